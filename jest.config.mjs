@@ -1,0 +1,32 @@
+const shared = {
+  transform: {
+    '^.+\\.tsx?$': [
+      '@swc/jest',
+      {
+        jsc: {
+          parser: { syntax: 'typescript', tsx: true },
+          target: 'es2022',
+          transform: { react: { runtime: 'automatic' } },
+        },
+      },
+    ],
+  },
+  moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1' },
+  testEnvironment: 'node',
+};
+
+const config = {
+  projects: [
+    { ...shared, displayName: 'unit', testMatch: ['<rootDir>/src/**/*.test.ts'] },
+    {
+      ...shared,
+      displayName: 'browser',
+      testMatch: ['<rootDir>/tests/browser/**/*.test.ts'],
+      globalSetup: '<rootDir>/tests/browser/start.ts',
+      globalTeardown: '<rootDir>/tests/browser/stop.ts',
+    },
+  ],
+  testTimeout: 60_000,
+};
+
+export default config;

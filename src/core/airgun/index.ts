@@ -1,0 +1,9 @@
+export { defaultDriving, defaultTransfer, hvlpCapLimit, type Atomising, type Feed } from './families';
+export {
+  nozzleFlow,
+  nozzlePressure,
+  rankNozzles,
+  type Liquid,
+  type NozzleOption,
+  type NozzleQuestion,
+} from './nozzle';

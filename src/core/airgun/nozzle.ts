@@ -1,0 +1,94 @@
+import { refuse, refuseUnlessPositive, type Outcome } from '../refusal';
+
+/** Length of a fluid nozzle's bore, m, and its entry and exit loss coefficient. */
+const boreLength = 1.5e-3;
+const lossCoefficient = 1.5;
+
+export interface Liquid {
+  /** Dynamic viscosity, Pa·s. */
+  readonly viscosity: number;
+  /** kg/m³ */
+  readonly density: number;
+}
+
+/**
+ * Flow through a fluid nozzle under a driving pressure.
+ *
+ * @param bore m
+ * @param pressure driving pressure, Pa: gravity head + cap suction + cup pressure
+ * @returns m³/s
+ * Source: Hagen–Poiseuille and an orifice loss, ΔP = 128µLQ/(πd⁴) + Kρ(Q/A)²/2, solved for Q.
+ */
+export function nozzleFlow(bore: number, pressure: number, { viscosity, density }: Liquid): Outcome<number> {
+  const wrong = refuseUnlessPositive({ bore, 'driving pressure': pressure, viscosity, density });
+  if (wrong) return wrong;
+  const area = (Math.PI / 4) * bore ** 2;
+  const a = (lossCoefficient * density) / (2 * area ** 2);
+  const b = (128 * viscosity * boreLength) / (Math.PI * bore ** 4);
+  return (2 * pressure) / (b + Math.sqrt(b * b + 4 * a * pressure));
+}
+
+/** Driving pressure a nozzle needs to pass a flow, Pa: the inverse of {@link nozzleFlow}. */
+export function nozzlePressure(bore: number, flow: number, { viscosity, density }: Liquid): Outcome<number> {
+  const wrong = refuseUnlessPositive({ bore, 'fluid flow': flow, viscosity, density });
+  if (wrong) return wrong;
+  const area = (Math.PI / 4) * bore ** 2;
+  return (
+    (128 * viscosity * boreLength * flow) / (Math.PI * bore ** 4) +
+    (lossCoefficient * density * (flow / area) ** 2) / 2
+  );
+}
+
+export interface NozzleOption {
+  readonly bore: number;
+  /** m³/s with the needle fully open. */
+  readonly flow: number;
+  /** Share of that flow the film needs: how far the needle opens, roughly. */
+  readonly opening: number;
+  readonly passes: boolean;
+  /** Does the sheet name this bore? undefined when it names none. */
+  readonly onSheet?: boolean;
+}
+
+export interface NozzleQuestion {
+  readonly bores: readonly number[];
+  readonly pressure: number;
+  readonly liquid: Liquid;
+  /** m³/s the film needs. */
+  readonly flow: number;
+  /** Bores the sheet names, m. */
+  readonly sheet?: { readonly min: number; readonly max: number };
+}
+
+/**
+ * Ranks nozzles: the sheet's own first, then those that pass the flow, then the smallest of those.
+ *
+ * @returns best first; refuses when no bore is given
+ */
+export function rankNozzles({
+  bores,
+  pressure,
+  liquid,
+  flow,
+  sheet,
+}: NozzleQuestion): Outcome<NozzleOption[]> {
+  if (bores.length === 0)
+    return refuse('no-nozzles', 'This rig has no fluid nozzles. Add the sets the shop owns.');
+  const options: NozzleOption[] = [];
+  for (const bore of bores) {
+    const full = nozzleFlow(bore, pressure, liquid);
+    if (typeof full !== 'number') return full;
+    // 10 % of slack, so that the needle is not held wide open to reach the film.
+    const passes = full >= flow * 1.1;
+    const onSheet = sheet && bore >= sheet.min - 1e-6 && bore <= sheet.max + 1e-6;
+    options.push({
+      bore,
+      flow: full,
+      opening: Math.min(flow / full, 1),
+      passes,
+      ...(sheet ? { onSheet } : {}),
+    });
+  }
+  const rank = ({ passes, onSheet }: NozzleOption) => (onSheet ? 0 : 2) + (passes ? 0 : 1);
+  return options.sort((x, y) => rank(x) - rank(y) || (x.passes ? x.bore - y.bore : y.bore - x.bore));
+}

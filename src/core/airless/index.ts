@@ -1,0 +1,1 @@
+export { fanAt, jointOrifice, tipCode, tipDistance, tipFlow, tipFromCode, type Tip } from './tip';

@@ -1,0 +1,9 @@
+export {
+  chemistries,
+  cleaningSteps,
+  defaultCleanBy,
+  flushLiquid,
+  type Chemistry,
+  type CleaningQuestion,
+  type CleaningStep,
+} from './cleaning';

@@ -1,0 +1,36 @@
+import { refuse, refuseUnlessPositive, type Outcome } from '../refusal';
+
+const solidsRange = (volumeSolids: number) =>
+  volumeSolids > 0 && volumeSolids <= 1
+    ? undefined
+    : refuse('volume-solids', 'Volume solids must lie between {min} and {max}.', {
+        quantity: 'share',
+        value: volumeSolids,
+        min: 0.01,
+        max: 1,
+      });
+
+/** Wet film that dries to a target: WFT = DFT ÷ volume solids as applied. m → m. */
+export function wetFromDry(dry: number, volumeSolids: number): Outcome<number> {
+  return solidsRange(volumeSolids) ?? refuseUnlessPositive({ 'dry film': dry }) ?? dry / volumeSolids;
+}
+
+/** Dry film a wet film leaves: DFT = WFT × volume solids as applied. m → m. */
+export function dryFromWet(wet: number, volumeSolids: number): Outcome<number> {
+  return solidsRange(volumeSolids) ?? refuseUnlessPositive({ 'wet film': wet }) ?? wet * volumeSolids;
+}
+
+/**
+ * Area a volume covers: VS ÷ DFT, times transfer efficiency for the practical figure.
+ *
+ * @param dry m
+ * @param transfer 1 for the theoretical coverage
+ * @returns m² per m³
+ */
+export function coverage(volumeSolids: number, dry: number, transfer = 1): Outcome<number> {
+  return (
+    solidsRange(volumeSolids) ??
+    refuseUnlessPositive({ 'dry film': dry, transfer }) ??
+    (volumeSolids / dry) * transfer
+  );
+}

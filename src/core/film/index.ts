@@ -1,0 +1,3 @@
+export { judgeComb, type CombReading, type CombVerdict } from './comb';
+export { coverage, dryFromWet, wetFromDry } from './film';
+export { handSpeed, solveStroke, strokeCount, strokeSpacing, type Stroke } from './stroke';

@@ -1,0 +1,42 @@
+import { refuse, type Outcome } from '../refusal';
+import type { Measured } from './parts';
+
+/** What goes into the gun, thinner included. */
+export interface AsApplied {
+  /** kg */
+  readonly mass: number;
+  /** m³ */
+  readonly volume: number;
+  /** kg/m³ */
+  readonly density: number;
+  /** 0–1 */
+  readonly volumeSolids: number;
+  /** Actual VOC, kg/m³ of coating. */
+  readonly voc: number;
+  /** VOC less water and exempt solvent, kg/m³: the regulatory figure. */
+  readonly vocLess: number;
+}
+
+/**
+ * As-applied figures of a mix: VS = ΣVᵢVSᵢ/ΣVᵢ and VOC = ΣVᵢVOCᵢ/ΣVᵢ; the regulatory VOC divides by the
+ * volume less water and exempt solvent.
+ *
+ * @param measured every part in the pot, the thinner among them
+ * @returns refuses an empty pot
+ */
+export function asApplied(measured: readonly Measured[]): Outcome<AsApplied> {
+  const sum = (of: (each: Measured) => number) => measured.reduce((total, each) => total + of(each), 0);
+  const volume = sum((each) => each.volume);
+  const mass = sum((each) => each.mass);
+  if (!(volume > 0)) return refuse('empty-pot', 'There is nothing in the pot.');
+  const vocMass = sum(({ volume: own, part }) => own * part.voc);
+  const counted = sum(({ volume: own, part }) => own * (1 - part.water - part.exempt));
+  return {
+    mass,
+    volume,
+    density: mass / volume,
+    volumeSolids: sum(({ volume: own, part }) => own * part.volumeSolids) / volume,
+    voc: vocMass / volume,
+    vocLess: counted > 0 ? vocMass / counted : 0,
+  };
+}

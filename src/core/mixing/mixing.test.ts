@@ -1,0 +1,152 @@
+import fc from 'fast-check';
+import { isRefusal, type Outcome } from '../refusal';
+import { asApplied, divide, mixNeeded, pouringLadder, repairBatch, type Part } from '.';
+
+const value = <T>(outcome: Outcome<T>): T => {
+  if (isRefusal(outcome)) throw new Error(outcome.says);
+  return outcome;
+};
+const part = (id: string, parts: number, density: number, more: Partial<Part> = {}): Part => ({
+  id, name: id, parts, density, volumeSolids: 0.5, voc: 400, water: 0, exempt: 0, ...more,
+}); // prettier-ignore
+const colour = part('colour', 4, 1200);
+const hardener = part('hardener', 1, 1050, { volumeSolids: 0.6, voc: 300 });
+
+const anyParts = fc.array(
+  fc.record({ parts: fc.double({ min: 0.2, max: 10, noNaN: true }), density: fc.double({ min: 700, max: 1800, noNaN: true }) }),
+  { minLength: 1, maxLength: 4 },
+).map((rows) => rows.map((row, i) => part(`p${i}`, row.parts, row.density))); // prettier-ignore
+const by = fc.constantFrom('volume' as const, 'mass' as const);
+
+describe('dividing a mix', () => {
+  it('4:1 by volume, 1 L: 800 mL at 1.2 is 960 g, 200 mL at 1.05 is 210 g', () => {
+    const [first, second] = value(divide(1e-3, [colour, hardener], 'volume'));
+    expect(first!.mass).toBeCloseTo(0.96, 9);
+    expect(second!.mass).toBeCloseTo(0.21, 9);
+  });
+
+  it('keeps the ratio and the volume, by volume or by mass', () => {
+    fc.assert(
+      fc.property(anyParts, by, fc.double({ min: 1e-4, max: 0.05, noNaN: true }), (parts, ratio, volume) => {
+        const measured = value(divide(volume, parts, ratio));
+        expect(measured.reduce((sum, each) => sum + each.volume, 0)).toBeCloseTo(volume, 9);
+        const [a] = measured;
+        for (const each of measured) {
+          const [own, first] = ratio === 'mass' ? [each.mass, a!.mass] : [each.volume, a!.volume];
+          expect(own / first).toBeCloseTo(each.part.parts / a!.part.parts, 6);
+        }
+      }),
+    );
+  });
+
+  it('refuses zeros in a ratio, missing densities and no parts', () => {
+    expect(isRefusal(divide(1e-3, [part('x', 0, 1000)], 'volume'))).toBe(true);
+    const missing = divide(1e-3, [part('x', 1, Number.NaN)], 'mass');
+    expect(isRefusal(missing) && missing.says).toContain('density of x');
+    expect(isRefusal(divide(1e-3, [], 'volume'))).toBe(true);
+  });
+});
+
+describe('pouring ladder', () => {
+  it('gives cumulative scale readings', () => {
+    const rungs = value(pouringLadder(1e-3, [colour, hardener], 'volume', 0.001));
+    expect(rungs.map(({ scale }) => Math.round(scale * 1000))).toEqual([960, 1170]);
+  });
+
+  it('is never further from exact than half a step of the scale, however many parts', () => {
+    fc.assert(
+      fc.property(anyParts, by, fc.constantFrom(0.0001, 0.001, 0.005), (parts, ratio, step) => {
+        const rungs = pouringLadder(5e-3, parts, ratio, step);
+        if (isRefusal(rungs)) return;
+        let exact = 0;
+        value(divide(5e-3, parts, ratio)).forEach(({ mass }, i) => {
+          exact += mass;
+          expect(Math.abs(rungs[i]!.scale - exact)).toBeLessThanOrEqual(step / 2 + 1e-9);
+        });
+      }),
+    );
+  });
+
+  it('refuses a dose the scale cannot weigh', () => {
+    const outcome = pouringLadder(
+      1e-5,
+      [part('resin', 100, 1200), part('catalyst', 0.1, 1100)],
+      'mass',
+      0.001,
+    );
+    expect(isRefusal(outcome) && outcome.refused).toBe('dose-too-small');
+  });
+});
+
+describe('over-pour', () => {
+  it('rescales the others: 1000 g of a 960:210 batch wants 218.75 g of hardener', () => {
+    const repair = value(repairBatch([1.0, 0.21], [colour, hardener], 'volume'));
+    expect(repair.add[0]).toBe(0);
+    expect(repair.add[1]! + 0.21).toBeCloseTo(0.21875, 9);
+  });
+
+  it('always ends on the ratio, and never takes anything out', () => {
+    fc.assert(
+      fc.property(
+        anyParts,
+        by,
+        fc.array(fc.double({ min: 0.01, max: 5, noNaN: true }), { minLength: 4, maxLength: 4 }),
+        (parts, ratio, amounts) => {
+          const poured = amounts.slice(0, parts.length);
+          const repair = value(repairBatch(poured, parts, ratio));
+          const after = poured.map((each, i) => each + repair.add[i]!);
+          const exact = value(divide(1, parts, ratio));
+          after.forEach((mass, i) =>
+            expect(mass / after[0]!).toBeCloseTo(exact[i]!.mass / exact[0]!.mass, 6),
+          );
+          expect(repair.add.every((each) => each >= 0)).toBe(true);
+        },
+      ),
+    );
+  });
+
+  it('refuses an empty pot', () => {
+    expect(isRefusal(repairBatch([0, 0], [colour, hardener], 'volume'))).toBe(true);
+    expect(isRefusal(repairBatch([1], [colour, hardener], 'volume'))).toBe(true);
+  });
+});
+
+describe('mix needed', () => {
+  it('area × wet film ÷ transfer + dead + cards, and the reserve on it', () => {
+    // 10 m² × 100 µm = 1 L; ÷ 0.5 = 2 L; + 0.1 + 0.05 = 2.15; + 10 % = 2.365 L
+    const need = value(
+      mixNeeded({ area: 10, wetFilms: [50e-6, 50e-6], transfer: 0.5, dead: 1e-4, cards: 5e-5, reserve: 0.1 }),
+    );
+    expect(need.total).toBeCloseTo(2.365e-3, 9);
+    expect(need.film + need.overspray + need.dead + need.cards + need.reserve).toBeCloseTo(need.total, 12);
+  });
+
+  it('refuses no area and a transfer efficiency typed as percent', () => {
+    const rest = { wetFilms: [50e-6], dead: 0, cards: 0, reserve: 0 };
+    expect(isRefusal(mixNeeded({ ...rest, area: 0, transfer: 0.5 }))).toBe(true);
+    expect(isRefusal(mixNeeded({ ...rest, area: 1, transfer: 55 }))).toBe(true);
+  });
+});
+
+describe('as applied', () => {
+  it('averages solids and VOC by volume, thinner included', () => {
+    // 0.8 L at 50 % and 400 g/L, 0.2 L at 60 % and 300, 0.1 L thinner at 0 % and 880: VS 52/110, VOC 468/1.1
+    const parts = value(divide(1e-3, [colour, hardener], 'volume'));
+    const thinner = {
+      part: part('thinner', 1, 880, { volumeSolids: 0, voc: 880 }),
+      mass: 0.088,
+      volume: 1e-4,
+    };
+    const applied = value(asApplied([...parts, thinner]));
+    expect(applied.volumeSolids).toBeCloseTo(0.52 / 1.1, 9);
+    expect(applied.voc).toBeCloseTo(468 / 1.1, 6);
+    expect(applied.vocLess).toBeCloseTo(applied.voc, 9);
+    expect(applied.mass).toBeCloseTo(0.96 + 0.21 + 0.088, 9);
+  });
+
+  it('divides the regulatory figure by the volume less water', () => {
+    const lacquer = { part: part('lacquer', 1, 1040, { voc: 60, water: 0.6 }), mass: 1.04, volume: 1e-3 };
+    expect(value(asApplied([lacquer])).vocLess).toBeCloseTo(150, 6);
+    expect(isRefusal(asApplied([]))).toBe(true);
+  });
+});

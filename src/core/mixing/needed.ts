@@ -1,0 +1,52 @@
+import { refuse, refuseUnlessPositive, type Outcome } from '../refusal';
+
+export interface Need {
+  /** m² over all faces. */
+  readonly area: number;
+  /** Wet film of each coat, m. */
+  readonly wetFilms: readonly number[];
+  /** Share of the sprayed solids that lands, 0–1. */
+  readonly transfer: number;
+  /** What stays in gun, hose and strainer, m³. */
+  readonly dead: number;
+  /** For test cards, m³. */
+  readonly cards: number;
+  /** Share kept in reserve, 0.1 for 10 %. */
+  readonly reserve: number;
+}
+
+export interface Needed {
+  /** m³ on the part. */
+  readonly film: number;
+  /** m³ lost as overspray. */
+  readonly overspray: number;
+  readonly dead: number;
+  readonly cards: number;
+  readonly reserve: number;
+  /** m³ to mix. */
+  readonly total: number;
+}
+
+/**
+ * Ready mix needed = area × Σ wet film ÷ transfer efficiency + dead volume + cards, and a reserve on it.
+ *
+ * @returns each share of it in m³; refuses no area, no coat, and a transfer efficiency outside 0.05–1
+ */
+export function mixNeeded({ area, wetFilms, transfer, dead, cards, reserve }: Need): Outcome<Needed> {
+  const wet = wetFilms.reduce((sum, each) => sum + each, 0);
+  const wrong = refuseUnlessPositive({ 'area of the part': area, 'wet film': wet });
+  if (wrong) return wrong;
+  if (!(transfer >= 0.05 && transfer <= 1))
+    return refuse('transfer', 'Transfer efficiency must lie between {min} and {max}.', {
+      quantity: 'share',
+      value: transfer,
+      min: 0.05,
+      max: 1,
+    });
+  if (![dead, cards, reserve].every((each) => each >= 0))
+    return refuse('negative', 'Dead volume, cards and reserve cannot be below zero.');
+  const film = area * wet;
+  const overspray = film / transfer - film;
+  const kept = (film + overspray + dead + cards) * reserve;
+  return { film, overspray, dead, cards, reserve: kept, total: film + overspray + dead + cards + kept };
+}

@@ -1,0 +1,11 @@
+export {
+  judgeFilm,
+  readingsPerSpot,
+  spotsWanted,
+  type AcceptanceRule,
+  type Condition,
+  type FilmSpec,
+  type FilmVerdict,
+  type Spot,
+  type SpotVerdict,
+} from './acceptance';

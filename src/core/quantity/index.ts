@@ -1,0 +1,12 @@
+export { format, show, showClock, showDuration, type FormatOptions, type Shown } from './format';
+export { parse, type Doubt, type Parsed, type ParseOptions } from './parse';
+export {
+  fromSI,
+  quantityOf,
+  toSI,
+  unitIn,
+  unitNamed,
+  type QuantityId,
+  type Unit,
+  type UnitSystem,
+} from './units';

@@ -1,0 +1,156 @@
+import fc from 'fast-check';
+import { isRefusal } from '../refusal';
+import { format, parse, show, showClock, showDuration, type ParseOptions, type QuantityId } from '.';
+import { quantities, toSI } from './units';
+
+const metric: ParseOptions = { system: 'metric' };
+
+function read(text: string, quantity: QuantityId, options: ParseOptions = metric) {
+  const outcome = parse(text, quantity, options);
+  if (isRefusal(outcome)) throw new Error(`refused: ${outcome.says}`);
+  return outcome;
+}
+
+function refusal(text: string, quantity: QuantityId) {
+  const outcome = parse(text, quantity, metric);
+  if (!isRefusal(outcome)) throw new Error(`read as ${outcome.value}`);
+  return outcome;
+}
+
+describe('reading what people type', () => {
+  it.each<[string, QuantityId, number]>([
+    ['1 1/2', 'length', 1.5],
+    ['½', 'length', 0.5],
+    ['2 ¼ m', 'length', 2.25],
+    ['1,5', 'length', 1.5],
+    ['.5', 'length', 0.5],
+    ['1.234,5 mm', 'length', 1.2345],
+    ['1 250 g', 'mass', 1.25],
+    ['2.0 bar', 'pressure', 200_000],
+    ['20 psi', 'pressure', 137_895.146],
+    ['70 F', 'temperature', 294.261],
+    ['-5 °C', 'temperature', 268.15],
+    ['3 mil', 'film', 76.2e-6],
+    ['48um', 'film', 48e-6],
+    ['10', 'share', 0.1],
+    ['10 %', 'share', 0.1],
+    ['8 oz/min', 'fluidFlow', 3.9431e-6],
+    ['1:02', 'time', 62],
+    ['6 cSt', 'viscosity', 6e-6],
+    ["6'", 'length', 1.8288],
+  ])('%s as %s', (text, quantity, si) => {
+    expect(read(text, quantity).value).toBeCloseTo(si, si < 1e-3 ? 9 : 3);
+  });
+
+  it('assumes the unit of the system when none is typed', () => {
+    expect(read('3.5', 'film', { system: 'us' }).value).toBeCloseTo(88.9e-6, 9);
+    expect(read('70', 'temperature', { system: 'us' }).value).toBeCloseTo(294.26, 2);
+  });
+
+  it.each<[string, QuantityId, string]>([
+    ['', 'film', 'empty'],
+    ['   ', 'film', 'empty'],
+    ['thick', 'film', 'not-a-number'],
+    ['1.2.3,4,5', 'film', 'not-a-number'],
+    ['1/0', 'film', 'not-a-number'],
+    ['-4', 'film', 'negative'],
+    ['20 psi', 'film', 'wrong-quantity'],
+    ['20 furlongs', 'film', 'unknown-unit'],
+    ['1e999', 'film', 'unknown-unit'],
+  ])('refuses %p as %s: %s', (text, quantity, code) => {
+    expect(refusal(text, quantity).refused).toBe(code);
+  });
+
+  it('says which quantity a foreign unit belongs to and which units would be right', () => {
+    expect(refusal('20 psi', 'film').says).toBe(
+      'psi is a unit of pressure. Here a film thickness is wanted: µm, mil, mm.',
+    );
+  });
+
+  it('asks, and does not block, when a value is likely to be in the other unit', () => {
+    const wet = read('3.5', 'film', { system: 'metric', expects: [20e-6, 400e-6] });
+    expect(wet.value).toBeCloseTo(3.5e-6, 12);
+    expect(wet.doubt?.instead?.text).toBe('3.5 mil');
+    expect(wet.doubt?.instead?.value).toBeCloseTo(88.9e-6, 9);
+
+    const room = read('70', 'temperature', { system: 'metric', expects: [273.15, 318.15] });
+    expect(room.doubt?.instead?.text).toBe('70 °F');
+  });
+
+  it('asks which was meant by 1,234', () => {
+    expect(read('1,234', 'mass').doubt?.instead?.text).toBe('1234 g');
+    const fits = read('1,234', 'mass', { system: 'metric', expects: [0.1, 20] });
+    expect(fits.doubt?.instead?.value).toBeCloseTo(1.234, 9);
+  });
+
+  it('has nothing to ask about a value inside the expected range', () => {
+    expect(read('90', 'film', { system: 'metric', expects: [20e-6, 400e-6] }).doubt).toBeUndefined();
+  });
+
+  it('never gives NaN or throws, whatever is typed', () => {
+    fc.assert(
+      fc.property(
+        fc.string(),
+        fc.constantFrom(...(Object.keys(quantities) as QuantityId[])),
+        (text, quantity) => {
+          const outcome = parse(text, quantity, metric);
+          if (!isRefusal(outcome)) expect(Number.isFinite(outcome.value)).toBe(true);
+          else expect(outcome.says.length).toBeGreaterThan(5);
+        },
+      ),
+    );
+  });
+});
+
+describe('showing values', () => {
+  it.each<[QuantityId, number, string, string]>([
+    ['film', 90e-6, '90 µm', '3.5 mil'],
+    ['volume', 1.42e-3, '1.42 L', '0.38 gal'],
+    ['pressure', 0.42e5, '0.42 bar', '6.1 psi'],
+    ['temperature', 296.15, '23 °C', '73.4 °F'],
+    ['speed', 0.4, '0.40 m/s', '15.7 in/s'],
+    ['mass', 0.028, '28 g', '0.99 oz'],
+    ['fluidFlow', 185e-6 / 60, '185 mL/min', '6.3 oz/min'],
+  ])('%s', (quantity, si, metricText, usText) => {
+    expect(show(quantity, si, 'metric')).toBe(metricText.replace(' ', '\u00a0'));
+    expect(show(quantity, si, 'us')).toBe(usText.replace(' ', '\u00a0'));
+  });
+
+  it('shows a dash where there is no value, and no minus before a zero', () => {
+    expect(format('film', undefined, 'metric').number).toBe('–');
+    expect(format('film', Number.NaN, 'metric').number).toBe('–');
+    expect(format('temperatureStep', -0.01, 'metric').number).toBe('0.0');
+  });
+
+  it('comes back from display within half a last digit', () => {
+    const ids = (Object.keys(quantities) as QuantityId[]).flatMap((id) =>
+      quantities[id].units.map((unit) => [id, unit] as const),
+    );
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...ids),
+        fc.double({ min: 0.01, max: 9999, noNaN: true }),
+        ([id, unit], typed) => {
+          const si = toSI(typed, unit);
+          const text = show(id, si, 'metric', { unit: unit.id });
+          const back = parse(text, id, metric);
+          if (isRefusal(back)) throw new Error(back.says);
+          expect(Math.abs(back.value - si)).toBeLessThanOrEqual(
+            0.5001 * 10 ** -unit.digits * unit.scale + 1e-12,
+          );
+        },
+      ),
+    );
+  });
+
+  it('shows spans and clocks', () => {
+    expect(showDuration(45)).toBe('45\u00a0s');
+    expect(showDuration(45 * 60)).toBe('45\u00a0min');
+    expect(showDuration(150 * 60)).toBe('2\u00a0h 30\u00a0min');
+    expect(showDuration(72 * 3600)).toBe('3\u00a0d');
+    expect(showClock(372)).toBe('06:12');
+    expect(showClock(3972)).toBe('1:06:12');
+    expect(showClock(-61)).toBe('−01:01');
+    expect(showClock(-0.5)).toBe('00:00');
+  });
+});

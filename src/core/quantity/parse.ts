@@ -1,0 +1,173 @@
+import { refuse, type Outcome } from '../refusal';
+import {
+  fromSI,
+  quantities,
+  quantityOf,
+  toSI,
+  unitIn,
+  unitNamed,
+  type QuantityId,
+  type Unit,
+  type UnitSystem,
+} from './units';
+
+/** A question to the user about a value that was read but looks wrong. It never blocks. */
+export interface Doubt {
+  readonly says: string;
+  /** The value that was probably meant, SI, and how it would be written. */
+  readonly instead?: { readonly value: number; readonly text: string };
+}
+
+export interface Parsed {
+  /** SI. */
+  readonly value: number;
+  readonly unit: Unit;
+  readonly doubt?: Doubt;
+}
+
+export interface ParseOptions {
+  readonly system: UnitSystem;
+  /** The unit assumed when none is typed, if not the system's own. */
+  readonly unit?: string;
+  /** SI range in which a value is nothing to ask about. */
+  readonly expects?: readonly [min: number, max: number];
+}
+
+const vulgar: Record<string, string> = {
+  '¼': '1/4', '½': '1/2', '¾': '3/4', '⅓': '1/3', '⅔': '2/3', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8',
+}; // prettier-ignore
+
+/**
+ * Reads what a person types into a field: `1 1/2`, `½`, `1,5`, `1.234,5`, `2.0 bar`, `20 psi`, `1:02`.
+ *
+ * @param text as typed
+ * @returns the SI value, the unit it was read in, and a doubt when it lies outside what the field expects;
+ *   refuses empty text, text that is no number, a unit of another quantity and a negative amount
+ */
+export function parse(text: string, id: QuantityId, options: ParseOptions): Outcome<Parsed> {
+  const quantity = quantityOf(id);
+  const own = (options.unit && unitNamed(id, options.unit)) || unitIn(id, options.system);
+  const typed = text
+    .replace(/[¼½¾⅓⅔⅛⅜⅝⅞]/g, (mark) => ` ${vulgar[mark]} `)
+    .replace(/−/g, '-')
+    .replace(/\u00a0|\u202f/g, ' ')
+    .trim();
+  if (typed === '') return refuse('empty', `Enter a ${quantity.name} in ${own.symbol}.`);
+
+  const split = /^([-+]?[\d.,:/\s]*\d[\d.,:/\s]*|[-+]?[.,]\d+)\s*(.*)$/.exec(typed);
+  const amount = split?.[1] === undefined ? undefined : readNumber(split[1].trim());
+  if (!split || amount === undefined)
+    return refuse('not-a-number', `“${text.trim()}” is not a number. Write it like ${example(own)}.`);
+
+  const word = split[2]?.trim() ?? '';
+  const unit = word === '' ? (amount.clock ? (unitNamed(id, 's') ?? own) : own) : unitNamed(id, word);
+  if (!unit) return refuseUnit(word, id);
+
+  const value = toSI(amount.value, unit);
+  if (!Number.isFinite(value))
+    return refuse('not-a-number', `“${text.trim()}” is too large to be a ${quantity.name}.`);
+  if (!quantity.signed && value < 0)
+    return refuse('negative', `A ${quantity.name} cannot be below zero. Write it like ${example(own)}.`);
+
+  const doubt = amount.clock
+    ? clockDoubt(amount.value)
+    : doubtOf(value, amount, unit, id, options, word !== '');
+  return doubt ? { value, unit, doubt } : { value, unit };
+}
+
+interface Amount {
+  readonly value: number;
+  /** The other reading of a number such as 1,234: one and a bit, or a thousand. */
+  readonly other?: number;
+  /** Typed as minutes:seconds. */
+  readonly clock?: boolean;
+}
+
+function readNumber(text: string): Amount | undefined {
+  const clock = /^(\d+):([0-5]?\d(?:[.,]\d+)?)$/.exec(text);
+  if (clock) return { value: Number(clock[1]) * 60 + Number(clock[2]?.replace(',', '.')), clock: true };
+
+  const fraction = /^([-+]?)(?:(\d+)\s+)?(\d+)\s*\/\s*(\d+)$/.exec(text);
+  if (fraction) {
+    const [, sign, whole = '0', top, bottom] = fraction;
+    if (Number(bottom) === 0) return undefined;
+    return { value: (sign === '-' ? -1 : 1) * (Number(whole) + Number(top) / Number(bottom)) };
+  }
+
+  const bare = text.replace(/(?<=\d) (?=\d{3}(\D|$))/g, '');
+  if (!/^[-+]?[\d.,]+$/.test(bare)) return undefined;
+  const marks = bare.match(/[.,]/g) ?? [];
+  if (marks.length === 0) return { value: Number(bare) };
+  const last = marks[marks.length - 1] as string;
+  const kinds = new Set(marks);
+  if (marks.length === 1) {
+    const value = Number(bare.replace(',', '.'));
+    if (Number.isNaN(value)) return undefined;
+    const grouped = /^[-+]?[1-9]\d{0,2},\d{3}$/.test(bare);
+    return grouped ? { value, other: Number(bare.replace(',', '')) } : { value };
+  }
+  const grouping = kinds.size === 1 ? last : last === ',' ? '.' : ',';
+  if (kinds.size === 2 && marks.slice(0, -1).includes(last)) return undefined;
+  const value = Number(bare.replaceAll(grouping, '').replace(',', '.'));
+  return Number.isNaN(value) ? undefined : { value };
+}
+
+const example = (unit: Unit) => `${(12.5).toFixed(Math.min(unit.digits, 1))} ${unit.symbol}`;
+
+function refuseUnit(word: string, id: QuantityId) {
+  const { name, units } = quantityOf(id);
+  const known = units.map((each) => each.symbol).join(', ');
+  const foreign = (Object.keys(quantities) as QuantityId[]).find((other) => unitNamed(other, word));
+  return foreign
+    ? refuse(
+        'wrong-quantity',
+        `${word} is a unit of ${quantityOf(foreign).name}. Here a ${name} is wanted: ${known}.`,
+      )
+    : refuse('unknown-unit', `“${word}” is not a unit known here. Use ${known}.`);
+}
+
+function clockDoubt(seconds: number): Doubt {
+  return { says: `Read as minutes and seconds: ${seconds} s.` };
+}
+
+/**
+ * A value outside the expected range is most often right in another unit, or a comma read the wrong way.
+ * The first reading that falls inside the range is offered.
+ */
+function doubtOf(
+  value: number,
+  amount: Amount,
+  unit: Unit,
+  id: QuantityId,
+  { expects, system }: ParseOptions,
+  unitTyped: boolean,
+): Doubt | undefined {
+  const plain = (number: number) => String(Number(number.toPrecision(6)));
+  if (!expects) {
+    return amount.other === undefined
+      ? undefined
+      : {
+          says: `Read as ${plain(amount.value)}. Did you mean ${amount.other}?`,
+          instead: { value: toSI(amount.other, unit), text: `${amount.other} ${unit.symbol}` },
+        };
+  }
+  const inside = (si: number) => si >= expects[0] && si <= expects[1];
+  if (inside(value)) return undefined;
+
+  if (amount.other !== undefined && inside(toSI(amount.other, unit)))
+    return {
+      says: `Read as ${plain(amount.value)} ${unit.symbol}, which is unusual here. Did you mean ${amount.other}?`,
+      instead: { value: toSI(amount.other, unit), text: `${amount.other} ${unit.symbol}` },
+    };
+
+  const shown = unitIn(id, system);
+  const usual = `${plain(fromSI(expects[0], shown))} to ${plain(fromSI(expects[1], shown))} ${shown.symbol}`;
+  const typed = `${plain(amount.value)} ${unit.symbol}`;
+  const meant = quantityOf(id).units.find((each) => each !== unit && inside(toSI(amount.value, each)));
+  if (!meant || unitTyped) return { says: `${typed} is unusual here: ${usual} is expected. Is it right?` };
+  const instead = toSI(amount.value, meant);
+  return {
+    says: `${typed} is unusual here: ${usual} is expected. Did you mean ${plain(amount.value)} ${meant.symbol}?`,
+    instead: { value: instead, text: `${plain(amount.value)} ${meant.symbol}` },
+  };
+}

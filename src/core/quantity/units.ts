@@ -1,0 +1,252 @@
+/** A unit of a quantity: SI value = typed × scale + offset. `digits` is the stated precision on display. */
+export interface Unit {
+  readonly id: string;
+  readonly symbol: string;
+  readonly scale: number;
+  readonly offset?: number;
+  readonly digits: number;
+  readonly aliases: readonly string[];
+}
+
+export interface Quantity {
+  readonly name: string;
+  readonly metric: string;
+  readonly us: string;
+  /** May the value be below zero? Only temperatures may. */
+  readonly signed?: boolean;
+  /** Trailing zeros after the decimal point are dropped. */
+  readonly trim?: boolean;
+  readonly units: readonly Unit[];
+}
+
+export type UnitSystem = 'metric' | 'us';
+
+const inch = 0.0254;
+const gallon = 3.785411784e-3;
+const fluidOunce = gallon / 128;
+const pound = 0.45359237;
+const psi = 6894.757293168;
+
+const unit = (
+  id: string,
+  scale: number,
+  digits: number,
+  aliases: readonly string[] = [],
+  offset?: number,
+): Unit => ({ id, symbol: id, scale, digits, aliases, ...(offset === undefined ? {} : { offset }) });
+
+const micrometre = unit('µm', 1e-6, 0, ['um', 'μm', 'micron', 'microns', 'my']);
+const mil = unit('mil', inch / 1000, 1, ['mils', 'thou']);
+const millimetre = (digits: number) => unit('mm', 1e-3, digits, ['millimetre', 'millimeter']);
+const inches = (digits: number) => unit('in', inch, digits, ['"', '″', 'inch', 'inches']);
+
+/**
+ * Every quantity the product shows, with its units. Values are kept in SI; a quantity names the unit shown
+ * in each system and how many decimals are honest for it.
+ */
+export const quantities = {
+  film: { name: 'film thickness', metric: 'µm', us: 'mil', units: [micrometre, mil, millimetre(3)] },
+  bore: { name: 'bore', metric: 'mm', us: 'mm', units: [millimetre(1), inches(3)] },
+  length: {
+    name: 'length',
+    metric: 'm',
+    us: 'in',
+    trim: true,
+    units: [
+      unit('m', 1, 2, ['metre', 'meter', 'metres', 'meters']),
+      unit('cm', 1e-2, 1),
+      millimetre(0),
+      inches(1),
+      unit('ft', 12 * inch, 2, ["'", '′', 'foot', 'feet']),
+    ],
+  },
+  distance: {
+    name: 'distance',
+    metric: 'mm',
+    us: 'in',
+    units: [millimetre(0), unit('cm', 1e-2, 1), inches(1)],
+  },
+  area: {
+    name: 'area',
+    metric: 'm²',
+    us: 'ft²',
+    units: [unit('m²', 1, 1, ['m2', 'sqm']), unit('ft²', (12 * inch) ** 2, 0, ['ft2', 'sqft', 'sq ft'])],
+  },
+  volume: {
+    name: 'volume',
+    metric: 'L',
+    us: 'gal',
+    units: [
+      unit('L', 1e-3, 2, ['l', 'litre', 'liter', 'litres', 'liters']),
+      unit('mL', 1e-6, 0, ['ml', 'cc', 'cm3', 'cm³']),
+      unit('gal', gallon, 2, ['gallon', 'gallons']),
+      unit('qt', gallon / 4, 2, ['quart', 'quarts']),
+      unit('fl oz', fluidOunce, 1, ['floz', 'fl.oz', 'fluid ounce', 'oz']),
+    ],
+  },
+  dose: {
+    name: 'volume',
+    metric: 'mL',
+    us: 'fl oz',
+    units: [
+      unit('mL', 1e-6, 0, ['ml', 'cc', 'cm3', 'cm³']),
+      unit('L', 1e-3, 3, ['l', 'litre', 'liter']),
+      unit('fl oz', fluidOunce, 1, ['floz', 'fl.oz', 'oz']),
+      unit('gal', gallon, 3, ['gallon', 'gallons']),
+    ],
+  },
+  mass: {
+    name: 'mass',
+    metric: 'g',
+    us: 'oz',
+    units: [
+      unit('g', 1e-3, 0, ['gram', 'grams']),
+      unit('kg', 1, 3, ['kilo', 'kilos']),
+      unit('oz', pound / 16, 2, ['ounce', 'ounces']),
+      unit('lb', pound, 2, ['lbs', 'pound', 'pounds']),
+    ],
+  },
+  density: {
+    name: 'density',
+    metric: 'kg/L',
+    us: 'lb/gal',
+    units: [
+      unit('kg/L', 1000, 2, ['kg/l', 'g/ml', 'g/mL', 'g/cm3', 'g/cm³']),
+      unit('kg/m³', 1, 0, ['kg/m3']),
+      unit('lb/gal', pound / gallon, 2, ['ppg', 'lbs/gal']),
+    ],
+  },
+  time: {
+    name: 'time',
+    metric: 's',
+    us: 's',
+    units: [unit('s', 1, 1, ['sec', 'secs', 'second', 'seconds']), unit('min', 60, 2, ['minute', 'minutes'])],
+  },
+  duration: {
+    name: 'duration',
+    metric: 'min',
+    us: 'min',
+    trim: true,
+    units: [
+      unit('min', 60, 1, ['mins', 'minute', 'minutes']),
+      unit('s', 1, 0, ['sec', 'second', 'seconds']),
+      unit('h', 3600, 1, ['hr', 'hrs', 'hour', 'hours']),
+      unit('d', 86400, 1, ['day', 'days']),
+    ],
+  },
+  temperature: {
+    name: 'temperature',
+    metric: '°C',
+    us: '°F',
+    signed: true,
+    trim: true,
+    units: [
+      unit('°C', 1, 1, ['c', 'C', 'degc', 'celsius'], 273.15),
+      unit('°F', 5 / 9, 1, ['f', 'F', 'degf', 'fahrenheit'], 273.15 - (32 * 5) / 9),
+    ],
+  },
+  temperatureStep: {
+    name: 'temperature difference',
+    metric: '°C',
+    us: '°F',
+    signed: true,
+    units: [unit('°C', 1, 1, ['c', 'C', 'K']), unit('°F', 5 / 9, 1, ['f', 'F'])],
+  },
+  pressure: {
+    name: 'pressure',
+    metric: 'bar',
+    us: 'psi',
+    units: [
+      unit('bar', 1e5, 2),
+      unit('psi', psi, 1, ['psig']),
+      unit('kPa', 1e3, 0, ['kpa']),
+      unit('MPa', 1e6, 3),
+    ],
+  },
+  pumpPressure: {
+    name: 'pressure',
+    metric: 'bar',
+    us: 'psi',
+    units: [unit('bar', 1e5, 0), unit('psi', psi, 0, ['psig']), unit('MPa', 1e6, 1, ['mpa'])],
+  },
+  viscosity: {
+    name: 'viscosity',
+    metric: 'mm²/s',
+    us: 'mm²/s',
+    units: [unit('mm²/s', 1e-6, 1, ['mm2/s', 'cst', 'cSt']), unit('St', 1e-4, 3, ['st'])],
+  },
+  dynamicViscosity: {
+    name: 'viscosity',
+    metric: 'mPa·s',
+    us: 'mPa·s',
+    units: [unit('mPa·s', 1e-3, 0, ['mpas', 'mPas', 'cP', 'cp']), unit('Pa·s', 1, 3, ['pas'])],
+  },
+  fluidFlow: {
+    name: 'fluid flow',
+    metric: 'mL/min',
+    us: 'oz/min',
+    units: [
+      unit('mL/min', 1e-6 / 60, 0, ['ml/min', 'cc/min']),
+      unit('L/min', 1e-3 / 60, 2, ['l/min']),
+      unit('oz/min', fluidOunce / 60, 1, ['fl oz/min', 'floz/min']),
+      unit('gal/min', gallon / 60, 3, ['gpm']),
+    ],
+  },
+  airFlow: {
+    name: 'air flow',
+    metric: 'L/min',
+    us: 'cfm',
+    units: [
+      unit('L/min', 1e-3 / 60, 0, ['l/min']),
+      unit('cfm', (12 * inch) ** 3 / 60, 1, ['scfm', 'ft3/min']),
+      unit('m³/h', 1 / 3600, 1, ['m3/h']),
+    ],
+  },
+  speed: {
+    name: 'speed',
+    metric: 'm/s',
+    us: 'in/s',
+    units: [
+      unit('m/s', 1, 2),
+      unit('m/min', 1 / 60, 1),
+      unit('in/s', inch, 1, ['ips']),
+      unit('ft/min', (12 * inch) / 60, 0, ['fpm']),
+    ],
+  },
+  share: {
+    name: 'share',
+    metric: '%',
+    us: '%',
+    units: [unit('%', 0.01, 1, ['percent', 'pct', 'per cent'])],
+  },
+  voc: {
+    name: 'VOC',
+    metric: 'g/L',
+    us: 'lb/gal',
+    units: [unit('g/L', 1, 0, ['g/l']), unit('lb/gal', pound / gallon, 2, ['lbs/gal'])],
+  },
+} as const satisfies Record<string, Quantity>;
+
+export type QuantityId = keyof typeof quantities;
+
+export const quantityOf = (id: QuantityId): Quantity => quantities[id];
+
+/** The unit a quantity is shown in under a system. */
+export function unitIn(id: QuantityId, system: UnitSystem): Unit {
+  const quantity = quantityOf(id);
+  return unitNamed(id, quantity[system]) as Unit;
+}
+
+/** The unit a person may have meant by a word, or undefined. Exact case first, since °C and cSt share letters. */
+export function unitNamed(id: QuantityId, word: string): Unit | undefined {
+  const bare = word.replace(/\s+/g, ' ').trim();
+  const { units } = quantityOf(id);
+  const fold = (text: string) => text.toLowerCase().replace('µ', 'u').replace('μ', 'u');
+  return (
+    units.find((each) => each.id === bare || each.aliases.includes(bare)) ??
+    units.find((each) => [each.id, ...each.aliases].some((name) => fold(name) === fold(bare)))
+  );
+}
+
+export const toSI = (value: number, { scale, offset = 0 }: Unit): number => value * scale + offset;
+export const fromSI = (value: number, { scale, offset = 0 }: Unit): number => (value - offset) / scale;

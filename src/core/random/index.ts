@@ -1,0 +1,1 @@
+export { gaussian, seeded, seedFrom, type Random } from './random';

@@ -1,0 +1,9 @@
+export {
+  cautionsFor,
+  deferral,
+  hazards,
+  workStages,
+  type Caution,
+  type Hazard,
+  type WorkStage,
+} from './cautions';

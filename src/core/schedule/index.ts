@@ -1,0 +1,8 @@
+export {
+  dryingFactor,
+  potLife,
+  recoatState,
+  type Drying,
+  type RecoatState,
+  type SheetTimes,
+} from './windows';

@@ -1,0 +1,50 @@
+/** The clock of a sheet at its own temperature. s; undefined where the sheet is silent. */
+export interface SheetTimes {
+  readonly temperature: number;
+  readonly flash: number;
+  readonly recoatFirst: number;
+  /** Past this the coat must be abraded first; undefined: open for good. */
+  readonly recoatLast?: number;
+}
+
+export type Drying = 'solvent' | 'water' | 'moisture' | 'reactive';
+
+/**
+ * Pot life at a temperature: t = t_sheet × 2^(−(T−T_sheet)/10), an estimate that shortens the sheet's time
+ * when it is warm and never stretches it when it is cold.
+ *
+ * @param sheetLife s
+ * @returns s
+ */
+export function potLife(sheetLife: number, sheetTemperature: number, temperature: number): number {
+  return sheetLife * Math.min(2 ** (-(temperature - sheetTemperature) / 10), 1);
+}
+
+/**
+ * Factor on drying times at another temperature, for solvent-borne and reactive coatings: 2^(−ΔT/10).
+ * Longer when cold; a warm room never makes a sheet's time shorter than it says. An estimate.
+ */
+export function dryingFactor(sheetTemperature: number, temperature: number): number {
+  return Math.max(2 ** (-(temperature - sheetTemperature) / 10), 1);
+}
+
+export type RecoatState =
+  | { readonly state: 'flashing'; readonly opens: number; readonly closes?: number }
+  | { readonly state: 'open'; readonly opens: number; readonly closes?: number }
+  | { readonly state: 'closed'; readonly opens: number; readonly closes: number };
+
+/**
+ * Where the recoat window stands.
+ *
+ * @param ended when the last coat ended, ms since the epoch
+ * @param now ms since the epoch
+ * @param factor drying factor, 1 at the sheet's temperature
+ * @returns opening and closing time in ms since the epoch
+ */
+export function recoatState(ended: number, now: number, times: SheetTimes, factor = 1): RecoatState {
+  const opens = ended + times.recoatFirst * factor * 1000;
+  // A cold room delays the opening. Whether it holds the window open longer is not for an estimate to say.
+  const closes = times.recoatLast === undefined ? undefined : ended + times.recoatLast * 1000;
+  if (closes !== undefined && now > closes) return { state: 'closed', opens, closes };
+  return { state: now < opens ? 'flashing' : 'open', opens, ...(closes === undefined ? {} : { closes }) };
+}

@@ -1,0 +1,216 @@
+import { secondsFromViscosity, viscosityFromSeconds, type FlowCup } from '../cups';
+import { isRefusal, refuse, type Outcome } from '../refusal';
+import type { Belief } from './belief';
+import { chanceBelow, condition, meanOf, modelError, predict, quantileOf, type Conditioned } from './predict';
+import { blendShare, massAtShare, sheetShare, thinnerAt, type Batch, type ThinnerBasis } from './share';
+
+/** The band to reach: seconds of one cup at the temperature the belief is about. */
+export interface Band {
+  readonly cup: FlowCup;
+  readonly min: number;
+  readonly max: number;
+}
+
+export interface AdditionQuestion {
+  readonly belief: Belief;
+  readonly batch: Batch;
+  /** kg of thinner in the pot already. */
+  readonly thinner: number;
+  readonly thinnerDensity: number;
+  readonly band: Band;
+  /** The sheet's maximum, in its own percent; undefined when it states none. */
+  readonly maximum?: number;
+  readonly basis: ThinnerBasis;
+  /** The smallest step the user can weigh, kg. */
+  readonly scaleStep: number;
+  /** Relative error of the next reading, in viscosity: for "expect 21.8 s (20.4–23.1)". */
+  readonly readingSd: number;
+  /** Has this pot been timed at all? An untimed pot is never called ready. */
+  readonly timed: boolean;
+}
+
+export interface Expected {
+  readonly seconds: number;
+  /** 90 % of readings fall between these. */
+  readonly low: number;
+  readonly high: number;
+}
+
+interface State {
+  /** Expected seconds of the pot as it stands, with the 90 % interval of what it truly is. */
+  readonly now: Expected;
+  readonly chanceInBand: number;
+}
+
+export type Advice = State &
+  (
+    | {
+        readonly kind: 'add';
+        /** kg to add now, a whole number of scale steps. */
+        readonly mass: number;
+        /** kg of thinner in the pot after it. */
+        readonly total: number;
+        /** In the sheet's percent after it. */
+        readonly share: number;
+        readonly expect: Expected;
+        /** Chance that the pot ends under the band. */
+        readonly riskUnder: number;
+        readonly limitedBy: 'middle' | 'risk' | 'maximum';
+      }
+    | { readonly kind: 'ready' }
+    | { readonly kind: 'time-first' }
+    /** In or near the band, and no addition the scale can weigh would better it. */
+    | { readonly kind: 'near' }
+    /** The sheet's maximum is reached above the band. */
+    | { readonly kind: 'at-maximum'; readonly share: number; readonly expect: Expected }
+    | { readonly kind: 'too-thin'; readonly bringBack: number }
+  );
+
+/** At most this chance of ending under the band; a step taken with little knowledge uses the smaller one. */
+export const riskLimit = 0.05;
+const carefulRisk = 0.004;
+/** The pot is ready once it is in the band with at least this chance. */
+const readyChance = 0.98;
+
+/**
+ * The next addition of thinner.
+ *
+ * The largest step, rounded down to what can be weighed, whose chance of ending under the band stays within
+ * the risk limit; when the middle of the band is reached within that risk, it goes there at once. Never past
+ * the sheet's maximum in total.
+ *
+ * @returns what to do; refuses a batch without mass and a band that its cup cannot read
+ */
+export function nextAddition(question: AdditionQuestion): Outcome<Advice> {
+  const { batch, thinner, band, scaleStep, readingSd, basis, thinnerDensity } = question;
+  if (!(batch.mass > 0) || !(batch.density > 0))
+    return refuse('no-batch', 'There is no mix in the pot yet. Mix first, then thin.');
+  if (!(scaleStep > 0)) return refuse('scale-step', 'Set the smallest step of the scale in Settings.');
+  if (!(band.min < band.max)) return refuse('band', 'The band must have a lower and a higher end.');
+  const thinEdge = viscosityFromSeconds(band.cup, band.min);
+  const thickEdge = viscosityFromSeconds(band.cup, band.max);
+  const centre = viscosityFromSeconds(band.cup, (band.min + band.max) / 2);
+  if (isRefusal(thinEdge)) return thinEdge;
+  if (isRefusal(thickEdge)) return thickEdge;
+  if (isRefusal(centre)) return centre;
+  const low = Math.log(thinEdge);
+  const high = Math.log(thickEdge);
+  const middle = Math.log(centre);
+
+  const conditioned = condition(question.belief);
+  const w0 = blendShare(thinner, batch.mass);
+  const here = predict(conditioned, w0);
+  const hereMean = meanOf(here);
+  const below = chanceBelow(here, low);
+  const chanceInBand = chanceBelow(here, high) - below;
+  const state = { now: expected(conditioned, w0, band.cup, 0), chanceInBand };
+
+  if (!question.timed) return { ...state, kind: 'time-first' };
+  if (hereMean < low && below > 0.5) {
+    return {
+      ...state,
+      kind: 'too-thin',
+      bringBack: bringBackMass(conditioned, w0, batch.mass + thinner, middle),
+    };
+  }
+  if (chanceInBand >= readyChance) return { ...state, kind: 'ready' };
+
+  /** Chance of being under the band at share w: what is believed, plus the blend law's own error over the step. */
+  const riskAt = (w: number) => {
+    const fall = meanOf(predict(conditioned, w)) - hereMean;
+    return chanceBelow(predict(conditioned, w, (modelError * fall) ** 2), low);
+  };
+  const known = Math.sqrt(question.belief.cov[2]);
+  const risk = known > 1 ? carefulRisk : riskLimit / 5;
+
+  const wMiddle = largest(w0, (w) => meanOf(predict(conditioned, w)) >= middle);
+  const wRisk = riskAt(wMiddle) <= risk ? wMiddle : largest(w0, (w) => riskAt(w) <= risk);
+  const capMass =
+    question.maximum === undefined ? Infinity : massAtShare(question.maximum, thinnerDensity, batch, basis);
+  const wanted = thinnerAt(Math.min(wMiddle, wRisk), batch.mass);
+  const limitedBy = capMass < wanted ? 'maximum' : wRisk < wMiddle ? 'risk' : 'middle';
+  // A hair of tolerance, so that 14.999999 steps of the scale are fifteen.
+  const steps = Math.floor((Math.min(wanted, capMass) - thinner) / scaleStep + 1e-6);
+
+  if (steps < 1) {
+    const full = capMass - thinner < scaleStep;
+    const inside = hereMean >= low && hereMean <= high;
+    return full && !inside
+      ? {
+          ...state,
+          kind: 'at-maximum',
+          share: sheetShare(thinner, thinnerDensity, batch, basis),
+          expect: state.now,
+        }
+      : { ...state, kind: 'near' };
+  }
+  const mass = steps * scaleStep;
+  const total = thinner + mass;
+  const w = blendShare(total, batch.mass);
+  const fall = meanOf(predict(conditioned, w)) - hereMean;
+  return {
+    ...state,
+    kind: 'add',
+    mass,
+    total,
+    share: sheetShare(total, thinnerDensity, batch, basis),
+    expect: expected(conditioned, w, band.cup, readingSd ** 2 + (modelError * fall) ** 2),
+    riskUnder: riskAt(w),
+    limitedBy,
+  };
+}
+
+/** Seconds expected at a thinner share, with the interval that holds 90 %. */
+export function expected(conditioned: Conditioned, w: number, cup: FlowCup, extra: number): Expected {
+  const prediction = predict(conditioned, w, extra);
+  const seconds = (lnViscosity: number) => secondsFromViscosity(cup, Math.exp(lnViscosity)) as number;
+  return {
+    seconds: seconds(quantileOf(prediction, 0.5)),
+    low: seconds(quantileOf(prediction, 0.05)),
+    high: seconds(quantileOf(prediction, 0.95)),
+  };
+}
+
+/** Is the sheet's maximum enough to bring the pot into the band, going by what is believed? */
+export function reachable(
+  question: AdditionQuestion,
+): Outcome<{ readonly reaches: boolean; readonly expect: Expected }> {
+  const thickEdge = viscosityFromSeconds(question.band.cup, question.band.max);
+  if (isRefusal(thickEdge)) return thickEdge;
+  const conditioned = condition(question.belief);
+  const cap =
+    question.maximum === undefined
+      ? question.batch.mass
+      : massAtShare(question.maximum, question.thinnerDensity, question.batch, question.basis);
+  const w = blendShare(Math.max(cap, question.thinner), question.batch.mass);
+  return {
+    reaches: meanOf(predict(conditioned, w)) <= Math.log(thickEdge),
+    expect: expected(conditioned, w, question.band.cup, 0),
+  };
+}
+
+/** The largest share from w0 up at which a condition that holds at first and fails later still holds. */
+function largest(w0: number, holds: (w: number) => boolean): number {
+  let low = w0;
+  let high = 0.95;
+  if (holds(high)) return high;
+  if (!holds(low)) return low;
+  for (let i = 0; i < 18; i += 1) {
+    const middle = (low + high) / 2;
+    if (holds(middle)) low = middle;
+    else high = middle;
+  }
+  return low;
+}
+
+/** kg of unthinned mix that brings a pot that is too thin back to the middle of the band. */
+function bringBackMass(conditioned: Conditioned, w0: number, pot: number, middle: number): number {
+  let low = 0;
+  let high = w0;
+  for (let i = 0; i < 40; i += 1) {
+    const w = (low + high) / 2;
+    if (meanOf(predict(conditioned, w)) > middle) low = w;
+    else high = w;
+  }
+  return low > 1e-6 ? pot * (w0 / low - 1) : Infinity;
+}
