@@ -71,6 +71,7 @@ export const riskLimit = 0.05;
 const carefulRisk = 0.004;
 /** The pot is ready once it is in the band with at least this chance. */
 const readyChance = 0.98;
+const likelyChance = 0.93;
 
 /**
  * The next addition of thinner.
@@ -148,6 +149,8 @@ export function nextAddition(question: AdditionQuestion): Outcome<Advice> {
   const total = thinner + mass;
   const w = blendShare(total, batch.mass);
   const fall = meanOf(predict(conditioned, w)) - hereMean;
+  // A move too small for the next reading to see is no reason to open the thinner again.
+  if (chanceInBand >= likelyChance && Math.abs(fall) < readingSd) return { ...state, kind: 'ready' };
   return {
     ...state,
     kind: 'add',

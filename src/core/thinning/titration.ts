@@ -49,8 +49,8 @@ export function titrate(
   for (;;) {
     const truth = secondsNow();
     if (truth < band.min) wentUnder = true;
-    const timed = [0, 1].map(() => truth * (1 + error * gaussian(random)));
-    const mean = (timed[0]! + timed[1]!) / 2;
+    const timing = () => truth * (1 + error * gaussian(random));
+    const mean = (timing() + timing()) / 2;
     const viscosity = viscosityFromSeconds(band.cup, mean);
     const sd = readingError(band.cup, mean, 2);
     if (isRefusal(viscosity) || isRefusal(sd)) break;

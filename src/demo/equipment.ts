@@ -1,0 +1,114 @@
+import type { Can, Cup, Rig } from '@/records';
+
+const mm = 1e-3;
+const bar = 1e5;
+const set = (bore: number) => ({ id: `n${bore * 10}`, bore: bore * mm, cap: `cap ${bore}` });
+
+const rig = (id: string, name: string, says: Partial<Rig>): Rig => ({
+  kind: 'rig',
+  version: 1,
+  id,
+  name,
+  atomising: 'hvlp',
+  feed: 'gravity',
+  air: 'compressor',
+  sets: [],
+  tips: [],
+  dead: 40e-6,
+  fan: 0.25,
+  distance: 0.18,
+  ...says,
+});
+
+export const turbine = rig('demo-turbine', 'Four-stage turbine, cup gun', {
+  feed: 'pressure-cup',
+  air: 'turbine',
+  stages: 4,
+  sets: [set(1.0), set(1.3), set(1.5), set(1.8)],
+  maxPressure: 0.52 * bar,
+  driving: 15e3,
+  cup: 1e-3,
+  dead: 60e-6,
+  fan: 0.23,
+  distance: 0.17,
+  handSpeed: 0.22,
+});
+
+export const gravityGun = rig('demo-gravity', 'Bay 2 gravity gun', {
+  atomising: 'compliant',
+  sets: [set(1.2), set(1.3), set(1.4)],
+  maxPressure: 3 * bar,
+  driving: 10e3,
+  cup: 0.6e-3,
+  fan: 0.26,
+  handSpeed: 0.25,
+});
+
+export const pressurePot = rig('demo-pot', 'Casting bay pressure pot', {
+  atomising: 'conventional',
+  feed: 'pressure-pot',
+  sets: [set(1.4), set(1.8)],
+  maxPressure: 6 * bar,
+  driving: 40e3,
+  cup: 10e-3,
+  dead: 250e-6,
+  fan: 0.28,
+  distance: 0.22,
+  handSpeed: 0.5,
+});
+
+export const cupGun = rig('demo-cupgun', 'Gel coat cup gun', {
+  atomising: 'conventional',
+  sets: [set(2.5), set(4.0)],
+  maxPressure: 6 * bar,
+  cup: 0.9e-3,
+  dead: 80e-6,
+  fan: 0.3,
+  distance: 0.5,
+  handSpeed: 0.45,
+});
+
+export const wallPump = rig('demo-airless', 'Depot airless pump', {
+  atomising: 'airless',
+  feed: 'pump',
+  air: 'none',
+  tips: ['515', '517', '519', '417'],
+  maxPressure: 220 * bar,
+  dead: 900e-6,
+  fan: 0.254,
+  distance: 0.305,
+  handSpeed: 0.6,
+});
+
+export const demoRigs = [turbine, gravityGun, pressurePot, cupGun, wallPump];
+
+const cup = (id: string, name: string, standardId: string): Cup => ({
+  kind: 'cup',
+  version: 1,
+  id,
+  name,
+  standardId,
+  checkedOn: '2026-08-03',
+});
+
+export const fordCup = cup('demo-cup-ford4', 'Ford cup 4, bench', 'ford-4');
+export const dinCup = cup('demo-cup-din4', 'DIN cup 4, bay 2', 'din-4');
+export const isoCup = cup('demo-cup-iso4', 'ISO cup 4, store', 'iso-4');
+export const dipCup = cup('demo-cup-dip2', 'Dip cup 2, line', 'dip-2');
+export const demoCups = [fordCup, dinCup, isoCup, dipCup];
+
+const can = (id: string, coatingId: string, componentId: string, lot: string, left: number, useBefore: string): Can => ({
+  kind: 'can', version: 1, id, coatingId, componentId, lot, left, useBefore, made: '2026-02-10', opened: '2026-10-05',
+}); // prettier-ignore
+
+export const demoCans: Can[] = [
+  can('demo-can-w20', 'demo-satin-lacquer', 'base', 'W20-118', 8e-3, '2027-06-30'),
+  can('demo-can-c4', 'demo-livery-colour', 'base', 'C4-0441', 4e-3, '2027-04-30'),
+  can('demo-can-c4h', 'demo-livery-colour', 'hardener', 'CH-207', 1e-3, '2027-01-31'),
+  can('demo-can-c9', 'demo-livery-clear', 'base', 'C9-310', 3e-3, '2027-05-31'),
+  can('demo-can-m1', 'demo-frame-primer', 'base', 'M1-077', 5e-3, '2026-10-31'),
+  can('demo-can-q3', 'demo-bracket-enamel', 'base', 'Q3-902', 12e-3, '2027-08-31'),
+  can('demo-can-g7', 'demo-shell-gelcoat', 'resin', 'G7-055', 20e-3, '2027-02-28'),
+  can('demo-can-g7c', 'demo-shell-gelcoat', 'catalyst', 'PC-12', 0.5e-3, '2027-01-15'),
+  can('demo-can-d2', 'demo-depot-wall', 'base', 'D2-664', 60e-3, '2027-09-30'),
+];

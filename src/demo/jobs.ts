@@ -1,0 +1,279 @@
+import type { Coating, Face, Job } from '@/records';
+import { diary } from './diary';
+import { cupGun, dinCup, fordCup, gravityGun, isoCup, pressurePot, turbine, wallPump } from './equipment';
+import {
+  bracketEnamel,
+  depotWall,
+  framePrimer,
+  liveryClear,
+  liveryColour,
+  satinLacquer,
+  shellGelCoat,
+} from './sheets';
+
+const minutes = 60_000;
+const bar = 1e5;
+const perMinute = 1e-6 / 60;
+
+const face = (id: string, name: string, width: number, height: number, count: number, lies: Face['lies'] = 'upright'): Face => ({ id, name, width, height, count, lies }); // prettier-ignore
+const coats = (sheet: Coating, names: readonly string[]) =>
+  names.map((name, i) => ({ id: `${sheet.id}-${i + 1}`, sheetId: sheet.id, name, dry: sheet.film.aim }));
+
+const job = (id: string, name: string, begun: number, says: Omit<Job, 'kind' | 'version' | 'id' | 'name' | 'begun' | 'approach'> & { approach?: Partial<Job['approach']> }): Job => ({
+  kind: 'job',
+  version: 1,
+  id,
+  name,
+  begun: new Date(begun).toISOString(),
+  ...says,
+  approach: { overlap: 0.5, speed: 0.4, reserve: 0.1, acceptance: 'spot-mean', ...says.approach },
+}); // prettier-ignore
+
+/** Standing at Thin: mixed, timed, thinned once, timed again. */
+function saloonDoors(now: number): Job {
+  const id = 'demo-saloon-doors';
+  const log = diary(id, now, 'Wren');
+  const batch = `${id}-mix-1`;
+  log.climate(58, 19.5, 18.8, 0.58);
+  log.write(52, { type: 'stir' });
+  log.mixed(46, batch, satinLacquer, [['base', 6960]]);
+  log.timed(40, batch, satinLacquer, fordCup, 19.5);
+  log.timed(38, batch, satinLacquer, fordCup, 19.5);
+  log.add(31, batch, 'water', 150);
+  log.write(17, { type: 'stir', batchId: batch });
+  log.timed(16, batch, satinLacquer, fordCup, 19.5);
+  log.timed(14, batch, satinLacquer, fordCup, 19.5);
+  return job(id, 'Saloon doors, car 6', now - 60 * minutes, {
+    sheets: [satinLacquer],
+    rigId: turbine.id,
+    cupId: fordCup.id,
+    part: {
+      substrate: 'Oak, sealed',
+      metal: false,
+      faces: [face('outer', 'Outer faces', 0.7, 2.0, 4), face('inner', 'Inner faces', 0.7, 2.0, 4)],
+    },
+    coats: coats(satinLacquer, ['First', 'Second', 'Last']),
+    approach: { reserve: 0.15 },
+    log: log.log,
+  });
+}
+
+/** Standing at Spray: first colour coat on and flashing. */
+function liveryPanels(now: number): Job {
+  const id = 'demo-livery-panels';
+  const log = diary(id, now, 'Rook');
+  const batch = `${id}-mix-1`;
+  log.climate(62, 21, 20.4, 0.46);
+  log.mixed(55, batch, liveryColour, [['base', 1510], ['hardener', 339]]); // prettier-ignore
+  log.timed(50, batch, liveryColour, dinCup, 20.6);
+  log.timed(48, batch, liveryColour, dinCup, 20.6);
+  log.add(45, batch, 'medium', 196);
+  log.timed(40, batch, liveryColour, dinCup, 20.6);
+  log.timed(38, batch, liveryColour, dinCup, 20.6);
+  log.write(32, {
+    type: 'setting',
+    sheetId: liveryColour.id,
+    bore: 1.3e-3,
+    pressure: 2 * bar,
+    pressureAt: 'inlet',
+    triggerPulled: true,
+    fluid: 190 * perMinute,
+    fan: 0.26,
+    distance: 0.18,
+    overlap: 0.5,
+    speed: 0.31,
+  });
+  log.write(28, { type: 'card', sheetId: liveryColour.id, verdict: 'good' });
+  log.write(9, { type: 'stir', batchId: batch });
+  log.coat(20, 8, `${liveryColour.id}-1`);
+  log.write(14, { type: 'comb', coatId: `${liveryColour.id}-1`, wetted: 50e-6, dry: 75e-6 });
+  return job(id, 'Livery panels, car 6', now - 65 * minutes, {
+    sheets: [liveryColour, liveryClear],
+    rigId: gravityGun.id,
+    cupId: dinCup.id,
+    part: {
+      substrate: 'Primed steel, flatted',
+      metal: true,
+      faces: [face('side', 'Side panels', 1.9, 0.8, 4), face('dash', 'Dash panels', 1.2, 0.7, 2)],
+    },
+    coats: [...coats(liveryColour, ['Colour 1', 'Colour 2']), ...coats(liveryClear, ['Clear 1', 'Clear 2'])],
+    log: log.log,
+  });
+}
+
+/** Gone wrong: the second coat was left overnight and its recoat window closed. Standing at Mix. */
+function truckFrames(now: number): Job {
+  const id = 'demo-truck-frames';
+  const log = diary(id, now, 'Finch');
+  const batch = `${id}-mix-1`;
+  log.climate(900, 14, 12.5, 0.68);
+  log.mixed(880, batch, framePrimer, [['base', 2600]]);
+  log.timed(872, batch, framePrimer, dinCup, 18);
+  log.timed(870, batch, framePrimer, dinCup, 18);
+  log.write(850, {
+    type: 'setting',
+    sheetId: framePrimer.id,
+    bore: 1.4e-3,
+    pressure: 2.8 * bar,
+    pressureAt: 'inlet',
+    triggerPulled: true,
+    fluid: 260 * perMinute,
+    fan: 0.28,
+    distance: 0.22,
+    overlap: 0.5,
+    speed: 0.33,
+  });
+  log.write(845, { type: 'card', sheetId: framePrimer.id, verdict: 'good' });
+  log.coat(840, 815, `${framePrimer.id}-1`);
+  log.write(810, { type: 'note', text: 'Crane needed the frames moved. Second coat left for the morning.' });
+  for (const step of [
+    'relief',
+    'empty',
+    'rinse',
+    'flush',
+    'second',
+    'strip',
+    'passages',
+    'grease',
+    'assemble',
+    'waste',
+  ])
+    log.write(790, { type: 'tick', list: 'clean', step, done: true });
+  log.write(788, { type: 'discard', batchId: batch, why: 'Skinned in the pot, end of the day' });
+  log.write(25, {
+    type: 'defect',
+    name: 'Recoat window missed',
+    note: 'Eight hours are over. It will not bond without abrading.',
+  });
+  return job(id, 'Truck frames, pair 11', now - 905 * minutes, {
+    sheets: [framePrimer],
+    rigId: pressurePot.id,
+    cupId: dinCup.id,
+    part: {
+      substrate: 'Blasted steel',
+      metal: true,
+      faces: [face('frame', 'Side frames', 2.4, 0.45, 4), face('bolster', 'Bolsters', 1.6, 0.5, 2)],
+    },
+    coats: coats(framePrimer, ['First', 'Second']),
+    log: log.log,
+  });
+}
+
+/** Standing at Check: sprayed and cleaned, half of the readings taken. */
+function seatBrackets(now: number): Job {
+  const id = 'demo-seat-brackets';
+  const log = diary(id, now, 'Heron');
+  const batch = `${id}-mix-1`;
+  log.climate(260, 20, 19.5, 0.52);
+  log.mixed(250, batch, bracketEnamel, [['base', 3400]]);
+  log.timed(245, batch, bracketEnamel, fordCup, 21);
+  log.timed(243, batch, bracketEnamel, fordCup, 21);
+  log.add(240, batch, 'q-thinner', 285);
+  log.timed(236, batch, bracketEnamel, fordCup, 21);
+  log.timed(234, batch, bracketEnamel, fordCup, 21);
+  log.write(230, {
+    type: 'setting',
+    sheetId: bracketEnamel.id,
+    bore: 1.4e-3,
+    pressure: 3 * bar,
+    pressureAt: 'inlet',
+    triggerPulled: true,
+    fluid: 240 * perMinute,
+    fan: 0.28,
+    distance: 0.22,
+    overlap: 0.5,
+    speed: 0.38,
+  });
+  log.write(226, { type: 'card', sheetId: bracketEnamel.id, verdict: 'good' });
+  log.coat(220, 190, `${bracketEnamel.id}-1`);
+  log.coat(165, 135, `${bracketEnamel.id}-2`);
+  for (const step of [
+    'relief',
+    'empty',
+    'rinse',
+    'flush',
+    'strip',
+    'passages',
+    'grease',
+    'assemble',
+    'waste',
+  ])
+    log.write(110, { type: 'tick', list: 'clean', step, done: true });
+  log.films(20, 'top', 2 * bracketEnamel.film.aim, [[0, 0.5, 0.5], [1, 0.18, 0.2], [2, 0.82, 0.2]]); // prettier-ignore
+  return job(id, 'Seat brackets, shift run', now - 265 * minutes, {
+    sheets: [bracketEnamel],
+    rigId: pressurePot.id,
+    cupId: fordCup.id,
+    part: {
+      substrate: 'Cast iron, primed',
+      metal: true,
+      faces: [face('top', 'Bracket faces', 0.42, 0.28, 48)],
+    },
+    coats: coats(bracketEnamel, ['First', 'Second']),
+    log: log.log,
+  });
+}
+
+/** Standing at Plan: the room has not been read yet. */
+function seatShells(now: number): Job {
+  return job('demo-seat-shells', 'Seat-shell moulds, 3 off', now - 10 * minutes, {
+    sheets: [shellGelCoat],
+    rigId: cupGun.id,
+    cupId: isoCup.id,
+    part: {
+      substrate: 'Waxed composite mould',
+      metal: false,
+      faces: [face('shell', 'Shell moulds', 0.9, 0.7, 3, 'flat')],
+    },
+    coats: coats(shellGelCoat, ['Pass 1', 'Pass 2', 'Pass 3']),
+    approach: { reserve: 0.15 },
+    log: [],
+  });
+}
+
+/** Standing at Clean: both coats on, the pump still full. */
+function depotWalls(now: number): Job {
+  const id = 'demo-depot-walls';
+  const log = diary(id, now, 'Plover');
+  const batch = `${id}-mix-1`;
+  log.climate(420, 17, 14, 0.6);
+  log.mixed(410, batch, depotWall, [['base', 58_000]]);
+  log.write(400, {
+    type: 'setting',
+    sheetId: depotWall.id,
+    tip: '517',
+    pressure: 140 * bar,
+    pressureAt: 'tip',
+    triggerPulled: true,
+    fluid: 1050 * perMinute,
+    fan: 0.254,
+    distance: 0.305,
+    overlap: 0.5,
+    speed: 0.55,
+  });
+  log.write(396, { type: 'card', sheetId: depotWall.id, verdict: 'good' });
+  log.coat(390, 335, `${depotWall.id}-1`);
+  log.coat(70, 12, `${depotWall.id}-2`);
+  return job(id, 'Depot outside walls, north', now - 425 * minutes, {
+    sheets: [depotWall],
+    rigId: wallPump.id,
+    cupId: isoCup.id,
+    part: {
+      substrate: 'Rendered brick, washed',
+      metal: false,
+      faces: [face('north', 'North wall', 18, 3.2, 1), face('gable', 'Gable', 6, 4, 1)],
+    },
+    coats: coats(depotWall, ['First', 'Second']),
+    log: log.log,
+  });
+}
+
+/** The six demo jobs, their diaries ending at the moment the shop is loaded. */
+export const demoJobs = (now: number): Job[] => [
+  saloonDoors(now),
+  liveryPanels(now),
+  truckFrames(now),
+  seatBrackets(now),
+  seatShells(now),
+  depotWalls(now),
+];

@@ -1,0 +1,162 @@
+import * as z from 'zod';
+import { isRefusal, refuse, type Outcome } from '@/core/refusal';
+import { can, coating, cup, job, keyOf, readRecord, rig, shop, type AnyRecord, type Job } from '@/records';
+
+/** Version of the file format, apart from the versions of the records in it. */
+export const bundleVersion = 1;
+/** Larger files are not opened at all. */
+export const bundleLimit = 50 * 1024 * 1024;
+
+/** The bundle: one documented JSON file. Its JSON Schema is published in docs/formats. */
+export const bundleSchema = z.object({
+  format: z.literal('fluorite-bundle'),
+  version: z.literal(bundleVersion),
+  exported: z.iso.datetime(),
+  records: z.array(z.discriminatedUnion('kind', [coating, can, rig, cup, job, shop])),
+});
+
+/** The published description of a bundle. */
+export const bundleJsonSchema = () => z.toJSONSchema(bundleSchema);
+
+/** @param exported moment of export, ISO 8601 */
+export function writeBundle(records: readonly AnyRecord[], exported: string): string {
+  const sorted = [...records].sort((a, b) => keyOf(a).localeCompare(keyOf(b)));
+  return JSON.stringify(
+    { format: 'fluorite-bundle', version: bundleVersion, exported, records: sorted },
+    inOrder,
+    1,
+  );
+}
+
+/** A job with everything it refers to: its rig, its cup, its sheets and their cans. */
+export function recordsOfJob(job: Job, all: ReadonlyMap<string, AnyRecord>): AnyRecord[] {
+  const sheetIds = new Set(job.sheets.map(({ id }) => id));
+  const wanted = [...all.values()].filter(
+    (record) =>
+      (record.kind === 'rig' && record.id === job.rigId) ||
+      (record.kind === 'cup' && record.id === job.cupId) ||
+      (record.kind === 'coating' && sheetIds.has(record.id)) ||
+      (record.kind === 'can' && sheetIds.has(record.coatingId)),
+  );
+  return [job, ...wanted];
+}
+
+export interface BundleItem {
+  readonly key: string;
+  readonly name: string;
+  readonly state: 'new' | 'changed' | 'same' | 'refused';
+  readonly why?: string;
+  readonly record?: AnyRecord;
+}
+
+export interface BundlePreview {
+  readonly exported: string;
+  readonly items: readonly BundleItem[];
+}
+
+/** Refuses a file by its size alone, before a byte of it is read. */
+export function refuseSize(bytes: number) {
+  return bytes > bundleLimit
+    ? refuse(
+        'too-large',
+        `The file has ${Math.round(bytes / 1048576)} MB. A Fluorite file has at most ${bundleLimit / 1048576} MB, so this is another kind of file.`,
+      )
+    : undefined;
+}
+
+/**
+ * Reads a bundle and says, record by record, what it would do. Nothing is written here.
+ *
+ * @param existing what the shop holds now
+ * @param progress called with the share of records read
+ * @returns a preview; refuses files that are too large, cut off, foreign or from a newer version
+ */
+export function previewBundle(
+  text: string,
+  existing: readonly AnyRecord[],
+  progress: (share: number) => void = () => undefined,
+): Outcome<BundlePreview> {
+  const tooLarge = refuseSize(text.length);
+  if (tooLarge) return tooLarge;
+  let raw: unknown;
+  try {
+    raw = JSON.parse(text);
+  } catch {
+    return text.trimStart().startsWith('{')
+      ? refuse(
+          'cut-off',
+          'The file is cut off or damaged: it does not end where it should. Export it again. Nothing was changed.',
+        )
+      : refuse(
+          'foreign',
+          'This is not a Fluorite file. Choose one that ends in .fluorite.json. Nothing was changed.',
+        );
+  }
+  const head = raw as { format?: unknown; version?: unknown; exported?: unknown; records?: unknown } | null;
+  if (
+    typeof head !== 'object' ||
+    head === null ||
+    head.format !== 'fluorite-bundle' ||
+    !Array.isArray(head.records)
+  )
+    return refuse(
+      'foreign',
+      'This is not a Fluorite file. Choose one that ends in .fluorite.json. Nothing was changed.',
+    );
+  if (typeof head.version !== 'number' || head.version > bundleVersion)
+    return refuse(
+      'newer-version',
+      `This file was made by a newer Fluorite (format ${String(head.version)}; this one reads up to ${bundleVersion}). Update first. Nothing was changed.`,
+    );
+
+  const held = new Map(existing.map((record) => [keyOf(record), canonical(record)]));
+  const seen = new Set<string>();
+  const { records } = head;
+  const items = records.map((each: unknown, i): BundleItem => {
+    if (i % 50 === 0) progress(i / records.length);
+    const record = readRecord(each);
+    if (isRefusal(record))
+      return {
+        key: `record ${i + 1}`,
+        name: nameOf(each) ?? `Record ${i + 1}`,
+        state: 'refused',
+        why: record.says,
+      };
+    const key = keyOf(record);
+    const name = nameOf(record) ?? key;
+    if (seen.has(key))
+      return {
+        key: `${key} (${i + 1})`,
+        name,
+        state: 'refused',
+        why: 'It stands in the file twice; the first is used.',
+      };
+    seen.add(key);
+    const before = held.get(key);
+    return {
+      key,
+      name,
+      record,
+      state: before === undefined ? 'new' : before === canonical(record) ? 'same' : 'changed',
+    };
+  });
+  return { exported: typeof head.exported === 'string' ? head.exported : '', items };
+}
+
+function nameOf(record: unknown): string | undefined {
+  const { name, lot } = (record ?? {}) as { name?: unknown; lot?: unknown };
+  return typeof name === 'string' && name !== ''
+    ? name.slice(0, 120)
+    : typeof lot === 'string'
+      ? `Lot ${lot.slice(0, 40)}`
+      : undefined;
+}
+
+/** JSON with its keys in order, so that two records compare by what they say. */
+export const canonical = (value: unknown): string => JSON.stringify(value, inOrder);
+
+function inOrder(_: string, part: unknown): unknown {
+  return typeof part === 'object' && part !== null && !Array.isArray(part)
+    ? Object.fromEntries(Object.entries(part).sort(([a], [b]) => (a < b ? -1 : 1)))
+    : part;
+}

@@ -1,0 +1,164 @@
+import type { Chemistry } from '@/core/care';
+import { celsius } from '@/core/climate';
+import { cupsThatRead, flowCup, secondsFromViscosity, type FlowCup } from '@/core/cups';
+import type { Hazard } from '@/core/safety';
+import type { Coating, CoatingClass } from './coating';
+
+/** Typical values of a class, in the units the trade states them in. */
+interface Typical {
+  readonly words: string;
+  readonly chemistry: Chemistry;
+  /** kg/L, volume share. */
+  readonly density: number;
+  readonly solids: number;
+  /** mm²/s; none where no cup applies. */
+  readonly band?: readonly [number, number];
+  /** mm for air guns, thousandths of an inch for airless. */
+  readonly bore?: readonly [number, number];
+  readonly orifice?: readonly [number, number];
+  /** µm wet, one coat. */
+  readonly wet: number;
+  /** min at 20–23 °C: flash, first recoat, and last where there is one. */
+  readonly flash: number;
+  readonly recoat: number;
+  readonly recoatLast?: number;
+  readonly potLife?: number;
+  /** Share a kelvin. */
+  readonly slope: number;
+  readonly hazards: readonly Hazard[];
+  readonly twoPart?: boolean;
+}
+
+const solventborne: readonly Hazard[] = ['flammable', 'solvent', 'dust'];
+const waterborne: readonly Hazard[] = ['dust'];
+const isocyanate: readonly Hazard[] = ['isocyanate', 'flammable', 'solvent', 'dust'];
+
+/** Typical values by class: defaults, shown as such until a sheet confirms them. */
+const typical: Record<CoatingClass, Typical> = {
+  'solvent-base': { words: 'Solvent-borne base', chemistry: 'solvent-borne', density: 0.95, solids: 0.18, band: [35, 55], bore: [1.2, 1.4], wet: 45, flash: 5, recoat: 10, slope: 0.03, hazards: solventborne },
+  'water-base': { words: 'Water-borne base', chemistry: 'water-borne', density: 1.02, solids: 0.16, band: [60, 100], bore: [1.2, 1.3], wet: 45, flash: 15, recoat: 20, slope: 0.025, hazards: waterborne },
+  'two-part-clear': { words: 'Two-part clear', chemistry: 'two-part', density: 0.98, solids: 0.48, band: [40, 70], bore: [1.2, 1.4], wet: 60, flash: 8, recoat: 15, recoatLast: 1440, potLife: 120, slope: 0.03, hazards: isocyanate, twoPart: true },
+  'two-part-colour': { words: 'Two-part colour', chemistry: 'two-part', density: 1.15, solids: 0.5, band: [50, 80], bore: [1.3, 1.5], wet: 60, flash: 10, recoat: 15, recoatLast: 1440, potLife: 180, slope: 0.03, hazards: isocyanate, twoPart: true },
+  'epoxy-primer': { words: 'Epoxy primer', chemistry: 'two-part', density: 1.35, solids: 0.5, band: [70, 120], bore: [1.4, 1.8], wet: 90, flash: 15, recoat: 30, recoatLast: 4320, potLife: 240, slope: 0.06, hazards: solventborne, twoPart: true },
+  'filler-primer': { words: 'Filler primer', chemistry: 'two-part', density: 1.45, solids: 0.5, band: [90, 150], bore: [1.6, 2.0], wet: 130, flash: 10, recoat: 20, potLife: 60, slope: 0.03, hazards: isocyanate, twoPart: true },
+  'sprayed-filler': { words: 'Sprayed polyester filler', chemistry: 'polyester', density: 1.5, solids: 0.88, band: [250, 500], bore: [2.0, 2.5], wet: 250, flash: 10, recoat: 15, potLife: 30, slope: 0.04, hazards: ['styrene', 'peroxide', 'flammable', 'dust'], twoPart: true },
+  'gel-coat': { words: 'Gel coat', chemistry: 'polyester', density: 1.2, solids: 0.88, bore: [2.5, 5.0], wet: 180, flash: 1, recoat: 3, recoatLast: 10, potLife: 15, slope: 0.04, hazards: ['styrene', 'peroxide', 'flammable'], twoPart: true },
+  'water-lacquer': { words: 'Water-borne lacquer', chemistry: 'water-borne', density: 1.04, solids: 0.32, band: [60, 130], bore: [1.2, 1.5], wet: 90, flash: 40, recoat: 60, slope: 0.025, hazards: waterborne },
+  'two-part-water': { words: 'Two-part water-borne', chemistry: 'water-borne', density: 1.05, solids: 0.36, band: [40, 80], bore: [1.2, 1.5], wet: 110, flash: 60, recoat: 120, recoatLast: 1440, potLife: 120, slope: 0.025, hazards: ['isocyanate', 'dust'], twoPart: true },
+  'furniture-paint': { words: 'Decorative furniture paint', chemistry: 'water-borne', density: 1.35, solids: 0.4, band: [150, 300], bore: [1.6, 2.2], wet: 100, flash: 60, recoat: 60, slope: 0.025, hazards: waterborne },
+  'moisture-curing': { words: 'Moisture-curing coating', chemistry: 'moisture-curing', density: 1.2, solids: 0.52, band: [40, 80], bore: [1.4, 1.5], wet: 65, flash: 60, recoat: 120, recoatLast: 480, slope: 0.03, hazards: isocyanate },
+  'quick-enamel': { words: 'Quick-dry enamel', chemistry: 'oil-based', density: 1.15, solids: 0.4, band: [45, 70], bore: [1.4, 1.8], wet: 75, flash: 10, recoat: 20, slope: 0.03, hazards: [...solventborne, 'oxidising-oil'] },
+  'wall-paint': { words: 'Wall paint', chemistry: 'water-borne', density: 1.32, solids: 0.38, orifice: [13, 19], wet: 125, flash: 120, recoat: 240, slope: 0.025, hazards: waterborne },
+  elastomeric: { words: 'Elastomeric wall coating', chemistry: 'water-borne', density: 1.35, solids: 0.5, orifice: [21, 35], wet: 350, flash: 240, recoat: 1440, slope: 0.025, hazards: waterborne },
+}; // prettier-ignore
+
+export const classWords = (of: CoatingClass): string => typical[of].words;
+
+/** Everything a class sheet takes from the table rather than from paper. */
+const assumed = [
+  'components',
+  'thinning',
+  'target',
+  'temperatureSlope',
+  'guns',
+  'film',
+  'times',
+  'limits',
+  'intervals',
+  'hazards',
+];
+
+/**
+ * A new sheet filled with the typical values of its class, every one marked as assumed.
+ *
+ * @param today calendar day, ISO
+ */
+export function classSheet(of: CoatingClass, id: string, name: string, today: string): Coating {
+  const t = typical[of];
+  const um = 1e-6;
+  const minutes = 60;
+  const water = t.chemistry === 'water-borne';
+  const dry = t.wet * t.solids * um;
+  const voc = water ? 60 : 420;
+  const base = {
+    id: 'base',
+    name: t.twoPart ? 'Base' : name,
+    parts: t.twoPart ? 4 : 1,
+    density: t.density * 1000,
+    volumeSolids: t.solids,
+    voc,
+    water: water ? 0.55 : 0,
+    exempt: 0,
+  };
+  const hardener = {
+    id: 'hardener',
+    name: 'Hardener',
+    parts: 1,
+    density: 1050,
+    volumeSolids: t.solids,
+    voc: water ? 0 : 350,
+    water: 0,
+    exempt: 0,
+  };
+  const thinner = water
+    ? { id: 'water', name: 'Water', density: 998, viscosity: 1e-6, voc: 0, water: 1, exempt: 0 }
+    : {
+        id: 'thinner',
+        name: 'Standard thinner',
+        density: 870,
+        viscosity: 0.9e-6,
+        voc: 870,
+        water: 0,
+        exempt: 0,
+      };
+  return {
+    kind: 'coating',
+    version: 1,
+    id,
+    name,
+    class: of,
+    chemistry: t.chemistry,
+    sheetRevision: '',
+    checkedOn: today,
+    components: t.twoPart ? [base, hardener] : [base],
+    ratioBy: 'volume',
+    thinning: { thinners: [thinner], maximum: 0.1, by: 'volume', of: 'mix' },
+    ...(t.band ? { target: bandInCup(t.band) } : {}),
+    temperatureSlope: t.slope,
+    guns: t.orifice
+      ? [{ atomising: 'airless', orifice: spread(t.orifice, 0.0254e-3), pressure: { min: 110e5, max: 180e5 }, pressureAt: 'tip', distance: { min: 0.28, max: 0.33 } }]
+      : [{ atomising: 'hvlp', ...(t.bore ? { bore: spread(t.bore, 1e-3) } : {}), pressure: { min: 0.35e5, max: 0.65e5 }, pressureAt: 'cap', distance: { min: 0.15, max: 0.2 } }],
+    film: { min: dry * 0.85, aim: dry, max: dry * 1.2 },
+    coats: 2,
+    times: {
+      temperature: celsius(20),
+      ...(t.potLife ? { potLife: t.potLife * minutes } : {}),
+      flash: t.flash * minutes,
+      recoatFirst: t.recoat * minutes,
+      ...(t.recoatLast ? { recoatLast: t.recoatLast * minutes } : {}),
+    },
+    limits: {
+      air: { min: celsius(15), max: celsius(30) },
+      part: { min: celsius(12), max: celsius(35) },
+      humidity: { min: 0.3, max: 0.75 },
+    },
+    intervals: { stir: 20 * minutes, retime: 60 * minutes },
+    hazards: [...t.hazards],
+    blendable: of !== 'water-lacquer' && of !== 'gel-coat' && of !== 'two-part-water',
+    assumed: [...assumed],
+  }; // prettier-ignore
+}
+
+const spread = ([min, max]: readonly [number, number], unit: number) => ({
+  min: min * unit,
+  max: max * unit,
+});
+
+/** The class band in whole seconds of a stand cup that reads it inside its range. */
+function bandInCup([min, max]: readonly [number, number]): NonNullable<Coating['target']> {
+  const middle = ((min + max) / 2) * 1e-6;
+  const cup =
+    cupsThatRead(middle).find(({ standard }) => standard === 'ISO 2431') ?? (flowCup('iso-4') as FlowCup);
+  const seconds = (nu: number) => Math.round(secondsFromViscosity(cup, nu * 1e-6) as number);
+  return { cupId: cup.id, min: seconds(min), max: seconds(max), temperature: cup.temperature };
+}

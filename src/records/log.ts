@@ -1,0 +1,69 @@
+import * as z from 'zod';
+import { flow, id, instant, kelvin, kilograms, metres, pascals, seconds, share, speed, text } from './fields';
+
+/**
+ * What every entry carries. A mistaken entry is corrected and keeps what it said before; one that should not
+ * be there is struck, with the reason, and stays readable.
+ */
+const base = {
+  id,
+  at: instant,
+  by: text.optional(),
+  /** Written by a simulated device. */
+  simulated: z.boolean().optional(),
+  was: z.array(z.object({ until: instant, said: z.record(z.string(), z.unknown()) })).optional(),
+  struck: z.object({ at: instant, why: text }).optional(),
+};
+
+const entryOf = <T extends string, S extends z.ZodRawShape>(type: T, shape: S) =>
+  z.object({ ...base, type: z.literal(type), ...shape });
+
+export const logEntry = z.discriminatedUnion('type', [
+  entryOf('climate', { air: kelvin, part: kelvin, humidity: share }),
+  entryOf('stir', { batchId: id.optional() }),
+  entryOf('mixed', {
+    batchId: id,
+    sheetId: id,
+    poured: z.array(z.object({ partId: id, mass: kilograms })).min(1),
+  }),
+  entryOf('reading', { batchId: id, cupId: id, seconds, temperature: kelvin }),
+  /** Thinner by its id, or `unthinned` for more of the same mix. */
+  entryOf('addition', { batchId: id, what: id, mass: kilograms }),
+  entryOf('discard', { batchId: id, why: text }),
+  entryOf('setting', {
+    sheetId: id,
+    bore: metres.optional(),
+    tip: z.string().optional(),
+    pressure: pascals,
+    pressureAt: z.enum(['cap', 'inlet', 'tip', 'wall', 'tank']),
+    triggerPulled: z.boolean(),
+    fluid: flow,
+    fan: metres,
+    distance: metres,
+    overlap: share,
+    speed,
+  }),
+  entryOf('card', {
+    sheetId: id,
+    verdict: z.enum(['good', 'heavy-centre', 'split', 'one-sided', 'coarse', 'dry']),
+  }),
+  entryOf('coat-start', { coatId: id }),
+  entryOf('coat-end', { coatId: id }),
+  /** Scuffed and cleaned after a missed recoat window. */
+  entryOf('abraded', { coatId: id }),
+  entryOf('comb', { coatId: id, wetted: metres, dry: metres }),
+  entryOf('film', { faceId: id, spot: z.number().int().min(0), reading: metres }),
+  entryOf('tick', { list: z.enum(['ready', 'clean']), step: z.string(), done: z.boolean() }),
+  entryOf('defect', { name: text, note: text.optional() }),
+  entryOf('action', { text }),
+  entryOf('note', { text }),
+]);
+
+export type LogEntry = z.infer<typeof logEntry>;
+export type EntryType = LogEntry['type'];
+export type EntryOf<T extends EntryType> = Extract<LogEntry, { type: T }>;
+
+/** What a screen hands over for a new entry: the log adds id, time and author. */
+export type NewEntry = {
+  [T in EntryType]: Omit<EntryOf<T>, 'id' | 'at' | 'by' | 'was' | 'struck'>;
+}[EntryType];

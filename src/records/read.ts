@@ -1,0 +1,56 @@
+import * as z from 'zod';
+import { refuse, type Outcome } from '@/core/refusal';
+
+/** A raw record as found on disk or in a file. */
+type Raw = Record<string, unknown>;
+
+/** Lifts a record from the version it is filed under to the next. */
+export type Migration = (old: Raw) => Raw;
+
+export interface KindRule {
+  readonly version: number;
+  readonly schema: z.ZodType;
+  readonly migrations: Readonly<Record<number, Migration>>;
+}
+
+/**
+ * Makes a reader for a set of record kinds.
+ *
+ * The reader brings a raw record up to its kind's present version, one migration at a time, and validates
+ * it. It refuses what is no record, kinds it does not know, versions newer than its own, versions it has no
+ * migration for, and records that do not hold together, naming the field.
+ */
+export function recordReader<R>(kinds: Readonly<Record<string, KindRule>>): (raw: unknown) => Outcome<R> {
+  return (raw) => {
+    if (typeof raw !== 'object' || raw === null || Array.isArray(raw))
+      return refuse('not-a-record', 'This is not a record of the shop.');
+    let record = raw as Raw;
+    const rule =
+      typeof record.kind === 'string' && Object.hasOwn(kinds, record.kind) ? kinds[record.kind] : undefined;
+    if (!rule)
+      return refuse(
+        'unknown-kind',
+        `Records of kind “${String(record.kind).slice(0, 40)}” are not known here.`,
+      );
+    for (;;) {
+      const { version } = record;
+      if (typeof version !== 'number' || !Number.isInteger(version))
+        return refuse('no-version', 'The record does not say which version it is.');
+      if (version > rule.version)
+        return refuse(
+          'newer-version',
+          `Made by a newer Fluorite (${String(record.kind)} version ${version}; this one reads up to ${rule.version}). Update first.`,
+        );
+      if (version === rule.version) break;
+      const migration = rule.migrations[version];
+      if (!migration)
+        return refuse('no-migration', `Version ${version} of ${String(record.kind)} is no longer read.`);
+      record = { ...migration(record), version: version + 1 };
+    }
+    const result = rule.schema.safeParse(record);
+    if (result.success) return result.data as R;
+    const [issue] = result.error.issues;
+    const where = issue?.path.join('.') ?? '';
+    return refuse('invalid', `${where ? `${where}: ` : ''}${issue?.message ?? 'does not hold together'}`);
+  };
+}

@@ -1,0 +1,32 @@
+import * as z from 'zod';
+import { instant, kilograms, text } from './fields';
+
+/** The shop's own settings: one record, id `shop`. */
+export const shop = z.object({
+  kind: z.literal('shop'),
+  version: z.literal(1),
+  id: z.literal('shop'),
+  name: text,
+  operator: text,
+  units: z.enum(['metric', 'us']),
+  theme: z.enum(['bench', 'booth']),
+  scaleStep: kilograms.positive(),
+  /** Timings of a cup before a reading counts: two must agree within 5 %. */
+  timings: z.union([z.literal(1), z.literal(2)]),
+  /** When the demo shop was put in, and which records belong to it. */
+  demo: z.object({ at: instant, ids: z.array(z.string()) }).optional(),
+});
+
+export type Shop = z.infer<typeof shop>;
+
+export const newShop: Shop = {
+  kind: 'shop',
+  version: 1,
+  id: 'shop',
+  name: '',
+  operator: '',
+  units: 'metric',
+  theme: 'bench',
+  scaleStep: 0.001,
+  timings: 2,
+};

@@ -1,0 +1,13 @@
+export type { BatchState } from './batch';
+export { partsOf, sheetAsMixed } from './batch';
+export type { CheckView, FaceSpot } from './check';
+export type { CleanView } from './clean';
+export { lastOf, liveEntries, moment, ofType } from './entries';
+export type { MixView } from './mix';
+export { areaOf, transferOf, type CoatPlan, type Fitness, type PlanView } from './plan';
+export type { Fitting, Proposal, SetView } from './set';
+export { activeSheet, nextCoat, sheetOf } from './sheets';
+export type { CoatState, SprayView, StrokeGuide } from './spray';
+export { cupBehind, type CurvePoint, type Reading, type ThinStep, type ThinView } from './thin';
+export type { Timer } from './timers';
+export { jobView, stages, type Bearings, type JobView, type Stage } from './view';

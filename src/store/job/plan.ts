@@ -1,0 +1,130 @@
+import { defaultTransfer } from '@/core/airgun';
+import { dewMargin, dewMarginLimit } from '@/core/climate';
+import { wetFromDry } from '@/core/film';
+import { mixNeeded, type Needed } from '@/core/mixing';
+import { isRefusal, type Outcome } from '@/core/refusal';
+import type { Coating, EntryOf, Face, Job, PlannedCoat, Rig } from '@/records';
+import { appliedNow } from './batch';
+import { lastOf, liveEntries } from './entries';
+import { activeSheet, coatsWith, sheetOf } from './sheets';
+
+export interface CoatPlan {
+  readonly coat: PlannedCoat;
+  readonly sheet: Coating;
+  readonly solids: number;
+  /** Wet film that dries to the coat's aim, m. */
+  readonly wet: number;
+  readonly dry: { readonly min: number; readonly aim: number; readonly max: number };
+}
+
+/** One thing that must be right before spraying, and whether it is. */
+export interface Fitness {
+  readonly id: 'air' | 'part' | 'humidity' | 'dew' | 'film';
+  readonly state: 'good' | 'stop' | 'unknown';
+  readonly found?: number;
+  readonly min?: number;
+  readonly max?: number;
+}
+
+export interface PlanView {
+  readonly sheet: Coating;
+  readonly area: number;
+  readonly coats: readonly CoatPlan[];
+  readonly transfer: number;
+  /** Is the transfer efficiency a class default rather than the rig's or the job's own? */
+  readonly transferAssumed: boolean;
+  readonly needed: Outcome<Needed>;
+  readonly climate?: EntryOf<'climate'>;
+  readonly dew?: number;
+  readonly fitness: readonly Fitness[];
+}
+
+/** What a card costs in mix, m³: ten seconds at a middling flow. */
+const cardVolume = 30e-6;
+const cardsPlanned = 3;
+
+export const areaOf = (faces: readonly Face[]): number =>
+  faces.reduce((sum, { width, height, count }) => sum + width * height * count, 0);
+
+export const transferOf = (job: Job, rig: Rig | undefined): number =>
+  job.approach.transfer ?? rig?.transfer ?? defaultTransfer[rig?.atomising ?? 'hvlp'];
+
+/** Wet and dry film of every coat, by the solids it is sprayed at. */
+export function coatPlans(job: Job): CoatPlan[] {
+  return job.coats.map((coat) => {
+    const sheet = sheetOf(job, coat.sheetId);
+    const applied = appliedNow(job, sheet);
+    const solids = isRefusal(applied) ? 0 : applied.volumeSolids;
+    const wet = wetFromDry(coat.dry, solids);
+    return {
+      coat,
+      sheet,
+      solids,
+      wet: isRefusal(wet) ? 0 : wet,
+      dry: { min: sheet.film.min, aim: coat.dry, max: sheet.film.max },
+    };
+  });
+}
+
+export function planView(job: Job, rig: Rig | undefined): PlanView {
+  const sheet = activeSheet(job);
+  const coats = coatPlans(job);
+  const own = new Set(coatsWith(job, sheet.id).map(({ id }) => id));
+  const transfer = transferOf(job, rig);
+  const area = areaOf(job.part.faces);
+  const climate = lastOf(liveEntries(job), 'climate');
+  const margin = climate && dewMargin(climate.air, climate.humidity, climate.part);
+  const dew = isRefusal(margin) ? undefined : margin;
+  return {
+    sheet,
+    area,
+    coats,
+    transfer,
+    transferAssumed: job.approach.transfer === undefined && rig?.transfer === undefined,
+    needed: mixNeeded({
+      area,
+      wetFilms: coats.filter(({ coat }) => own.has(coat.id)).map(({ wet }) => wet),
+      transfer,
+      dead: rig?.dead ?? 0,
+      cards: cardVolume * cardsPlanned,
+      reserve: job.approach.reserve,
+    }),
+    climate,
+    dew,
+    fitness: [...roomFitness(sheet, climate, dew), ...filmFitness(coats)],
+  };
+}
+
+function roomFitness(
+  sheet: Coating,
+  climate: EntryOf<'climate'> | undefined,
+  dew: number | undefined,
+): Fitness[] {
+  const { air, part, humidity } = sheet.limits;
+  const inside = (
+    id: Fitness['id'],
+    found: number | undefined,
+    limits: { min: number; max: number },
+  ): Fitness => ({
+    id,
+    state: found === undefined ? 'unknown' : found >= limits.min && found <= limits.max ? 'good' : 'stop',
+    found,
+    ...limits,
+  });
+  return [
+    inside('air', climate?.air, air),
+    inside('part', climate?.part, part),
+    inside('humidity', climate?.humidity, humidity),
+    {
+      id: 'dew',
+      state: dew === undefined ? 'unknown' : dew >= dewMarginLimit ? 'good' : 'stop',
+      found: dew,
+      min: dewMarginLimit,
+    },
+  ];
+}
+
+function filmFitness(coats: readonly CoatPlan[]): Fitness[] {
+  const off = coats.find(({ dry }) => dry.aim < dry.min * (1 - 1e-9) || dry.aim > dry.max * (1 + 1e-9));
+  return off ? [{ id: 'film', state: 'stop', found: off.dry.aim, min: off.dry.min, max: off.dry.max }] : [];
+}

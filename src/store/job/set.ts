@@ -1,0 +1,213 @@
+import { defaultDriving, rankNozzles, type NozzleOption } from '@/core/airgun';
+import { tipFlow, tipFromCode } from '@/core/airless';
+import { handSpeed, solveStroke, strokeSpacing } from '@/core/film';
+import { isRefusal, refuse, type Outcome } from '@/core/refusal';
+import type { Coating, Cup, EntryOf, GunAdvice, Job, Rig, Shop } from '@/records';
+import { appliedNow } from './batch';
+import { lastOf, liveEntries, moment } from './entries';
+import { planView } from './plan';
+import { activeSheet, nextCoat } from './sheets';
+import { thinView } from './thin';
+
+/** One nozzle or tip that could be fitted, with what it does to this film. */
+export interface Fitting {
+  readonly label: 'nozzle' | 'tip';
+  readonly bore?: number;
+  readonly tip?: string;
+  readonly fan: number;
+  /** m³/s: what the film needs of a nozzle, what the tip gives at pressure. */
+  readonly flow: number;
+  /** m³/s with the needle fully open. */
+  readonly full: number;
+  /** Gun speed that lays the film, m/s. */
+  readonly speed: number;
+  readonly passes: boolean;
+  readonly onSheet?: boolean;
+}
+
+export interface SetView {
+  readonly sheet: Coating;
+  readonly advice?: GunAdvice;
+  readonly fittings: Outcome<readonly Fitting[]>;
+  /** What to set, best first choice: from the sheet, then from physics. */
+  readonly proposal: Outcome<Proposal>;
+  readonly wet: number;
+  readonly transfer: number;
+  /** Dynamic viscosity at the nozzle, Pa·s. */
+  readonly viscosity: number;
+  readonly drivingAssumed: boolean;
+  /** The last setting recorded for this sheet since the gun was cleaned. */
+  readonly setting?: EntryOf<'setting'>;
+  /** The last card since that setting and since the batch was mixed. */
+  readonly card?: EntryOf<'card'>;
+}
+
+export interface Proposal {
+  readonly fitting: Fitting;
+  readonly pressure: number;
+  readonly pressureAt: GunAdvice['pressureAt'];
+  readonly distance: number;
+  readonly overlap: number;
+  readonly spacing: number;
+  readonly speed: number;
+}
+
+const middle = ({ min, max }: { min: number; max: number }) => (min + max) / 2;
+
+export function setView(
+  job: Job,
+  rig: Rig | undefined,
+  cups: readonly Cup[],
+  shop: Shop,
+  now: number,
+): SetView {
+  const sheet = activeSheet(job);
+  const plan = planView(job, rig);
+  const thin = thinView(job, cups, shop, now);
+  const applied = appliedNow(job, sheet);
+  const density = isRefusal(applied) ? 1000 : applied.density;
+  const coat = nextCoat(job) ?? job.coats.at(-1);
+  const wet = plan.coats.find((each) => each.coat.id === coat?.id)?.wet ?? 0;
+  const advice = sheet.guns.find(({ atomising }) => atomising === rig?.atomising);
+  const viscosity = thin.viscosity * density;
+  const base = {
+    sheet,
+    advice,
+    wet,
+    transfer: plan.transfer,
+    viscosity,
+    drivingAssumed: rig?.driving === undefined,
+  };
+  const fittings = rig
+    ? fittingsOf(job, rig, advice, wet, plan.transfer, { viscosity, density })
+    : refuse('no-rig', 'Choose a rig for this job first.');
+  return {
+    ...base,
+    fittings,
+    proposal: isRefusal(fittings) ? fittings : propose(job, rig, advice, fittings),
+    ...recorded(job, sheet),
+  };
+}
+
+/** The setting and card that still hold: cleaning and a fresh batch both ask for a new card. */
+function recorded(job: Job, sheet: Coating) {
+  const entries = liveEntries(job);
+  const cleaned = lastOf(
+    entries,
+    'tick',
+    ({ list, step, done }) => list === 'clean' && step === 'assemble' && done,
+  );
+  const mixed = lastOf(entries, 'mixed', ({ sheetId }) => sheetId === sheet.id);
+  const setting = lastOf(
+    entries,
+    'setting',
+    (entry) => entry.sheetId === sheet.id && (!cleaned || moment(entry) > moment(cleaned)),
+  );
+  const since = Math.max(setting ? moment(setting) : Infinity, mixed ? moment(mixed) : 0);
+  const card = lastOf(entries, 'card', (entry) => entry.sheetId === sheet.id && moment(entry) >= since);
+  return { setting, card };
+}
+
+function fittingsOf(
+  job: Job,
+  rig: Rig,
+  advice: GunAdvice | undefined,
+  wetFilm: number,
+  transfer: number,
+  liquid: { viscosity: number; density: number },
+): Outcome<Fitting[]> {
+  const { overlap } = job.approach;
+  const speed = rig.handSpeed ?? job.approach.speed;
+  if (rig.atomising === 'airless')
+    return tipFittings(rig, advice, wetFilm, transfer, liquid.density, overlap);
+
+  const flow = solveStroke('flow', { wetFilm, transfer, speed, fan: rig.fan, overlap });
+  if (isRefusal(flow)) return flow;
+  const ranked = rankNozzles({
+    bores: rig.sets.map(({ bore }) => bore),
+    pressure: rig.driving ?? defaultDriving[rig.feed],
+    liquid,
+    flow,
+    ...(advice?.bore ? { sheet: advice.bore } : {}),
+  });
+  if (isRefusal(ranked)) return ranked;
+  return ranked.map((option: NozzleOption): Fitting => {
+    // A nozzle that cannot pass the flow lays the film only if the hand goes slower.
+    const given = Math.min(option.flow, flow);
+    const solved = solveStroke('speed', { wetFilm, transfer, flow: given, fan: rig.fan, overlap });
+    return {
+      label: 'nozzle',
+      bore: option.bore,
+      fan: rig.fan,
+      flow: given,
+      full: option.flow,
+      speed: isRefusal(solved) ? speed : solved,
+      passes: option.passes,
+      onSheet: option.onSheet,
+    };
+  });
+}
+
+function tipFittings(
+  rig: Rig,
+  advice: GunAdvice | undefined,
+  wetFilm: number,
+  transfer: number,
+  density: number,
+  overlap: number,
+): Outcome<Fitting[]> {
+  if (rig.tips.length === 0)
+    return refuse('no-tips', 'This rig has no tips. Add the codes of those the shop owns.');
+  const pressure = advice ? middle(advice.pressure) : (rig.maxPressure ?? 200e5) * 0.7;
+  const fittings: Fitting[] = [];
+  for (const code of rig.tips) {
+    const tip = tipFromCode(code);
+    if (isRefusal(tip)) return tip;
+    const flow = tipFlow(tip.orifice, pressure, density);
+    if (isRefusal(flow)) return flow;
+    const speed = solveStroke('speed', { wetFilm, transfer, flow, fan: tip.fan, overlap });
+    if (isRefusal(speed)) return speed;
+    fittings.push({
+      label: 'tip',
+      tip: code,
+      fan: tip.fan,
+      flow,
+      full: flow,
+      speed,
+      passes: speed >= handSpeed.min && speed <= handSpeed.max,
+      ...(advice?.orifice
+        ? { onSheet: tip.orifice >= advice.orifice.min - 1e-6 && tip.orifice <= advice.orifice.max + 1e-6 }
+        : {}),
+    });
+  }
+  const rank = ({ onSheet, passes, speed }: Fitting) =>
+    (onSheet === false ? 20 : 0) + (passes ? 0 : 10) + Math.abs(Math.log(speed / handSpeed.usual));
+  return fittings.sort((a, b) => rank(a) - rank(b));
+}
+
+function propose(
+  job: Job,
+  rig: Rig | undefined,
+  advice: GunAdvice | undefined,
+  fittings: readonly Fitting[],
+): Outcome<Proposal> {
+  const [fitting] = fittings;
+  if (!fitting || !rig)
+    return refuse('no-fitting', 'This rig has nothing to fit. Add nozzles or tips to it.');
+  const { overlap } = job.approach;
+  const pressure = advice ? middle(advice.pressure) : rig.maxPressure;
+  if (pressure === undefined)
+    return refuse(
+      'no-pressure',
+      'Neither the sheet nor the rig states a pressure. Enter one and raise it in steps with a card at each.',
+    );
+  return {
+    fitting,
+    pressure: Math.min(pressure, rig.maxPressure ?? pressure),
+    pressureAt: advice?.pressureAt ?? 'inlet',
+    distance: advice ? middle(advice.distance) : rig.distance,
+    overlap,
+    spacing: strokeSpacing(fitting.fan, overlap),
+    speed: fitting.speed,
+  };
+}

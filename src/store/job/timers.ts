@@ -1,0 +1,59 @@
+import type { Job, Rig } from '@/records';
+import { batchOf } from './batch';
+import { cleanView } from './clean';
+import { lastOf, liveEntries, moment } from './entries';
+import { activeSheet } from './sheets';
+import type { SprayView } from './spray';
+
+export interface Timer {
+  readonly id: 'flash' | 'recoat-closes' | 'induction' | 'pot-life' | 'stir' | 'retime' | 'clean-by';
+  /** ms since the epoch. Timers are moments, not counters: a closed tab cannot stop them. */
+  readonly due: number;
+  /** Amber this long before it is due, ms. */
+  readonly warn: number;
+  /** What happens when it runs out: something may begin, must be done, or is lost. */
+  readonly then: 'go' | 'do' | 'lost';
+}
+
+const minutes = 60_000;
+
+/** Everything a job is waiting for, soonest first. */
+export function timersOf(
+  job: Job,
+  rig: Rig | undefined,
+  spray: Pick<SprayView, 'recoat' | 'next' | 'running'>,
+): Timer[] {
+  const entries = liveEntries(job);
+  const sheet = activeSheet(job);
+  const batch = batchOf(job, sheet);
+  const timers: Timer[] = [];
+  const { recoat } = spray;
+  if (recoat && !spray.running) {
+    if (recoat.state === 'flashing') timers.push({ id: 'flash', due: recoat.opens, warn: 0, then: 'go' });
+    if (recoat.closes !== undefined)
+      timers.push({ id: 'recoat-closes', due: recoat.closes, warn: 20 * minutes, then: 'lost' });
+  }
+  if (batch && spray.next) {
+    const { induction } = sheet.times;
+    if (induction)
+      timers.push({ id: 'induction', due: batch.mixedAt + induction * 1000, warn: 0, then: 'go' });
+    if (batch.useBefore)
+      timers.push({ id: 'pot-life', due: batch.useBefore, warn: 20 * minutes, then: 'lost' });
+    const { stir, retime } = sheet.intervals;
+    const stirred = lastOf(entries, 'stir');
+    const timed = lastOf(entries, 'reading', ({ batchId }) => batchId === batch.id);
+    if (stir)
+      timers.push({
+        id: 'stir',
+        due: Math.max(batch.mixedAt, stirred ? moment(stirred) : 0) + stir * 1000,
+        warn: 2 * minutes,
+        then: 'do',
+      });
+    if (retime && timed)
+      timers.push({ id: 'retime', due: moment(timed) + retime * 1000, warn: 5 * minutes, then: 'do' });
+  }
+  const { cleanBy } = cleanView(job, rig);
+  if (cleanBy !== undefined && Number.isFinite(cleanBy))
+    timers.push({ id: 'clean-by', due: cleanBy, warn: 15 * minutes, then: 'lost' });
+  return timers.sort((a, b) => a.due - b.due);
+}

@@ -1,0 +1,341 @@
+import { isRefusal } from '@/core/refusal';
+import { keyOf, readRecord, type AnyRecord } from '@/records';
+import type { Disk, Envelope } from './disk/disk';
+import type { Exclusive } from './disk/lock';
+import type { Tabs } from './disk/tabs';
+import { mergeRecords } from './merge';
+
+/** A record on disk that could not be read. It is left where it is, and can be exported as found. */
+export interface Damaged {
+  readonly key: string;
+  readonly why: string;
+  readonly raw: unknown;
+}
+
+/** A change that another tab overtook. Kept on disk until the user decides. */
+export interface Aside {
+  readonly asideKey: string;
+  readonly key: string;
+  readonly mine: AnyRecord;
+}
+
+export type Trouble = 'full' | 'no-disk' | 'write-failed';
+
+export interface ShopState {
+  readonly status: 'loading' | 'ready';
+  readonly records: ReadonlyMap<string, AnyRecord>;
+  readonly damaged: readonly Damaged[];
+  readonly asides: readonly Aside[];
+  readonly trouble?: Trouble;
+  readonly canUndo?: string;
+  readonly canRedo?: string;
+}
+
+/** One step of undo: what each key held before and after. */
+interface Step {
+  readonly label: string;
+  readonly changes: readonly { key: string; before?: AnyRecord; after?: AnyRecord }[];
+}
+
+const journalKey = 'journal';
+const asidePrefix = 'aside/';
+const deepest = 50;
+
+/**
+ * The live state of the shop: every record in memory, every change written at once.
+ *
+ * Writes go one at a time per key, carry a revision and are refused when another tab wrote first; the refused
+ * change is kept aside and shown. Several records are committed together or not at all.
+ */
+export class ShopStore {
+  private state: ShopState = { status: 'loading', records: new Map(), damaged: [], asides: [] };
+  private readonly listeners = new Set<() => void>();
+  private readonly revisions = new Map<string, number>();
+  private readonly waiting = new Map<string, AnyRecord | undefined>();
+  private readonly writing = new Map<string, Promise<void>>();
+  private done: Step[] = [];
+  private undone: Step[] = [];
+
+  constructor(
+    private disk: Disk,
+    private readonly exclusively: Exclusive,
+    private readonly tabs: Tabs,
+    private readonly fallback: () => Disk,
+  ) {}
+
+  readonly getState = (): ShopState => this.state;
+
+  readonly subscribe = (listener: () => void): (() => void) => {
+    this.listeners.add(listener);
+    return () => this.listeners.delete(listener);
+  };
+
+  /** Reads everything from disk. Damaged records are set apart; a half-done commit is rolled back first. */
+  async open(): Promise<void> {
+    const records = new Map<string, AnyRecord>();
+    const damaged: Damaged[] = [];
+    const asides: Aside[] = [];
+    let trouble: Trouble | undefined;
+    try {
+      await this.exclusively(() => this.rollBack());
+      for (const key of await this.disk.keys()) {
+        const envelope = await this.disk.get(key);
+        if (key.startsWith(asidePrefix)) {
+          const mine = readRecord(envelope);
+          if (!isRefusal(mine)) asides.push({ asideKey: key, key: keyOf(mine), mine });
+          continue;
+        }
+        const outcome = this.unwrap(key, envelope);
+        if ('why' in outcome) damaged.push({ key, ...outcome });
+        else records.set(key, outcome.record);
+      }
+    } catch {
+      this.disk = this.fallback();
+      trouble = 'no-disk';
+    }
+    this.tabs.listen((keys) => void this.reread(keys));
+    this.set({ status: 'ready', records, damaged, asides, trouble });
+  }
+
+  /** Puts one record, as one step of undo. */
+  put(record: AnyRecord, label: string): void {
+    this.apply([{ key: keyOf(record), after: record }], label);
+  }
+
+  remove(key: string, label: string): void {
+    this.apply([{ key }], label);
+  }
+
+  undo(): string | undefined {
+    return this.step(this.done, this.undone, 'before', 'after');
+  }
+
+  redo(): string | undefined {
+    return this.step(this.undone, this.done, 'after', 'before');
+  }
+
+  /**
+   * Writes several records together or not at all: what the keys held before goes into a journal first, and a
+   * journal found at the next start is rolled back.
+   *
+   * @returns false when the disk would not take it; nothing has changed then
+   */
+  async commit(puts: readonly AnyRecord[], removes: readonly string[], label: string): Promise<boolean> {
+    await this.settled();
+    const changes = [
+      ...puts.map((after) => ({ key: keyOf(after), after })),
+      ...removes.map((key) => ({ key, after: undefined })),
+    ];
+    const written = await this.exclusively(async () => {
+      const before: [string, unknown][] = [];
+      for (const { key } of changes) before.push([key, await this.disk.get(key)]);
+      try {
+        await this.disk.set(journalKey, before);
+        for (const { key, after } of changes) {
+          const revision = revisionOf(before.find(([each]) => each === key)?.[1]) + 1;
+          if (after) await this.disk.set(key, { revision, record: after } satisfies Envelope);
+          else await this.disk.remove(key);
+          this.revisions.set(key, after ? revision : 0);
+        }
+        await this.disk.remove(journalKey);
+        return true;
+      } catch (error) {
+        await this.rollBack().catch(() => undefined);
+        for (const [key, held] of before) this.revisions.set(key, revisionOf(held));
+        this.set({ trouble: troubleOf(error) });
+        return false;
+      }
+    });
+    if (!written) return false;
+    this.remember(label, changes);
+    this.setRecords(changes);
+    this.tabs.announce(changes.map(({ key }) => key));
+    return true;
+  }
+
+  /** Decides about a change that was overtaken: merge it into what is there now, or let it go. */
+  async decide(aside: Aside, keep: boolean): Promise<void> {
+    if (keep) this.put(mergeRecords(aside.mine, this.state.records.get(aside.key)), 'merged change');
+    await this.disk.remove(aside.asideKey);
+    this.set({ asides: this.state.asides.filter(({ asideKey }) => asideKey !== aside.asideKey) });
+  }
+
+  /** Removes a damaged record for good, once the user has had the chance to export it. */
+  async discardDamaged(key: string): Promise<void> {
+    await this.disk.remove(key);
+    this.set({ damaged: this.state.damaged.filter((each) => each.key !== key) });
+  }
+
+  /** Resolves when every write so far has reached the disk or failed. */
+  async settled(): Promise<void> {
+    while (this.writing.size > 0) await Promise.all(this.writing.values());
+  }
+
+  /** Tries again to write what a full disk refused. */
+  async retry(): Promise<void> {
+    this.set({ trouble: undefined });
+    for (const key of [...this.waiting.keys()]) this.write(key);
+    await this.settled();
+  }
+
+  /** The undo steps as text, for the tab to find again after a reload. */
+  saveSteps(): string {
+    return JSON.stringify({ done: this.done.slice(-10), undone: this.undone.slice(-10) });
+  }
+
+  loadSteps(text: string | null): void {
+    try {
+      const { done, undone } = JSON.parse(text ?? '') as { done: Step[]; undone: Step[] };
+      this.done = done;
+      this.undone = undone;
+      this.set({});
+    } catch {
+      // No steps, or not ours: undo starts afresh.
+    }
+  }
+
+  private apply(changes: readonly { key: string; after?: AnyRecord }[], label: string): void {
+    this.remember(label, changes);
+    this.setRecords(changes);
+    for (const { key } of changes) this.queue(key);
+  }
+
+  private remember(label: string, changes: readonly { key: string; after?: AnyRecord }[]): void {
+    const step = {
+      label,
+      changes: changes.map(({ key, after }) => ({ key, before: this.state.records.get(key), after })),
+    };
+    this.done = [...this.done, step].slice(-deepest);
+    this.undone = [];
+  }
+
+  private step(
+    from: Step[],
+    to: Step[],
+    take: 'before' | 'after',
+    expect: 'before' | 'after',
+  ): string | undefined {
+    const step = from.at(-1);
+    if (!step) return undefined;
+    // Something else has touched a record since: taking this back would take that with it.
+    const same = step.changes.every(
+      (change) => JSON.stringify(this.state.records.get(change.key)) === JSON.stringify(change[expect]),
+    );
+    from.pop();
+    if (!same) {
+      this.set({});
+      return undefined;
+    }
+    to.push(step);
+    const changes = step.changes.map((change) => ({ key: change.key, after: change[take] }));
+    this.setRecords(changes);
+    for (const { key } of changes) this.queue(key);
+    return step.label;
+  }
+
+  private queue(key: string): void {
+    this.waiting.set(key, this.state.records.get(key));
+    this.write(key);
+  }
+
+  private write(key: string): void {
+    if (this.writing.has(key)) return;
+    const task = this.exclusively(() => this.writeOnce(key)).finally(() => {
+      this.writing.delete(key);
+      if (this.waiting.has(key) && !this.state.trouble) this.write(key);
+    });
+    this.writing.set(key, task);
+  }
+
+  private async writeOnce(key: string): Promise<void> {
+    if (!this.waiting.has(key)) return;
+    const record = this.waiting.get(key);
+    try {
+      const held = await this.disk.get(key);
+      const onDisk = revisionOf(held);
+      if (onDisk !== (this.revisions.get(key) ?? 0)) {
+        this.waiting.delete(key);
+        await this.setAside(key, record, held);
+        return;
+      }
+      const revision = onDisk + 1;
+      if (record) await this.disk.set(key, { revision, record } satisfies Envelope);
+      else await this.disk.remove(key);
+      this.revisions.set(key, record ? revision : 0);
+      if (this.waiting.get(key) === record) this.waiting.delete(key);
+      this.tabs.announce([key]);
+    } catch (error) {
+      this.set({ trouble: troubleOf(error) });
+    }
+  }
+
+  /** Another tab wrote first: theirs is shown, mine is kept aside on disk. */
+  private async setAside(key: string, mine: AnyRecord | undefined, held: unknown): Promise<void> {
+    const theirs = this.unwrap(key, held);
+    if (mine) {
+      const asideKey = `${asidePrefix}${key}/${revisionOf(held)}-${this.state.asides.length}`;
+      await this.disk.set(asideKey, mine);
+      this.set({ asides: [...this.state.asides, { asideKey, key, mine }] });
+    }
+    this.setRecords([{ key, after: 'record' in theirs ? theirs.record : undefined }]);
+  }
+
+  private async reread(keys: readonly string[]): Promise<void> {
+    for (const key of keys) {
+      if (this.waiting.has(key) || this.writing.has(key)) continue;
+      const held = await this.disk.get(key);
+      const outcome = held === null || held === undefined ? { record: undefined } : this.unwrap(key, held);
+      if (held === null || held === undefined) this.revisions.set(key, 0);
+      if ('record' in outcome) this.setRecords([{ key, after: outcome.record }]);
+    }
+  }
+
+  private unwrap(key: string, held: unknown): { record: AnyRecord } | { why: string; raw: unknown } {
+    if (typeof held !== 'object' || held === null || !('record' in held))
+      return { why: 'It is not a record at all.', raw: held };
+    const record = readRecord((held as Envelope).record);
+    if (isRefusal(record)) return { why: record.says, raw: (held as Envelope).record };
+    if (keyOf(record) !== key) return { why: `It says it is ${keyOf(record)}.`, raw: record };
+    this.revisions.set(key, revisionOf(held));
+    return { record };
+  }
+
+  private async rollBack(): Promise<void> {
+    const journal = await this.disk.get(journalKey);
+    if (!Array.isArray(journal)) return;
+    for (const [key, held] of journal as [string, unknown][]) {
+      if (held === null || held === undefined) await this.disk.remove(key);
+      else await this.disk.set(key, held);
+    }
+    await this.disk.remove(journalKey);
+  }
+
+  private setRecords(changes: readonly { key: string; after?: AnyRecord }[]): void {
+    const records = new Map(this.state.records);
+    for (const { key, after } of changes) {
+      if (after) records.set(key, after);
+      else records.delete(key);
+    }
+    this.set({ records });
+  }
+
+  private set(change: Partial<ShopState>): void {
+    this.state = {
+      ...this.state,
+      ...change,
+      canUndo: this.done.at(-1)?.label,
+      canRedo: this.undone.at(-1)?.label,
+    };
+    for (const listener of this.listeners) listener();
+  }
+}
+
+function revisionOf(held: unknown): number {
+  const revision = (held as Partial<Envelope> | null | undefined)?.revision;
+  return typeof revision === 'number' ? revision : 0;
+}
+
+function troubleOf(error: unknown): Trouble {
+  const name = error instanceof Error || error instanceof DOMException ? error.name : '';
+  return /quota/i.test(name) ? 'full' : 'write-failed';
+}

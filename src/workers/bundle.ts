@@ -1,0 +1,33 @@
+import * as Comlink from 'comlink';
+import { refuse, type Outcome } from '@/core/refusal';
+import { refuseSize, type BundlePreview } from '@/exchange/bundle';
+import type { AnyRecord } from '@/records';
+import type { BundleWorker } from './bundle.worker';
+
+export interface PreviewTask {
+  readonly result: Promise<Outcome<BundlePreview>>;
+  readonly cancel: () => void;
+}
+
+/** Reads a file off the main thread. Cancelling ends the worker at once. */
+export function previewFile(
+  file: File,
+  existing: readonly AnyRecord[],
+  progress: (share: number) => void,
+): PreviewTask {
+  const tooLarge = refuseSize(file.size);
+  if (tooLarge) return { result: Promise.resolve(tooLarge), cancel: () => undefined };
+  const worker = new Worker(new URL('./bundle.worker.ts', import.meta.url), { type: 'module' });
+  const remote = Comlink.wrap<BundleWorker>(worker);
+  let cancelled: (outcome: Outcome<BundlePreview>) => void = () => undefined;
+  const result = new Promise<Outcome<BundlePreview>>((resolve) => {
+    cancelled = resolve;
+    const failed = () => resolve(refuse('unreadable', 'The file could not be read. Nothing was changed.'));
+    worker.onerror = failed;
+    remote.preview(file, existing, Comlink.proxy(progress)).then(resolve, failed);
+  }).finally(() => worker.terminate());
+  return {
+    result,
+    cancel: () => cancelled(refuse('cancelled', 'Reading was stopped. Nothing was changed.')),
+  };
+}
