@@ -1,5 +1,18 @@
 import * as z from 'zod';
-import { flow, id, instant, kelvin, kilograms, metres, pascals, seconds, share, speed, text } from './fields';
+import {
+  cubicMetres,
+  flow,
+  id,
+  instant,
+  kelvin,
+  kilograms,
+  metres,
+  pascals,
+  seconds,
+  share,
+  speed,
+  text,
+} from './fields';
 
 /**
  * What every entry carries. A mistaken entry is corrected and keeps what it said before; one that should not
@@ -21,6 +34,8 @@ const entryOf = <T extends string, S extends z.ZodRawShape>(type: T, shape: S) =
 export const logEntry = z.discriminatedUnion('type', [
   entryOf('climate', { air: kelvin, part: kelvin, humidity: share }),
   entryOf('stir', { batchId: id.optional() }),
+  /** One part poured into a batch under way; `volume` is what the batch was planned at, m³. */
+  entryOf('poured', { batchId: id, sheetId: id, volume: cubicMetres, partId: id, mass: kilograms }),
   entryOf('mixed', {
     batchId: id,
     sheetId: id,

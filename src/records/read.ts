@@ -1,4 +1,4 @@
-import * as z from 'zod';
+import type * as z from 'zod';
 import { refuse, type Outcome } from '@/core/refusal';
 
 /** A raw record as found on disk or in a file. */

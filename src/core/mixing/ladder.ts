@@ -56,34 +56,58 @@ export function pouringLadder(
   return rungs;
 }
 
-/** How far a poured part may stray from the ratio before it must be put right. */
-export const ratioTolerance = 0.05;
-
-/** What it takes to put a batch right in which parts were over- or under-poured. */
-export interface Repair {
-  /** kg still to add of each part, in order; nothing is ever taken out. */
-  readonly add: readonly number[];
-  /** kg of the whole batch afterwards. */
-  readonly mass: number;
-  /** The largest deviation from the ratio as poured, as a share of the part. */
+/** A batch under way: what is still to pour, given what is in the pot already. */
+export interface Pouring {
+  /** Rungs still to pour, in pouring order; empty when the ratio is met. */
+  readonly rest: readonly Rung[];
+  /** m³ of the batch once they are in: larger than planned when something was over-poured. */
+  readonly volume: number;
+  /** The part of which more was poured than planned, if any. */
+  readonly over?: Part;
+  /** The largest shortfall from the ratio as it stands, as a share of the part. */
   readonly off: number;
 }
 
 /**
- * Rescales a batch to the part of which too much was poured.
+ * What is still to pour.
  *
- * @param poured kg of each part, in the order of parts
- * @returns what to add of the others so that the ratio holds; mass only ever grows
+ * The batch is as large as its largest part asks for, so an over-pour is met by more of the others and nothing
+ * is ever taken out. Differences smaller than a step of the scale are left alone.
+ *
+ * @param volume m³ planned
+ * @param poured kg of each part in the pot, in the order of parts
  */
-export function repairBatch(poured: readonly number[], parts: readonly Part[], by: RatioBy): Outcome<Repair> {
-  if (poured.length !== parts.length)
-    return refuse('poured', 'Enter what was poured of every part.', { value: poured.length });
-  const shares = divide(1, parts, by);
-  if (isRefusal(shares)) return shares;
-  const sizes = shares.map(({ mass }, i) => (poured[i] ?? 0) / mass);
-  const size = Math.max(...sizes);
-  const least = Math.min(...sizes);
-  if (!(size > 0)) return refuse('nothing-poured', 'Nothing has been poured yet.');
-  const add = shares.map(({ mass }, i) => Math.max(size * mass - (poured[i] ?? 0), 0));
-  return { add, mass: add.reduce((sum, each, i) => sum + each + (poured[i] ?? 0), 0), off: 1 - least / size };
+export function remainingPours(
+  volume: number,
+  parts: readonly Part[],
+  by: RatioBy,
+  scaleStep: number,
+  poured: readonly number[],
+): Outcome<Pouring> {
+  const planned = divide(volume, parts, by);
+  if (isRefusal(planned)) return planned;
+  if (poured.some((each) => !(each >= 0)))
+    return refuse('poured', 'What was poured cannot be below zero.', { quantity: 'mass' });
+  // Half a step off each: rounding to the scale is no over-pour and must not move the other parts.
+  const sizes = planned.map(({ mass }, i) => ((poured[i] ?? 0) - scaleStep / 2) / mass);
+  const size = Math.max(1, ...sizes);
+  const over =
+    size > 1 + scaleStep / (planned[sizes.indexOf(size)]?.mass ?? 1)
+      ? planned[sizes.indexOf(size)]?.part
+      : undefined;
+  let scale = poured.reduce((sum, each) => sum + each, 0);
+  let mark = planned.reduce((sum, { part }, i) => sum + (poured[i] ?? 0) / part.density, 0);
+  let off = 0;
+  const rest: Rung[] = [];
+  planned.forEach(({ part, mass }, i) => {
+    const missing = size * mass - (poured[i] ?? 0);
+    off = Math.max(off, missing / (size * mass));
+    const steps = Math.round(missing / scaleStep);
+    if (steps < 1) return;
+    const own = steps * scaleStep;
+    scale += own;
+    mark += own / part.density;
+    rest.push({ part, mass: own, volume: own / part.density, scale, mark });
+  });
+  return { rest, volume: volume * size, ...(over ? { over } : {}), off };
 }

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { isRefusal, type Outcome } from '../refusal';
-import { asApplied, divide, mixNeeded, pouringLadder, repairBatch, type Part } from '.';
+import { asApplied, divide, mixNeeded, pouringLadder, remainingPours, type Part } from '.';
 
 const value = <T>(outcome: Outcome<T>): T => {
   if (isRefusal(outcome)) throw new Error(outcome.says);
@@ -78,37 +78,54 @@ describe('pouring ladder', () => {
   });
 });
 
-describe('over-pour', () => {
-  it('rescales the others: 1000 g of a 960:210 batch wants 218.75 g of hardener', () => {
-    const repair = value(repairBatch([1.0, 0.21], [colour, hardener], 'volume'));
-    expect(repair.add[0]).toBe(0);
-    expect(repair.add[1]! + 0.21).toBeCloseTo(0.21875, 9);
+describe('pouring under way', () => {
+  const rest = (poured: readonly number[], volume = 1e-3) =>
+    value(remainingPours(volume, [colour, hardener], 'volume', 0.001, poured));
+
+  it('asks for each part in turn, then for nothing', () => {
+    expect(rest([]).rest.map(({ scale }) => Math.round(scale * 1000))).toEqual([960, 1170]);
+    expect(rest([0.96]).rest.map(({ part: next }) => next.id)).toEqual(['hardener']);
+    expect(rest([0.96, 0.21])).toMatchObject({ rest: [] });
   });
 
-  it('always ends on the ratio, and never takes anything out', () => {
+  it('meets an over-pour with more of the others: 1000 g of colour want 218.75 g of hardener', () => {
+    const state = rest([1.0, 0.21]);
+    expect(state.over?.id).toBe('colour');
+    expect(state.rest).toHaveLength(1);
+    expect(state.rest[0]!.mass).toBeCloseTo(0.009, 9);
+    expect(state.volume * 1e3).toBeCloseTo(1.0 / 0.96, 2);
+  });
+
+  it('asks for what is missing after an under-pour', () => {
+    const state = rest([0.9]);
+    expect(state.over).toBeUndefined();
+    expect(state.rest.map(({ part: next, mass }) => [next.id, Math.round(mass * 1000)])).toEqual([
+      ['colour', 60],
+      ['hardener', 210],
+    ]);
+    expect(state.off).toBeGreaterThan(0.9);
+  });
+
+  it('always ends on the ratio within a step of the scale, and never takes anything out', () => {
+    const amounts = fc.array(fc.double({ min: 0, max: 5, noNaN: true }), { minLength: 4, maxLength: 4 });
     fc.assert(
-      fc.property(
-        anyParts,
-        by,
-        fc.array(fc.double({ min: 0.01, max: 5, noNaN: true }), { minLength: 4, maxLength: 4 }),
-        (parts, ratio, amounts) => {
-          const poured = amounts.slice(0, parts.length);
-          const repair = value(repairBatch(poured, parts, ratio));
-          const after = poured.map((each, i) => each + repair.add[i]!);
-          const exact = value(divide(1, parts, ratio));
-          after.forEach((mass, i) =>
-            expect(mass / after[0]!).toBeCloseTo(exact[i]!.mass / exact[0]!.mass, 6),
-          );
-          expect(repair.add.every((each) => each >= 0)).toBe(true);
-        },
-      ),
+      fc.property(anyParts, by, amounts, (parts, ratio, all) => {
+        const poured = all.slice(0, parts.length);
+        const state = value(remainingPours(2e-3, parts, ratio, 0.001, poured));
+        const after = parts.map(
+          (each, i) => poured[i]! + (state.rest.find((rung) => rung.part === each)?.mass ?? 0),
+        );
+        value(divide(state.volume, parts, ratio)).forEach(({ mass }, i) => {
+          expect(Math.abs(after[i]! - mass)).toBeLessThanOrEqual(0.001 + 1e-9);
+        });
+        expect(state.rest.every(({ mass }) => mass > 0)).toBe(true);
+        expect(value(remainingPours(2e-3, parts, ratio, 0.001, after)).rest).toEqual([]);
+      }),
     );
   });
 
-  it('refuses an empty pot', () => {
-    expect(isRefusal(repairBatch([0, 0], [colour, hardener], 'volume'))).toBe(true);
-    expect(isRefusal(repairBatch([1], [colour, hardener], 'volume'))).toBe(true);
-  });
+  it('refuses a negative pour', () =>
+    expect(isRefusal(remainingPours(1e-3, [colour], 'mass', 0.001, [-1]))).toBe(true));
 });
 
 describe('mix needed', () => {

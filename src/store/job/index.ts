@@ -3,7 +3,7 @@ export { partsOf, sheetAsMixed } from './batch';
 export type { CheckView, FaceSpot } from './check';
 export type { CleanView } from './clean';
 export { lastOf, liveEntries, moment, ofType } from './entries';
-export type { MixView } from './mix';
+export type { MixView, PouringState } from './mix';
 export { areaOf, transferOf, type CoatPlan, type Fitness, type PlanView } from './plan';
 export type { Fitting, Proposal, SetView } from './set';
 export { activeSheet, nextCoat, sheetOf } from './sheets';
