@@ -20,7 +20,12 @@ function channel() {
 }
 
 async function open(disk: Disk, tabs: Tabs = channel()()): Promise<ShopStore> {
-  const store = new ShopStore(disk, exclusive(), tabs, memoryDisk);
+  const store = new ShopStore(
+    () => disk,
+    exclusive(),
+    () => tabs,
+    memoryDisk,
+  );
   await store.open();
   return store;
 }

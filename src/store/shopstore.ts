@@ -56,12 +56,21 @@ export class ShopStore {
   private done: Step[] = [];
   private undone: Step[] = [];
 
+  private disk: Disk;
+  private tabs: Tabs | undefined;
+
+  /**
+   * @param openDisk called when the store opens, not before: the server has no disk
+   * @param fallback a disk that always works, for when the first one does not
+   */
   constructor(
-    private disk: Disk,
+    private readonly openDisk: () => Disk,
     private readonly exclusively: Exclusive,
-    private readonly tabs: Tabs,
+    private readonly openTabs: () => Tabs,
     private readonly fallback: () => Disk,
-  ) {}
+  ) {
+    this.disk = fallback();
+  }
 
   readonly getState = (): ShopState => this.state;
 
@@ -77,6 +86,7 @@ export class ShopStore {
     const asides: Aside[] = [];
     let trouble: Trouble | undefined;
     try {
+      this.disk = this.openDisk();
       await this.exclusively(() => this.rollBack());
       for (const key of await this.disk.keys()) {
         const envelope = await this.disk.get(key);
@@ -93,6 +103,7 @@ export class ShopStore {
       this.disk = this.fallback();
       trouble = 'no-disk';
     }
+    this.tabs ??= this.openTabs();
     this.tabs.listen((keys) => void this.reread(keys));
     this.set({ status: 'ready', records, damaged, asides, trouble });
   }
@@ -149,7 +160,7 @@ export class ShopStore {
     if (!written) return false;
     this.remember(label, changes);
     this.setRecords(changes);
-    this.tabs.announce(changes.map(({ key }) => key));
+    this.tabs?.announce(changes.map(({ key }) => key));
     return true;
   }
 
@@ -263,7 +274,7 @@ export class ShopStore {
       else await this.disk.remove(key);
       this.revisions.set(key, record ? revision : 0);
       if (this.waiting.get(key) === record) this.waiting.delete(key);
-      this.tabs.announce([key]);
+      this.tabs?.announce([key]);
     } catch (error) {
       this.set({ trouble: troubleOf(error) });
     }

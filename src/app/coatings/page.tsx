@@ -1,0 +1,5 @@
+import { Coatings } from '@/shop/coatings/Coatings';
+
+export default function CoatingsPage() {
+  return <Coatings />;
+}

@@ -1,0 +1,5 @@
+import { Cups } from '@/shop/cups/Cups';
+
+export default function CupsPage() {
+  return <Cups />;
+}

@@ -1,0 +1,5 @@
+import { CheckStage } from '@/stages/check/CheckStage';
+
+export default function CheckStagePage() {
+  return <CheckStage />;
+}

@@ -1,0 +1,5 @@
+import { CleanStage } from '@/stages/clean/CleanStage';
+
+export default function CleanStagePage() {
+  return <CleanStage />;
+}

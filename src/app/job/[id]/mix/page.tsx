@@ -1,0 +1,5 @@
+import { MixStage } from '@/stages/mix/MixStage';
+
+export default function MixStagePage() {
+  return <MixStage />;
+}

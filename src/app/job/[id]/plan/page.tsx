@@ -1,0 +1,5 @@
+import { PlanStage } from '@/stages/plan/PlanStage';
+
+export default function PlanStagePage() {
+  return <PlanStage />;
+}

@@ -1,0 +1,5 @@
+import { SetStage } from '@/stages/set/SetStage';
+
+export default function SetStagePage() {
+  return <SetStage />;
+}

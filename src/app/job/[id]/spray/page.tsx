@@ -1,0 +1,5 @@
+import { SprayStage } from '@/stages/spray/SprayStage';
+
+export default function SprayStagePage() {
+  return <SprayStage />;
+}

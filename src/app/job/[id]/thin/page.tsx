@@ -1,0 +1,5 @@
+import { ThinStage } from '@/stages/thin/ThinStage';
+
+export default function ThinStagePage() {
+  return <ThinStage />;
+}

@@ -1,0 +1,5 @@
+import { Logbook } from '@/shop/logbook/Logbook';
+
+export default function LogbookPage() {
+  return <Logbook />;
+}

@@ -1,0 +1,5 @@
+import { NewJob } from '@/shop/newjob/NewJob';
+
+export default function NewJobPage() {
+  return <NewJob />;
+}

@@ -1,0 +1,5 @@
+import { Practice } from '@/shop/practice/Practice';
+
+export default function PracticePage() {
+  return <Practice />;
+}

@@ -1,0 +1,5 @@
+import { Rigs } from '@/shop/rigs/Rigs';
+
+export default function RigsPage() {
+  return <Rigs />;
+}

@@ -1,0 +1,5 @@
+import { Settings } from '@/shop/settings/Settings';
+
+export default function SettingsPage() {
+  return <Settings />;
+}

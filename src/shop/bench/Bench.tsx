@@ -1,0 +1,126 @@
+'use client';
+
+import Link from 'next/link';
+import { useState } from 'react';
+import { toast } from 'sonner';
+import { loadDemo } from '@/store/demo';
+import { useOpenJobs, useShop, useStore } from '@/store/hooks';
+import type { JobView } from '@/store/job';
+import { Button, ButtonLink } from '@/ui/Button';
+import { EmptyState } from '@/ui/EmptyState';
+import { Page } from '@/ui/Page';
+import { RunStrip } from '@/ui/RunStrip';
+import { useUnits } from '@/ui/units';
+import { stageWords, type Tone } from '@/ui/words/line';
+import { nextLine } from '@/ui/words/nextline';
+
+/** The bench: every open job's strip, one under another, each with its next line. */
+export function Bench() {
+  const jobs = useOpenJobs();
+  const shop = useShop();
+  return (
+    <Page
+      title={shop.name || 'Bench'}
+      says={
+        jobs.length > 0
+          ? `${jobs.length} open ${jobs.length === 1 ? 'job' : 'jobs'}. What each one wants next stands under its strip.`
+          : undefined
+      }
+      tools={
+        <ButtonLink href="/new" look="main">
+          New job
+        </ButtonLink>
+      }
+    >
+      {jobs.length === 0 ? (
+        <Empty />
+      ) : (
+        <ul className="space-y-6">
+          {jobs.map((view) => (
+            <JobRow key={view.job.id} view={view} />
+          ))}
+        </ul>
+      )}
+    </Page>
+  );
+}
+
+const inks: Record<Tone, string> = {
+  plain: 'text-ink',
+  act: 'text-act',
+  good: 'text-good',
+  care: 'text-care',
+  stop: 'text-stop',
+};
+
+function JobRow({ view }: { readonly view: JobView }) {
+  const units = useUnits();
+  const { job, current } = view;
+  const line = nextLine(view, current, units);
+  return (
+    <li data-job={job.id}>
+      <div className="mb-1.5 flex flex-wrap items-baseline gap-x-3">
+        <h2 className="text-lg font-bold">
+          <Link
+            href={`/job/${job.id}/${current}`}
+            className="inline-flex min-h-11 items-center hover:underline"
+          >
+            {job.name}
+          </Link>
+        </h2>
+        <span className="text-sm text-ink-soft">
+          {view.plan.sheet.name} · {units.show('area', view.plan.area)}
+        </span>
+      </div>
+      <RunStrip view={view} at={current} bench />
+      <Link
+        href={`/job/${job.id}/${current}`}
+        className="flex min-h-12 flex-wrap items-center gap-x-3 border border-t-0 border-hairline bg-sheet/60 px-3 py-1.5 hover:bg-act-wash"
+      >
+        <span className={`text-xl font-bold whitespace-nowrap ${inks[line.tone]}`}>
+          {line.big.number} {line.big.unit}
+        </span>
+        <span className="min-w-0 flex-1">{line.says}</span>
+        <span className="text-sm font-semibold text-act underline underline-offset-4">
+          {stageWords[current]}
+        </span>
+      </Link>
+    </li>
+  );
+}
+
+function Empty() {
+  const store = useStore();
+  const shop = useShop();
+  const [busy, setBusy] = useState(false);
+  const load = async () => {
+    setBusy(true);
+    const loaded = await loadDemo(store, Date.now());
+    setBusy(false);
+    toast(
+      loaded
+        ? 'The demo shop is in. Settings takes it out again.'
+        : 'There is no room for the demo shop on this device.',
+    );
+  };
+  return (
+    <EmptyState title="The bench is empty">
+      <p>
+        Begin a job: what is coated, with what, and how thick. Two minutes, and the first number is there.
+      </p>
+      <div className="flex flex-wrap gap-3">
+        <ButtonLink href="/new" look="main">
+          New job
+        </ButtonLink>
+        {!shop.demo && (
+          <Button className="min-h-16" disabled={busy} onClick={() => void load()}>
+            Load the demo shop
+          </Button>
+        )}
+      </div>
+      <p className="text-sm">
+        The demo is a made-up tramway’s paint shop with six jobs, each standing at a different stage.
+      </p>
+    </EmptyState>
+  );
+}

@@ -1,0 +1,67 @@
+import type { EntryType, Job, LogEntry } from '@/records';
+import type { Units } from '@/ui/units';
+import { cardWords, fittingName, placeWords, pressureQuantity } from '@/ui/words/set';
+
+export const typeWords: Record<EntryType, string> = {
+  climate: 'Room',
+  stir: 'Stirred',
+  poured: 'Poured',
+  mixed: 'Mixed',
+  reading: 'Cup',
+  addition: 'Added',
+  discard: 'Discarded',
+  setting: 'Gun set',
+  card: 'Card',
+  'coat-start': 'Coat started',
+  'coat-end': 'Coat ended',
+  abraded: 'Abraded',
+  comb: 'Wet comb',
+  film: 'Dry film',
+  tick: 'Cleaning',
+  defect: 'Defect',
+  action: 'Action',
+  note: 'Note',
+};
+
+/** What an entry says, in the user's units. */
+export function entryWords(entry: LogEntry, job: Job, units: Units): string {
+  const coat = (id: string) => job.coats.find((each) => each.id === id)?.name ?? 'a coat';
+  const parts = job.sheets.flatMap(({ components, thinning }) => [...components, ...thinning.thinners]);
+  const part = (id: string) =>
+    id === 'unthinned' ? 'unthinned mix' : (parts.find((each) => each.id === id)?.name ?? id);
+  switch (entry.type) {
+    case 'climate':
+      return `air ${units.show('temperature', entry.air)}, part ${units.show('temperature', entry.part)}, ${units.show('share', entry.humidity, { digits: 0 })} humidity`;
+    case 'stir':
+      return 'the mix';
+    case 'poured':
+      return `${part(entry.partId)}, ${units.show('mass', entry.mass)}`;
+    case 'mixed':
+      return entry.poured.map(({ partId, mass }) => `${part(partId)} ${units.show('mass', mass)}`).join(', ');
+    case 'reading':
+      return `${units.show('time', entry.seconds)} at ${units.show('temperature', entry.temperature)}`;
+    case 'addition':
+      return `${units.show('mass', entry.mass)} ${part(entry.what).toLowerCase()}`;
+    case 'discard':
+      return entry.why;
+    case 'setting':
+      return `${fittingName(entry, units)}, ${units.show(pressureQuantity(entry.pressure), entry.pressure)} ${placeWords[entry.pressureAt]}${entry.triggerPulled ? ', trigger pulled' : ', static'}, ${units.show('fluidFlow', entry.fluid)}, ${units.show('speed', entry.speed)}`;
+    case 'card':
+      return cardWords[entry.verdict].name.toLowerCase();
+    case 'coat-start':
+    case 'coat-end':
+    case 'abraded':
+      return coat(entry.coatId);
+    case 'comb':
+      return `${units.range('film', entry.wetted, entry.dry)} on ${coat(entry.coatId)}`;
+    case 'film':
+      return `${units.show('film', entry.reading, { digits: units.system === 'metric' ? 1 : 2 })}, ${job.part.faces.find(({ id }) => id === entry.faceId)?.name ?? 'a face'}, spot ${entry.spot + 1}`;
+    case 'tick':
+      return `${entry.step}, ${entry.done ? 'done' : 'taken back'}`;
+    case 'defect':
+      return `${entry.name}${entry.note ? `. ${entry.note}` : ''}`;
+    case 'action':
+    case 'note':
+      return entry.text;
+  }
+}

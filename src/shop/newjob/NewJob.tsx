@@ -1,0 +1,159 @@
+'use client';
+
+import { zodResolver } from '@hookform/resolvers/zod';
+import { useRouter } from 'next/navigation';
+import { useForm, useWatch } from 'react-hook-form';
+import { coatingClasses, classWords, newId } from '@/records';
+import { useRecords, useStore } from '@/store/hooks';
+import { Button } from '@/ui/Button';
+import { expects } from '@/ui/expects';
+import { FormNumber, FormSelect, FormText } from '@/ui/form';
+import { Notice } from '@/ui/Notice';
+import { Page } from '@/ui/Page';
+import { useUnits } from '@/ui/units';
+import { gunWords } from '../rigs/words';
+import { draftSchema, emptyDraft, jobFromDraft, type JobDraft } from './draft';
+
+/** A new job on one page: what, with what, how much of it. The rest can be put right on its Plan. */
+export function NewJob() {
+  const store = useStore();
+  const router = useRouter();
+  const units = useUnits();
+  const coatings = useRecords('coating');
+  const rigs = useRecords('rig');
+  const cups = useRecords('cup');
+  const { control, handleSubmit } = useForm<JobDraft>({
+    resolver: zodResolver(draftSchema),
+    defaultValues: emptyDraft(coatings[0]?.id, rigs[0]?.id),
+  });
+  const draft = useWatch({ control }) as JobDraft;
+  const area = (draft.width ?? 0) * (draft.height ?? 0) * (draft.count || 0);
+
+  const begin = handleSubmit(async (filled) => {
+    const { job, more } = jobFromDraft(filled, { coatings, rigs, cups }, new Date().toISOString(), newId);
+    if (await store.commit([...more, job], [], 'new job')) router.push(`/job/${job.id}/plan`);
+  });
+  const group = 'grid gap-4 border-t border-hairline py-5 sm:grid-cols-2 lg:grid-cols-4';
+  return (
+    <Page title="New job" says="Name it, choose what goes on and with which gun, and say how large it is.">
+      <form onSubmit={(event) => void begin(event)} noValidate className="max-w-4xl">
+        <div className={group}>
+          <div className="sm:col-span-2">
+            <FormText
+              control={control}
+              name="name"
+              label="Job"
+              placeholder="Saloon doors, car 6"
+              maxLength={120}
+            />
+          </div>
+          <FormText control={control} name="substrate" label="Substrate" maxLength={120} />
+          <FormSelect
+            control={control}
+            name="metal"
+            label="Metal below?"
+            options={[
+              { value: 'no', label: 'No: wood, composite, render' },
+              { value: 'yes', label: 'Yes: a film gauge reads it' },
+            ]}
+          />
+        </div>
+        <div className={group}>
+          <div className="sm:col-span-2">
+            <FormSelect
+              control={control}
+              name="coatingId"
+              label="Coating sheet"
+              options={[
+                ...coatings.map(({ id, name }) => ({ value: id, label: name })),
+                { value: '', label: 'A new sheet, from class defaults' },
+              ]}
+            />
+          </div>
+          {draft.coatingId === '' && (
+            <>
+              <FormSelect
+                control={control}
+                name="class"
+                label="Class"
+                options={coatingClasses.map((value) => ({ value, label: classWords(value) }))}
+              />
+              <FormText control={control} name="coatingName" label="Name on the can" maxLength={120} />
+              <div className="sm:col-span-2 lg:col-span-4">
+                <Notice tone="care">
+                  The new sheet starts from typical values of its class. Each stays marked as a default until
+                  you confirm it from the product’s paper.
+                </Notice>
+              </div>
+            </>
+          )}
+        </div>
+        <div className={group}>
+          <div className="sm:col-span-2">
+            <FormSelect
+              control={control}
+              name="rigId"
+              label="Rig"
+              options={[
+                ...rigs.map(({ id, name }) => ({ value: id, label: name })),
+                { value: '', label: 'A new rig' },
+              ]}
+            />
+          </div>
+          {draft.rigId === '' && (
+            <>
+              <FormSelect
+                control={control}
+                name="atomising"
+                label="Kind of gun"
+                options={Object.entries(gunWords).map(([value, label]) => ({ value, label }))}
+              />
+              {draft.atomising === 'airless' ? (
+                <FormText control={control} name="tip" label="Tip code" placeholder="517" />
+              ) : (
+                <FormNumber
+                  control={control}
+                  name="bore"
+                  label="Nozzle"
+                  quantity="bore"
+                  expects={expects.bore}
+                  required
+                />
+              )}
+            </>
+          )}
+        </div>
+        <div className={group}>
+          <FormNumber
+            control={control}
+            name="width"
+            label="Width of a face"
+            quantity="length"
+            expects={expects.side}
+            required
+          />
+          <FormNumber
+            control={control}
+            name="height"
+            label="Height of a face"
+            quantity="length"
+            expects={expects.side}
+            required
+          />
+          <FormText control={control} name="count" label="How many faces" type="number" min={1} />
+          <FormText control={control} name="coats" label="Coats" type="number" min={1} max={12} />
+        </div>
+        <div className="flex flex-wrap items-center gap-5 border-t border-hairline py-5">
+          <Button type="submit" look="main">
+            Begin this job
+          </Button>
+          {area > 0 && (
+            <span className="text-ink-soft">
+              <b className="text-ink">{units.show('area', area)}</b> in all
+            </span>
+          )}
+        </div>
+      </form>
+    </Page>
+  );
+}

@@ -1,0 +1,200 @@
+'use client';
+
+import { zodResolver } from '@hookform/resolvers/zod';
+import { useRouter } from 'next/navigation';
+import { Plus, Trash2 } from 'lucide-react';
+import { useFieldArray, useForm, useWatch } from 'react-hook-form';
+import { toast } from 'sonner';
+import { defaultDriving, defaultTransfer } from '@/core/airgun';
+import { tipFromCode } from '@/core/airless';
+import { isRefusal } from '@/core/refusal';
+import { newId, rig as rigSchema, type Rig } from '@/records';
+import { useRecord, useRecords, useStore } from '@/store/hooks';
+import { Button, ButtonLink } from '@/ui/Button';
+import { EmptyState } from '@/ui/EmptyState';
+import { expects } from '@/ui/expects';
+import { TextField } from '@/ui/Field';
+import { FormNumber, FormSelect, FormText } from '@/ui/form';
+import { Page } from '@/ui/Page';
+import { Panel } from '@/ui/Panel';
+import { useUnits } from '@/ui/units';
+import { pressureQuantity } from '@/ui/words/set';
+import { airWords, feedWords, gunWords } from './words';
+import { useState } from 'react';
+
+const optionsOf = (words: Record<string, string>) =>
+  Object.entries(words).map(([value, label]) => ({ value, label }));
+
+export function RigSheet({ id }: { readonly id: string }) {
+  const rig = useRecord('rig', id);
+  if (!rig)
+    return (
+      <Page title="Rig">
+        <EmptyState title="This rig is not here">
+          <ButtonLink href="/rigs">To the rigs</ButtonLink>
+        </EmptyState>
+      </Page>
+    );
+  return <RigForm key={JSON.stringify(rig)} rig={rig} />;
+}
+
+function RigForm({ rig }: { readonly rig: Rig }) {
+  const store = useStore();
+  const router = useRouter();
+  const units = useUnits();
+  const jobs = useRecords('job');
+  const { control, handleSubmit, formState } = useForm<Rig>({
+    resolver: zodResolver(rigSchema),
+    defaultValues: rig,
+  });
+  const sets = useFieldArray({ control, name: 'sets', keyName: 'key' });
+  const { atomising, feed } = useWatch({ control }) as Rig;
+  const [tips, setTips] = useState(rig.tips.join(', '));
+  const codes = tips.split(/[,;\s]+/).filter(Boolean);
+  const badTip = codes.map(tipFromCode).find(isRefusal);
+  const airless = atomising === 'airless';
+  const users = jobs.filter(({ rigId }) => rigId === rig.id);
+
+  const save = handleSubmit((filled) => {
+    if (airless && badTip) return;
+    store.put({ ...filled, tips: codes }, 'rig changed');
+    toast('Saved.');
+  });
+  const remove = () => {
+    store.remove(`rig/${rig.id}`, 'rig removed');
+    router.push('/rigs');
+  };
+  const pressureOf = pressureQuantity(airless ? 200e5 : 1e5);
+  const grid = 'grid grid-cols-1 items-start gap-4 sm:grid-cols-2 lg:grid-cols-4';
+  return (
+    <Page
+      title={rig.name}
+      says={users.length > 0 ? `Used by ${users.map(({ name }) => name).join(', ')}.` : undefined}
+    >
+      <form noValidate onSubmit={(event) => void save(event)} className="border-t border-hairline">
+        <Panel title="Kind">
+          <div className={grid}>
+            <FormText control={control} name="name" label="Name" />
+            <FormSelect control={control} name="atomising" label="Atomising" options={optionsOf(gunWords)} />
+            <FormSelect control={control} name="feed" label="Feed" options={optionsOf(feedWords)} />
+            <FormSelect control={control} name="air" label="Air" options={optionsOf(airWords)} />
+          </div>
+        </Panel>
+        {airless ? (
+          <Panel title="Tips owned">
+            <TextField
+              label="Tip codes"
+              value={tips}
+              onChange={(event) => setTips(event.target.value)}
+              error={badTip?.says}
+              hint="Separated by commas: 515, 517"
+            />
+          </Panel>
+        ) : (
+          <Panel
+            title="Nozzle sets"
+            tools={
+              <Button onClick={() => sets.append({ id: newId(), bore: 1.4e-3, cap: '' })}>
+                <Plus aria-hidden className="size-4" /> Add a set
+              </Button>
+            }
+          >
+            <ul className="space-y-3">
+              {sets.fields.map((field, i) => (
+                <li
+                  key={field.key}
+                  className="grid grid-cols-[1fr_1fr_2.75rem] items-start gap-3 sm:max-w-lg"
+                >
+                  <FormNumber
+                    control={control}
+                    name={`sets.${i}.bore`}
+                    label="Bore"
+                    quantity="bore"
+                    expects={expects.bore}
+                    required
+                  />
+                  <FormText control={control} name={`sets.${i}.cap`} label="Cap" />
+                  <button
+                    type="button"
+                    aria-label={`Remove set ${i + 1}`}
+                    className="mt-6 flex size-11 items-center justify-center"
+                    onClick={() => sets.remove(i)}
+                  >
+                    <Trash2 aria-hidden className="size-5" />
+                  </button>
+                </li>
+              ))}
+            </ul>
+            <p className="mt-2 text-sm text-ink-soft">
+              Needle, nozzle and cap are one set: they are not mixed.
+            </p>
+          </Panel>
+        )}
+        <Panel title="Numbers">
+          <div className={grid}>
+            <FormNumber
+              control={control}
+              name="fan"
+              label="Fan width"
+              quantity="distance"
+              expects={expects.fan}
+              required
+            />
+            <FormNumber
+              control={control}
+              name="distance"
+              label="Usual distance"
+              quantity="distance"
+              expects={expects.gunDistance}
+              required
+            />
+            <FormNumber
+              control={control}
+              name="dead"
+              label="Stays in gun and hose"
+              quantity="dose"
+              required
+            />
+            <FormNumber control={control} name="maxPressure" label="Highest pressure" quantity={pressureOf} />
+            <FormNumber
+              control={control}
+              name="transfer"
+              label="Transfer efficiency"
+              quantity="share"
+              hint={`Default for its kind: ${units.show('share', defaultTransfer[atomising], { digits: 0 })}`}
+            />
+            <FormNumber
+              control={control}
+              name="handSpeed"
+              label="Your hand’s speed"
+              quantity="speed"
+              expects={expects.speed}
+              hint="Default 0.40 m/s, until measured"
+            />
+            {!airless && (
+              <FormNumber
+                control={control}
+                name="driving"
+                label="Driving pressure, calibrated"
+                quantity="pressure"
+                hint={`Default for its feed: ${units.show('pressure', defaultDriving[feed], { digits: 3 })}`}
+              />
+            )}
+            <FormNumber control={control} name="cup" label="Cup or pot" quantity="volume" />
+          </div>
+        </Panel>
+        <div className="flex flex-wrap gap-3 px-4 py-5">
+          <Button type="submit" look="main" disabled={!formState.isDirty && tips === rig.tips.join(', ')}>
+            Save
+          </Button>
+          <Button disabled={users.length > 0} onClick={remove} className="min-h-16">
+            Remove
+          </Button>
+          {users.length > 0 && (
+            <p className="self-center text-sm text-ink-soft">A rig that a job uses cannot be removed.</p>
+          )}
+        </div>
+      </form>
+    </Page>
+  );
+}

@@ -1,0 +1,62 @@
+'use client';
+
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { newId } from '@/records';
+import { useRecords, useStore } from '@/store/hooks';
+import { Button } from '@/ui/Button';
+import { EmptyState } from '@/ui/EmptyState';
+import { Page } from '@/ui/Page';
+import { useUnits } from '@/ui/units';
+import { newRig } from './newrig';
+import { airWords, feedWords, gunWords } from './words';
+
+export function Rigs() {
+  const rigs = useRecords('rig');
+  const store = useStore();
+  const router = useRouter();
+  const units = useUnits();
+  const add = () => {
+    const rig = newRig(newId(), 'hvlp', { bore: 1.3e-3 });
+    store.put(rig, 'new rig');
+    router.push(`/rigs/${rig.id}`);
+  };
+  return (
+    <Page
+      title="Rigs"
+      says="Gun, nozzle sets or tips, feed and air: what a job is sprayed with."
+      tools={<Button onClick={add}>New rig</Button>}
+    >
+      {rigs.length === 0 ? (
+        <EmptyState title="No rigs yet">
+          <p>A rig is a gun with what feeds it and what fits it.</p>
+          <Button look="main" onClick={add}>
+            New rig
+          </Button>
+        </EmptyState>
+      ) : (
+        <ul className="divide-y divide-hairline border-y border-hairline">
+          {rigs.map((rig) => (
+            <li key={rig.id}>
+              <Link
+                href={`/rigs/${rig.id}`}
+                className="grid min-h-16 grid-cols-1 items-center gap-x-6 gap-y-1 px-2 py-3 hover:bg-act-wash sm:grid-cols-[1.4fr_1fr_1fr]"
+              >
+                <b>{rig.name}</b>
+                <span className="text-sm text-ink-soft">
+                  {gunWords[rig.atomising]}, {feedWords[rig.feed].toLowerCase()},{' '}
+                  {airWords[rig.air].toLowerCase()}
+                </span>
+                <span className="text-sm">
+                  {rig.atomising === 'airless'
+                    ? `Tips ${rig.tips.join(', ') || 'none'}`
+                    : rig.sets.map(({ bore }) => units.parts('bore', bore).number).join(' · ') + ' mm'}
+                </span>
+              </Link>
+            </li>
+          ))}
+        </ul>
+      )}
+    </Page>
+  );
+}

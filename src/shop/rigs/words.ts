@@ -1,0 +1,23 @@
+import type { Rig } from '@/records';
+
+export const gunWords: Record<Rig['atomising'], string> = {
+  hvlp: 'HVLP',
+  compliant: 'Compliant',
+  'low-volume': 'Low-volume low-pressure',
+  conventional: 'Conventional',
+  airless: 'Airless',
+};
+
+export const feedWords: Record<Rig['feed'], string> = {
+  gravity: 'Gravity cup',
+  suction: 'Suction cup',
+  'pressure-cup': 'Pressure cup',
+  'pressure-pot': 'Pressure pot',
+  pump: 'Pump',
+};
+
+export const airWords: Record<Rig['air'], string> = {
+  turbine: 'Turbine',
+  compressor: 'Compressor',
+  none: 'No air',
+};

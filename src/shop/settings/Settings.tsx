@@ -1,0 +1,82 @@
+'use client';
+
+import { useShop, useStore } from '@/store/hooks';
+import { Choice } from '@/ui/Choice';
+import { TextField } from '@/ui/Field';
+import { NumberField } from '@/ui/NumberField';
+import { Page } from '@/ui/Page';
+import { Panel } from '@/ui/Panel';
+import { useUnits } from '@/ui/units';
+import type { Shop } from '@/records';
+import { DamagedRecords } from './DamagedRecords';
+import { DataPanel } from './DataPanel';
+
+export function Settings() {
+  const shop = useShop();
+  const store = useStore();
+  const units = useUnits();
+  const set = (part: Partial<Shop>) => store.put({ ...shop, ...part }, 'settings');
+  return (
+    <Page
+      title="Settings"
+      says="All records stay in this browser until you export them. There is no account and no server copy."
+    >
+      <div className="border-t border-hairline">
+        <Panel title="Shop">
+          <div className="grid max-w-3xl gap-4 sm:grid-cols-2">
+            <TextField
+              label="Shop name"
+              value={shop.name}
+              maxLength={120}
+              onChange={(event) => set({ name: event.target.value })}
+            />
+            <TextField
+              label="Who is at the bench"
+              value={shop.operator}
+              maxLength={120}
+              onChange={(event) => set({ operator: event.target.value })}
+              hint="Written beside each entry from now on"
+            />
+            <Choice
+              label="Units"
+              value={shop.units}
+              onChange={(next) => set({ units: next })}
+              options={[
+                { value: 'metric', label: 'Metric' },
+                { value: 'us', label: 'US' },
+              ]}
+            />
+            <Choice
+              label="Theme"
+              value={shop.theme}
+              onChange={(next) => set({ theme: next })}
+              options={[
+                { value: 'bench', label: 'Bench, light' },
+                { value: 'booth', label: 'Booth, dark' },
+              ]}
+            />
+            <NumberField
+              label="Smallest step of the scale"
+              quantity="mass"
+              value={shop.scaleStep}
+              onChange={(scaleStep) => scaleStep && set({ scaleStep })}
+              expects={[0.00001, 0.05]}
+              hint={`Every addition and pour is rounded to it: ${units.show('mass', shop.scaleStep, { digits: 2 })}`}
+            />
+            <Choice
+              label="Timings a reading"
+              value={shop.timings === 1 ? '1' : '2'}
+              onChange={(next) => set({ timings: next === '1' ? 1 : 2 })}
+              options={[
+                { value: '2', label: 'Two that agree' },
+                { value: '1', label: 'One, more spread' },
+              ]}
+            />
+          </div>
+        </Panel>
+        <DataPanel />
+        <DamagedRecords />
+      </div>
+    </Page>
+  );
+}

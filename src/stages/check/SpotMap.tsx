@@ -1,0 +1,148 @@
+'use client';
+
+import { useState } from 'react';
+import { readingsPerSpot } from '@/core/quality';
+import { isRefusal } from '@/core/refusal';
+import { readGauge } from '@/standins/filmgauge';
+import type { FaceSpot } from '@/store/job';
+import { Button } from '@/ui/Button';
+import { expects } from '@/ui/expects';
+import { useJob } from '@/ui/job/context';
+import { NumberField } from '@/ui/NumberField';
+import { Panel } from '@/ui/Panel';
+import { useUnits } from '@/ui/units';
+
+const spotKey = ({ faceId, spot }: Pick<FaceSpot, 'faceId' | 'spot'>) => `${faceId}/${spot}`;
+
+/** The faces with their spots; a spot is chosen, its readings are typed or taken from the simulated gauge. */
+export function SpotMap() {
+  const { view, log } = useJob();
+  const units = useUnits();
+  const { check, job } = view;
+  const { spots, verdict, spec, coatsOn } = check;
+  const open = spots.find(({ readings }) => readings.length < readingsPerSpot) ?? spots[0];
+  const [chosen, setChosen] = useState<string>();
+  const [reading, setReading] = useState<number>();
+  const spot = spots.find((each) => spotKey(each) === chosen) ?? open;
+  if (!spot) return null;
+  const face = job.part.faces.find(({ id }) => id === spot.faceId);
+  const digits = units.system === 'metric' ? { digits: 1 } : { digits: 2 };
+  const states = new Map(isRefusal(verdict) ? [] : verdict.spots.map((each) => [each.id, each] as const));
+
+  const record = (readings: readonly number[], simulated: boolean) => {
+    log(
+      `film, ${face?.name ?? ''} spot ${spot.spot + 1}`,
+      ...readings.map((each) => ({
+        type: 'film' as const,
+        faceId: spot.faceId,
+        spot: spot.spot,
+        reading: each,
+        ...(simulated ? { simulated } : {}),
+      })),
+    );
+    setReading(undefined);
+    // A full spot passes the gauge on to the next one.
+    if (spot.readings.length + readings.length >= readingsPerSpot) setChosen(undefined);
+  };
+  const fromGauge = () =>
+    record(
+      Array.from({ length: readingsPerSpot }, (_, i) =>
+        readGauge({
+          jobId: job.id,
+          faceId: spot.faceId,
+          dry: spec.nominal,
+          x: spot.x,
+          y: spot.y,
+          taken: spot.readings.length + i,
+        }),
+      ),
+      true,
+    );
+  return (
+    <Panel title="Where it is measured" place="map">
+      <div className="grid gap-6 xl:grid-cols-[minmax(0,1fr)_18rem]">
+        <div className="flex flex-wrap gap-5">
+          {job.part.faces.map(({ id, name, width, height }) => (
+            <figure key={id} className="min-w-0">
+              <div
+                className="relative border-2 border-ink bg-sheet"
+                style={{
+                  aspectRatio: `${Math.min(Math.max(width / height, 0.62), 2.2)}`,
+                  height: 'min(17rem, 62vw)',
+                }}
+              >
+                {spots
+                  .filter(({ faceId }) => faceId === id)
+                  .map((each) => {
+                    const found = states.get(spotKey(each));
+                    const here = spotKey(each) === spotKey(spot);
+                    const mark = found?.state === 'low' ? '▼' : found?.state === 'high' ? '▲' : '';
+                    const box = !found
+                      ? 'border-ink-soft bg-paper border-dashed'
+                      : found.state === 'inside'
+                        ? 'border-good bg-good-wash'
+                        : 'border-stop bg-stop-wash';
+                    return (
+                      <button
+                        key={each.spot}
+                        type="button"
+                        aria-pressed={here}
+                        aria-label={`${name}, spot ${each.spot + 1}: ${found ? `${units.show('film', found.mean, digits)}, ${found.state}` : 'not measured'}`}
+                        onClick={() => setChosen(spotKey(each))}
+                        className={`absolute flex size-11 -translate-x-1/2 -translate-y-1/2 items-center justify-center rounded-full border-2 text-xs font-bold ${box} ${here ? 'outline-3 outline-offset-2 outline-act' : ''}`}
+                        style={{ left: `${each.x * 100}%`, top: `${each.y * 100}%` }}
+                      >
+                        {found
+                          ? `${mark}${units.parts('film', found.mean, units.system === 'metric' ? { digits: 0 } : {}).number}`
+                          : each.spot + 1}
+                      </button>
+                    );
+                  })}
+              </div>
+              <figcaption className="mt-1 text-sm text-ink-soft">{name}</figcaption>
+            </figure>
+          ))}
+        </div>
+        <div className="space-y-3">
+          <h3 className="font-bold">
+            {face?.name}, spot {spot.spot + 1}
+          </h3>
+          <p className="min-h-6 text-sm">
+            {spot.readings.length === 0 ? (
+              <span className="text-ink-soft">No readings yet.</span>
+            ) : (
+              spot.readings.map(({ id, reading: each, simulated }) => (
+                <span key={id} className="mr-3 inline-block font-bold">
+                  {units.show('film', each, digits)}
+                  {simulated && <span className="ml-1 text-xs font-normal text-care">sim.</span>}
+                </span>
+              ))
+            )}
+          </p>
+          <NumberField
+            label={`Reading ${spot.readings.length + 1}`}
+            quantity="film"
+            value={reading}
+            onChange={setReading}
+            expects={coatsOn > 0 ? [spec.min * 0.4, spec.max * 2] : expects.dryFilm}
+            place="reading"
+            big
+            onEnter={() => reading !== undefined && reading > 0 && record([reading], false)}
+          />
+          <div className="flex flex-wrap gap-2">
+            <Button
+              disabled={reading === undefined || reading <= 0 || coatsOn === 0}
+              onClick={() => reading !== undefined && record([reading], false)}
+            >
+              Record
+            </Button>
+            <Button disabled={coatsOn === 0} onClick={fromGauge}>
+              Simulated gauge: take {readingsPerSpot}
+            </Button>
+          </div>
+          {coatsOn === 0 && <p className="text-sm text-ink-soft">Readings count once a coat is on.</p>}
+        </div>
+      </div>
+    </Panel>
+  );
+}

@@ -1,0 +1,141 @@
+'use client';
+
+import type { Part, Rung } from '@/core/mixing';
+import { isRefusal } from '@/core/refusal';
+import type { JobView } from '@/store/job';
+import { useJob } from '@/ui/job/context';
+import { useUnits } from '@/ui/units';
+import { massDigits } from '@/ui/words/mix';
+
+const height = 300;
+const pot = { left: 20, width: 130, top: 14 };
+
+/** One thing in the vessel, or about to be: how much, and where it stands. */
+interface Layer {
+  readonly part: Pick<Part, 'id' | 'name'>;
+  readonly from: number;
+  readonly to: number;
+  readonly scale: number;
+  readonly mass: number;
+  readonly state: 'in' | 'next' | 'later';
+}
+
+/** The tall vessel with its cumulative marks: what is in, the next mark lit, what comes after. */
+export function Ladder() {
+  const { view } = useJob();
+  const units = useUnits();
+  const layers = layersOf(view);
+  const digits = massDigits(view, units);
+  if (layers.length === 0)
+    return <p className="text-ink-soft">Nothing can be poured until the plan holds together.</p>;
+  const full = layers.at(-1)?.to ?? 1;
+  const y = (volume: number) => height - 6 - (volume / full) * (height - pot.top - 30);
+  return (
+    <div className="grid gap-5 sm:grid-cols-[170px_minmax(0,1fr)]">
+      <svg viewBox={`0 0 170 ${height}`} className="mx-auto h-72" aria-hidden>
+        {layers.map(({ part, from, to, state }, i) => (
+          <rect
+            key={`${part.id}${i}`}
+            x={pot.left + 3}
+            y={y(to)}
+            width={pot.width - 6}
+            height={y(from) - y(to)}
+            className={
+              state === 'in'
+                ? i % 2
+                  ? 'fill-act/80'
+                  : 'fill-act/60'
+                : state === 'next'
+                  ? 'fill-act/25'
+                  : 'fill-act/8'
+            }
+            stroke={state === 'next' ? 'var(--act)' : 'none'}
+            strokeDasharray="5 4"
+          />
+        ))}
+        <path
+          d={`M${pot.left} ${pot.top} V${height - 3} H${pot.left + pot.width} V${pot.top}`}
+          fill="none"
+          stroke="var(--ink)"
+          strokeWidth={3}
+        />
+        {layers.map(({ part, to, state }, i) => (
+          <line
+            key={`${part.id}${i}`}
+            x1={pot.left}
+            x2={pot.left + (state === 'next' ? pot.width + 14 : 26)}
+            y1={y(to)}
+            y2={y(to)}
+            stroke={state === 'next' ? 'var(--act)' : 'var(--ink)'}
+            strokeWidth={state === 'next' ? 4 : 2}
+          />
+        ))}
+      </svg>
+      <ol className="flex flex-col-reverse justify-end gap-0 self-center border-y border-hairline">
+        {layers.map(({ part, scale, mass, to, state }, i) => (
+          <li
+            key={`${part.id}${i}`}
+            className={`grid grid-cols-[1fr_auto] items-baseline gap-x-4 border-b border-hairline px-3 py-3 first:border-b-0 ${state === 'next' ? 'border-l-4 border-l-act bg-act-wash' : ''}`}
+          >
+            <span className={state === 'next' ? 'font-bold' : ''}>
+              {part.name}
+              <span className="ml-2 text-sm text-ink-soft">
+                {state === 'in' ? '✓ in' : state === 'next' ? 'pour now' : 'then'}
+              </span>
+            </span>
+            <span className="text-xl font-bold">{units.show('mass', scale, digits)}</span>
+            <span className="text-sm text-ink-soft">+ {units.show('mass', mass, digits)}</span>
+            <span className="text-right text-sm text-ink-soft">mark {units.show('volume', to)}</span>
+          </li>
+        ))}
+      </ol>
+    </div>
+  );
+}
+
+function layersOf({ mix }: JobView): Layer[] {
+  const { batch, pouring, ladder, sheet } = mix;
+  if (batch) {
+    const parts = sheet.components.map((part) => ({ part, share: part.parts }));
+    return stack(
+      parts
+        .map(({ part }) => ({ part, mass: massOf(batch.unthinned.mass, part, mix) }))
+        .concat(thinnerLayer(mix)),
+      [],
+    );
+  }
+  if (pouring && !isRefusal(pouring.outcome)) {
+    const inside = sheet.components
+      .map((part, i) => ({ part, mass: pouring.poured[i] ?? 0 }))
+      .filter(({ mass }) => mass > 0);
+    return stack(inside, pouring.outcome.rest);
+  }
+  return isRefusal(ladder) ? [] : stack([], ladder);
+}
+
+const massOf = (whole: number, part: Part, { sheet }: JobView['mix']): number => {
+  const weight = (each: Part) => (sheet.ratioBy === 'mass' ? each.parts : each.parts * each.density);
+  return (whole * weight(part)) / sheet.components.reduce((sum, each) => sum + weight(each), 0);
+};
+
+function thinnerLayer({ batch, sheet }: JobView['mix']) {
+  const [thinner] = sheet.thinning.thinners;
+  return batch && thinner && batch.thinner > 0
+    ? [{ part: { ...thinner, parts: 1, volumeSolids: 0 }, mass: batch.thinner }]
+    : [];
+}
+
+function stack(inside: readonly { part: Part; mass: number }[], rest: readonly Rung[]): Layer[] {
+  let volume = 0;
+  let scale = 0;
+  const layer = (part: Part, mass: number, state: Layer['state']): Layer => {
+    const from = volume;
+    volume += mass / part.density;
+    scale += mass;
+    return { part, mass, scale, from, to: volume, state };
+  };
+  return [
+    ...inside.map(({ part, mass }) => layer(part, mass, 'in')),
+    ...rest.map(({ part, mass }, i) => layer(part, mass, i === 0 ? 'next' : 'later')),
+  ];
+}

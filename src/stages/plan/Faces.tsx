@@ -1,0 +1,99 @@
+'use client';
+
+import { Plus, Trash2 } from 'lucide-react';
+import { newId, type Face } from '@/records';
+import { useStore } from '@/store/hooks';
+import { Button } from '@/ui/Button';
+import { expects } from '@/ui/expects';
+import { TextField } from '@/ui/Field';
+import { useJob } from '@/ui/job/context';
+import { NumberField } from '@/ui/NumberField';
+import { Panel } from '@/ui/Panel';
+import { useUnits } from '@/ui/units';
+
+/** The faces of the part: area comes from their dimensions, counted in faces. */
+export function Faces() {
+  const { view } = useJob();
+  const store = useStore();
+  const units = useUnits();
+  const { job } = view;
+  const { faces } = job.part;
+  const change = (next: readonly Face[]) =>
+    store.put({ ...job, part: { ...job.part, faces: [...next] } }, 'part changed');
+  const set = (id: string, part: Partial<Face>) =>
+    change(faces.map((face) => (face.id === id ? { ...face, ...part } : face)));
+  const side = (id: string, name: 'width' | 'height') => (value: number | undefined) => {
+    if (value !== undefined && value > 0) set(id, { [name]: value });
+  };
+  return (
+    <Panel
+      title={`Part: ${job.part.substrate}`}
+      place="part"
+      tools={
+        <Button
+          onClick={() =>
+            change([...faces, { id: newId(), name: 'Face', width: 1, height: 1, count: 1, lies: 'upright' }])
+          }
+        >
+          <Plus aria-hidden className="size-4" /> Add a face
+        </Button>
+      }
+    >
+      <ul className="divide-y divide-hairline border-y border-hairline">
+        {faces.map((face) => (
+          <li
+            key={face.id}
+            className="grid grid-cols-2 items-start gap-3 py-3 sm:grid-cols-[1.4fr_1fr_1fr_5rem_auto_2.75rem]"
+          >
+            <TextField
+              label="Face"
+              value={face.name}
+              maxLength={120}
+              onChange={(event) => event.target.value.trim() && set(face.id, { name: event.target.value })}
+            />
+            <NumberField
+              label="Width"
+              quantity="length"
+              value={face.width}
+              onChange={side(face.id, 'width')}
+              expects={expects.side}
+            />
+            <NumberField
+              label="Height"
+              quantity="length"
+              value={face.height}
+              onChange={side(face.id, 'height')}
+              expects={expects.side}
+            />
+            <TextField
+              label="Count"
+              type="number"
+              min={1}
+              max={9999}
+              value={face.count}
+              onChange={(event) => {
+                const count = Math.floor(Number(event.target.value));
+                if (count >= 1 && count <= 9999) set(face.id, { count });
+              }}
+            />
+            <div className="min-w-16">
+              <div className="text-sm text-ink-soft">Area</div>
+              <div className="pt-2 font-bold">
+                {units.show('area', face.width * face.height * face.count)}
+              </div>
+            </div>
+            <button
+              type="button"
+              aria-label={`Remove ${face.name}`}
+              disabled={faces.length === 1}
+              className="flex size-11 items-center justify-center self-center disabled:opacity-30"
+              onClick={() => change(faces.filter(({ id }) => id !== face.id))}
+            >
+              <Trash2 aria-hidden className="size-5" />
+            </button>
+          </li>
+        ))}
+      </ul>
+    </Panel>
+  );
+}

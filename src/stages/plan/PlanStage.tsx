@@ -1,0 +1,19 @@
+'use client';
+
+import { useJob } from '@/ui/job/context';
+import { StageFrame } from '@/ui/job/StageFrame';
+import { Coats } from './Coats';
+import { Faces } from './Faces';
+import { Room } from './Room';
+import { Approach } from './Approach';
+
+export function PlanStage() {
+  const { view } = useJob();
+  return (
+    <StageFrame stage="plan" filmStack beside={<Approach />}>
+      <Room key={view.plan.climate?.id ?? 'unread'} />
+      <Coats />
+      <Faces />
+    </StageFrame>
+  );
+}

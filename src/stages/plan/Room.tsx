@@ -1,0 +1,91 @@
+'use client';
+
+import { Check, CircleHelp, OctagonX } from 'lucide-react';
+import { useState } from 'react';
+import type { Fitness } from '@/store/job';
+import { Button } from '@/ui/Button';
+import { expects } from '@/ui/expects';
+import { useJob } from '@/ui/job/context';
+import { NumberField } from '@/ui/NumberField';
+import { Panel } from '@/ui/Panel';
+import { useUnits } from '@/ui/units';
+import { fitnessLine } from '@/ui/words/plan';
+
+const marks: Record<Fitness['state'], { Icon: typeof Check; ink: string }> = {
+  good: { Icon: Check, ink: 'text-good' },
+  stop: { Icon: OctagonX, ink: 'text-stop' },
+  unknown: { Icon: CircleHelp, ink: 'text-ink-soft' },
+};
+
+/** Air, part and humidity as read now, and whether the sheet lets one spray in them. */
+export function Room() {
+  const { view, log } = useJob();
+  const units = useUnits();
+  const { climate, fitness } = view.plan;
+  const [air, setAir] = useState(climate?.air);
+  const [part, setPart] = useState(climate?.part);
+  const [humidity, setHumidity] = useState(climate?.humidity);
+  const [asked, setAsked] = useState(false);
+  const complete = air !== undefined && part !== undefined && humidity !== undefined && humidity <= 1;
+  const missing = (value: number | undefined) =>
+    asked && value === undefined ? 'Enter what you read.' : undefined;
+  const record = () => {
+    setAsked(true);
+    if (complete) log('room read', { type: 'climate', air, part, humidity });
+  };
+  return (
+    <Panel title="Room and part">
+      <div className="grid items-start gap-4 sm:grid-cols-[1fr_1fr_1fr_auto]">
+        <NumberField
+          label="Air"
+          quantity="temperature"
+          value={air}
+          onChange={setAir}
+          expects={expects.air}
+          error={missing(air)}
+          place="room"
+          onEnter={record}
+        />
+        <NumberField
+          label="Part"
+          quantity="temperature"
+          value={part}
+          onChange={setPart}
+          expects={expects.air}
+          error={missing(part)}
+          onEnter={record}
+        />
+        <NumberField
+          label="Relative humidity"
+          quantity="share"
+          value={humidity}
+          onChange={setHumidity}
+          expects={expects.humidity}
+          error={humidity !== undefined && humidity > 1 ? 'Humidity ends at 100 %.' : missing(humidity)}
+          onEnter={record}
+        />
+        <Button className="sm:mt-6" onClick={record}>
+          Record
+        </Button>
+      </div>
+      <ul className="mt-4 grid gap-x-6 sm:grid-cols-2">
+        {fitness.map((each) => {
+          const { name, value, limits, verdict } = fitnessLine(each, units);
+          const { Icon, ink } = marks[each.state];
+          return (
+            <li key={each.id} className="flex items-center gap-3 border-b border-hairline py-2 text-sm">
+              <Icon aria-hidden className={`size-5 shrink-0 ${ink}`} />
+              <span className="flex-1">
+                {name} <b>{value}</b>
+              </span>
+              <span className="text-right text-ink-soft">
+                {limits}
+                <span className={`block font-semibold ${ink}`}>{verdict}</span>
+              </span>
+            </li>
+          );
+        })}
+      </ul>
+    </Panel>
+  );
+}

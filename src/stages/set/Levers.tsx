@@ -1,0 +1,183 @@
+'use client';
+
+import { useState } from 'react';
+import { holdFilm, solveStroke, strokeSpacing, type Lever } from '@/core/film';
+import { isRefusal } from '@/core/refusal';
+import { Button } from '@/ui/Button';
+import { Choice } from '@/ui/Choice';
+import { expects } from '@/ui/expects';
+import { SelectField } from '@/ui/Field';
+import { useJob } from '@/ui/job/context';
+import { NumberField } from '@/ui/NumberField';
+import { Panel } from '@/ui/Panel';
+import { useUnits } from '@/ui/units';
+import { placeWords, pressureQuantity } from '@/ui/words/set';
+
+type PressureAt = keyof typeof placeWords;
+
+/** Fluid, speed, fan and overlap pull on each other: move one, choose which one gives way, or see what the film becomes. */
+export function Levers() {
+  const { view, log } = useJob();
+  const units = useUnits();
+  const { set, job } = view;
+  const proposal = isRefusal(set.proposal) ? undefined : set.proposal;
+  const start =
+    set.setting ?? (proposal && { ...proposal, ...proposal.fitting, fluid: proposal.fitting.flow });
+  const [bore, setBore] = useState(start?.bore);
+  const [tip, setTip] = useState(start?.tip);
+  const [pressure, setPressure] = useState(start?.pressure);
+  const [pressureAt, setPressureAt] = useState<PressureAt>(start?.pressureAt ?? 'inlet');
+  const [distance, setDistance] = useState(start?.distance);
+  const [levers, setLevers] = useState({
+    flow: start?.fluid ?? 200e-6 / 60,
+    speed: start?.speed ?? job.approach.speed,
+    fan: start?.fan ?? 0.25,
+    overlap: start?.overlap ?? job.approach.overlap,
+  });
+  const [gives, setGives] = useState<Lever | 'film'>('speed');
+  const [refused, setRefused] = useState<string>();
+  if (!view.rig) return null;
+
+  const move = (lever: Lever) => (value: number | undefined) => {
+    if (value === undefined) return;
+    const moved = { ...levers, [lever]: value };
+    setRefused(undefined);
+    setLevers(moved);
+    if (gives === 'film' || gives === lever || set.wet <= 0) return;
+    const held = holdFilm({ ...moved, wetFilm: set.wet, transfer: set.transfer }, gives);
+    if (isRefusal(held)) setRefused(units.says(held));
+    else setLevers({ flow: held.flow, speed: held.speed, fan: held.fan, overlap: held.overlap });
+  };
+  const film = solveStroke('wetFilm', { ...levers, transfer: set.transfer });
+  const off = isRefusal(film) || set.wet <= 0 ? 0 : film / set.wet - 1;
+  const airless = view.rig.atomising === 'airless';
+  const pressureOf = pressureQuantity(start?.pressure ?? 1e5);
+  const limit = view.rig.maxPressure;
+  const overLimit = pressure !== undefined && limit !== undefined && pressure > limit * 1.001;
+  const complete = pressure !== undefined && distance !== undefined && !isRefusal(film);
+  const record = () => {
+    if (!complete) return;
+    log('gun set', {
+      type: 'setting',
+      sheetId: set.sheet.id,
+      ...(airless ? { tip } : { bore }),
+      pressure,
+      pressureAt,
+      triggerPulled: true,
+      fluid: levers.flow,
+      fan: levers.fan,
+      distance,
+      overlap: levers.overlap,
+      speed: levers.speed,
+    });
+  };
+  return (
+    <Panel title="Levers">
+      <div className="grid grid-cols-2 items-start gap-4 sm:grid-cols-4">
+        {airless ? (
+          <SelectField
+            label="Tip"
+            value={tip}
+            onChange={(event) => setTip(event.target.value)}
+            options={view.rig.tips.map((code) => ({ value: code, label: code }))}
+            data-place="levers"
+          />
+        ) : (
+          <NumberField
+            label="Nozzle"
+            quantity="bore"
+            value={bore}
+            onChange={setBore}
+            expects={expects.bore}
+            place="levers"
+          />
+        )}
+        <NumberField
+          label="Pressure"
+          quantity={pressureOf}
+          value={pressure}
+          onChange={setPressure}
+          expects={pressureOf === 'pumpPressure' ? expects.pumpPressure : expects.airPressure}
+          error={overLimit ? `${view.rig.name} ends at ${units.show(pressureOf, limit)}.` : undefined}
+        />
+        <SelectField
+          label="Read at"
+          value={pressureAt}
+          onChange={(event) => setPressureAt(event.target.value as PressureAt)}
+          options={Object.entries(placeWords).map(([value, label]) => ({ value, label }))}
+        />
+        <NumberField
+          label="Distance"
+          quantity="distance"
+          value={distance}
+          onChange={setDistance}
+          expects={expects.gunDistance}
+        />
+        <NumberField
+          label="Fluid"
+          quantity="fluidFlow"
+          value={levers.flow}
+          onChange={move('flow')}
+          expects={expects.fluid}
+        />
+        <NumberField
+          label="Speed"
+          quantity="speed"
+          value={levers.speed}
+          onChange={move('speed')}
+          expects={expects.speed}
+        />
+        <NumberField
+          label="Fan"
+          quantity="distance"
+          value={levers.fan}
+          onChange={move('fan')}
+          expects={expects.fan}
+        />
+        <NumberField
+          label="Overlap"
+          quantity="share"
+          value={levers.overlap}
+          onChange={move('overlap')}
+          expects={[0.3, 0.92]}
+        />
+      </div>
+      <div className="mt-4 grid items-end gap-4 lg:grid-cols-[minmax(0,1fr)_auto]">
+        <Choice
+          label="When one moves, this one gives way"
+          value={gives}
+          onChange={setGives}
+          options={[
+            { value: 'speed', label: 'Speed' },
+            { value: 'flow', label: 'Fluid' },
+            { value: 'overlap', label: 'Overlap' },
+            { value: 'film', label: 'The film' },
+          ]}
+        />
+        <Button onClick={record} disabled={!complete}>
+          Record this setting
+        </Button>
+      </div>
+      <p className="mt-3" role="status">
+        {refused ? (
+          <span className="font-semibold text-stop">▲ {refused}</span>
+        ) : isRefusal(film) ? (
+          <span className="font-semibold text-stop">▲ {units.says(film)}</span>
+        ) : (
+          <>
+            Lays <b>{units.show('film', film)}</b> wet; {units.show('film', set.wet)} is wanted
+            {Math.abs(off) > 0.03 ? (
+              <b className="text-care">
+                {' '}
+                ▲ {units.show('share', Math.abs(off), { digits: 0 })} {off > 0 ? 'too much' : 'too little'}
+              </b>
+            ) : (
+              <b className="text-good"> ✓ on the aim</b>
+            )}
+            . Strokes {units.show('distance', strokeSpacing(levers.fan, levers.overlap))} apart.
+          </>
+        )}
+      </p>
+    </Panel>
+  );
+}

@@ -1,0 +1,86 @@
+'use client';
+
+import { isRefusal } from '@/core/refusal';
+import { useJob } from '@/ui/job/context';
+import { Panel } from '@/ui/Panel';
+import { useUnits } from '@/ui/units';
+import { fittingName, placeWords, pressureQuantity } from '@/ui/words/set';
+
+/** The rig as a schematic, each number at its place: what feeds it, what is fitted, how far and how wide it sprays. */
+export function RigDrawing() {
+  const { view } = useJob();
+  const units = useUnits();
+  const { set, rig } = view;
+  const from =
+    set.setting ??
+    (isRefusal(set.proposal)
+      ? undefined
+      : { ...set.proposal, ...set.proposal.fitting, fluid: set.proposal.fitting.flow });
+  if (!rig || !from) return null;
+  const airless = rig.atomising === 'airless';
+  const pressure = `${units.show(pressureQuantity(from.pressure), from.pressure)} ${placeWords[from.pressureAt]}`;
+  const text = 'fill-ink text-[13px] font-bold';
+  const soft = 'fill-ink-soft text-[11px]';
+  return (
+    <Panel title={rig.name}>
+      <svg
+        viewBox="0 0 460 240"
+        className="w-full max-w-[34rem]"
+        role="img"
+        aria-label={`${rig.name}: ${fittingName(from, units)}, ${pressure}, ${units.show('fluidFlow', from.fluid)}, ${units.show('distance', from.distance)} from the work, fan ${units.show('distance', from.fan)}.`}
+      >
+        <g fill="none" stroke="var(--ink)" strokeWidth={2.5}>
+          <path d="M96 92 H206 V116 H150 L140 176 H112 L120 116 H96 Z" fill="var(--sheet)" />
+          <path d="M206 96 H226 L232 100 V108 L226 112 H206 Z" fill="var(--ink)" />
+          {rig.feed === 'gravity' && <path d="M160 92 V78 L140 40 H196 L174 78 V92" fill="var(--act-wash)" />}
+          {(rig.feed === 'suction' || rig.feed === 'pressure-cup') && (
+            <path d="M176 116 V128 H150 V196 H208 V128 H186 V116" fill="var(--act-wash)" />
+          )}
+          {(rig.feed === 'pressure-pot' || rig.feed === 'pump') && (
+            <path d="M170 116 C170 190 70 150 56 200 M28 200 H84 V232 H28 Z" />
+          )}
+          {!airless && <path d="M116 176 C112 216 60 206 40 176" />}
+        </g>
+        <path d="M232 104 L400 40 V168 Z" className="fill-act/15" stroke="var(--act)" strokeDasharray="4 4" />
+        <line x1={404} x2={404} y1={20} y2={200} stroke="var(--ink)" strokeWidth={5} />
+        <line x1={232} x2={400} y1={186} y2={186} stroke="var(--ink-soft)" />
+        <text x={316} y={204} textAnchor="middle" className={text}>
+          {units.show('distance', from.distance)}
+        </text>
+        <text x={316} y={220} textAnchor="middle" className={soft}>
+          to the work
+        </text>
+        <text x={414} y={100} className={text}>
+          {units.show('distance', from.fan)}
+        </text>
+        <text x={414} y={116} className={soft}>
+          fan
+        </text>
+        <text x={226} y={70} className={text}>
+          {fittingName(from, units)}
+        </text>
+        <text x={226} y={84} className={soft}>
+          {airless ? 'tip' : 'needle, nozzle, cap: one set'}
+        </text>
+        <text x={8} y={24} className={text}>
+          {pressure}
+        </text>
+        <text x={8} y={40} className={soft}>
+          trigger pulled, {rig.air === 'none' ? 'pump' : rig.air}
+        </text>
+        <text x={222} y={146} className={text}>
+          {units.show('fluidFlow', from.fluid)}
+        </text>
+        <text x={222} y={161} className={soft}>
+          fluid
+        </text>
+      </svg>
+      {!airless && (
+        <p className="text-sm text-ink-soft">
+          Horns in line with the stroke: the fan stands across it.{' '}
+          {rig.feed === 'pressure-cup' ? 'Keep the cup’s vent and check valve clear.' : ''}
+        </p>
+      )}
+    </Panel>
+  );
+}

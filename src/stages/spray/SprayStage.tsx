@@ -1,0 +1,18 @@
+'use client';
+
+import { useJob } from '@/ui/job/context';
+import { StageFrame } from '@/ui/job/StageFrame';
+import { Comb } from './Comb';
+import { CoatList } from './CoatList';
+import { StrokePlan } from './StrokePlan';
+
+export function SprayStage() {
+  const { view } = useJob();
+  return (
+    <StageFrame stage="spray" filmStack>
+      <CoatList />
+      <Comb key={view.job.log.length} />
+      <StrokePlan />
+    </StageFrame>
+  );
+}

@@ -1,0 +1,26 @@
+'use client';
+
+import { useMemo } from 'react';
+import { useJob } from '@/ui/job/context';
+import { Panel } from '@/ui/Panel';
+import { Plot } from '@/ui/Plot';
+import { useColours, veil } from '@/ui/theme/colours';
+import { curveFigure } from './curvefigure';
+
+/** Seconds against thinner: readings, prediction with its spread, the band, the sheet's limit, the next addition. */
+export function Curve() {
+  const { view } = useJob();
+  const colours = useColours();
+  const { thin } = view;
+  const figure = useMemo(() => curveFigure(thin, colours, veil), [thin, colours]);
+  return (
+    <Panel title={`Cup seconds against ${thin.thinner?.name.toLowerCase() ?? 'thinner'} added`}>
+      <Plot
+        data={figure.data}
+        layout={figure.layout}
+        height={320}
+        label={`Thinning curve: ${thin.readings.length} readings, band ${thin.band?.min} to ${thin.band?.max} seconds.`}
+      />
+    </Panel>
+  );
+}

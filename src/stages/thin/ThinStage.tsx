@@ -1,0 +1,136 @@
+'use client';
+
+import { useState } from 'react';
+import { useJob } from '@/ui/job/context';
+import { StageFrame } from '@/ui/job/StageFrame';
+import { Notice } from '@/ui/Notice';
+import { Panel } from '@/ui/Panel';
+import { Button } from '@/ui/Button';
+import { NumberField } from '@/ui/NumberField';
+import { useUnits } from '@/ui/units';
+import { massDigits } from '@/ui/words/mix';
+import { reachWords } from '@/ui/words/thin';
+import { Curve } from './Curve';
+import { CupConverter } from './CupConverter';
+import { Readings } from './Readings';
+import { Watch } from './Watch';
+
+export function ThinStage() {
+  const { view } = useJob();
+  const { thin } = view;
+  const judged = thin.step.kind !== 'no-cup';
+  return (
+    <StageFrame stage="thin" filmStack beside={<Evidence />}>
+      {judged && (
+        <div className="grid xl:grid-cols-[22rem_minmax(0,1fr)]">
+          <div className="xl:border-r xl:border-hairline">
+            {thin.batch ? <Watch /> : null}
+            <Readings />
+          </div>
+          <div className="min-w-0">
+            {thin.readings.length > 0 && <Curve />}
+            {thin.batch && <AddedSomethingElse key={thin.batch.additions.length} />}
+            <CupConverter />
+          </div>
+        </div>
+      )}
+    </StageFrame>
+  );
+}
+
+function Evidence() {
+  const { view } = useJob();
+  const units = useUnits();
+  const { thin } = view;
+  const reading = thin.readings.at(-1);
+  const reach = reachWords(view, units);
+  const { glossFrom } = thin.sheet.thinning;
+  const advice = thin.step.kind === 'advice' ? thin.step.advice : undefined;
+  const after = advice?.kind === 'add' ? advice.share : thin.share;
+  return (
+    <div className="space-y-2">
+      {reading && reading.entries.length > 1 && (
+        <Notice tone={reading.agree ? 'good' : 'care'}>
+          {reading.agree ? 'Two timings agree within 5 %: ' : 'The timings differ by more than 5 %: '}
+          {reading.entries.map(({ seconds }) => units.parts('time', seconds).number).join(' and ')} s.
+        </Notice>
+      )}
+      {reading?.outside && (
+        <Notice tone="plain">
+          {reading.cup.name} reads {reading.outside.where} its own range here.{' '}
+          {reading.outside.better[0]?.name ?? 'No standard cup'} would read inside.
+        </Notice>
+      )}
+      {reach && <Notice tone="care">{reach}</Notice>}
+      {glossFrom !== undefined && after > glossFrom * 0.9 && (
+        <Notice tone="care">
+          Past about {units.show('share', glossFrom, { digits: 0 })} this coating loses sheen. Do a gloss
+          check.
+        </Notice>
+      )}
+      {view.mix.batch && view.mix.sheet.temperatureSlope !== undefined && (
+        <p className="text-xs text-ink-soft">
+          Temperature: {units.show('share', view.mix.sheet.temperatureSlope)} of viscosity a degree
+          {view.mix.sheet.assumed.includes('temperatureSlope') ? ', a class default' : ', from the sheet'}.
+          Warm thin paint is not thinned paint.
+        </p>
+      )}
+    </div>
+  );
+}
+
+/** What was really added, when it is not what the next line asked for. */
+function AddedSomethingElse() {
+  const { view, log } = useJob();
+  const units = useUnits();
+  const { batch, thinner, sheet } = view.thin;
+  const [mass, setMass] = useState<number>();
+  const [asked, setAsked] = useState(false);
+  if (!batch || !thinner) return null;
+  const share = mass === undefined ? 0 : (batch.thinner + mass) / batch.unthinned.mass;
+  const last = batch.additions.at(-1);
+  const twice =
+    last !== undefined &&
+    mass !== undefined &&
+    Math.abs(last.mass - mass) < 1e-9 &&
+    view.now - Date.parse(last.at) < 60_000;
+  const much = share > sheet.thinning.maximum * 1.2;
+  const record = () => {
+    if (mass === undefined || mass <= 0) return;
+    if ((twice || much) && !asked) {
+      setAsked(true);
+      return;
+    }
+    log(`${thinner.name.toLowerCase()} added`, {
+      type: 'addition',
+      batchId: batch.id,
+      what: thinner.id,
+      mass,
+    });
+  };
+  return (
+    <Panel title="Poured something else">
+      <div className="grid items-start gap-4 sm:grid-cols-[12rem_auto_1fr]">
+        <NumberField
+          label={`${thinner.name} added now`}
+          quantity="mass"
+          value={mass}
+          onChange={setMass}
+          expects={[batch.unthinned.mass * 0.0005, batch.unthinned.mass * 0.3]}
+          place="added"
+          onEnter={record}
+        />
+        <Button className="sm:mt-6" disabled={mass === undefined || mass <= 0} onClick={record}>
+          {asked ? 'Yes, record it' : 'Record'}
+        </Button>
+        <p className="text-sm text-ink-soft sm:mt-7">
+          {asked && twice
+            ? 'The same amount was recorded less than a minute ago. Is this a second pour?'
+            : asked && much
+              ? `That is past the sheet’s maximum of ${units.show('share', sheet.thinning.maximum, { digits: 0 })}. Is it right?`
+              : `${units.show('mass', batch.thinner, massDigits(view, units))} in the pot so far.`}
+        </p>
+      </div>
+    </Panel>
+  );
+}

@@ -1,0 +1,195 @@
+'use client';
+
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { zeroSeconds } from '@/core/cups';
+import { seeded, seedFrom } from '@/core/random';
+import { isRefusal } from '@/core/refusal';
+import { drainSeconds, hiddenPaint } from '@/core/simulation';
+import { blendShare } from '@/core/thinning';
+import { useRecords } from '@/store/hooks';
+import { cupBehind, type JobView } from '@/store/job';
+import { Button } from '@/ui/Button';
+import { expects } from '@/ui/expects';
+import { SelectField } from '@/ui/Field';
+import { useKeys } from '@/ui/frame/keys';
+import { useJob } from '@/ui/job/context';
+import { NumberField } from '@/ui/NumberField';
+import { Panel } from '@/ui/Panel';
+import { Readout } from '@/ui/Readout';
+import { SimulatedCup } from '@/ui/SimulatedCup';
+import { useStopwatch } from '@/ui/stopwatch';
+
+/** The cup watch: the largest control of the stage, its time and temperature, and the simulated cup beside it. */
+export function Watch() {
+  const { view, log } = useJob();
+  const { batch, readings } = view.thin;
+  const cups = useRecords('cup');
+  const watch = useStopwatch();
+  const [cupId, setCupId] = useState(readings.at(-1)?.entries[0]?.cupId ?? view.job.cupId);
+  const [temperature, setTemperature] = useState<number | undefined>(
+    readings.at(-1)?.temperature ?? view.plan.climate?.air,
+  );
+  const [typed, setTyped] = useState<number>();
+  const [simulated, setSimulated] = useState(false);
+  const [asked, setAsked] = useState(false);
+  const record = useRef<HTMLButtonElement>(null);
+  const cup = cupBehind(cupId, cups);
+  const drain = useDrain(view, cupId, temperature, simulated);
+
+  const seconds = typed ?? watch.stopped;
+  const start = useCallback(() => {
+    setTyped(undefined);
+    setAsked(false);
+    watch.start();
+  }, [watch]);
+  const toggle = useCallback(() => {
+    if (!watch.running) {
+      start();
+      return;
+    }
+    watch.stop();
+    setTimeout(() => record.current?.focus(), 0);
+  }, [watch, start]);
+  useKeys({ ' ': toggle });
+
+  const tooThin = cup && seconds !== undefined && seconds <= zeroSeconds(cup) * 1.02;
+  if (!batch) return null;
+  const write = () => {
+    if (seconds === undefined || temperature === undefined || tooThin) {
+      setAsked(true);
+      return;
+    }
+    log('cup timed', {
+      type: 'reading',
+      batchId: batch.id,
+      cupId,
+      seconds: Math.round(seconds * 100) / 100,
+      temperature,
+      ...(simulated ? { simulated: true } : {}),
+    });
+    setTyped(undefined);
+    watch.clear();
+    setAsked(false);
+  };
+  return (
+    <Panel title="Cup watch" tools={<SimulatedSwitch on={simulated} onChange={setSimulated} />}>
+      <div className={simulated ? 'grid grid-cols-[1fr_6.5rem] gap-3' : ''}>
+        <button
+          type="button"
+          data-place="watch"
+          data-watch
+          onClick={toggle}
+          className={`flex min-h-32 w-full flex-col items-center justify-center gap-1 border-[3px] border-ink px-2 ${watch.running ? 'bg-act text-on-act' : 'bg-sheet'}`}
+        >
+          <Readout
+            number={(watch.running ? watch.elapsed : (seconds ?? 0)).toFixed(1)}
+            unit={watch.running ? '' : 's'}
+            size="large"
+          />
+          <span className="font-semibold">
+            {watch.running ? 'Stop at the break of the stream' : 'Start, or press space'}
+          </span>
+        </button>
+        {simulated && (
+          <SimulatedCup elapsed={watch.running ? watch.elapsed : 0} drain={drain} running={watch.running} />
+        )}
+      </div>
+      <div className="mt-3 grid grid-cols-2 gap-3">
+        <NumberField
+          label="Seconds"
+          quantity="time"
+          value={seconds === undefined ? undefined : Math.round(seconds * 100) / 100}
+          onChange={setTyped}
+          expects={[cup ? Math.max(zeroSeconds(cup) * 1.05, 5) : 5, 200]}
+          error={
+            tooThin
+              ? `Too thin for ${cup.id}: it tells nothing at ${seconds?.toFixed(1)} s.`
+              : asked && seconds === undefined
+                ? 'Time the cup first.'
+                : undefined
+          }
+          place="seconds"
+          onEnter={write}
+        />
+        <NumberField
+          label="Paint temperature"
+          quantity="temperature"
+          value={temperature}
+          onChange={setTemperature}
+          expects={expects.paint}
+          error={asked && temperature === undefined ? 'Enter the temperature of the paint.' : undefined}
+          onEnter={write}
+        />
+        <div className="col-span-2">
+          <SelectField
+            label="Cup"
+            value={cupId}
+            onChange={(event) => setCupId(event.target.value)}
+            options={cups.map(({ id, name, standardId }) => ({
+              value: id,
+              label: `${name} (${standardId})`,
+            }))}
+          />
+        </div>
+        <Button
+          ref={record}
+          look={seconds === undefined ? 'plain' : 'main'}
+          className="col-span-2"
+          onClick={write}
+          data-record
+        >
+          {seconds === undefined ? 'Record' : `Record ${seconds.toFixed(1)} s`}
+        </Button>
+      </div>
+    </Panel>
+  );
+}
+
+function SimulatedSwitch({
+  on,
+  onChange,
+}: {
+  readonly on: boolean;
+  readonly onChange: (on: boolean) => void;
+}) {
+  return (
+    <label className="flex min-h-11 items-center gap-2 text-sm">
+      <input
+        type="checkbox"
+        className="size-5 accent-[var(--act)]"
+        checked={on}
+        onChange={(event) => onChange(event.target.checked)}
+      />
+      Simulated cup
+    </label>
+  );
+}
+
+/** Seconds the simulated cup will truly take this time. The paint in it is hidden: only the stream tells. */
+function useDrain(view: JobView, cupId: string, temperature: number | undefined, simulated: boolean): number {
+  const cups = useRecords('cup');
+  const { batch, sheet, thinner, readings } = view.thin;
+  const cup = cupBehind(cupId, cups);
+  const [seconds, setSeconds] = useState(30);
+  const count = readings.reduce((sum, { entries }) => sum + entries.length, 0);
+  useEffect(() => {
+    if (!simulated || !batch || !cup || !sheet.target) return;
+    const paint = hiddenPaint({
+      seed: batch.id,
+      expects: sheet.viscosity ?? view.thin.viscosity * 1.7,
+      temperature: sheet.target.temperature,
+      thinner: thinner?.viscosity ?? 1e-6,
+      slope: sheet.temperatureSlope ?? 0.03,
+    });
+    const w = blendShare(batch.thinner, batch.unthinned.mass);
+    const truth = drainSeconds(
+      paint,
+      cup,
+      w,
+      temperature ?? sheet.target.temperature,
+      seeded(seedFrom(`${batch.id}/${count}`)),
+    );
+    if (!isRefusal(truth)) setSeconds(truth);
+  }, [simulated, batch, cup, sheet, thinner, temperature, count, view.thin.viscosity]);
+  return seconds;
+}

@@ -1,0 +1,48 @@
+'use client';
+
+import { useEffect, useState, type ReactNode } from 'react';
+import { browserDisk, memoryDisk } from './disk/disk';
+import { exclusive } from './disk/lock';
+import { browserTabs } from './disk/tabs';
+import { StoreContext } from './hooks';
+import { ShopStore } from './shopstore';
+
+const stepsKey = 'fluorite-undo';
+
+/** Opens the shop for everything below it and keeps its undo steps over a reload of this tab. */
+export function StoreProvider({ children }: { readonly children: ReactNode }) {
+  const [store] = useState(
+    () =>
+      new ShopStore(
+        () => browserDisk(),
+        exclusive(),
+        () => browserTabs(),
+        memoryDisk,
+      ),
+  );
+
+  useEffect(() => {
+    void store.open().then(() => store.loadSteps(readSteps()));
+    const leave = () => writeSteps(store.saveSteps());
+    window.addEventListener('pagehide', leave);
+    return () => window.removeEventListener('pagehide', leave);
+  }, [store]);
+
+  return <StoreContext.Provider value={store}>{children}</StoreContext.Provider>;
+}
+
+function readSteps(): string | null {
+  try {
+    return sessionStorage.getItem(stepsKey);
+  } catch {
+    return null;
+  }
+}
+
+function writeSteps(steps: string): void {
+  try {
+    sessionStorage.setItem(stepsKey, steps);
+  } catch {
+    // No room, or no storage: undo ends with the page, the records do not.
+  }
+}

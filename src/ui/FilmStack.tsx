@@ -1,0 +1,127 @@
+'use client';
+
+import type { CoatState } from '@/store/job';
+import { useUnits } from './units';
+
+interface Props {
+  readonly coats: readonly CoatState[];
+  readonly substrate: string;
+  /** Mean dry film measured over the coats that are on, m. */
+  readonly measured?: number;
+}
+
+const width = 300;
+const left = 8;
+const bar = 150;
+const baseHeight = 20;
+const room = 150;
+
+/**
+ * A cross-section of the part and its coats, to scale: dry films from the surface up, the wet film of a coat
+ * not yet on as a dashed ghost, the tolerance of the whole beside it.
+ */
+export function FilmStack({ coats, substrate, measured }: Props) {
+  const units = useUnits();
+  const dry = coats.reduce((sum, coat) => sum + coat.dry.aim, 0);
+  const next = coats.find(({ state }) => state !== 'done');
+  const onDry = coats.filter(({ state }) => state === 'done').reduce((sum, coat) => sum + coat.dry.aim, 0);
+  const tallest = Math.max(
+    dry,
+    onDry + (next?.wet ?? 0),
+    coats.reduce((sum, coat) => sum + coat.dry.max, 0),
+    measured ?? 0,
+  );
+  const scale = room / tallest;
+  const height = room + baseHeight + 14;
+  const floor = height - baseHeight;
+  const y = (film: number) => floor - film * scale;
+  let top = 0;
+  const layers = coats.map((coat) => {
+    const from = top;
+    top += coat.dry.aim;
+    return { coat, from, to: top };
+  });
+  const max = coats.reduce((sum, coat) => sum + coat.dry.max, 0);
+  const min = coats.reduce((sum, coat) => sum + coat.dry.min, 0);
+  const label = `Film on ${substrate}: ${coats.length} coats, ${units.show('film', dry)} dry planned${measured ? `, ${units.show('film', measured)} measured` : ''}.`;
+  return (
+    <figure>
+      <figcaption className="mb-1 text-sm font-bold">Film, to scale</figcaption>
+      <svg viewBox={`0 0 ${width} ${height}`} className="w-full max-w-80" role="img" aria-label={label}>
+        {layers.map(({ coat, from, to }, i) => {
+          const on = coat.state === 'done';
+          return (
+            <g key={coat.coat.id}>
+              <rect
+                x={left}
+                y={y(to)}
+                width={bar}
+                height={(to - from) * scale}
+                className={on ? 'fill-act/70' : coat.state === 'running' ? 'fill-act/35' : 'fill-act/12'}
+                stroke="var(--act)"
+                strokeWidth={1}
+                strokeDasharray={on ? undefined : '4 3'}
+              />
+              <text
+                x={left + bar + 16}
+                y={Math.max(y((from + to) / 2) + 4, 10)}
+                className="fill-ink text-[11px]"
+              >
+                {i + 1} {coat.coat.name.toLowerCase()} · {units.show('film', coat.dry.aim)}
+                {on ? ' on' : ''}
+              </text>
+            </g>
+          );
+        })}
+        {next && next.wet > 0 && (
+          <g>
+            <rect
+              x={left + bar - 26}
+              y={y(onDry + next.wet)}
+              width={26}
+              height={next.wet * scale}
+              fill="none"
+              stroke="var(--ink)"
+              strokeDasharray="2 3"
+            />
+            <text
+              x={left + bar - 13}
+              y={y(onDry + next.wet) - 3}
+              textAnchor="middle"
+              className="fill-ink text-[10px]"
+            >
+              wet {units.parts('film', next.wet).number}
+            </text>
+          </g>
+        )}
+        <g stroke="var(--good)" strokeWidth={2}>
+          <line x1={left + bar + 7} x2={left + bar + 7} y1={y(min)} y2={y(max)} />
+          <line x1={left + bar + 3} x2={left + bar + 11} y1={y(min)} y2={y(min)} />
+          <line x1={left + bar + 3} x2={left + bar + 11} y1={y(max)} y2={y(max)} />
+        </g>
+        {measured !== undefined && (
+          <g>
+            <line
+              x1={left - 6}
+              x2={left + bar + 11}
+              y1={y(measured)}
+              y2={y(measured)}
+              stroke="var(--stop)"
+              strokeWidth={2}
+            />
+            <text x={left + 4} y={y(measured) - 4} className="fill-stop text-[11px] font-bold">
+              measured {units.show('film', measured)}
+            </text>
+          </g>
+        )}
+        <rect x={left} y={floor} width={bar} height={baseHeight} fill="var(--wood)" />
+        <text x={left + bar + 16} y={floor + 14} className="fill-ink-soft text-[11px]">
+          {substrate.toLowerCase()}
+        </text>
+      </svg>
+      <p className="text-xs text-ink-soft">
+        Green bar: {units.range('film', min, max)} dry allowed for all coats.
+      </p>
+    </figure>
+  );
+}

@@ -1,0 +1,59 @@
+'use client';
+
+import { useEffect, useRef, useState } from 'react';
+import type { Config, Data, Layout } from 'plotly.js-cartesian-dist-min';
+
+interface Props {
+  readonly data: readonly Partial<Data>[];
+  readonly layout: Partial<Layout>;
+  /** Says in words what the chart shows. */
+  readonly label: string;
+  readonly height: number;
+}
+
+const config: Partial<Config> = {
+  displayModeBar: false,
+  displaylogo: false,
+  responsive: true,
+  staticPlot: true,
+};
+
+/** A Plotly chart. The library is fetched from our own files the first time one is drawn, and nowhere else. */
+export function Plot({ data, layout, label, height }: Props) {
+  const box = useRef<HTMLDivElement>(null);
+  const [plotly, setPlotly] = useState<typeof import('plotly.js-cartesian-dist-min')>();
+
+  useEffect(() => {
+    let gone = false;
+    void import('plotly.js-cartesian-dist-min').then((loaded) => {
+      if (!gone) setPlotly(loaded);
+    });
+    return () => {
+      gone = true;
+    };
+  }, []);
+
+  useEffect(() => {
+    const element = box.current;
+    if (!plotly || !element) return;
+    void plotly.react(element, [...data] as Data[], { ...layout, height }, config);
+  }, [plotly, data, layout, height]);
+
+  useEffect(() => {
+    const element = box.current;
+    return () => {
+      if (plotly && element) plotly.purge(element);
+    };
+  }, [plotly]);
+
+  return (
+    <div role="img" aria-label={label} style={{ height }} className="relative w-full">
+      <div ref={box} className="h-full w-full" />
+      {!plotly && (
+        <p className="absolute inset-0 flex items-center justify-center text-sm text-ink-soft">
+          Drawing the chart
+        </p>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,49 @@
+'use client';
+
+import { showClock } from '@/core/quantity';
+import type { JobView } from '@/store/job';
+import { useUnits } from './units';
+import { timerWords } from './words/timers';
+
+/** What the job is waiting for, along the bottom. The times are moments in the log: a closed tab cannot stop them. */
+export function TimerTray({ view }: { readonly view: JobView }) {
+  const units = useUnits();
+  const { climate, dew } = view.plan;
+  return (
+    <section aria-label="Timers" className="flex overflow-x-auto border-t border-ink bg-sheet" data-tray>
+      {view.timers.map(({ id, due, warn, then }) => {
+        const left = due - view.now;
+        const over = left <= 0;
+        const ink = over ? (then === 'go' ? 'text-good' : 'text-stop') : left < warn ? 'text-care' : '';
+        return (
+          <div key={id} className="shrink-0 border-r border-hairline px-5 py-2" data-timer={id}>
+            <div className={`text-xs ${over && then !== 'go' ? 'font-semibold text-stop' : 'text-ink-soft'}`}>
+              {over ? timerWords[id].over : timerWords[id].running}
+            </div>
+            <div className={`text-xl font-bold ${ink}`}>
+              {over && then !== 'go' && <span aria-hidden>■ </span>}
+              {over && then === 'go' && <span aria-hidden>✓ </span>}
+              {showClock(Math.abs(left) / 1000)}
+            </div>
+          </div>
+        );
+      })}
+      {view.timers.length === 0 && (
+        <div className="px-5 py-4 text-sm text-ink-soft">No timer runs for this job.</div>
+      )}
+      <div className="ml-auto shrink-0 border-l border-hairline px-5 py-2">
+        {climate ? (
+          <>
+            <div className="text-xs text-ink-soft">
+              Room {units.show('temperature', climate.air)},{' '}
+              {units.show('share', climate.humidity, { digits: 0 })}
+            </div>
+            <div className="text-xl font-bold">dew margin {units.show('temperatureStep', dew)}</div>
+          </>
+        ) : (
+          <div className="py-2 text-sm text-ink-soft">Room not read yet</div>
+        )}
+      </div>
+    </section>
+  );
+}

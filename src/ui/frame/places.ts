@@ -1,0 +1,31 @@
+import {
+  Armchair,
+  BookOpenText,
+  Milk,
+  PaintBucket,
+  Settings2,
+  SprayCan,
+  Target,
+  type LucideIcon,
+} from 'lucide-react';
+
+export interface Place {
+  readonly href: string;
+  readonly name: string;
+  readonly Icon: LucideIcon;
+}
+
+/** The places of the shop, in the order of the rail. */
+export const places: readonly Place[] = [
+  { href: '/', name: 'Bench', Icon: Armchair },
+  { href: '/coatings', name: 'Coatings', Icon: PaintBucket },
+  { href: '/rigs', name: 'Rigs', Icon: SprayCan },
+  { href: '/cups', name: 'Cups', Icon: Milk },
+  { href: '/logbook', name: 'Logbook', Icon: BookOpenText },
+  { href: '/practice', name: 'Practice', Icon: Target },
+  { href: '/settings', name: 'Settings', Icon: Settings2 },
+];
+
+/** The bench holds the jobs: a job's stages belong to it. */
+export const isAt = (path: string, href: string): boolean =>
+  href === '/' ? path === '/' || path.startsWith('/job') : path.startsWith(href);

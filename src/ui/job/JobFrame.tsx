@@ -1,0 +1,150 @@
+'use client';
+
+import { usePathname, useRouter } from 'next/navigation';
+import { useCallback, useEffect, useMemo, type ReactNode } from 'react';
+import { toast } from 'sonner';
+import { showDuration } from '@/core/quantity';
+import { recordsOfJob, writeBundle } from '@/exchange/bundle';
+import { bundleFileName } from '@/exchange/filename';
+import type { Job } from '@/records';
+import { useLog } from '@/store/actions';
+import { useJobView, useShopState, useStore } from '@/store/hooks';
+import { stages, type JobView, type Stage } from '@/store/job';
+import { ButtonLink } from '../Button';
+import { download } from '../download';
+import { EmptyState } from '../EmptyState';
+import { useKeys } from '../frame/keys';
+import { useShopActions } from '../frame/undo';
+import { Menu } from '../Menu';
+import { RunStrip } from '../RunStrip';
+import { TimerTray } from '../TimerTray';
+import { useUnits } from '../units';
+import { stageWords, type Tap } from '../words/line';
+import { nextLine } from '../words/nextline';
+import { JobContext } from './context';
+
+/** What stands around every stage: the job's name, its run strip, and the timer tray. */
+export function JobFrame({ id, children }: { readonly id: string; readonly children: ReactNode }) {
+  const view = useJobView(id);
+  if (!view)
+    return (
+      <main id="main" className="p-6">
+        <EmptyState title="This job is not here">
+          <p>It may have been removed, or belongs to another device. Import its file to see it here.</p>
+          <ButtonLink href="/">To the bench</ButtonLink>
+        </EmptyState>
+      </main>
+    );
+  return <OpenJob view={view}>{children}</OpenJob>;
+}
+
+function OpenJob({ view, children }: { readonly view: JobView; readonly children: ReactNode }) {
+  const { job } = view;
+  const units = useUnits();
+  const router = useRouter();
+  const stage = (usePathname().split('/').at(-1) ?? 'plan') as Stage;
+  const log = useLog(job);
+  const { undo } = useShopActions();
+  const line = useMemo(() => nextLine(view, stage, units), [view, stage, units]);
+
+  const tap = useCallback(
+    ({ does, says }: Tap) => {
+      if (does.kind === 'go') router.push(`/job/${job.id}/${does.stage}`);
+      if (does.kind === 'focus') focusPlace(does.place);
+      if (does.kind === 'log') {
+        log(does.label, ...does.entries);
+        toast(`Recorded: ${says.toLowerCase()}.`, { action: { label: 'Undo', onClick: undo } });
+      }
+    },
+    [router, job.id, log, undo],
+  );
+
+  useKeys({
+    ...Object.fromEntries(
+      stages.map((each, i) => [String(i + 1), () => router.push(`/job/${job.id}/${each}`)]),
+    ),
+    enter: () => line.tap && tap(line.tap),
+  });
+
+  useEffect(() => {
+    document.title = `${stageWords[stage]} · ${job.name} · Fluorite`;
+    document
+      .querySelector(`[data-strip="${job.id}"] [data-stage="${stage}"]`)
+      ?.scrollIntoView({ block: 'nearest', inline: 'center' });
+  }, [stage, job.id, job.name]);
+
+  const value = useMemo(() => ({ view, log, tap, line }), [view, log, tap, line]);
+  return (
+    <JobContext.Provider value={value}>
+      <header className="px-4 pt-4 md:px-5">
+        <div className="mb-3 flex items-start justify-between gap-3">
+          <div className="flex min-w-0 flex-wrap items-baseline gap-x-4">
+            <h1 className="text-xl font-bold">{job.name}</h1>
+            <p className="text-ink-soft">
+              {view.plan.sheet.name} · {units.show('area', view.plan.area)} · about{' '}
+              {showDuration(view.spray.coatTime)} a coat
+            </p>
+          </div>
+          <JobMenu job={job} />
+        </div>
+        <RunStrip view={view} at={stage} />
+      </header>
+      <div className="flex flex-1 flex-col">{children}</div>
+      <footer className="no-print sticky bottom-0 z-20">
+        <TimerTray view={view} />
+      </footer>
+    </JobContext.Provider>
+  );
+}
+
+function JobMenu({ job }: { readonly job: Job }) {
+  const store = useStore();
+  const { records } = useShopState();
+  const router = useRouter();
+  const { undo } = useShopActions();
+  const done = (says: string) => {
+    toast(says, { action: { label: 'Undo', onClick: undo } });
+    router.push('/');
+  };
+  return (
+    <Menu
+      label="Job menu"
+      items={[
+        { label: 'Undo last entry', onSelect: undo },
+        {
+          label: 'Export this job',
+          onSelect: () => {
+            const now = new Date().toISOString();
+            download(
+              bundleFileName(job.name, now.slice(0, 10)),
+              writeBundle(recordsOfJob(job, records), now),
+            );
+          },
+        },
+        { label: 'See its log', onSelect: () => router.push(`/logbook?job=${encodeURIComponent(job.id)}`) },
+        { label: 'Print', onSelect: () => window.print() },
+        {
+          label: 'Put away',
+          onSelect: () => {
+            store.put({ ...job, closed: new Date().toISOString() }, 'job put away');
+            done(`${job.name} is put away. It stays in the logbook.`);
+          },
+        },
+        {
+          label: 'Remove',
+          danger: true,
+          onSelect: () => {
+            store.remove(`job/${job.id}`, 'job removed');
+            done(`${job.name} is removed.`);
+          },
+        },
+      ]}
+    />
+  );
+}
+
+function focusPlace(place: string): void {
+  const element = document.querySelector<HTMLElement>(`[data-place="${place}"]`);
+  element?.scrollIntoView({ block: 'center' });
+  element?.focus();
+}

@@ -1,0 +1,83 @@
+import { readingsPerSpot, type Condition } from '@/core/quality';
+import { isRefusal } from '@/core/refusal';
+import type { JobView } from '@/store/job';
+import type { Units } from '../units';
+import { focus, go, type Fact, type NextLine } from './line';
+
+const conditionWords: Record<Condition['id'], string> = {
+  'mean-in-range': 'Mean inside the range',
+  'spots-in-range': 'Thickest spot mean, at most 120 % of the maximum',
+  'mean-at-nominal': 'Mean at or above nominal',
+  'nothing-far-under': 'Thinnest, at least 80 %',
+  'few-under': 'Readings between 80 and 100 %, fewer than a fifth',
+  'below-maximum': 'Thickest below the maximum',
+};
+
+export function conditionFacts(
+  conditions: readonly Condition[],
+  units: Units,
+): (Fact & { holds: boolean })[] {
+  return conditions.map(({ id, holds, found, limit }) => {
+    const quantity = id === 'few-under' ? 'share' : 'film';
+    const digits = quantity === 'film' && units.system === 'metric' ? { digits: 1 } : {};
+    return {
+      label: conditionWords[id],
+      value: `${units.show(quantity, found, digits)} / ${units.show(quantity, limit, digits)}`,
+      holds,
+    };
+  });
+}
+
+export function checkLine({ check, job }: JobView, units: Units): NextLine {
+  const { verdict, spec, spots, wanted, taken, coatsOn } = check;
+  const because: Fact[] = [
+    {
+      label: `Range for ${coatsOn || job.coats.length} coats, dry`,
+      value: units.range('film', spec.min, spec.max),
+    },
+    { label: 'Aim', value: units.show('film', spec.nominal) },
+    {
+      label: 'Rule',
+      value: job.approach.acceptance === 'spot-mean' ? 'spot means 80–120 %' : 'nominal film',
+    },
+    { label: 'Spots measured', value: `${taken} of ${wanted}` },
+  ];
+  const open = spots.find(({ readings }) => readings.length < readingsPerSpot);
+  const face = job.part.faces.find(({ id }) => id === open?.faceId);
+  if (isRefusal(verdict) && coatsOn === 0)
+    return {
+      big: units.parts('film', spec.nominal),
+      says: units.says(verdict),
+      tone: 'plain',
+      because,
+      tap: go('spray', 'Go to Spray'),
+    };
+  if (taken < wanted || isRefusal(verdict))
+    return {
+      big: { number: `${taken}`, unit: `of ${wanted} spots` },
+      says: `Take ${readingsPerSpot} readings at spot ${(open?.spot ?? 0) + 1} of ${face?.name ?? 'the part'}.`,
+      detail: 'Zero and shim the gauge first. Keep off edges.',
+      tone: 'act',
+      because,
+      tap: focus('reading', 'Enter readings'),
+    };
+  const failed = verdict.conditions.find(({ holds }) => !holds);
+  const big = units.parts('film', verdict.mean);
+  if (!failed) return { big, says: 'The film passes.', detail: `Mean of ${spots.reduce((sum, { readings }) => sum + readings.length, 0)} readings; thinnest ${units.show('film', verdict.least)}, thickest ${units.show('film', verdict.most)}.`, tone: 'good', because, tap: go('clean', 'Go to Clean') }; // prettier-ignore
+  const [fact] = conditionFacts([failed], units);
+  const thin = failed.found < failed.limit;
+  const worst = [...verdict.spots].sort((a, b) => (thin ? a.mean - b.mean : b.mean - a.mean))[0];
+  const [faceId, spot] = worst?.id.split('/') ?? [];
+  const where = `${job.part.faces.find(({ id }) => id === faceId)?.name ?? ''}, spot ${Number(spot) + 1}`;
+  return {
+    big,
+    says: `The film fails: ${fact?.label.toLowerCase() ?? ''}.`,
+    detail:
+      failed.id === 'few-under'
+        ? 'Too many readings lie under nominal. Another coat, or slower strokes, would lift them.'
+        : `${fact?.value ?? ''}. ${thin ? 'Thinnest' : 'Thickest'} at ${where}. ${thin ? 'Another coat there, inside the recoat window.' : 'Let it cure, sand it back; do not cut through.'}`,
+    tone: 'stop',
+    because,
+    tap: focus('map', 'Show the spots'),
+  };
+}

@@ -1,0 +1,98 @@
+import { showClock, showDuration } from '@/core/quantity';
+import type { JobView } from '@/store/job';
+import type { Units } from '../units';
+import { go, log, plural, type Fact, type NextLine } from './line';
+
+export function sprayLine(view: JobView, units: Units): NextLine {
+  const { spray, now, clean } = view;
+  const { coats, running, next, recoat, cardWanted } = spray;
+  const done = coats.filter(({ state }) => state === 'done');
+  const last = done.at(-1);
+  const because: Fact[] = [
+    { label: 'Strokes apart', value: units.show('distance', spray.spacing) },
+    { label: 'Speed', value: units.show('speed', spray.speed) },
+    { label: 'Distance', value: units.show('distance', spray.distance) },
+    { label: 'A coat takes about', value: showDuration(spray.coatTime) },
+    ...(last ? [{ label: 'Flash on the sheet', value: showDuration(last.sheet.times.recoatFirst) }] : []),
+    ...(spray.stretched ? [{ label: 'Longer: the part is cold', value: 'estimate' }] : []),
+    ...(recoat?.closes ? [{ label: 'Window closes', value: clockTime(recoat.closes) }] : []),
+  ];
+  const number = (coat: (typeof coats)[number]) => coats.indexOf(coat) + 1;
+
+  if (running) {
+    const seconds = (now - (running.started ?? now)) / 1000;
+    return {
+      big: { number: showClock(seconds), unit: '' },
+      says: `Coat ${number(running)} of ${coats.length}, ${running.coat.name.toLowerCase()}. Keep ${units.show('film', running.wet)} wet.`,
+      detail: `Strokes ${units.show('distance', spray.spacing)} apart at ${units.show('speed', spray.speed)}. Check with the wet comb while it is wet.`,
+      tone: 'act',
+      because,
+      tap: log(`End coat ${number(running)}`, `coat ${number(running)} ended`, {
+        type: 'coat-end',
+        coatId: running.coat.id,
+      }),
+    };
+  }
+  if (!next)
+    return {
+      big: { number: String(coats.length), unit: coats.length === 1 ? 'coat on' : 'coats on' },
+      says: clean.state === 'dirty' ? 'All coats are on. Clean the gun before it sets.' : 'All coats are on.',
+      detail: 'Measure when it has dried.',
+      tone: 'good',
+      because,
+      tap: clean.state === 'dirty' ? go('clean', 'Go to Clean') : go('check', 'Go to Check'),
+    };
+
+  const start = log(`Start coat ${number(next)}`, `coat ${number(next)} started`, {
+    type: 'coat-start',
+    coatId: next.coat.id,
+  });
+  if (recoat?.state === 'closed' && last)
+    return {
+      big: {
+        number: showDuration((now - recoat.closes) / 1000).split('\u00a0')[0] ?? '',
+        unit: `${showDuration((now - recoat.closes) / 1000)
+          .split('\u00a0')
+          .slice(1)
+          .join(' ')} late`,
+      },
+      says: 'The recoat window is closed. Let it harden, scuff, clean, then recoat.',
+      detail: `It closed at ${clockTime(recoat.closes)}. A coat laid on it now would not bond.`,
+      tone: 'stop',
+      because,
+      tap: log('Scuffed and cleaned', 'coat abraded', { type: 'abraded', coatId: last.coat.id }),
+    };
+  if (recoat?.state === 'flashing')
+    return {
+      big: { number: showClock((recoat.opens - now) / 1000), unit: '' },
+      says: `Leave coat ${done.length} to flash. Coat ${number(next)} from ${clockTime(recoat.opens)}.`,
+      detail: 'The touch test decides: tacky, not wet. Stacked wet coats sink in, pop and dull back.',
+      tone: 'care',
+      because,
+      tap: { ...start, says: `Start coat ${number(next)} early` },
+    };
+  const order = `coat ${number(next)} of ${coats.length}, ${next.coat.name.toLowerCase()}`;
+  return {
+    big: units.parts('film', next.wet),
+    says: cardWanted
+      ? `Spray a card first, then start ${order}.`
+      : `Start ${order}: ${units.show('film', next.wet)} wet.`,
+    detail: cardWanted
+      ? 'No good card since the last change, clean or batch.'
+      : `${plural(spray.strokes.length, 'kind')} of face; the clock and the flash timer start by themselves.`,
+    tone: cardWanted ? 'care' : 'act',
+    because,
+    tap: cardWanted ? go('set', 'Go to Set') : start,
+    ...(cardWanted ? { otherwise: start } : {}),
+  };
+}
+
+/** `16:40`; with the day when it is not today's. */
+export function clockTime(moment: number): string {
+  const at = new Date(moment);
+  const time = at.toTimeString().slice(0, 5);
+  const today = new Date().toDateString() === at.toDateString();
+  return today
+    ? time
+    : `${at.toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' })} ${time}`;
+}
