@@ -22,6 +22,7 @@ interface Props<T> {
 /** A table one can sort by its heads; on a phone it scrolls sideways inside its own box. */
 export function DataTable<T>({ label, columns, rows, markFirst }: Props<T>) {
   const [sorting, setSorting] = useState<SortingState>([]);
+  // eslint-disable-next-line react-hooks/incompatible-library -- the table's functions are used in this render only
   const table = useReactTable({
     data: rows as T[],
     columns,

@@ -1,6 +1,6 @@
 'use client';
 
-import { useId, type InputHTMLAttributes, type ReactNode, type SelectHTMLAttributes } from 'react';
+import { useId, useState, type InputHTMLAttributes, type ReactNode, type SelectHTMLAttributes } from 'react';
 
 export const fieldBox =
   'min-h-11 w-full rounded-sm border-2 border-ink-soft bg-sheet px-3 text-ink aria-invalid:border-stop disabled:opacity-50';
@@ -55,6 +55,43 @@ export function TextField({ label, hint, error, ...rest }: TextProps) {
         />
       )}
     </FieldShell>
+  );
+}
+
+interface CommitProps {
+  readonly label: string;
+  readonly value: string;
+  /** Called when the field is left or Enter is pressed, with what then stands there. */
+  readonly onCommit: (value: string) => void;
+  readonly hint?: ReactNode;
+  readonly type?: 'text' | 'number';
+  readonly min?: number;
+  readonly max?: number;
+}
+
+/** A text that is kept at once, so it is handed over whole and not letter by letter. */
+export function CommitField({ label, value, onCommit, hint, type = 'text', ...limits }: CommitProps) {
+  const [text, setText] = useState(value);
+  const [seen, setSeen] = useState(value);
+  if (seen !== value) {
+    setSeen(value);
+    setText(value);
+  }
+  const commit = () => {
+    if (text !== value) onCommit(text);
+  };
+  return (
+    <TextField
+      label={label}
+      hint={hint}
+      type={type}
+      maxLength={120}
+      {...limits}
+      value={text}
+      onChange={(event) => setText(event.target.value)}
+      onBlur={commit}
+      onKeyDown={(event) => event.key === 'Enter' && commit()}
+    />
   );
 }
 

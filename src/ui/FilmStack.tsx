@@ -35,11 +35,9 @@ export function FilmStack({ coats, substrate, measured }: Props) {
   const height = room + baseHeight + 14;
   const floor = height - baseHeight;
   const y = (film: number) => floor - film * scale;
-  let top = 0;
-  const layers = coats.map((coat) => {
-    const from = top;
-    top += coat.dry.aim;
-    return { coat, from, to: top };
+  const layers = coats.map((coat, i) => {
+    const from = coats.slice(0, i).reduce((sum, below) => sum + below.dry.aim, 0);
+    return { coat, from, to: from + coat.dry.aim };
   });
   const max = coats.reduce((sum, coat) => sum + coat.dry.max, 0);
   const min = coats.reduce((sum, coat) => sum + coat.dry.min, 0);
@@ -85,9 +83,9 @@ export function FilmStack({ coats, substrate, measured }: Props) {
               strokeDasharray="2 3"
             />
             <text
-              x={left + bar - 13}
-              y={y(onDry + next.wet) - 3}
-              textAnchor="middle"
+              x={left + bar - 30}
+              y={y(onDry + next.wet) + 11}
+              textAnchor="end"
               className="fill-ink text-[10px]"
             >
               wet {units.parts('film', next.wet).number}
@@ -106,10 +104,10 @@ export function FilmStack({ coats, substrate, measured }: Props) {
               x2={left + bar + 11}
               y1={y(measured)}
               y2={y(measured)}
-              stroke="var(--stop)"
+              stroke="var(--ink)"
               strokeWidth={2}
             />
-            <text x={left + 4} y={y(measured) - 4} className="fill-stop text-[11px] font-bold">
+            <text x={left + 4} y={y(measured) - 4} className="fill-ink text-[11px] font-bold">
               measured {units.show('film', measured)}
             </text>
           </g>

@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useState, type ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { fromSI, parse, unitIn, unitNamed, type Doubt, type QuantityId } from '@/core/quantity';
 import { isRefusal } from '@/core/refusal';
 import { FieldShell, fieldBox } from './Field';
@@ -17,83 +17,70 @@ interface Props {
   readonly hint?: ReactNode;
   readonly error?: string;
   readonly required?: boolean;
-  readonly unit?: string;
+  /** Hand the value over when the field is left or Enter is pressed, not at every key: for what is kept at once. */
+  readonly lazily?: boolean;
   readonly place?: string;
   readonly onEnter?: () => void;
   readonly big?: boolean;
+}
+
+interface Held {
+  readonly text: string;
+  readonly unit: string;
+  /** The value last seen from outside, and the one last handed out. */
+  readonly seen: number | undefined;
+  readonly given: number | undefined;
+  readonly wrong?: string;
+  readonly doubt?: Doubt;
+  readonly left?: boolean;
 }
 
 /**
  * A field for an amount with its unit. It reads what people type, in any unit of the quantity; what cannot be
  * read is said beside it and nothing typed is lost; what looks like the wrong unit is asked about, not blocked.
  */
-export function NumberField({
-  label,
-  quantity,
-  value,
-  onChange,
-  expects,
-  hint,
-  error,
-  required,
-  unit,
-  place,
-  onEnter,
-  big,
-}: Props) {
+export function NumberField(props: Props) {
+  const { label, quantity, value, onChange, expects, hint, error, required, lazily, place, onEnter, big } =
+    props;
   const { system } = useUnits();
-  const shown = (unit && unitNamed(quantity, unit)) || unitIn(quantity, system);
-  const written = value === undefined ? '' : String(Number(fromSI(value, shown).toPrecision(6)));
-  const [text, setText] = useState(written);
-  const [mine, setMine] = useState<number | undefined>(value);
-  const [wrong, setWrong] = useState<string>();
-  const [doubt, setDoubt] = useState<Doubt>();
-  const [left, setLeft] = useState(false);
+  const shown = unitIn(quantity, system);
+  const write = (si: number | undefined) =>
+    si === undefined ? '' : String(Number(fromSI(si, shown).toPrecision(6)));
+  const [held, setHeld] = useState<Held>({ text: write(value), unit: shown.id, seen: value, given: value });
 
-  // A value from elsewhere (undo, a suggestion, other units) replaces the text; typing does not.
-  useEffect(() => {
-    if (value === mine) return;
-    setMine(value);
-    setText(written);
-    setWrong(undefined);
-    setDoubt(undefined);
-  }, [value, mine, written]);
+  // A value from elsewhere (undo, a suggestion) or other units replace the text; the user's own typing does not.
+  if (shown.id !== held.unit) {
+    const was = unitNamed(quantity, held.unit);
+    const outcome = was ? parse(held.text, quantity, { system, unit: was.id }) : undefined;
+    const kept = outcome && !isRefusal(outcome) ? write(outcome.value) : held.text;
+    setHeld({ ...held, unit: shown.id, text: kept, doubt: undefined });
+  } else if (value !== held.seen) {
+    setHeld(
+      value === held.given
+        ? { ...held, seen: value }
+        : { text: write(value), unit: shown.id, seen: value, given: value },
+    );
+  }
 
-  useEffect(() => {
-    setText(written);
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- only a change of units rewrites what stands there
-  }, [shown.id]);
-
-  const read = (typed: string) => {
-    setText(typed);
-    setDoubt(undefined);
-    if (typed.trim() === '' && !required) {
-      setWrong(undefined);
-      setMine(undefined);
-      onChange(undefined);
-      return;
-    }
-    const outcome = parse(typed, quantity, { system, unit: shown.id, expects });
-    if (isRefusal(outcome)) {
-      setWrong(outcome.says);
-      setMine(undefined);
-      onChange(undefined);
-      return;
-    }
-    setWrong(undefined);
-    setDoubt(outcome.doubt);
-    setMine(outcome.value);
-    onChange(outcome.value);
+  const give = (next: number | undefined, change: Partial<Held>, now: boolean) => {
+    setHeld({ ...held, wrong: undefined, doubt: undefined, ...change, given: now ? next : held.given });
+    if (now) onChange(next);
+  };
+  const read = (text: string, leaving: boolean) => {
+    const now = leaving || !lazily;
+    const left = leaving || held.left;
+    if (text.trim() === '' && !required) return give(undefined, { text, left }, now);
+    const outcome = parse(text, quantity, { system, expects });
+    if (isRefusal(outcome)) give(undefined, { text, left, wrong: outcome.says }, now && !lazily);
+    else give(outcome.value, { text, left, doubt: outcome.doubt }, now);
+  };
+  const leave = () => {
+    if (lazily && held.text !== write(held.seen)) read(held.text, true);
+    else if (required && held.text.trim() === '') read('', true);
+    else setHeld({ ...held, left: true });
   };
 
-  const take = (meant: number) => {
-    setDoubt(undefined);
-    setMine(meant);
-    setText(String(Number(fromSI(meant, shown).toPrecision(6))));
-    onChange(meant);
-  };
-
-  const shownError = (left ? wrong : undefined) ?? error;
+  const shownError = (held.left ? held.wrong : undefined) ?? error;
   return (
     <div>
       <FieldShell label={label} hint={hint} error={shownError}>
@@ -107,17 +94,14 @@ export function NumberField({
               aria-required={required}
               inputMode="text"
               autoComplete="off"
-              className={`${fieldBox} pr-20 ${big ? 'min-h-16 text-2xl font-bold' : ''}`}
-              value={text}
-              onChange={(event) => read(event.target.value)}
-              onBlur={() => {
-                setLeft(true);
-                if (required && text.trim() === '') read('');
-              }}
+              className={`${fieldBox} pr-16 ${big ? 'min-h-16 text-2xl font-bold' : ''}`}
+              value={held.text}
+              onChange={(event) => read(event.target.value, false)}
+              onBlur={leave}
               onKeyDown={(event) => {
                 if (event.key !== 'Enter') return;
-                setLeft(true);
-                if (!wrong) onEnter?.();
+                leave();
+                if (!held.wrong) onEnter?.();
               }}
             />
             <span
@@ -129,28 +113,41 @@ export function NumberField({
           </div>
         )}
       </FieldShell>
-      {doubt && (
-        <div role="status" className="mt-1 border-l-4 border-care bg-care-wash px-2 py-1 text-sm">
-          {doubt.says}
-          {doubt.instead && (
-            <span className="mt-1 flex flex-wrap gap-3">
-              <button
-                type="button"
-                className="min-h-11 font-semibold text-act underline underline-offset-4"
-                onClick={() => take(doubt.instead?.value ?? 0)}
-              >
-                Use {doubt.instead.text}
-              </button>
-              <button
-                type="button"
-                className="min-h-11 underline underline-offset-4"
-                onClick={() => setDoubt(undefined)}
-              >
-                It is right
-              </button>
-            </span>
-          )}
-        </div>
+      {held.doubt && (
+        <DoubtNote
+          doubt={held.doubt}
+          onTake={(meant) => give(meant, { text: write(meant) }, true)}
+          onKeep={() => setHeld({ ...held, doubt: undefined })}
+        />
+      )}
+    </div>
+  );
+}
+
+interface DoubtProps {
+  readonly doubt: Doubt;
+  readonly onTake: (value: number) => void;
+  readonly onKeep: () => void;
+}
+
+function DoubtNote({ doubt: { says, instead }, onTake, onKeep }: DoubtProps) {
+  const button = 'min-h-11 underline underline-offset-4';
+  return (
+    <div role="status" className="mt-1 border-l-4 border-care bg-care-wash px-2 py-1 text-sm">
+      {says}
+      {instead && (
+        <span className="mt-1 flex flex-wrap gap-3">
+          <button
+            type="button"
+            className={`${button} font-semibold text-act`}
+            onClick={() => onTake(instead.value)}
+          >
+            Use {instead.text}
+          </button>
+          <button type="button" className={button} onClick={onKeep}>
+            It is right
+          </button>
+        </span>
       )}
     </div>
   );

@@ -1,7 +1,10 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
+import type * as PlotLibraryModule from 'plotly.js-cartesian-dist-min';
 import type { Config, Data, Layout } from 'plotly.js-cartesian-dist-min';
+
+type PlotLibrary = typeof PlotLibraryModule;
 
 interface Props {
   readonly data: readonly Partial<Data>[];
@@ -21,7 +24,7 @@ const config: Partial<Config> = {
 /** A Plotly chart. The library is fetched from our own files the first time one is drawn, and nowhere else. */
 export function Plot({ data, layout, label, height }: Props) {
   const box = useRef<HTMLDivElement>(null);
-  const [plotly, setPlotly] = useState<typeof import('plotly.js-cartesian-dist-min')>();
+  const [plotly, setPlotly] = useState<PlotLibrary>();
 
   useEffect(() => {
     let gone = false;

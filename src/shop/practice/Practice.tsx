@@ -1,6 +1,6 @@
 'use client';
 
-import { useCallback, useState } from 'react';
+import { useState } from 'react';
 import { celsius } from '@/core/climate';
 import { flowCup, flowCups, type FlowCup } from '@/core/cups';
 import { seeded } from '@/core/random';
@@ -38,14 +38,14 @@ export function Practice() {
     tries.length > 0 && !watch.running ? hiddenViscosity(liquid, 0, cup.temperature) : undefined;
   const last = tries.at(-1);
 
-  const toggle = useCallback(() => {
+  const toggle = () => {
     if (!watch.running) {
       watch.start();
       return;
     }
     watch.stop();
     setTries((before) => [...before, { timed: watch.elapsed, truth }]);
-  }, [watch, truth]);
+  };
   useKeys({ ' ': toggle });
   const again = () => {
     setSeed(String(Date.now()));

@@ -5,6 +5,7 @@ import { toast } from 'sonner';
 import { isRefusal } from '@/core/refusal';
 import { writeBundle, type BundlePreview } from '@/exchange/bundle';
 import { bundleFileName } from '@/exchange/filename';
+import { keyOf, newShop } from '@/records';
 import { loadDemo, removeDemo } from '@/store/demo';
 import { useShop, useShopState, useStore } from '@/store/hooks';
 import { Button } from '@/ui/Button';
@@ -56,7 +57,9 @@ export function DataPanel() {
     else setRefused('There is no room for this file on this device. Nothing was changed.');
   };
   const wipe = async () => {
-    await store.commit([], [...records.keys()], 'everything removed');
+    // The settings stay, as new: a shop with nothing in it is not a first visit.
+    const keys = [...records.keys()].filter((key) => key !== keyOf(newShop));
+    await store.commit([{ ...newShop, units: shop.units, theme: shop.theme }], keys, 'everything removed');
     setWiping(false);
     toast('Everything is removed. Undo brings it back, as long as this tab is open.');
   };

@@ -2,7 +2,7 @@
 
 import { useShop, useStore } from '@/store/hooks';
 import { Choice } from '@/ui/Choice';
-import { TextField } from '@/ui/Field';
+import { CommitField } from '@/ui/Field';
 import { NumberField } from '@/ui/NumberField';
 import { Page } from '@/ui/Page';
 import { Panel } from '@/ui/Panel';
@@ -24,17 +24,11 @@ export function Settings() {
       <div className="border-t border-hairline">
         <Panel title="Shop">
           <div className="grid max-w-3xl gap-4 sm:grid-cols-2">
-            <TextField
-              label="Shop name"
-              value={shop.name}
-              maxLength={120}
-              onChange={(event) => set({ name: event.target.value })}
-            />
-            <TextField
+            <CommitField label="Shop name" value={shop.name} onCommit={(name) => set({ name })} />
+            <CommitField
               label="Who is at the bench"
               value={shop.operator}
-              maxLength={120}
-              onChange={(event) => set({ operator: event.target.value })}
+              onCommit={(operator) => set({ operator })}
               hint="Written beside each entry from now on"
             />
             <Choice
@@ -61,6 +55,7 @@ export function Settings() {
               value={shop.scaleStep}
               onChange={(scaleStep) => scaleStep && set({ scaleStep })}
               expects={[0.00001, 0.05]}
+              lazily
               hint={`Every addition and pour is rounded to it: ${units.show('mass', shop.scaleStep, { digits: 2 })}`}
             />
             <Choice

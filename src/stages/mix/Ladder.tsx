@@ -83,7 +83,7 @@ export function Ladder() {
                 {state === 'in' ? '✓ in' : state === 'next' ? 'pour now' : 'then'}
               </span>
             </span>
-            <span className="text-xl font-bold">{units.show('mass', scale, digits)}</span>
+            <span className="text-right text-xl font-bold">{units.show('mass', scale, digits)}</span>
             <span className="text-sm text-ink-soft">+ {units.show('mass', mass, digits)}</span>
             <span className="text-right text-sm text-ink-soft">mark {units.show('volume', to)}</span>
           </li>

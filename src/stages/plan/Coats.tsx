@@ -58,6 +58,7 @@ export function Coats() {
                 value={coat.dry}
                 onChange={(value) => setDry(coat.id, value)}
                 expects={expects.dryFilm}
+                lazily
                 error={off ? `The sheet allows ${units.range('film', dry.min, dry.max)}.` : undefined}
               />
               <div>

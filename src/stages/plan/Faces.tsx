@@ -5,7 +5,7 @@ import { newId, type Face } from '@/records';
 import { useStore } from '@/store/hooks';
 import { Button } from '@/ui/Button';
 import { expects } from '@/ui/expects';
-import { TextField } from '@/ui/Field';
+import { CommitField } from '@/ui/Field';
 import { useJob } from '@/ui/job/context';
 import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
@@ -45,11 +45,10 @@ export function Faces() {
             key={face.id}
             className="grid grid-cols-2 items-start gap-3 py-3 sm:grid-cols-[1.4fr_1fr_1fr_5rem_auto_2.75rem]"
           >
-            <TextField
+            <CommitField
               label="Face"
               value={face.name}
-              maxLength={120}
-              onChange={(event) => event.target.value.trim() && set(face.id, { name: event.target.value })}
+              onCommit={(name) => name.trim() && set(face.id, { name: name.trim() })}
             />
             <NumberField
               label="Width"
@@ -57,6 +56,7 @@ export function Faces() {
               value={face.width}
               onChange={side(face.id, 'width')}
               expects={expects.side}
+              lazily
             />
             <NumberField
               label="Height"
@@ -64,15 +64,16 @@ export function Faces() {
               value={face.height}
               onChange={side(face.id, 'height')}
               expects={expects.side}
+              lazily
             />
-            <TextField
+            <CommitField
               label="Count"
               type="number"
               min={1}
               max={9999}
-              value={face.count}
-              onChange={(event) => {
-                const count = Math.floor(Number(event.target.value));
+              value={String(face.count)}
+              onCommit={(text) => {
+                const count = Math.floor(Number(text));
                 if (count >= 1 && count <= 9999) set(face.id, { count });
               }}
             />

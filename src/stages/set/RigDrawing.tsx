@@ -24,7 +24,7 @@ export function RigDrawing() {
   return (
     <Panel title={rig.name}>
       <svg
-        viewBox="0 0 460 240"
+        viewBox="0 0 500 240"
         className="w-full max-w-[34rem]"
         role="img"
         aria-label={`${rig.name}: ${fittingName(from, units)}, ${pressure}, ${units.show('fluidFlow', from.fluid)}, ${units.show('distance', from.distance)} from the work, fan ${units.show('distance', from.fan)}.`}
@@ -56,16 +56,16 @@ export function RigDrawing() {
         <text x={414} y={116} className={soft}>
           fan
         </text>
-        <text x={226} y={70} className={text}>
+        <text x={226} y={40} className={text}>
           {fittingName(from, units)}
         </text>
-        <text x={226} y={84} className={soft}>
-          {airless ? 'tip' : 'needle, nozzle, cap: one set'}
+        <text x={226} y={56} className={soft}>
+          {airless ? 'tip' : 'needle, nozzle, cap'}
         </text>
-        <text x={8} y={24} className={text}>
+        <text x={0} y={14} className={text}>
           {pressure}
         </text>
-        <text x={8} y={40} className={soft}>
+        <text x={0} y={30} className={soft}>
           trigger pulled, {rig.air === 'none' ? 'pump' : rig.air}
         </text>
         <text x={222} y={146} className={text}>

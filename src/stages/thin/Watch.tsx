@@ -1,6 +1,6 @@
 'use client';
 
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useMemo, useRef, useState } from 'react';
 import { zeroSeconds } from '@/core/cups';
 import { seeded, seedFrom } from '@/core/random';
 import { isRefusal } from '@/core/refusal';
@@ -170,26 +170,19 @@ function useDrain(view: JobView, cupId: string, temperature: number | undefined,
   const cups = useRecords('cup');
   const { batch, sheet, thinner, readings } = view.thin;
   const cup = cupBehind(cupId, cups);
-  const [seconds, setSeconds] = useState(30);
   const count = readings.reduce((sum, { entries }) => sum + entries.length, 0);
-  useEffect(() => {
-    if (!simulated || !batch || !cup || !sheet.target) return;
+  return useMemo(() => {
+    if (!simulated || !batch || !cup || !sheet.target) return 30;
     const paint = hiddenPaint({
       seed: batch.id,
-      expects: sheet.viscosity ?? view.thin.viscosity * 1.7,
+      expects: sheet.viscosity ?? 100e-6,
       temperature: sheet.target.temperature,
       thinner: thinner?.viscosity ?? 1e-6,
       slope: sheet.temperatureSlope ?? 0.03,
     });
     const w = blendShare(batch.thinner, batch.unthinned.mass);
-    const truth = drainSeconds(
-      paint,
-      cup,
-      w,
-      temperature ?? sheet.target.temperature,
-      seeded(seedFrom(`${batch.id}/${count}`)),
-    );
-    if (!isRefusal(truth)) setSeconds(truth);
-  }, [simulated, batch, cup, sheet, thinner, temperature, count, view.thin.viscosity]);
-  return seconds;
+    const noise = seeded(seedFrom(`${batch.id}/${count}`));
+    const seconds = drainSeconds(paint, cup, w, temperature ?? sheet.target.temperature, noise);
+    return isRefusal(seconds) ? 30 : seconds;
+  }, [simulated, batch, cup, sheet, thinner, temperature, count]);
 }

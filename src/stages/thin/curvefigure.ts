@@ -91,7 +91,7 @@ export function curveFigure(
         : []),
     ],
     annotations: [
-      ...(band ? [note(right * 0.99, band.max, `band ${band.min}–${band.max} s`, colours.good, 'right')] : []),
+      ...(band ? [note(right * 0.01, band.min, `band ${band.min}–${band.max} s`, colours.good)] : []),
       note(cap, top * 0.97, `sheet limit ${cap.toFixed(0)} % `, colours.care, 'right'),
       ...(next ? [note(percent(next.share), bottom, ' next', colours.act)] : []),
     ],

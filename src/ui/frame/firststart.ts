@@ -15,19 +15,16 @@ export function useFirstStart(): boolean {
   const { status, records, damaged } = useShopState();
   const [asked, setAsked] = useState(false);
   const fresh = status === 'ready' && records.size === 0 && damaged.length === 0;
+  const asking = fresh && !asked;
 
   useEffect(() => {
-    if (status !== 'ready' || asked) return;
-    if (!fresh) {
-      setAsked(true);
-      return;
-    }
+    if (!asking) return;
     void fetch('/start')
       .then((answer) => answer.json() as Promise<{ demo: boolean }>)
       .then(({ demo }) => (demo ? loadDemo(store, Date.now()) : undefined))
       .catch(() => undefined)
       .finally(() => setAsked(true));
-  }, [status, fresh, asked, store]);
+  }, [asking, store]);
 
-  return fresh && !asked;
+  return asking;
 }

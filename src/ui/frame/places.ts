@@ -1,7 +1,7 @@
 import {
-  Armchair,
+  Rows3,
   BookOpenText,
-  Milk,
+  Funnel,
   PaintBucket,
   Settings2,
   SprayCan,
@@ -17,10 +17,10 @@ export interface Place {
 
 /** The places of the shop, in the order of the rail. */
 export const places: readonly Place[] = [
-  { href: '/', name: 'Bench', Icon: Armchair },
+  { href: '/', name: 'Bench', Icon: Rows3 },
   { href: '/coatings', name: 'Coatings', Icon: PaintBucket },
   { href: '/rigs', name: 'Rigs', Icon: SprayCan },
-  { href: '/cups', name: 'Cups', Icon: Milk },
+  { href: '/cups', name: 'Cups', Icon: Funnel },
   { href: '/logbook', name: 'Logbook', Icon: BookOpenText },
   { href: '/practice', name: 'Practice', Icon: Target },
   { href: '/settings', name: 'Settings', Icon: Settings2 },

@@ -1,10 +1,9 @@
 import { showClock } from '@/core/quantity';
 import type { JobView } from '@/store/job';
-import type { Units } from '../units';
 import { go, log, type Fact, type NextLine } from './line';
 import { clockTime } from './spray';
 
-export function cleanLine({ clean, now, rig, done }: JobView, _units: Units): NextLine {
+export function cleanLine({ clean, now, rig, done }: JobView): NextLine {
   const { steps, doneCount, cleanBy, liquid, assumed, state } = clean;
   const because: Fact[] = [
     { label: 'Gun', value: rig?.name ?? '–' },

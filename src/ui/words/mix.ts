@@ -15,8 +15,8 @@ export function mixLine(view: JobView, units: Units): NextLine {
   const grams = (kilograms: number) => units.show('mass', kilograms, massDigits(view, units));
   const ratio = sheet.components.map(({ parts }) => parts).join(' : ');
   const because: Fact[] = [
-    { label: `Ratio by ${sheet.ratioBy}`, value: ratio },
-    { label: 'Batch', value: isRefusal(volume) ? '–' : units.show('volume', volume) },
+    { label: `Ratio by ${sheet.ratioBy}`, value: sheet.components.length > 1 ? ratio : 'one part' },
+    ...(batch || isRefusal(volume) ? [] : [{ label: 'This batch', value: units.show('volume', volume) }]),
     ...(isRefusal(plan.needed)
       ? []
       : [{ label: 'The plan asks for', value: units.show('volume', plan.needed.total) }]),

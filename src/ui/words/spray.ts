@@ -69,7 +69,7 @@ export function sprayLine(view: JobView, units: Units): NextLine {
       detail: 'The touch test decides: tacky, not wet. Stacked wet coats sink in, pop and dull back.',
       tone: 'care',
       because,
-      tap: { ...start, says: `Start coat ${number(next)} early` },
+      otherwise: { ...start, says: `Start coat ${number(next)} early` },
     };
   const order = `coat ${number(next)} of ${coats.length}, ${next.coat.name.toLowerCase()}`;
   return {

@@ -79,7 +79,13 @@ function set({ set: { proposal, setting, card }, done }: JobView, units: Units):
       : { ...proposal, bore: proposal.fitting.bore, tip: proposal.fitting.tip });
   const head = from?.tip ? from.tip : units.show('bore', from?.bore);
   const number = from ? `${head} · ${units.show(pressureQuantity(from.pressure), from.pressure)}` : '–';
-  if (!setting) return { stage: 'set', number, state: 'to set', tone: 'plain' };
+  if (!setting)
+    return {
+      stage: 'set',
+      number,
+      state: done.has('spray') ? 'opened for cleaning' : 'to set',
+      tone: 'plain',
+    };
   const good = done.has('set');
   return {
     stage: 'set',
@@ -134,15 +140,17 @@ function check({ check: { verdict, spec, taken, wanted }, done }: JobView, units
   return { stage: 'check', number, state: `${taken} of ${wanted} spots`, tone: 'act' };
 }
 
-function clean({ clean: { state, cleanBy, doneCount, steps, liquid }, now }: JobView): Cell {
+function clean({ clean: { state, cleanBy, doneCount, steps, liquid }, spray: { next }, now }: JobView): Cell {
   if (state === 'clean') return { stage: 'clean', number: 'clean', state: 'card before use', tone: 'good' };
   if (state === 'nothing-in-it')
     return { stage: 'clean', number: `${steps.length} steps`, state: `${liquid} first`, tone: 'plain' };
   const late = cleanBy !== undefined && now > cleanBy;
+  // Between coats the mix is at work in the gun; it is worth a colour only when time is short.
+  const pressing = !next || (cleanBy !== undefined && cleanBy - now < 15 * 60_000);
   return {
     stage: 'clean',
     number: cleanBy ? `by ${clockTime(cleanBy)}` : `${doneCount}/${steps.length}`,
     state: late ? 'overdue' : `${doneCount} of ${steps.length} steps`,
-    tone: late ? 'stop' : doneCount > 0 ? 'act' : 'care',
+    tone: late ? 'stop' : !pressing ? 'plain' : doneCount > 0 ? 'act' : 'care',
   };
 }

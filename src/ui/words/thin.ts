@@ -29,7 +29,7 @@ export function thinLine(view: JobView, units: Units): NextLine {
   const reading = readings.at(-1);
   const because: Fact[] = [
     ...(reading ? readingFacts(reading, view, units) : []),
-    ...(band ? [{ label: `Band, ${band.cup.id}`, value: units.range('time', band.min, band.max) }] : []),
+    ...(band ? [{ label: `Band, ${band.cup.id}`, value: `${band.min}–${band.max}\u00a0s` }] : []),
     ...(batch
       ? [{ label: `Thinned so far, by ${sheet.thinning.by} of ${sheet.thinning.of === 'mix' ? 'the mix' : 'the first part'}`, value: `${units.show('share', thin.share)} of ${units.show('share', sheet.thinning.maximum, { digits: 0 })}` }]
       : []),

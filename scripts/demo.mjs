@@ -1,0 +1,25 @@
+/** `npm run demo`: installs what is missing, builds, and starts with the demo shop. PORT overrides 3000. */
+import { spawn } from 'node:child_process';
+import { ensurePackages, next, run } from './steps.mjs';
+
+const port = process.env.PORT ?? '3000';
+const env = { ...process.env, NEXT_TELEMETRY_DISABLED: '1', FLUORITE_DEMO: '1' };
+
+ensurePackages();
+run(process.execPath, [next, 'build'], { env });
+const server = spawn(process.execPath, [next, 'start', '-p', port], { env, stdio: ['ignore', 'inherit', 'inherit'] });
+for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal));
+server.on('exit', (code) => process.exit(code ?? 0));
+
+const address = `http://localhost:${port}`;
+for (let tries = 0; tries < 120; tries += 1) {
+  const up = await fetch(`${address}/start`).then(
+    (answer) => answer.ok,
+    () => false,
+  );
+  if (up) {
+    console.log(`\nFluorite is running with the demo shop: ${address}\n`);
+    break;
+  }
+  await new Promise((wait) => setTimeout(wait, 500));
+}
