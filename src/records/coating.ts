@@ -96,7 +96,10 @@ export const coating = z.object({
   /** Absent for coatings that no flow cup can judge. */
   target: z
     .object({ cupId: id, min: seconds, max: seconds, temperature: kelvin })
-    .refine(({ min, max }) => min < max, 'The band must run from fewer seconds to more.')
+    .refine(({ min, max }) => min < max, {
+      path: ['max'],
+      error: 'The band must run from fewer seconds to more.',
+    })
     .optional(),
   /** Unthinned, mixed, at the target's temperature. */
   viscosity: kinematic.optional(),

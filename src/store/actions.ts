@@ -43,10 +43,10 @@ export function correctEntry(job: Job, entry: LogEntry, now: number): Job {
 export function strikeEntry(job: Job, id: string, why: string | undefined, now: number): Job {
   const log = job.log.map((entry) => {
     if (entry.id !== id) return entry;
-    const { struck: _, ...rest } = entry;
-    return (
-      why === undefined ? rest : { ...rest, struck: { at: new Date(now).toISOString(), why } }
-    ) as LogEntry;
+    const changed = { ...entry };
+    if (why === undefined) delete changed.struck;
+    else changed.struck = { at: new Date(now).toISOString(), why };
+    return changed;
   });
   return { ...job, log };
 }

@@ -1,4 +1,5 @@
 import { isRefusal } from '@/core/refusal';
+import { canonical } from '@/exchange/bundle';
 import { keyOf, readRecord, type AnyRecord } from '@/records';
 import type { Disk, Envelope } from './disk/disk';
 import type { Exclusive } from './disk/lock';
@@ -230,7 +231,7 @@ export class ShopStore {
     if (!step) return undefined;
     // Something else has touched a record since: taking this back would take that with it.
     const same = step.changes.every(
-      (change) => JSON.stringify(this.state.records.get(change.key)) === JSON.stringify(change[expect]),
+      (change) => canonical(this.state.records.get(change.key)) === canonical(change[expect]),
     );
     from.pop();
     if (!same) {

@@ -8,7 +8,8 @@ const base =
 
 const looks: Record<Look, string> = {
   main: 'min-h-16 bg-act px-6 text-lg text-on-act hover:brightness-110',
-  plain: 'border-2 border-ink bg-transparent text-ink hover:bg-ink/8',
+  plain:
+    'border-2 border-ink bg-transparent text-ink hover:bg-ink/8 aria-pressed:bg-ink aria-pressed:text-on-ink',
   quiet: 'px-2 text-act underline underline-offset-4 hover:decoration-2',
   stop: 'min-h-16 bg-stop px-6 text-lg text-on-stop hover:brightness-110',
 };
@@ -31,7 +32,7 @@ interface LinkProps {
 /** A link that looks like what it does: goes somewhere. */
 export function ButtonLink({ href, look = 'plain', className = '', children }: LinkProps) {
   return (
-    <Link href={href} className={`${base} ${looks[look]} ${className}`}>
+    <Link href={href} prefetch={false} className={`${base} ${looks[look]} ${className}`}>
       {children}
     </Link>
   );

@@ -44,13 +44,19 @@ export function Plot({ data, layout, label, height }: Props) {
 
   useEffect(() => {
     const element = box.current;
+    if (!plotly || !element) return;
+    const watcher = new ResizeObserver(() => {
+      if (element.offsetParent !== null) void plotly.Plots.resize(element);
+    });
+    watcher.observe(element);
     return () => {
-      if (plotly && element) plotly.purge(element);
+      watcher.disconnect();
+      plotly.purge(element);
     };
   }, [plotly]);
 
   return (
-    <div role="img" aria-label={label} style={{ height }} className="relative w-full">
+    <div role="img" aria-label={label} style={{ height }} className="relative w-full overflow-hidden">
       <div ref={box} className="h-full w-full" />
       {!plotly && (
         <p className="absolute inset-0 flex items-center justify-center text-sm text-ink-soft">

@@ -1,6 +1,7 @@
 'use client';
 
 import Link from 'next/link';
+import { useEffect, useRef } from 'react';
 import type { JobView, Stage } from '@/store/job';
 import { useUnits } from './units';
 import { stageWords, type Tone } from './words/line';
@@ -34,18 +35,33 @@ interface Props {
 /** A job at a glance and the way through it: one cell a stage, each with its decisive number. */
 export function RunStrip({ view, at, bench }: Props) {
   const units = useUnits();
+  const strip = useRef<HTMLElement>(null);
+
+  // On a phone the strip is wider than the screen: bring the cell that counts into its middle.
+  useEffect(() => {
+    const cell = strip.current?.querySelector<HTMLElement>(`[data-stage="${at}"]`);
+    if (strip.current && cell)
+      strip.current.scrollLeft = cell.offsetLeft - (strip.current.clientWidth - cell.clientWidth) / 2;
+  }, [at]);
+
   return (
-    <nav aria-label={`Stages of ${view.job.name}`} className="overflow-x-auto" data-strip={view.job.id}>
+    <nav
+      ref={strip}
+      aria-label={`Stages of ${view.job.name}`}
+      className="relative overflow-x-auto"
+      data-strip={view.job.id}
+    >
       <ol className="grid min-w-[56rem] grid-cols-[repeat(7,minmax(max-content,1fr))] border border-ink bg-sheet">
         {stripCells(view, units).map(({ stage, number, state, tone }) => {
           const here = stage === at;
           return (
-            <li key={stage} className="border-r border-hairline last:border-r-0">
+            <li key={stage} className="relative border-r border-hairline last:border-r-0">
               <Link
                 href={`/job/${view.job.id}/${stage}`}
+                prefetch={false}
                 aria-current={here ? (bench ? 'step' : 'page') : undefined}
                 data-stage={stage}
-                className={`relative flex h-full min-h-[4.6rem] flex-col justify-center px-3 pt-1 pb-2.5 focus-visible:-outline-offset-2 ${here ? 'bg-ink text-on-ink' : 'hover:bg-ink/6'}`}
+                className={`flex h-full min-h-[4.6rem] flex-col justify-center px-3 pt-1 pb-2.5 focus-visible:-outline-offset-2 ${here ? 'bg-ink text-on-ink' : 'hover:bg-ink/6'}`}
               >
                 <span className={`text-xs ${here ? 'text-on-ink-soft' : 'text-ink-soft'}`}>
                   {stageWords[stage]}

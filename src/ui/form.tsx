@@ -1,9 +1,24 @@
 'use client';
 
 import type { ComponentProps } from 'react';
-import { Controller, type Control, type FieldPath, type FieldValues } from 'react-hook-form';
+import { zodResolver } from '@hookform/resolvers/zod';
+import { Controller, type Control, type FieldPath, type FieldValues, type Resolver } from 'react-hook-form';
+import type * as z from 'zod';
 import { SelectField, TextField } from './Field';
 import { NumberField } from './NumberField';
+
+/** A form's rules from a schema. Cleared fields reach it as missing, so that optional ones may be. */
+export function rulesOf<T extends FieldValues>(schema: z.ZodType<unknown, unknown>): Resolver<T> {
+  const resolve = zodResolver(schema as never) as unknown as Resolver<T>;
+  return (values, context, options) => resolve(withoutNaN(values) as T, context, options);
+}
+
+const withoutNaN = (value: unknown): unknown => {
+  if (Number.isNaN(value)) return undefined;
+  if (Array.isArray(value)) return value.map(withoutNaN);
+  if (typeof value !== 'object' || value === null) return value;
+  return Object.fromEntries(Object.entries(value).map(([key, part]) => [key, withoutNaN(part)]));
+};
 
 interface Bound<T extends FieldValues> {
   readonly control: Control<T>;
@@ -23,8 +38,9 @@ export function FormNumber<T extends FieldValues>({
       render={({ field, fieldState }) => (
         <NumberField
           {...rest}
-          value={field.value as number | undefined}
-          onChange={field.onChange}
+          value={Number.isNaN(field.value) ? undefined : (field.value as number | undefined)}
+          // A form takes undefined for “as it was at first”; a cleared field is not that.
+          onChange={(value) => field.onChange(value ?? Number.NaN)}
           error={fieldState.error && wordsOf(fieldState.error.message)}
         />
       )}

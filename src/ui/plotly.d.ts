@@ -9,5 +9,6 @@ declare module 'plotly.js-cartesian-dist-min' {
     layout: Partial<Layout>,
     config: Partial<Config>,
   ): Promise<void>;
+  export const Plots: { resize(element: HTMLElement): Promise<void> };
   export function purge(element: HTMLElement): void;
 }

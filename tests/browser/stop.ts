@@ -1,1 +1,3 @@
-export default async function start() {}
+export default function stop() {
+  for (const server of globalThis.fluoriteServers ?? []) server.kill();
+}

@@ -163,7 +163,12 @@ function doubtOf(
   const shown = unitIn(id, system);
   const usual = `${plain(fromSI(expects[0], shown))} to ${plain(fromSI(expects[1], shown))} ${shown.symbol}`;
   const typed = `${plain(amount.value)} ${unit.symbol}`;
-  const meant = quantityOf(id).units.find((each) => each !== unit && inside(toSI(amount.value, each)));
+  // Of the units that would fit, the one that lands nearest the middle of what is usual.
+  const middle = Math.sqrt((expects[0] > 0 ? expects[0] : expects[1] / 1000) * expects[1]);
+  const off = (each: Unit) => Math.abs(Math.log(toSI(amount.value, each) / middle));
+  const [meant] = quantityOf(id)
+    .units.filter((each) => each !== unit && inside(toSI(amount.value, each)))
+    .sort((a, b) => off(a) - off(b));
   if (!meant || unitTyped) return { says: `${typed} is unusual here: ${usual} is expected. Is it right?` };
   const instead = toSI(amount.value, meant);
   return {

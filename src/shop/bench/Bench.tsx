@@ -63,6 +63,7 @@ function JobRow({ view }: { readonly view: JobView }) {
         <h2 className="text-lg font-bold">
           <Link
             href={`/job/${job.id}/${current}`}
+            prefetch={false}
             className="inline-flex min-h-11 items-center hover:underline"
           >
             {job.name}
@@ -75,6 +76,7 @@ function JobRow({ view }: { readonly view: JobView }) {
       <RunStrip view={view} at={current} bench />
       <Link
         href={`/job/${job.id}/${current}`}
+        prefetch={false}
         className="flex min-h-12 flex-wrap items-center gap-x-3 border border-t-0 border-hairline bg-sheet/60 px-3 py-1.5 hover:bg-act-wash"
       >
         <span className={`text-xl font-bold whitespace-nowrap ${inks[line.tone]}`}>

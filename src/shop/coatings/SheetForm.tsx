@@ -1,6 +1,5 @@
 'use client';
 
-import { zodResolver } from '@hookform/resolvers/zod';
 import { useForm, useWatch } from 'react-hook-form';
 import { toast } from 'sonner';
 import { flowCups } from '@/core/cups';
@@ -8,7 +7,7 @@ import { coating as coatingSchema, type Coating } from '@/records';
 import { useStore } from '@/store/hooks';
 import { Button } from '@/ui/Button';
 import { expects } from '@/ui/expects';
-import { FormNumber, FormSelect, FormText } from '@/ui/form';
+import { FormNumber, FormSelect, FormText, rulesOf } from '@/ui/form';
 import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
 import { confirmedAfter } from './confirm';
@@ -24,7 +23,7 @@ const grid = 'grid grid-cols-1 items-start gap-4 sm:grid-cols-2 lg:grid-cols-4';
 export function SheetForm({ sheet, onDone }: Props) {
   const store = useStore();
   const { control, handleSubmit, formState } = useForm<Coating>({
-    resolver: zodResolver(coatingSchema) as never,
+    resolver: rulesOf(coatingSchema),
     defaultValues: sheet,
   });
   const { components, target } = useWatch({ control }) as Coating;

@@ -32,8 +32,9 @@ export function Logbook() {
     .flatMap((job) => job.log.map((entry) => ({ job, entry })))
     .sort((a, b) => b.entry.at.localeCompare(a.entry.at));
   const strike = (job: Job, entry: LogEntry) => {
+    const now = new Date();
     store.put(
-      strikeEntry(job, entry.id, entry.struck ? undefined : 'Struck by hand', Date.now()),
+      strikeEntry(job, entry.id, entry.struck ? undefined : 'Struck by hand', now.getTime()),
       entry.struck ? 'entry restored' : 'entry struck',
     );
     toast(entry.struck ? 'Restored.' : 'Struck. It stays readable here and counts no longer.');

@@ -1,13 +1,12 @@
 'use client';
 
-import { zodResolver } from '@hookform/resolvers/zod';
 import { useRouter } from 'next/navigation';
 import { useForm, useWatch } from 'react-hook-form';
 import { coatingClasses, classWords, newId } from '@/records';
 import { useRecords, useStore } from '@/store/hooks';
 import { Button } from '@/ui/Button';
 import { expects } from '@/ui/expects';
-import { FormNumber, FormSelect, FormText } from '@/ui/form';
+import { FormNumber, FormSelect, FormText, rulesOf } from '@/ui/form';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
 import { useUnits } from '@/ui/units';
@@ -23,7 +22,7 @@ export function NewJob() {
   const rigs = useRecords('rig');
   const cups = useRecords('cup');
   const { control, handleSubmit } = useForm<JobDraft>({
-    resolver: zodResolver(draftSchema),
+    resolver: rulesOf(draftSchema),
     defaultValues: emptyDraft(coatings[0]?.id, rigs[0]?.id),
   });
   const draft = useWatch({ control }) as JobDraft;

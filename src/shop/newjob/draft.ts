@@ -12,6 +12,9 @@ import {
 } from '@/records';
 import { newRig } from '../rigs/newrig';
 
+/** Asked even while other fields are wrong, so that everything missing is said at once. */
+const always = () => true;
+
 /** What the new-job page asks for. SI. */
 export const draftSchema = z
   .object({
@@ -34,15 +37,24 @@ export const draftSchema = z
       .positive('At least one coat.')
       .max(12, 'Twelve coats at most.'),
   })
-  .superRefine((draft, context) => {
-    const wrong = (path: string, message: string) =>
-      context.addIssue({ code: 'custom', path: [path], message });
-    if (draft.coatingId === '' && draft.coatingName === '') wrong('coatingName', 'What does the can say?');
-    if (draft.rigId !== '') return;
-    const tip = tipFromCode(draft.tip);
-    if (draft.atomising === 'airless' && isRefusal(tip)) wrong('tip', tip.says);
-    if (draft.atomising !== 'airless' && !draft.bore) wrong('bore', 'Which nozzle is in it?');
-  });
+  .refine(({ coatingId, coatingName }) => coatingId !== '' || coatingName !== '', {
+    path: ['coatingName'],
+    error: 'What does the can say?',
+    when: always,
+  })
+  .refine(({ rigId, atomising, bore }) => rigId !== '' || atomising === 'airless' || bore, {
+    path: ['bore'],
+    error: 'Which nozzle is in it?',
+    when: always,
+  })
+  .refine(
+    ({ rigId, atomising, tip }) => rigId !== '' || atomising !== 'airless' || !isRefusal(tipFromCode(tip)),
+    {
+      path: ['tip'],
+      error: 'Write fan and orifice together, like 517: 10 in fan, 0.017 in orifice.',
+      when: always,
+    },
+  );
 
 export type JobDraft = z.infer<typeof draftSchema>;
 

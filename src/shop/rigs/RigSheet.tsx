@@ -1,6 +1,5 @@
 'use client';
 
-import { zodResolver } from '@hookform/resolvers/zod';
 import { useRouter } from 'next/navigation';
 import { Plus, Trash2 } from 'lucide-react';
 import { useFieldArray, useForm, useWatch } from 'react-hook-form';
@@ -14,7 +13,7 @@ import { Button, ButtonLink } from '@/ui/Button';
 import { EmptyState } from '@/ui/EmptyState';
 import { expects } from '@/ui/expects';
 import { TextField } from '@/ui/Field';
-import { FormNumber, FormSelect, FormText } from '@/ui/form';
+import { FormNumber, FormSelect, FormText, rulesOf } from '@/ui/form';
 import { Page } from '@/ui/Page';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
@@ -44,7 +43,7 @@ function RigForm({ rig }: { readonly rig: Rig }) {
   const units = useUnits();
   const jobs = useRecords('job');
   const { control, handleSubmit, formState } = useForm<Rig>({
-    resolver: zodResolver(rigSchema),
+    resolver: rulesOf(rigSchema),
     defaultValues: rig,
   });
   const sets = useFieldArray({ control, name: 'sets', keyName: 'key' });

@@ -63,12 +63,12 @@ export function SpotMap() {
       <div className="grid gap-6 xl:grid-cols-[minmax(0,1fr)_18rem]">
         <div className="flex flex-wrap gap-5">
           {job.part.faces.map(({ id, name, width, height }) => (
-            <figure key={id} className="min-w-0">
+            <figure key={id} className="min-w-0 max-w-full grow">
               <div
                 className="relative border-2 border-ink bg-sheet"
                 style={{
                   aspectRatio: `${Math.min(Math.max(width / height, 0.62), 2.2)}`,
-                  height: 'min(17rem, 62vw)',
+                  width: `min(${Math.min(Math.max(width / height, 0.62), 2.2) * 17}rem, 100%)`,
                 }}
               >
                 {spots

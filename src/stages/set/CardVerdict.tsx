@@ -18,7 +18,7 @@ export function CardVerdict() {
             <Button
               key={verdict}
               aria-pressed={card?.verdict === verdict}
-              className={`flex-col !px-1 py-2 text-sm ${card?.verdict === verdict ? 'bg-ink text-on-ink' : ''}`}
+              className="flex-col !px-1 py-2 text-sm"
               onClick={() => log('card judged', { type: 'card', sheetId: sheet.id, verdict })}
             >
               <CardSketch verdict={verdict} />

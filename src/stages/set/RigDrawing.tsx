@@ -19,8 +19,8 @@ export function RigDrawing() {
   if (!rig || !from) return null;
   const airless = rig.atomising === 'airless';
   const pressure = `${units.show(pressureQuantity(from.pressure), from.pressure)} ${placeWords[from.pressureAt]}`;
-  const text = 'fill-ink text-[13px] font-bold';
-  const soft = 'fill-ink-soft text-[11px]';
+  const text = 'fill-ink text-[15px] font-bold';
+  const soft = 'fill-ink-soft text-[13px]';
   return (
     <Panel title={rig.name}>
       <svg

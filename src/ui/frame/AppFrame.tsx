@@ -5,13 +5,13 @@ import { useEffect, useState, type ReactNode } from 'react';
 import { Toaster } from 'sonner';
 import { useShop, useShopState } from '@/store/hooks';
 import { StoreProvider } from '@/store/provider';
-import { Dialog } from '../Dialog';
-import { keyList, useKeys } from './keys';
+import { useKeys } from './keys';
 import { Rail } from './Rail';
 import { StorageBanner } from './StorageBanner';
 import { useFirstStart } from './firststart';
 import { useShopActions } from './undo';
 
+const KeyList = dynamic(() => import('./KeyList').then((loaded) => loaded.KeyList));
 const CommandList = dynamic(() => import('./CommandList').then((loaded) => loaded.CommandList));
 
 export function AppFrame({ children }: { readonly children: ReactNode }) {
@@ -53,21 +53,12 @@ function Frame({ children }: { readonly children: ReactNode }) {
         {ready ? children : <p className="p-8 text-ink-soft">Opening the shop</p>}
       </div>
       {open === 'commands' && <CommandList onClose={() => setOpen(undefined)} />}
-      <Dialog open={open === 'keys'} onClose={() => setOpen(undefined)} title="Keys">
-        <dl className="divide-y divide-hairline">
-          {keyList.map(({ key, does }) => (
-            <div key={key} className="flex gap-4 py-2">
-              <dt className="w-24 font-bold">{key}</dt>
-              <dd>{does}</dd>
-            </div>
-          ))}
-        </dl>
-      </Dialog>
+      {open === 'keys' && <KeyList onClose={() => setOpen(undefined)} />}
       <Toaster
-        position="bottom-left"
+        position="top-center"
         toastOptions={{
           style: { background: 'var(--ink)', color: 'var(--on-ink)', border: 'none', borderRadius: 2 },
-          duration: 5000,
+          duration: 4000,
         }}
       />
     </div>

@@ -1,14 +1,18 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
+import { useState } from 'react';
 import { usePathname } from 'next/navigation';
 import { Menu as MenuIcon } from 'lucide-react';
-import { DropdownMenu } from 'radix-ui';
 import { isAt, places } from './places';
+
+const PhoneMenu = dynamic(() => import('./PhoneMenu').then((loaded) => loaded.PhoneMenu));
 
 /** The shop rail: at the left edge where there is room, behind one button at the top of a phone. */
 export function Rail() {
   const path = usePathname();
+  const [open, setOpen] = useState(false);
   const here = places.find(({ href }) => isAt(path, href)) ?? places[0];
   return (
     <>
@@ -23,6 +27,7 @@ export function Rail() {
             <Link
               key={href}
               href={href}
+              prefetch={false}
               aria-current={on ? 'page' : undefined}
               className={`flex min-h-16 flex-col items-center justify-center gap-1 border-l-4 text-[0.8rem] focus-visible:-outline-offset-3 focus-visible:outline-[#c3abff] ${on ? 'border-[#c3abff] bg-rail-on font-semibold' : 'border-transparent hover:bg-rail-on/60'}`}
             >
@@ -33,29 +38,18 @@ export function Rail() {
         })}
       </nav>
       <div className="no-print flex items-center justify-between bg-rail px-4 text-[#f6f5f1] md:hidden">
-        <Link href="/" className="wide flex min-h-11 items-center font-bold">
+        <Link href="/" prefetch={false} className="wide flex min-h-11 items-center font-bold">
           Fluorite
         </Link>
-        <DropdownMenu.Root>
-          <DropdownMenu.Trigger className="flex min-h-11 items-center gap-2 px-2 font-semibold">
-            {here?.name} <MenuIcon aria-hidden className="size-5" />
-          </DropdownMenu.Trigger>
-          <DropdownMenu.Portal>
-            <DropdownMenu.Content align="end" className="z-50 min-w-56 border-2 border-ink bg-sheet text-ink">
-              {places.map(({ href, name, Icon }) => (
-                <DropdownMenu.Item key={href} asChild>
-                  <Link
-                    href={href}
-                    className="flex min-h-12 items-center gap-3 px-4 outline-none data-[highlighted]:bg-act-wash"
-                  >
-                    <Icon aria-hidden className="size-5" strokeWidth={1.6} />
-                    {name}
-                  </Link>
-                </DropdownMenu.Item>
-              ))}
-            </DropdownMenu.Content>
-          </DropdownMenu.Portal>
-        </DropdownMenu.Root>
+        <button
+          type="button"
+          aria-haspopup="dialog"
+          className="flex min-h-11 items-center gap-2 px-2 font-semibold"
+          onClick={() => setOpen(true)}
+        >
+          {here?.name} <MenuIcon aria-hidden className="size-5" />
+        </button>
+        {open && <PhoneMenu onClose={() => setOpen(false)} />}
       </div>
     </>
   );

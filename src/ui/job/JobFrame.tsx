@@ -68,10 +68,7 @@ function OpenJob({ view, children }: { readonly view: JobView; readonly children
 
   useEffect(() => {
     document.title = `${stageWords[stage]} · ${job.name} · Fluorite`;
-    document
-      .querySelector(`[data-strip="${job.id}"] [data-stage="${stage}"]`)
-      ?.scrollIntoView({ block: 'nearest', inline: 'center' });
-  }, [stage, job.id, job.name]);
+  }, [stage, job.name]);
 
   const value = useMemo(() => ({ view, log, tap, line }), [view, log, tap, line]);
   return (

@@ -42,7 +42,10 @@ function mix({ mix: { volume, batch, pouring }, done }: JobView, units: Units): 
   return { stage: 'mix', number, state: pouring ? 'pouring' : 'to mix', tone: pouring ? 'act' : 'plain' };
 }
 
-function thin({ thin: { step, band, readings, inBand, now }, done }: JobView, units: Units): Cell {
+function thin(
+  { thin: { step, band, readings, inBand, now, thinnerMass }, done }: JobView,
+  units: Units,
+): Cell {
   if (step.kind === 'no-cup')
     return {
       stage: 'thin',
@@ -51,7 +54,16 @@ function thin({ thin: { step, band, readings, inBand, now }, done }: JobView, un
       tone: done.has('thin') ? 'good' : 'plain',
     };
   const target = band ? `${band.min}–${band.max}` : '';
-  const seconds = readings.at(-1)?.atSheet ?? now?.seconds;
+  const reading = readings.at(-1);
+  const since = reading && Math.abs(reading.thinner - thinnerMass) > 1e-9;
+  if (since && now)
+    return {
+      stage: 'thin',
+      number: `about ${units.show('time', now.seconds)}`,
+      state: 'added: stir, time it',
+      tone: 'act',
+    };
+  const seconds = reading?.atSheet;
   if (seconds === undefined)
     return { stage: 'thin', number: `${target} s`, state: 'not timed yet', tone: 'plain' };
   if (done.has('thin'))

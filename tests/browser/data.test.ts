@@ -1,0 +1,120 @@
+import type { Browser } from 'puppeteer-core';
+import { launch, temporaryFile, Visitor } from './driver';
+
+let browser: Browser;
+beforeAll(async () => {
+  browser = await launch();
+});
+afterAll(() => browser.close());
+
+const withoutDate = (bundle: string) => bundle.replace(/"exported": "[^"]+"/, '');
+
+describe('files', () => {
+  it('leave one browser and arrive in another identical', async () => {
+    const first = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/thin');
+    await first.doNext();
+    await first.go('/settings');
+    const out = await first.download('Export everything');
+
+    const second = await Visitor.arrive(browser, 'plain', '/settings');
+    await second.upload(temporaryFile('shop.fluorite.json', out));
+    await second.sees(/\d+ new, 0 changed, 0 the same, 0 refused/);
+    await second.press(/^Take in \d+ records$/);
+    await second.sees('records are in');
+    expect(withoutDate(await second.download('Export everything'))).toBe(withoutDate(out));
+
+    await second.upload(temporaryFile('again.fluorite.json', out));
+    await second.sees(/0 new, 0 changed, \d+ the same/);
+    await second.press('Leave it');
+    await second.press('Remove everything');
+    await second.press(/^Remove everything$/);
+    await second.go('/');
+    await second.sees('The bench is empty');
+  });
+
+  it('a single job travels with what it needs', async () => {
+    const first = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/plan');
+    await first.press('Job menu');
+    const out = await first.download('Export this job');
+    const second = await Visitor.arrive(browser, 'plain', '/settings');
+    await second.upload(temporaryFile('job.fluorite.json', out));
+    await second.press(/^Take in \d+ records$/);
+    await second.go('/job/demo-livery-panels/spray');
+    await second.sees('Livery panels, car 6', 'h1');
+    await second.sees('Colour 1');
+  });
+
+  it('that are damaged, foreign, newer or huge are refused, and nothing is half taken in', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/settings');
+    const before = await visitor.download('Export everything');
+    const bad: [string, string | number, string][] = [
+      ['cut.json', before.slice(0, before.length / 2), 'cut off or damaged'],
+      ['foreign.json', '{"hello":1}', 'not a Fluorite file'],
+      ['text.json', 'not json at all', 'not a Fluorite file'],
+      ['newer.json', before.replace('"version": 1,\n "exported"', '"version": 7,\n "exported"').replace(/"version": 1(\s*})$/, '"version": 7$1'), 'newer Fluorite'],
+      ['huge.json', 200 * 1024 * 1024, 'The file has 200 MB'],
+    ]; // prettier-ignore
+    for (const [name, text, says] of bad) {
+      await visitor.upload(temporaryFile(name, text));
+      await visitor.sees(says, '[role="alert"]');
+    }
+    expect(withoutDate(await visitor.download('Export everything'))).toBe(withoutDate(before));
+  });
+});
+
+describe('the store', () => {
+  it('keeps two tabs on one job together', async () => {
+    const one = await Visitor.arrive(browser, 'demo', '/job/demo-seat-shells/plan');
+    const two = await one.secondTab('/job/demo-seat-shells/plan');
+    await one.page.bringToFront();
+    for (const [label, text] of [['Air', '22'], ['Part', '21'], ['Relative humidity', '50']] as const) await one.type(label, text); // prettier-ignore
+    await one.press('Record');
+    await two.page.bringToFront();
+    await two.sees(/Mix [\d.]+ L for 3 coats/);
+    await two.press('Add a coat');
+    await one.page.bringToFront();
+    await one.sees(/Mix [\d.]+ L for 4 coats/);
+    await one.reload();
+    await one.sees(/Mix [\d.]+ L for 4 coats/);
+  });
+
+  it('opens with the rest when a record is damaged, and exports it as found', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo');
+    await visitor.page.evaluate(async () => {
+      const open = indexedDB.open('fluorite');
+      const database = await new Promise<IDBDatabase>(
+        (resolve) => (open.onsuccess = () => resolve(open.result)),
+      );
+      const write = database.transaction('records', 'readwrite');
+      write
+        .objectStore('records')
+        .put({ revision: 4, record: { kind: 'job', version: 1, id: 'torn', name: 'Torn' } }, 'job/torn');
+      await new Promise((resolve) => (write.oncomplete = resolve));
+      database.close();
+    });
+    await visitor.reload();
+    await visitor.sees('One record is damaged and set apart.');
+    await visitor.sees('Saloon doors, car 6');
+    await visitor.press('See and export');
+    expect(await visitor.download('Export as found')).toContain('"Torn"');
+    await visitor.press('Remove');
+    await visitor.reload();
+    expect(await visitor.text('body')).not.toContain('damaged');
+  });
+
+  it('takes the demo out again and leaves what is one’s own', async () => {
+    const visitor = await Visitor.arrive(browser, 'plain');
+    await visitor.sees('The bench is empty');
+    await visitor.press('Load the demo shop');
+    await visitor.sees('Depot outside walls, north');
+    await visitor.go('/cups');
+    await visitor.type('Name', 'My own cup');
+    await visitor.press('Add');
+    await visitor.go('/settings');
+    await visitor.press('Take the demo shop out');
+    await visitor.sees('The demo shop is out.');
+    await visitor.go('/cups');
+    await visitor.sees('My own cup');
+    expect(await visitor.text('main')).not.toContain('DIN cup 4, bay 2');
+  });
+});

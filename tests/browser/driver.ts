@@ -1,0 +1,201 @@
+import fs from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import puppeteer, { type Browser, type BrowserContext, type ElementHandle, type Page } from 'puppeteer-core';
+
+const args = [
+  '--headless',
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+];
+
+export const launch = (): Promise<Browser> =>
+  puppeteer.launch({ executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium', args });
+
+/** A fresh browser profile on one of the two servers, driven as a person would: by what is written on things. */
+export class Visitor {
+  private constructor(
+    readonly context: BrowserContext,
+    readonly page: Page,
+    private readonly address: string,
+  ) {}
+
+  static async arrive(browser: Browser, which: 'plain' | 'demo', path_ = '/'): Promise<Visitor> {
+    const address = (
+      which === 'demo' ? process.env.FLUORITE_WITH_DEMO : process.env.FLUORITE_PLAIN
+    ) as string;
+    const context = await browser.createBrowserContext();
+    const visitor = new Visitor(context, await context.newPage(), address);
+    await visitor.page.setViewport({ width: 1280, height: 800 });
+    await visitor.go('/');
+    if (path_ !== '/') await visitor.go(path_);
+    return visitor;
+  }
+
+  /** The same profile in another tab. */
+  async secondTab(path_: string): Promise<Visitor> {
+    const other = new Visitor(this.context, await this.context.newPage(), this.address);
+    await other.page.setViewport({ width: 1280, height: 800 });
+    await other.go(path_);
+    return other;
+  }
+
+  async go(path_: string): Promise<void> {
+    await this.page.goto(this.address + path_);
+    await this.ready();
+  }
+
+  async reload(): Promise<void> {
+    await this.page.reload();
+    await this.ready();
+  }
+
+  private async ready(): Promise<void> {
+    await this.page.waitForSelector('[data-ready] h1');
+  }
+
+  /** Presses the visible button, link or radio with these words. */
+  async press(words: string | RegExp): Promise<void> {
+    const found = await this.find('button, a, [role="radio"], [role="menuitem"], summary', words);
+    await toMiddle(found);
+    await found.click();
+    await this.settle();
+  }
+
+  async type(label: string, text: string): Promise<void> {
+    const field = await this.page.waitForSelector(`::-p-aria([name="${label}"])`);
+    if (!field) throw new Error(`There is no field ${label}.`);
+    await toMiddle(field);
+    await field.click({ count: 3 });
+    await this.page.keyboard.press('Backspace');
+    await field.type(text);
+  }
+
+  async choose(label: string, words: string): Promise<void> {
+    const select = (await this.page.waitForSelector(
+      `::-p-aria([name="${label}"])`,
+    )) as ElementHandle<HTMLSelectElement>;
+    const value = await select.evaluate(
+      (element, wanted) => [...element.options].find((option) => option.text.includes(wanted))?.value ?? '',
+      words,
+    );
+    await select.select(value);
+  }
+
+  /** Waits until the page says this somewhere in sight. */
+  async sees(words: string | RegExp, within = 'body'): Promise<void> {
+    const pattern = typeof words === 'string' ? undefined : words.source;
+    try {
+      await this.page.waitForFunction(
+        (selector, text, source) => {
+          const said = [...document.querySelectorAll(selector)]
+            .map((each) => (each as HTMLElement).innerText.replace(/\u00a0/g, ' '))
+            .join('\n');
+          return source ? new RegExp(source).test(said) : said.includes(text);
+        },
+        { timeout: 8000 },
+        within,
+        String(words),
+        pattern,
+      );
+    } catch {
+      throw new Error(
+        `The page never said ${String(words)}. It says:\n${(await this.text(within)).slice(0, 1500)}`,
+      );
+    }
+  }
+
+  async text(selector: string): Promise<string> {
+    const said = await this.page.$$eval(selector, (found) =>
+      found.map((each) => (each as HTMLElement).innerText).join('\n'),
+    );
+    return said.replace(/\u00a0/g, ' ');
+  }
+
+  /** The next line's main action. */
+  async doNext(): Promise<void> {
+    await this.page.waitForSelector('[data-next-action]');
+    await this.page.click('[data-next-action]');
+    await this.settle();
+  }
+
+  /** A cell of the job's run strip. */
+  cell(stage: string): Promise<string> {
+    return this.text(`[data-strip] [data-stage="${stage}"]`);
+  }
+
+  /** Downloads by pressing something, and returns the file's text. */
+  async download(words: string): Promise<string> {
+    const folder = fs.mkdtempSync(path.join(os.tmpdir(), 'fluorite-'));
+    const session = await this.page.createCDPSession();
+    await session.send('Browser.setDownloadBehavior', {
+      behavior: 'allow',
+      downloadPath: folder,
+      browserContextId: this.context.id,
+    });
+    await this.press(words);
+    for (let tries = 0; tries < 100; tries += 1) {
+      const [file] = fs.readdirSync(folder).filter((each) => each.endsWith('.json'));
+      if (file) return fs.readFileSync(path.join(folder, file), 'utf8');
+      await new Promise((wait) => setTimeout(wait, 50));
+    }
+    throw new Error('Nothing was downloaded.');
+  }
+
+  async upload(file: string): Promise<void> {
+    const input = (await this.page.waitForSelector('input[type="file"]')) as ElementHandle<HTMLInputElement>;
+    await input.uploadFile(file);
+  }
+
+  private async find(selector: string, words: string | RegExp): Promise<ElementHandle> {
+    const source =
+      typeof words === 'string' ? `^${words.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}$` : words.source;
+    const handle = await this.page
+      .waitForFunction(
+        (query, pattern) => {
+          const regex = new RegExp(pattern);
+          // An open dialog lies over everything else.
+          const top = document.querySelector('[role="dialog"]') ?? document;
+          return [...top.querySelectorAll<HTMLElement>(query)].find(
+            (each) =>
+              each.offsetParent !== null &&
+              !(each as HTMLButtonElement).disabled &&
+              (regex.test(each.innerText.replace(/\u00a0/g, ' ').trim()) ||
+                regex.test(each.getAttribute('aria-label') ?? '')),
+          );
+        },
+        { timeout: 8000 },
+        selector,
+        source,
+      )
+      .catch(() => undefined);
+    const element = handle?.asElement();
+    if (!element)
+      throw new Error(
+        `There is nothing to press that says ${String(words)}. The page says:\n${(await this.text('main')).slice(0, 1200)}`,
+      );
+    return element as ElementHandle;
+  }
+
+  /** Lets the screen answer. */
+  private settle(): Promise<void> {
+    return new Promise((wait) => setTimeout(wait, 60));
+  }
+}
+
+/** Clear of the tray that lies along the bottom. */
+const toMiddle = (element: ElementHandle) =>
+  element.evaluate((each) => (each as HTMLElement).scrollIntoView({ block: 'center' }));
+
+/** A file of the test's own, gone with the machine's temporary folder. */
+export function temporaryFile(name: string, text: string | number): string {
+  const file = path.join(fs.mkdtempSync(path.join(os.tmpdir(), 'fluorite-')), name);
+  fs.writeFileSync(file, typeof text === 'string' ? text : '');
+  if (typeof text === 'number') fs.truncateSync(file, text);
+  return file;
+}
