@@ -68,7 +68,7 @@ export default tseslint.config(
     },
   },
   {
-    files: ['**/*.test.ts', 'tests/**/*.ts', 'scripts/**/*'],
+    files: ['**/*.test.ts', 'tests/**/*.ts', 'scripts/**/*', 'bench/**/*'],
     rules: { '@typescript-eslint/no-non-null-assertion': 'off', 'no-console': 'off' },
   },
 );

@@ -1,7 +1,12 @@
 import { spawnSync } from 'node:child_process';
 import fs from 'node:fs';
 
-const places = [process.env.CHROMIUM, '/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome'];
+const places = [
+  process.env.CHROMIUM,
+  '/usr/bin/chromium',
+  '/usr/bin/chromium-browser',
+  '/usr/bin/google-chrome',
+];
 
 const found = () => places.find((place) => place && fs.existsSync(place));
 
@@ -15,6 +20,8 @@ export function ensureChromium() {
   spawnSync('apt-get', ['install', '-y', '--no-install-recommends', 'chromium'], quiet);
   const installed = found();
   if (!installed)
-    console.error('Chromium is missing and could not be installed. As root: apt-get install chromium. Or set CHROMIUM to a browser’s path.');
+    console.error(
+      'Chromium is missing and could not be installed. As root: apt-get install chromium. Or set CHROMIUM to a browser’s path.',
+    );
   return installed;
 }

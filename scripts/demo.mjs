@@ -7,7 +7,10 @@ const env = { ...process.env, NEXT_TELEMETRY_DISABLED: '1', FLUORITE_DEMO: '1' }
 
 ensurePackages();
 run(process.execPath, [next, 'build'], { env });
-const server = spawn(process.execPath, [next, 'start', '-p', port], { env, stdio: ['ignore', 'inherit', 'inherit'] });
+const server = spawn(process.execPath, [next, 'start', '-p', port], {
+  env,
+  stdio: ['ignore', 'inherit', 'inherit'],
+});
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal));
 server.on('exit', (code) => process.exit(code ?? 0));
 

@@ -18,7 +18,8 @@ export function run(command, args, { soft = false, ...options } = {}) {
 /** Installs the packages when they are missing or older than the lock file. */
 export function ensurePackages() {
   const stamp = path.join('node_modules', '.package-lock.json');
-  const fresh = fs.existsSync(stamp) && fs.statSync(stamp).mtimeMs >= fs.statSync('package-lock.json').mtimeMs;
+  const fresh =
+    fs.existsSync(stamp) && fs.statSync(stamp).mtimeMs >= fs.statSync('package-lock.json').mtimeMs;
   if (fresh && fs.existsSync(next)) return;
   console.log('Installing packages.');
   run('npm', ['ci', '--no-audit', '--no-fund']);

@@ -9,7 +9,7 @@ import { Cautions } from '@/ui/Cautions';
 import { Facts } from '@/ui/Facts';
 import { Notice } from '@/ui/Notice';
 import { useUnits, type Units } from '@/ui/units';
-import type { Fact } from '@/ui/words/line';
+import { plural, type Fact } from '@/ui/words/line';
 import { placeWords, pressureQuantity } from '@/ui/words/set';
 import { gunWords } from '../rigs/words';
 
@@ -71,7 +71,7 @@ function groupsOf(sheet: Coating, units: Units): { title: string; field: string;
       facts: [
         ...components.map(({ name, parts, density }) => ({
           label: name,
-          value: `${parts} parts, ${units.show('density', density)}`,
+          value: `${plural(parts, 'part')}, ${units.show('density', density)}`,
         })),
         ...(isRefusal(mixed)
           ? []

@@ -1,6 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
+import { thinCurve } from '@/store/job';
 import { useJob } from '@/ui/job/context';
 import { Panel } from '@/ui/Panel';
 import { Plot } from '@/ui/Plot';
@@ -12,7 +13,11 @@ export function Curve() {
   const { view } = useJob();
   const colours = useColours();
   const { thin } = view;
-  const figure = useMemo(() => curveFigure(thin, colours, veil), [thin, colours]);
+  const figure = useMemo(
+    () => thin.question && curveFigure(thin, thinCurve(thin.question), colours, veil),
+    [thin, colours],
+  );
+  if (!figure) return null;
   return (
     <Panel title={`Cup seconds against ${thin.thinner?.name.toLowerCase() ?? 'thinner'} added`}>
       <Plot

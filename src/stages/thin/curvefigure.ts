@@ -1,4 +1,4 @@
-import type { ThinView } from '@/store/job';
+import type { CurvePoint, ThinView } from '@/store/job';
 
 type Colours = Record<
   'ink' | 'ink-soft' | 'hairline' | 'good' | 'good-wash' | 'act' | 'care' | 'paper',
@@ -8,10 +8,11 @@ type Colours = Record<
 /** The thinning curve as a Plotly figure. Shares are drawn in percent, as the sheet states them. */
 export function curveFigure(
   thin: ThinView,
+  curve: readonly CurvePoint[],
   colours: Colours,
   veil: (colour: string, opacity: number) => string,
 ) {
-  const { curve, readings, band, sheet, step } = thin;
+  const { readings, band, sheet, step } = thin;
   const percent = (share: number) => share * 100;
   const shares = curve.map(({ share }) => percent(share));
   const next = step.kind === 'advice' && step.advice.kind === 'add' ? step.advice : undefined;

@@ -8,6 +8,6 @@ export { areaOf, transferOf, type CoatPlan, type Fitness, type PlanView } from '
 export type { Fitting, Proposal, SetView } from './set';
 export { activeSheet, nextCoat, sheetOf } from './sheets';
 export type { CoatState, SprayView, StrokeGuide } from './spray';
-export { cupBehind, type CurvePoint, type Reading, type ThinStep, type ThinView } from './thin';
+export { cupBehind, thinCurve, type CurvePoint, type Reading, type ThinStep, type ThinView } from './thin';
 export type { Timer } from './timers';
 export { jobView, stages, type Bearings, type JobView, type Stage } from './view';

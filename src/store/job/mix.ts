@@ -1,9 +1,9 @@
 import { pouringLadder, remainingPours, type Pouring, type Rung } from '@/core/mixing';
 import { isRefusal, type Outcome } from '@/core/refusal';
-import type { Can, Coating, EntryOf, Job, Rig, Shop } from '@/records';
+import type { Can, Coating, EntryOf, Job, Shop } from '@/records';
 import { batchOf, partsOf, type BatchState } from './batch';
 import { lastOf, liveEntries, ofType } from './entries';
-import { planView } from './plan';
+import type { PlanView } from './plan';
 
 /** A batch being poured: begun with the first part, ended by `mixed`. */
 export interface PouringState {
@@ -33,13 +33,12 @@ export interface MixView {
  */
 export function mixView(
   job: Job,
-  rig: Rig | undefined,
+  plan: PlanView,
   shop: Shop,
   cans: readonly Can[],
   today: string,
   volume?: number,
 ): MixView {
-  const plan = planView(job, rig);
   const { sheet } = plan;
   const pouring = pouringOf(job, sheet, shop.scaleStep);
   const wanted = pouring?.volume ?? volume ?? (isRefusal(plan.needed) ? plan.needed : plan.needed.total);

@@ -2,12 +2,12 @@ import { defaultDriving, rankNozzles, type NozzleOption } from '@/core/airgun';
 import { tipFlow, tipFromCode } from '@/core/airless';
 import { handSpeed, solveStroke, strokeSpacing } from '@/core/film';
 import { isRefusal, refuse, type Outcome } from '@/core/refusal';
-import type { Coating, Cup, EntryOf, GunAdvice, Job, Rig, Shop } from '@/records';
+import type { Coating, EntryOf, GunAdvice, Job, Rig } from '@/records';
 import { appliedNow } from './batch';
 import { lastOf, liveEntries, moment } from './entries';
-import { planView } from './plan';
-import { activeSheet, nextCoat } from './sheets';
-import { thinView } from './thin';
+import type { PlanView } from './plan';
+import { nextCoat } from './sheets';
+import type { ThinView } from './thin';
 
 /** One nozzle or tip that could be fitted, with what it does to this film. */
 export interface Fitting {
@@ -54,16 +54,8 @@ export interface Proposal {
 
 const middle = ({ min, max }: { min: number; max: number }) => (min + max) / 2;
 
-export function setView(
-  job: Job,
-  rig: Rig | undefined,
-  cups: readonly Cup[],
-  shop: Shop,
-  now: number,
-): SetView {
-  const sheet = activeSheet(job);
-  const plan = planView(job, rig);
-  const thin = thinView(job, cups, shop, now);
+export function setView(job: Job, rig: Rig | undefined, plan: PlanView, thin: ThinView): SetView {
+  const { sheet } = plan;
   const applied = appliedNow(job, sheet);
   const density = isRefusal(applied) ? 1000 : applied.density;
   const coat = nextCoat(job) ?? job.coats.at(-1);

@@ -1,9 +1,9 @@
 import { strokeCount, strokeSpacing } from '@/core/film';
 import { dryingFactor, recoatState, type RecoatState } from '@/core/schedule';
-import type { Cup, EntryOf, Face, Job, Rig, Shop } from '@/records';
+import type { EntryOf, Face, Job, Rig } from '@/records';
 import { lastOf, liveEntries, moment, ofType } from './entries';
 import { coatPlans, type CoatPlan } from './plan';
-import { setView } from './set';
+import type { SetView } from './set';
 import { isRefusal } from '@/core/refusal';
 
 export interface CoatState extends CoatPlan {
@@ -43,15 +43,8 @@ export interface SprayView {
 /** The stroke starts and ends this far off the part, m. A default. */
 const lead = 0.1;
 
-export function sprayView(
-  job: Job,
-  rig: Rig | undefined,
-  cups: readonly Cup[],
-  shop: Shop,
-  now: number,
-): SprayView {
+export function sprayView(job: Job, rig: Rig | undefined, set: SetView, now: number): SprayView {
   const coats = coatStates(job);
-  const set = setView(job, rig, cups, shop, now);
   const { setting } = set;
   const planned = isRefusal(set.proposal) ? undefined : set.proposal;
   const overlap = setting?.overlap ?? job.approach.overlap;

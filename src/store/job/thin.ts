@@ -83,7 +83,8 @@ export interface ThinView {
   readonly inBand: 'below' | 'inside' | 'above' | 'unknown';
   /** Viscosity of the pot now at the band's temperature, m²/s: measured, or the middle of the band before. */
   readonly viscosity: number;
-  readonly curve: readonly CurvePoint[];
+  /** What the advice answers; there once something is in the pot. */
+  readonly question?: AdditionQuestion;
   /** Will the sheet's maximum do, going by what is known? */
   readonly reachable?: { readonly reaches: boolean; readonly expect: Expected };
 }
@@ -110,7 +111,7 @@ export function thinView(job: Job, cups: readonly Cup[], shop: Shop, now: number
   const thinner = thinnerOf(sheet);
   const batch = batchOf(job, sheet);
   const band = bandOf(sheet);
-  const rest = { sheet, thinner, batch, band, readings: [], thinnerMass: 0, share: 0, curve: [] };
+  const rest = { sheet, thinner, batch, band, readings: [], thinnerMass: 0, share: 0 };
   if (!band || !sheet.target)
     return { ...rest, step: { kind: 'no-cup' }, inBand: 'unknown', viscosity: 100e-6 };
   const middle = middleOf(band);
@@ -156,7 +157,7 @@ export function thinView(job: Job, cups: readonly Cup[], shop: Shop, now: number
     inBand:
       !seen || !(timedNow || thinned) ? 'unknown' : sideOf(timedNow ? current.atSheet : seen.seconds, band),
     viscosity: seen ? Math.exp(meanOf(predict(conditioned, w))) : middle,
-    curve: curveOf(question, conditioned),
+    question,
     reachable: isRefusal(reach) ? undefined : reach,
   };
 }
@@ -263,8 +264,10 @@ function readGroup(
 export const cupBehind = (id: string, cups: readonly Cup[]): FlowCup | undefined =>
   flowCup(cups.find((cup) => cup.id === id)?.standardId ?? id);
 
-function curveOf(question: AdditionQuestion, conditioned: ReturnType<typeof condition>): CurvePoint[] {
-  const { batch, band, basis, thinnerDensity, thinner } = question;
+/** Seconds against thinner from nothing to a little past the sheet's maximum: for the chart, and only then computed. */
+export function thinCurve(question: AdditionQuestion): CurvePoint[] {
+  const { belief, batch, band, basis, thinnerDensity, thinner } = question;
+  const conditioned = condition(belief);
   const now = sheetShare(thinner, thinnerDensity, batch, basis);
   const reach = Math.max((question.maximum ?? 0.2) * 1.08, now * 1.2, 0.02);
   return Array.from({ length: 49 }, (_, i) => {

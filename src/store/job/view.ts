@@ -46,12 +46,15 @@ export interface JobView {
 }
 
 export function jobView(job: Job, { rig, cups, cans, shop, now, mixVolume }: Bearings): JobView {
-  const spray = sprayView(job, rig, cups, shop, now);
+  const plan = planView(job, rig);
+  const thin = thinView(job, cups, shop, now);
+  const set = setView(job, rig, plan, thin);
+  const spray = sprayView(job, rig, set, now);
   const views = {
-    plan: planView(job, rig),
-    mix: mixView(job, rig, shop, cans, new Date(now).toISOString().slice(0, 10), mixVolume),
-    thin: thinView(job, cups, shop, now),
-    set: setView(job, rig, cups, shop, now),
+    plan,
+    mix: mixView(job, plan, shop, cans, new Date(now).toISOString().slice(0, 10), mixVolume),
+    thin,
+    set,
     spray,
     check: checkView(job),
     clean: cleanView(job, rig),

@@ -22,11 +22,14 @@ type Name = (typeof names)[number];
 export function useColours(): Record<Name, string> {
   const { theme } = useShop();
   return useMemo(() => {
-    const held = document.querySelector(`[data-theme="${theme}"]`) ?? document.documentElement;
-    const style = getComputedStyle(held);
-    return Object.fromEntries(
-      names.map((name) => [name, style.getPropertyValue(`--${name}`).trim()]),
-    ) as Record<Name, string>;
+    // A probe of the theme's own: the page itself may take the theme up a moment later.
+    const probe = document.createElement('div');
+    probe.dataset.theme = theme;
+    document.body.append(probe);
+    const style = getComputedStyle(probe);
+    const found = names.map((name) => [name, style.getPropertyValue(`--${name}`).trim()]);
+    probe.remove();
+    return Object.fromEntries(found) as Record<Name, string>;
   }, [theme]);
 }
 
