@@ -1,40 +1,6 @@
-import { spawn } from 'node:child_process';
-import puppeteer from 'puppeteer-core';
-import { ensureChromium } from '../scripts/chromium.mjs';
-import { next } from '../scripts/steps.mjs';
+import { visit } from '../scripts/visit.mjs';
 
-const port = process.env.PORT ?? '4877';
-const server = spawn(process.execPath, [next, 'start', '-p', port], {
-  env: { ...process.env, FLUORITE_DEMO: '1', NEXT_TELEMETRY_DISABLED: '1' },
-  stdio: 'ignore',
-});
-const address = `http://localhost:${port}`;
-for (let tries = 0; tries < 60; tries += 1) {
-  if (
-    await fetch(`${address}/start`).then(
-      (answer) => answer.ok,
-      () => false,
-    )
-  )
-    break;
-  await new Promise((wait) => setTimeout(wait, 250));
-}
-const browser = await puppeteer.launch({
-  executablePath: ensureChromium(),
-  args: [
-    '--headless',
-    '--no-sandbox',
-    '--disable-gpu',
-    '--disable-quic',
-    '--no-first-run',
-    '--disable-background-networking',
-    '--disable-component-update',
-    '--disable-sync',
-  ],
-});
-try {
-  const page = await browser.newPage();
-  await page.setViewport({ width: 1280, height: 800 });
+await visit(process.env.PORT ?? '4877', async (page, go) => {
   const session = await page.createCDPSession();
   await session.send('Network.enable');
   const scripts = new Set();
@@ -46,16 +12,14 @@ try {
   session.on('Network.loadingFinished', ({ requestId, encodedDataLength }) => {
     if (scripts.has(requestId)) bytes += encodedDataLength;
   });
-  await page.goto(address);
-  await page.waitForSelector('[data-ready] h1');
+  await go('/');
   console.log(
     `first load of the bench, script compressed          ${(bytes / 1000).toFixed(0).padStart(9)} kB   limit 250 kB`,
   );
 
   /** Script time from a letter arriving in a field to the page holding the result, ready to paint, over many letters. */
   async function typing(name, path, label, keys) {
-    await page.goto(address + path);
-    await page.waitForSelector('[data-ready] h1');
+    await go(path);
     const field = await page.waitForSelector(`::-p-aria([name="${label}"])`);
     await field.click({ count: 3 });
     await page.evaluate(() => {
@@ -90,7 +54,4 @@ try {
     '210220230240'.split(''),
   );
   await typing('typing a dry film at Plan', '/job/demo-saloon-doors/plan', 'Dry film', '283031'.split(''));
-} finally {
-  await browser.close();
-  server.kill();
-}
+});

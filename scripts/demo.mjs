@@ -6,6 +6,8 @@ const port = process.env.PORT ?? '3000';
 const env = { ...process.env, NEXT_TELEMETRY_DISABLED: '1', FLUORITE_DEMO: '1' };
 
 ensurePackages();
+// Only now: it needs the packages.
+const { untilUp } = await import('./visit.mjs');
 run(process.execPath, [next, 'build'], { env });
 const server = spawn(process.execPath, [next, 'start', '-p', port], {
   env,
@@ -15,14 +17,4 @@ for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill
 server.on('exit', (code) => process.exit(code ?? 0));
 
 const address = `http://localhost:${port}`;
-for (let tries = 0; tries < 120; tries += 1) {
-  const up = await fetch(`${address}/start`).then(
-    (answer) => answer.ok,
-    () => false,
-  );
-  if (up) {
-    console.log(`\nFluorite is running with the demo shop: ${address}\n`);
-    break;
-  }
-  await new Promise((wait) => setTimeout(wait, 500));
-}
+if (await untilUp(address)) console.log(`\nFluorite is running with the demo shop: ${address}\n`);

@@ -1,9 +1,6 @@
 /** `npm run screenshots`: takes the pictures in docs/screenshots anew, from the demo shop of the present build. */
-import { spawn } from 'node:child_process';
 import fs from 'node:fs';
 import path from 'node:path';
-import puppeteer from 'puppeteer-core';
-import { ensureChromium } from './chromium.mjs';
 import { ensurePackages, next, run } from './steps.mjs';
 
 /** One picture of each main view: file, path, and what differs from 1280×800 in the Bench theme. */
@@ -24,51 +21,19 @@ const views = [
 ];
 
 ensurePackages();
-const env = { ...process.env, NEXT_TELEMETRY_DISABLED: '1', FLUORITE_DEMO: '1' };
-if (!fs.existsSync('.next/BUILD_ID')) run(process.execPath, [next, 'build'], { env });
-const port = process.env.PORT ?? '4878';
-const server = spawn(process.execPath, [next, 'start', '-p', port], { env, stdio: 'ignore' });
-const address = `http://localhost:${port}`;
-for (let tries = 0; tries < 60; tries += 1) {
-  if (
-    await fetch(`${address}/start`).then(
-      (answer) => answer.ok,
-      () => false,
-    )
-  )
-    break;
-  await new Promise((wait) => setTimeout(wait, 250));
-}
-const browser = await puppeteer.launch({
-  executablePath: ensureChromium(),
-  args: [
-    '--headless',
-    '--no-sandbox',
-    '--disable-gpu',
-    '--disable-quic',
-    '--no-first-run',
-    '--disable-background-networking',
-    '--disable-component-update',
-    '--disable-sync',
-  ],
-});
-try {
-  const page = await browser.newPage();
-  const go = async (place) => {
-    await page.goto(address + place);
-    await page.waitForSelector('[data-ready] h1');
-    await new Promise((wait) => setTimeout(wait, 1200));
-  };
+// Only now: it needs the packages.
+const { visit } = await import('./visit.mjs');
+if (!fs.existsSync('.next/BUILD_ID')) run(process.execPath, [next, 'build']);
+await visit(process.env.PORT ?? '4878', async (page, go) => {
   await go('/');
   for (const [name, place, { width = 1280, height = 800, theme = 'Bench, light' } = {}] of views) {
     await page.setViewport({ width, height });
     await go('/settings');
     await (await page.waitForSelector(`::-p-aria([name="${theme}"])`)).click();
     await go(place);
+    // The chart is drawn after the page is ready.
+    await new Promise((wait) => setTimeout(wait, 1200));
     await page.screenshot({ path: path.join('docs', 'screenshots', `${name}.png`) });
     console.log(`docs/screenshots/${name}.png`);
   }
-} finally {
-  await browser.close();
-  server.kill();
-}
+});

@@ -2,18 +2,9 @@ import fs from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import puppeteer, { type Browser, type BrowserContext, type ElementHandle, type Page } from 'puppeteer-core';
+import args from '../../scripts/chromium-args.json';
 
-const args = [
-  '--headless',
-  '--no-sandbox',
-  '--disable-gpu',
-  '--disable-quic',
-  '--no-first-run',
-  '--disable-background-networking',
-  '--disable-component-update',
-  '--disable-sync',
-];
-
+/** The browser and the arguments that every command here starts it with. */
 export const launch = (): Promise<Browser> =>
   puppeteer.launch({ executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium', args });
 

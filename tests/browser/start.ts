@@ -3,7 +3,6 @@ import net from 'node:net';
 import path from 'node:path';
 
 declare global {
-   
   var fluoriteServers: ChildProcess[] | undefined;
 }
 
