@@ -22,7 +22,10 @@ export function ensurePackages() {
     fs.existsSync(stamp) && fs.statSync(stamp).mtimeMs >= fs.statSync('package-lock.json').mtimeMs;
   if (fresh && fs.existsSync(next)) return;
   console.log('Installing packages.');
-  run('npm', ['ci', '--no-audit', '--no-fund']);
+  const quiet = ['--no-audit', '--no-fund'];
+  // Some registries do not carry the packages of other platforms that the lock file may or may not list, and
+  // `npm ci` will not have that. `npm install` keeps to the lock file's versions all the same.
+  if (!run('npm', ['ci', ...quiet], { soft: true, stdio: 'ignore' })) run('npm', ['install', ...quiet]);
   const now = new Date();
   fs.utimesSync(stamp, now, now);
 }
