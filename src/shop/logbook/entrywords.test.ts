@@ -1,0 +1,64 @@
+import { celsius } from '@/core/climate';
+import { logEntry, type EntryType, type NewEntry } from '@/records';
+import { unitsOf } from '@/ui/units';
+import {
+  aJob,
+  card,
+  end,
+  fitRoom,
+  logged,
+  mixedLacquer,
+  reading,
+  setting,
+  start,
+  water,
+} from '../../../tests/fixtures/job';
+import { entryWords, typeWords } from './entrywords';
+
+const metric = unitsOf('metric');
+const us = unitsOf('us');
+
+/** One entry of every kind, with what it says. */
+const all: readonly (readonly [NewEntry, string])[] = [
+  [fitRoom, 'air 21 °C, part 20 °C, 50 % humidity'],
+  [{ type: 'stir', batchId: 'b' }, 'the mix'],
+  [
+    { type: 'poured', batchId: 'b', sheetId: 'lacquer', volume: 2e-3, partId: 'base', mass: 2 },
+    'Lacquer, 2000 g',
+  ],
+  [mixedLacquer, 'Lacquer 2000 g'],
+  [reading(33.4, 19.5), '33.4 s at 19.5 °C'],
+  [water(0.15), '150 g water'],
+  [{ type: 'addition', batchId: 'b', what: 'unthinned', mass: 0.3 }, '300 g unthinned mix'],
+  [{ type: 'discard', batchId: 'b', why: 'Skinned' }, 'Skinned'],
+  [setting(), '1.5 mm, 0.42 bar at the cap, trigger pulled, 250 mL/min, 0.25 m/s'],
+  [card('split'), 'split'],
+  [start('lacquer-1'), 'Lacquer 1'],
+  [end('lacquer-2'), 'Lacquer 2'],
+  [{ type: 'abraded', coatId: 'gone' }, 'a coat'],
+  [{ type: 'comb', coatId: 'lacquer-1', wetted: 75e-6, dry: 100e-6 }, '75–100 µm on Lacquer 1'],
+  [{ type: 'film', faceId: 'front', spot: 2, reading: 29.4e-6 }, '29.4 µm, Fronts, spot 3'],
+  [{ type: 'tick', list: 'clean', step: 'flush', done: false }, 'flush, taken back'],
+  [{ type: 'defect', name: 'Run', note: 'lower edge' }, 'Run. lower edge'],
+  [{ type: 'action', text: 'Opened the doors' }, 'Opened the doors'],
+  [{ type: 'note', text: 'Rain' }, 'Rain'],
+];
+
+describe('the logbook', () => {
+  it.each(all)('%p', (entry, says) => {
+    const job = logged(aJob(), [0, entry]);
+    expect(logEntry.safeParse(job.log[0]).success).toBe(true);
+    expect(entryWords(job.log[0]!, job, metric).replace(/\u00a0/g, ' ')).toBe(says);
+  });
+
+  it('has a name and a sentence for every kind of entry', () => {
+    const kinds = new Set(all.map(([{ type }]) => type));
+    expect([...kinds].sort()).toEqual((Object.keys(typeWords) as EntryType[]).sort());
+  });
+
+  it('speaks the user’s units', () => {
+    const job = logged(aJob(), [0, { ...fitRoom, air: celsius(20) } as NewEntry], [1, water(0.1)]);
+    expect(entryWords(job.log[0]!, job, us)).toContain('68\u00a0°F');
+    expect(entryWords(job.log[1]!, job, us)).toContain('3.53\u00a0oz');
+  });
+});
