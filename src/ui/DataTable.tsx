@@ -50,7 +50,7 @@ export function DataTable<T>({ label, columns, rows, markFirst }: Props<T>) {
                     {header.column.getCanSort() ? (
                       <button
                         type="button"
-                        className="min-h-11 text-left font-semibold whitespace-nowrap"
+                        className="min-h-11 min-w-11 text-left font-semibold whitespace-nowrap"
                         onClick={header.column.getToggleSortingHandler()}
                       >
                         {flexRender(header.column.columnDef.header, header.getContext())}

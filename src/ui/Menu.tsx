@@ -15,7 +15,7 @@ export function Menu({ label, items }: { readonly label: string; readonly items:
     <DropdownMenu.Root>
       <DropdownMenu.Trigger
         aria-label={label}
-        className="no-print flex size-11 items-center justify-center rounded-sm hover:bg-ink/8"
+        className="no-print flex size-11 shrink-0 items-center justify-center rounded-sm hover:bg-ink/8"
       >
         <EllipsisVertical aria-hidden className="size-5" />
       </DropdownMenu.Trigger>

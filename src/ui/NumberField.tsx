@@ -75,9 +75,12 @@ export function NumberField(props: Props) {
     else give(outcome.value, { text, left, doubt: outcome.doubt }, now);
   };
   const leave = () => {
-    if (lazily && held.text !== write(held.seen)) read(held.text, true);
-    else if (required && held.text.trim() === '') read('', true);
-    else setHeld({ ...held, left: true });
+    const changed = lazily ? held.text !== write(held.seen) : required && held.text.trim() === '';
+    const outcome = parse(held.text, quantity, { system, expects });
+    // What was typed in another unit is written in the field's own, so that number and unit agree.
+    const text = !isRefusal(outcome) && /[a-z°µ"'%]/i.test(held.text) ? write(outcome.value) : held.text;
+    if (changed) read(text, true);
+    else setHeld({ ...held, text, left: true });
   };
 
   const shownError = (held.left ? held.wrong : undefined) ?? error;

@@ -39,7 +39,7 @@ export function RunStrip({ view, at, bench }: Props) {
 
   // On a phone the strip is wider than the screen: bring the cell that counts into its middle.
   useEffect(() => {
-    const cell = strip.current?.querySelector<HTMLElement>(`[data-stage="${at}"]`);
+    const cell = strip.current?.querySelector(`[data-stage="${at}"]`)?.parentElement;
     if (strip.current && cell)
       strip.current.scrollLeft = cell.offsetLeft - (strip.current.clientWidth - cell.clientWidth) / 2;
   }, [at]);

@@ -29,7 +29,7 @@ export function timersOf(
   const timers: Timer[] = [];
   const { recoat } = spray;
   if (recoat && !spray.running) {
-    if (recoat.state === 'flashing') timers.push({ id: 'flash', due: recoat.opens, warn: 0, then: 'go' });
+    if (recoat.state !== 'closed') timers.push({ id: 'flash', due: recoat.opens, warn: 0, then: 'go' });
     if (recoat.closes !== undefined)
       timers.push({ id: 'recoat-closes', due: recoat.closes, warn: 20 * minutes, then: 'lost' });
   }

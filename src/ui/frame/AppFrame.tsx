@@ -56,6 +56,7 @@ function Frame({ children }: { readonly children: ReactNode }) {
       {open === 'keys' && <KeyList onClose={() => setOpen(undefined)} />}
       <Toaster
         position="top-center"
+        mobileOffset={{ top: 50 }}
         toastOptions={{
           style: { background: 'var(--ink)', color: 'var(--on-ink)', border: 'none', borderRadius: 2 },
           duration: 4000,

@@ -16,6 +16,7 @@ import { EmptyState } from '../EmptyState';
 import { useKeys } from '../frame/keys';
 import { useShopActions } from '../frame/undo';
 import { Menu } from '../Menu';
+import { Page } from '../Page';
 import { RunStrip } from '../RunStrip';
 import { TimerTray } from '../TimerTray';
 import { useUnits } from '../units';
@@ -28,12 +29,12 @@ export function JobFrame({ id, children }: { readonly id: string; readonly child
   const view = useJobView(id);
   if (!view)
     return (
-      <main id="main" className="p-6">
+      <Page title="Job">
         <EmptyState title="This job is not here">
           <p>It may have been removed, or belongs to another device. Import its file to see it here.</p>
           <ButtonLink href="/">To the bench</ButtonLink>
         </EmptyState>
-      </main>
+      </Page>
     );
   return <OpenJob view={view}>{children}</OpenJob>;
 }
