@@ -76,6 +76,8 @@ describe('on a phone', () => {
     expect(inSight).toBe(true);
     await visitor.doNext();
     await visitor.sees('Stir, then time the cup.');
+    // The note of what was recorded slides in over the top bar; a thumb is slower than that.
+    await new Promise((wait) => setTimeout(wait, 800));
     await visitor.press('Bench');
     await visitor.press('Cups');
     await visitor.sees('Cups', 'h1');

@@ -58,7 +58,22 @@ function Frame({ children }: { readonly children: ReactNode }) {
         position="top-center"
         mobileOffset={{ top: 50 }}
         toastOptions={{
-          style: { background: 'var(--ink)', color: 'var(--on-ink)', border: 'none', borderRadius: 2 },
+          style: {
+            background: 'var(--ink)',
+            color: 'var(--on-ink)',
+            border: 'none',
+            borderRadius: 2,
+            font: 'inherit',
+          },
+          actionButtonStyle: {
+            minHeight: 44,
+            padding: '0 16px',
+            font: 'inherit',
+            fontWeight: 600,
+            borderRadius: 2,
+            background: 'var(--act)',
+            color: 'var(--on-act)',
+          },
           duration: 4000,
         }}
       />
