@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { isRefusal, refuse, type Outcome } from '@/core/refusal';
 import { can, coating, cup, job, keyOf, readRecord, rig, shop, type AnyRecord, type Job } from '@/records';
+import { canonical } from './canonical';
 
 /** Version of the file format, apart from the versions of the records in it. */
 export const bundleVersion = 1;
@@ -21,11 +22,7 @@ export const bundleJsonSchema = () => z.toJSONSchema(bundleSchema);
 /** @param exported moment of export, ISO 8601 */
 export function writeBundle(records: readonly AnyRecord[], exported: string): string {
   const sorted = [...records].sort((a, b) => keyOf(a).localeCompare(keyOf(b)));
-  return JSON.stringify(
-    { format: 'fluorite-bundle', version: bundleVersion, exported, records: sorted },
-    inOrder,
-    1,
-  );
+  return canonical({ format: 'fluorite-bundle', version: bundleVersion, exported, records: sorted }, 1);
 }
 
 /** A job with everything it refers to: its rig, its cup, its sheets and their cans. */
@@ -150,13 +147,4 @@ function nameOf(record: unknown): string | undefined {
     : typeof lot === 'string'
       ? `Lot ${lot.slice(0, 40)}`
       : undefined;
-}
-
-/** JSON with its keys in order, so that two records compare by what they say. */
-export const canonical = (value: unknown): string => JSON.stringify(value, inOrder);
-
-function inOrder(_: string, part: unknown): unknown {
-  return typeof part === 'object' && part !== null && !Array.isArray(part)
-    ? Object.fromEntries(Object.entries(part).sort(([a], [b]) => (a < b ? -1 : 1)))
-    : part;
 }

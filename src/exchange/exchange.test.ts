@@ -2,7 +2,8 @@ import fs from 'node:fs';
 import path from 'node:path';
 import { isRefusal, type Outcome } from '@/core/refusal';
 import { classSheet, keyOf, newShop, type AnyRecord } from '@/records';
-import { bundleJsonSchema, bundleLimit, canonical, previewBundle, refuseSize, writeBundle } from './bundle';
+import { bundleJsonSchema, bundleLimit, previewBundle, refuseSize, writeBundle } from './bundle';
+import { canonical } from './canonical';
 import { bundleFileName } from './filename';
 
 const at = '2026-11-23T09:00:00.000Z';

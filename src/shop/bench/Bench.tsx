@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { useState } from 'react';
-import { toast } from 'sonner';
+import { notify } from '@/ui/notify';
 import { loadDemo } from '@/store/demo';
 import { useOpenJobs, useShop, useStore } from '@/store/hooks';
 import type { JobView } from '@/store/job';
@@ -99,7 +99,7 @@ function Empty() {
     setBusy(true);
     const loaded = await loadDemo(store, Date.now());
     setBusy(false);
-    toast(
+    notify(
       loaded
         ? 'The demo shop is in. Settings takes it out again.'
         : 'There is no room for the demo shop on this device.',

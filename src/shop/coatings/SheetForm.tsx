@@ -1,7 +1,7 @@
 'use client';
 
 import { useForm, useWatch } from 'react-hook-form';
-import { toast } from 'sonner';
+import { notify } from '@/ui/notify';
 import { flowCups } from '@/core/cups';
 import { coating as coatingSchema, type Coating } from '@/records';
 import { useStore } from '@/store/hooks';
@@ -29,7 +29,7 @@ export function SheetForm({ sheet, onDone }: Props) {
   const { components, target } = useWatch({ control }) as Coating;
   const save = handleSubmit((filled) => {
     store.put({ ...filled, assumed: confirmedAfter(sheet, filled) }, 'sheet changed');
-    toast('Saved. Jobs already begun keep the sheet they began with.');
+    notify('Saved. Jobs already begun keep the sheet they began with.');
     onDone();
   });
   const wrong = Object.keys(formState.errors);

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { toast } from 'sonner';
+import { notify } from '@/ui/notify';
 import type { QuantityId } from '@/core/quantity';
 import type { EntryType, Job, LogEntry } from '@/records';
 import { correctEntry } from '@/store/actions';
@@ -62,7 +62,7 @@ export function CorrectEntry({ job, entry, onClose }: Props) {
   const save = () => {
     if (!complete) return;
     store.put(correctEntry(job, said as unknown as LogEntry, Date.now()), 'entry corrected');
-    toast('Corrected. What it said before is kept.');
+    notify('Corrected. What it said before is kept.');
     onClose();
   };
   return (

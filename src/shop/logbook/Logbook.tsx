@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { toast } from 'sonner';
+import { notify } from '@/ui/notify';
 import type { Job, LogEntry } from '@/records';
 import { strikeEntry } from '@/store/actions';
 import { useRecords, useStore } from '@/store/hooks';
@@ -37,7 +37,7 @@ export function Logbook() {
       strikeEntry(job, entry.id, entry.struck ? undefined : 'Struck by hand', now.getTime()),
       entry.struck ? 'entry restored' : 'entry struck',
     );
-    toast(entry.struck ? 'Restored.' : 'Struck. It stays readable here and counts no longer.');
+    notify(entry.struck ? 'Restored.' : 'Struck. It stays readable here and counts no longer.');
   };
   if (jobs.length === 0)
     return (

@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { Plus, Trash2 } from 'lucide-react';
 import { useFieldArray, useForm, useWatch } from 'react-hook-form';
-import { toast } from 'sonner';
+import { notify } from '@/ui/notify';
 import { defaultDriving, defaultTransfer } from '@/core/airgun';
 import { tipFromCode } from '@/core/airless';
 import { isRefusal } from '@/core/refusal';
@@ -57,7 +57,7 @@ function RigForm({ rig }: { readonly rig: Rig }) {
   const save = handleSubmit((filled) => {
     if (airless && badTip) return;
     store.put({ ...filled, tips: codes }, 'rig changed');
-    toast('Saved.');
+    notify('Saved.');
   });
   const remove = () => {
     store.remove(`rig/${rig.id}`, 'rig removed');

@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
-import { toast } from 'sonner';
+import { notify } from '@/ui/notify';
 import { isRefusal } from '@/core/refusal';
 import { writeBundle, type BundlePreview } from '@/exchange/bundle';
 import { bundleFileName } from '@/exchange/filename';
@@ -53,7 +53,7 @@ export function DataPanel() {
       'import',
     );
     setPreview(undefined);
-    if (done) toast(`${wanted.length} records are in. Undo takes them out again.`);
+    if (done) notify(`${wanted.length} records are in. Undo takes them out again.`);
     else setRefused('There is no room for this file on this device. Nothing was changed.');
   };
   const wipe = async () => {
@@ -61,7 +61,7 @@ export function DataPanel() {
     const keys = [...records.keys()].filter((key) => key !== keyOf(newShop));
     await store.commit([{ ...newShop, units: shop.units, theme: shop.theme }], keys, 'everything removed');
     setWiping(false);
-    toast('Everything is removed. Undo brings it back, as long as this tab is open.');
+    notify('Everything is removed. Undo brings it back, as long as this tab is open.');
   };
   return (
     <Panel title="Data">
@@ -90,7 +90,7 @@ export function DataPanel() {
         {shop.demo ? (
           <Button
             onClick={() =>
-              void removeDemo(store).then(() => toast('The demo shop is out. What you made yourself stays.'))
+              void removeDemo(store).then(() => notify('The demo shop is out. What you made yourself stays.'))
             }
           >
             Take the demo shop out
@@ -99,7 +99,7 @@ export function DataPanel() {
           <Button
             onClick={() =>
               void loadDemo(store, Date.now()).then((done) =>
-                toast(done ? 'The demo shop is in.' : 'There is no room for it.'),
+                notify(done ? 'The demo shop is in.' : 'There is no room for it.'),
               )
             }
           >

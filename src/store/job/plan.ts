@@ -1,6 +1,6 @@
 import { defaultTransfer } from '@/core/airgun';
 import { dewMargin, dewMarginLimit } from '@/core/climate';
-import { wetFromDry } from '@/core/film';
+import { coverage, wetFromDry } from '@/core/film';
 import { mixNeeded, type Needed } from '@/core/mixing';
 import { isRefusal, type Outcome } from '@/core/refusal';
 import type { Coating, EntryOf, Face, Job, PlannedCoat, Rig } from '@/records';
@@ -34,6 +34,8 @@ export interface PlanView {
   /** Is the transfer efficiency a class default rather than the rig's or the job's own? */
   readonly transferAssumed: boolean;
   readonly needed: Outcome<Needed>;
+  /** m² a m³ of mix covers in one coat, losses counted. */
+  readonly coverage: Outcome<number>;
   readonly climate?: EntryOf<'climate'>;
   readonly dew?: number;
   readonly fitness: readonly Fitness[];
@@ -89,11 +91,18 @@ export function planView(job: Job, rig: Rig | undefined): PlanView {
       cards: cardVolume * cardsPlanned,
       reserve: job.approach.reserve,
     }),
+    coverage: coverageOf(
+      coats.find(({ coat }) => own.has(coat.id)),
+      transfer,
+    ),
     climate,
     dew,
     fitness: [...roomFitness(sheet, climate, dew), ...filmFitness(coats)],
   };
 }
+
+const coverageOf = (coat: CoatPlan | undefined, transfer: number): Outcome<number> =>
+  coverage(coat?.solids ?? 0, coat?.dry.aim ?? 0, transfer);
 
 function roomFitness(
   sheet: Coating,

@@ -1,5 +1,5 @@
 import { defaultDriving, rankNozzles, type NozzleOption } from '@/core/airgun';
-import { tipFlow, tipFromCode } from '@/core/airless';
+import { fanAt, tipFlow, tipFromCode } from '@/core/airless';
 import { handSpeed, solveStroke, strokeSpacing } from '@/core/film';
 import { isRefusal, refuse, type Outcome } from '@/core/refusal';
 import type { Coating, EntryOf, GunAdvice, Job, Rig } from '@/records';
@@ -151,18 +151,20 @@ function tipFittings(
   if (rig.tips.length === 0)
     return refuse('no-tips', 'This rig has no tips. Add the codes of those the shop owns.');
   const pressure = advice ? middle(advice.pressure) : (rig.maxPressure ?? 200e5) * 0.7;
+  const distance = advice ? middle(advice.distance) : rig.distance;
   const fittings: Fitting[] = [];
   for (const code of rig.tips) {
     const tip = tipFromCode(code);
     if (isRefusal(tip)) return tip;
     const flow = tipFlow(tip.orifice, pressure, density);
     if (isRefusal(flow)) return flow;
-    const speed = solveStroke('speed', { wetFilm, transfer, flow, fan: tip.fan, overlap });
+    const fan = fanAt(tip, distance);
+    const speed = solveStroke('speed', { wetFilm, transfer, flow, fan, overlap });
     if (isRefusal(speed)) return speed;
     fittings.push({
       label: 'tip',
       tip: code,
-      fan: tip.fan,
+      fan,
       flow,
       full: flow,
       speed,

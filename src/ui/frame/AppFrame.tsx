@@ -2,15 +2,16 @@
 
 import dynamic from 'next/dynamic';
 import { useEffect, useState, type ReactNode } from 'react';
-import { Toaster } from 'sonner';
 import { useShop, useShopState } from '@/store/hooks';
 import { StoreProvider } from '@/store/provider';
 import { useKeys } from './keys';
+import { onFirstNote } from '../notify';
 import { Rail } from './Rail';
 import { StorageBanner } from './StorageBanner';
 import { useFirstStart } from './firststart';
 import { useShopActions } from './undo';
 
+const Notes = dynamic(() => import('./Notes').then((loaded) => loaded.Notes));
 const KeyList = dynamic(() => import('./KeyList').then((loaded) => loaded.KeyList));
 const CommandList = dynamic(() => import('./CommandList').then((loaded) => loaded.CommandList));
 
@@ -28,6 +29,9 @@ function Frame({ children }: { readonly children: ReactNode }) {
   const starting = useFirstStart();
   const { undo, redo, switchUnits } = useShopActions();
   const [open, setOpen] = useState<'commands' | 'keys'>();
+  const [noted, setNoted] = useState(false);
+
+  useEffect(() => onFirstNote(() => setNoted(true)), []);
 
   useEffect(() => {
     document.documentElement.dataset.theme = theme;
@@ -54,29 +58,7 @@ function Frame({ children }: { readonly children: ReactNode }) {
       </div>
       {open === 'commands' && <CommandList onClose={() => setOpen(undefined)} />}
       {open === 'keys' && <KeyList onClose={() => setOpen(undefined)} />}
-      <Toaster
-        position="top-center"
-        mobileOffset={{ top: 50 }}
-        toastOptions={{
-          style: {
-            background: 'var(--ink)',
-            color: 'var(--on-ink)',
-            border: 'none',
-            borderRadius: 2,
-            font: 'inherit',
-          },
-          actionButtonStyle: {
-            minHeight: 44,
-            padding: '0 16px',
-            font: 'inherit',
-            fontWeight: 600,
-            borderRadius: 2,
-            background: 'var(--act)',
-            color: 'var(--on-act)',
-          },
-          duration: 4000,
-        }}
-      />
+      {noted && <Notes />}
     </div>
   );
 }

@@ -3,6 +3,7 @@
 import Link from 'next/link';
 import { Dialog } from '../Dialog';
 import { places } from './places';
+import { Switches } from './Switches';
 
 /** The places of the shop on a phone. Fetched when it is first opened, so that the bench itself loads light. */
 export function PhoneMenu({ onClose }: { readonly onClose: () => void }) {
@@ -23,6 +24,9 @@ export function PhoneMenu({ onClose }: { readonly onClose: () => void }) {
           </li>
         ))}
       </ul>
+      <div className="mt-3 grid grid-cols-2 gap-3">
+        <Switches className="flex min-h-14 items-center justify-center gap-3 border-2 border-ink font-semibold" />
+      </div>
     </Dialog>
   );
 }

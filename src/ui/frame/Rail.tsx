@@ -6,6 +6,7 @@ import { useState } from 'react';
 import { usePathname } from 'next/navigation';
 import { Menu as MenuIcon } from 'lucide-react';
 import { isAt, places } from './places';
+import { Switches } from './Switches';
 
 const PhoneMenu = dynamic(() => import('./PhoneMenu').then((loaded) => loaded.PhoneMenu));
 
@@ -29,13 +30,16 @@ export function Rail() {
               href={href}
               prefetch={false}
               aria-current={on ? 'page' : undefined}
-              className={`flex min-h-16 flex-col items-center justify-center gap-1 border-l-4 text-[0.8rem] focus-visible:-outline-offset-3 focus-visible:outline-[#c3abff] ${on ? 'border-[#c3abff] bg-rail-on font-semibold' : 'border-transparent hover:bg-rail-on/60'}`}
+              className={`flex min-h-16 shrink-0 flex-col items-center justify-center gap-1 border-l-4 text-[0.8rem] focus-visible:-outline-offset-3 focus-visible:outline-[#c3abff] ${on ? 'border-[#c3abff] bg-rail-on font-semibold' : 'border-transparent hover:bg-rail-on/60'}`}
             >
               <Icon aria-hidden className="size-5" strokeWidth={1.6} />
               {name}
             </Link>
           );
         })}
+        <div className="mt-auto border-t border-[#4b4360]">
+          <Switches className="flex min-h-14 w-full flex-col items-center justify-center gap-1 text-[0.8rem] hover:bg-rail-on/60 focus-visible:-outline-offset-3 focus-visible:outline-[#c3abff]" />
+        </div>
       </nav>
       <div className="no-print flex items-center justify-between bg-rail px-4 text-[#f6f5f1] md:hidden">
         <Link href="/" prefetch={false} className="wide flex min-h-11 items-center font-bold">

@@ -1,7 +1,7 @@
 'use client';
 
 import { useCallback } from 'react';
-import { toast } from 'sonner';
+import { notify } from '@/ui/notify';
 import { useShop, useStore } from '@/store/hooks';
 
 /** Undo, redo and the switch of units, with a word on what was done. */
@@ -10,16 +10,16 @@ export function useShopActions() {
   const shop = useShop();
   const undo = useCallback(() => {
     const label = store.undo();
-    toast(label ? `Undone: ${label}.` : 'Nothing to undo.');
+    notify(label ? `Undone: ${label}.` : 'Nothing to undo.');
   }, [store]);
   const redo = useCallback(() => {
     const label = store.redo();
-    toast(label ? `Done again: ${label}.` : 'Nothing to do again.');
+    notify(label ? `Done again: ${label}.` : 'Nothing to do again.');
   }, [store]);
   const switchUnits = useCallback(() => {
     const units = shop.units === 'metric' ? 'us' : 'metric';
     store.put({ ...shop, units }, 'units');
-    toast(units === 'us' ? 'US units.' : 'Metric units.');
+    notify(units === 'us' ? 'US units.' : 'Metric units.');
   }, [store, shop]);
   const switchTheme = useCallback(() => {
     store.put({ ...shop, theme: shop.theme === 'bench' ? 'booth' : 'bench' }, 'theme');

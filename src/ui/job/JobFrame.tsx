@@ -2,7 +2,7 @@
 
 import { usePathname, useRouter } from 'next/navigation';
 import { useCallback, useEffect, useMemo, type ReactNode } from 'react';
-import { toast } from 'sonner';
+import { notify } from '@/ui/notify';
 import { showDuration } from '@/core/quantity';
 import { recordsOfJob, writeBundle } from '@/exchange/bundle';
 import { bundleFileName } from '@/exchange/filename';
@@ -54,7 +54,7 @@ function OpenJob({ view, children }: { readonly view: JobView; readonly children
       if (does.kind === 'focus') focusPlace(does.place);
       if (does.kind === 'log') {
         log(does.label, ...does.entries);
-        toast(`Recorded: ${says.toLowerCase()}.`, { action: { label: 'Undo', onClick: undo } });
+        notify(`Recorded: ${says.toLowerCase()}.`, undo);
       }
     },
     [router, job.id, log, undo],
@@ -101,7 +101,7 @@ function JobMenu({ job }: { readonly job: Job }) {
   const router = useRouter();
   const { undo } = useShopActions();
   const done = (says: string) => {
-    toast(says, { action: { label: 'Undo', onClick: undo } });
+    notify(says, undo);
     router.push('/');
   };
   return (

@@ -1,3 +1,4 @@
+import { unitIn } from '@/core/quantity';
 import { isRefusal } from '@/core/refusal';
 import type { Fitness, JobView } from '@/store/job';
 import type { Units } from '../units';
@@ -29,6 +30,12 @@ export function fitnessLine({ id, state, found, min, max }: Fitness, units: Unit
   return { name, value: found === undefined ? '–' : units.show(quantity, found), limits, verdict };
 }
 
+/** Practical coverage of the unit that volumes are shown in: a litre, or a gallon. */
+function coverageFact(coverage: number, units: Units): Fact {
+  const unit = unitIn('volume', units.system);
+  return { label: `1 ${unit.symbol} covers, one coat`, value: units.show('area', coverage * unit.scale) };
+}
+
 export function planLine({ plan, job }: JobView, units: Units): NextLine {
   const { needed, sheet, area, coats, transfer, transferAssumed, fitness } = plan;
   const own = coats.filter((each) => each.sheet.id === sheet.id);
@@ -37,6 +44,7 @@ export function planLine({ plan, job }: JobView, units: Units): NextLine {
     { label: 'Wet film, all coats', value: units.show('film', own.reduce((sum, { wet }) => sum + wet, 0)) },
     { label: transferAssumed ? 'Transfer, class default' : 'Transfer efficiency', value: units.show('share', transfer, { digits: 0 }) },
     { label: 'Volume solids as applied', value: units.show('share', own[0]?.solids) },
+    ...(isRefusal(plan.coverage) ? [] : [coverageFact(plan.coverage, units)]),
     ...(isRefusal(needed)
       ? []
       : [

@@ -1,0 +1,69 @@
+'use client';
+
+import { Button, ButtonLink } from '../Button';
+import { Notice } from '../Notice';
+import { download } from '../download';
+import { useShopState, useStore } from '@/store/hooks';
+import type { Trouble } from '@/store/shopstore';
+import { writeBundle } from '@/exchange/bundle';
+import { bundleFileName } from '@/exchange/filename';
+
+const troubleWords: Record<Trouble, string> = {
+  full: 'This device is out of room. What you do now is kept in this tab only. Make room, then try again, or export.',
+  'write-failed':
+    'The last change could not be written to this device. It is kept in this tab. Try again, or export.',
+  'no-disk':
+    'This browser gives no storage here (a private window?). Everything works, but ends with this tab: export before you close it.',
+};
+
+/** Says at once when records cannot be read or written, and always offers a way out. */
+export function StorageTrouble() {
+  const store = useStore();
+  const { trouble, damaged, asides, records } = useShopState();
+  const exportAll = () => {
+    const now = new Date().toISOString();
+    download(bundleFileName('shop', now.slice(0, 10)), writeBundle([...records.values()], now));
+  };
+  return (
+    <div className="no-print space-y-1" aria-live="assertive">
+      {trouble && (
+        <Notice tone="stop">
+          {troubleWords[trouble]}
+          <span className="ml-2 inline-flex flex-wrap gap-2">
+            <Button look="quiet" onClick={exportAll}>
+              Export everything
+            </Button>
+            {trouble !== 'no-disk' && (
+              <Button look="quiet" onClick={() => void store.retry()}>
+                Try again
+              </Button>
+            )}
+          </span>
+        </Notice>
+      )}
+      {damaged.length > 0 && (
+        <Notice tone="care">
+          {damaged.length === 1 ? 'One record is damaged' : `${damaged.length} records are damaged`} and set
+          apart. Everything else is here.{' '}
+          <ButtonLink href="/settings#damaged" look="quiet">
+            See and export
+          </ButtonLink>
+        </Notice>
+      )}
+      {asides.map((aside) => (
+        <Notice key={aside.asideKey} tone="care">
+          Another tab changed “{'name' in aside.mine ? aside.mine.name : aside.key}” first. Your change is
+          kept aside.
+          <span className="ml-2 inline-flex flex-wrap gap-2">
+            <Button look="quiet" onClick={() => void store.decide(aside, true)}>
+              Put mine on top
+            </Button>
+            <Button look="quiet" onClick={() => void store.decide(aside, false)}>
+              Let mine go
+            </Button>
+          </span>
+        </Notice>
+      ))}
+    </div>
+  );
+}

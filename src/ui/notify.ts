@@ -1,0 +1,37 @@
+/** A passing note of what was done, with a way back where there is one. */
+export interface Note {
+  readonly says: string;
+  readonly undo?: () => void;
+}
+
+const waiting: Note[] = [];
+let show: ((note: Note) => void) | undefined;
+let wake: (() => void) | undefined;
+
+/** Shows a note. The part that draws it is fetched with the first one; until then notes wait. */
+export function notify(says: string, undo?: () => void): void {
+  const note = { says, undo };
+  if (show) {
+    show(note);
+    return;
+  }
+  waiting.push(note);
+  wake?.();
+}
+
+/** Called by the frame: tells it when the first note has to be shown. */
+export function onFirstNote(listener: () => void): () => void {
+  wake = listener;
+  return () => {
+    wake = undefined;
+  };
+}
+
+/** Called by what draws notes: hands over those that waited, and all that come. */
+export function takeNotes(shower: (note: Note) => void): () => void {
+  show = shower;
+  for (const note of waiting.splice(0)) shower(note);
+  return () => {
+    show = undefined;
+  };
+}
