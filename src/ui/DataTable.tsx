@@ -28,6 +28,8 @@ export function DataTable<T>({ label, columns, rows, markFirst }: Props<T>) {
     columns,
     state: { sorting },
     onSortingChange: setSorting,
+    // There are no pages or groups to go back to; resetting them at every new row set would never end.
+    autoResetAll: false,
     getCoreRowModel: getCoreRowModel(),
     getSortedRowModel: getSortedRowModel(),
   });

@@ -15,23 +15,19 @@ export function Switches({ className }: Props) {
   const Light = theme === 'bench' ? Sun : MoonStar;
   return (
     <>
-      <button
-        type="button"
-        className={className}
-        onClick={switchUnits}
-        aria-label={`Units: ${units === 'metric' ? 'metric' : 'US'}. Switch`}
-      >
+      <button type="button" className={className} onClick={switchUnits}>
         <Ruler aria-hidden className="size-5" strokeWidth={1.6} />
-        {units === 'metric' ? 'Metric' : 'US'}
+        <span>
+          {units === 'metric' ? 'Metric' : 'US'}
+          <span className="sr-only"> units: switch</span>
+        </span>
       </button>
-      <button
-        type="button"
-        className={className}
-        onClick={switchTheme}
-        aria-label={`Theme: ${theme === 'bench' ? 'Bench' : 'Booth'}. Switch`}
-      >
+      <button type="button" className={className} onClick={switchTheme}>
         <Light aria-hidden className="size-5" strokeWidth={1.6} />
-        {theme === 'bench' ? 'Light' : 'Dark'}
+        <span>
+          {theme === 'bench' ? 'Light' : 'Dark'}
+          <span className="sr-only"> theme: switch</span>
+        </span>
       </button>
     </>
   );

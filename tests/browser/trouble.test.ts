@@ -1,0 +1,146 @@
+import fs from 'node:fs';
+import type { Browser } from 'puppeteer-core';
+import { launch, temporaryFile, Visitor } from './driver';
+
+let browser: Browser;
+beforeAll(async () => {
+  browser = await launch();
+});
+afterAll(() => browser.close());
+
+const axe = fs.readFileSync(require.resolve('axe-core/axe.min.js'), 'utf8');
+
+/** What axe finds on the page as it stands. */
+async function violations({ page }: Visitor): Promise<string[]> {
+  await page.evaluate(axe);
+  return page.evaluate(async () => {
+    const run = (
+      window as unknown as {
+        axe: { run: () => Promise<{ violations: { id: string; nodes: { html: string }[] }[] }> };
+      }
+    ).axe;
+    return (await run.run()).violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html.slice(0, 140)}`);
+  });
+}
+
+describe('when storage fails', () => {
+  it('a full disk is said at once, nothing is lost, and it is written when there is room', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/thin');
+    await visitor.page.evaluate(() => {
+      const state = window as unknown as { full: boolean };
+      state.full = true;
+      const original = IDBObjectStore.prototype.put;
+      IDBObjectStore.prototype.put = function put(...args: Parameters<typeof original>) {
+        if (state.full) throw new DOMException('no room', 'QuotaExceededError');
+        return original.apply(this, args);
+      };
+    });
+    await visitor.doNext();
+    await visitor.sees('This device is out of room.');
+    await visitor.sees('Stir, then time the cup.');
+    expect(await visitor.download('Export everything')).toContain('"addition"');
+    await visitor.page.evaluate(() => ((window as unknown as { full: boolean }).full = false));
+    await visitor.press('Try again');
+    await visitor.page.waitForFunction(() => !document.body.innerText.includes('out of room'));
+    await visitor.reload();
+    await visitor.sees('Stir, then time the cup.');
+  });
+
+  it('a change that another tab overtook is kept aside and can be put on top', async () => {
+    const one = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/thin');
+    const two = await one.secondTab('/job/demo-saloon-doors/thin');
+    // The second tab goes deaf, as a sleeping one is.
+    await two.page.evaluate(() => {
+      Object.defineProperty(BroadcastChannel.prototype, 'onmessage', {
+        get: () => null,
+        set: () => undefined,
+      });
+    });
+    await one.page.bringToFront();
+    await one.page.evaluate(async () => {
+      const open = indexedDB.open('fluorite');
+      const database = await new Promise<IDBDatabase>(
+        (resolve) => (open.onsuccess = () => resolve(open.result)),
+      );
+      const records = database.transaction('records', 'readwrite').objectStore('records');
+      const read = records.get('job/demo-saloon-doors');
+      await new Promise((resolve) => (read.onsuccess = resolve));
+      const held = read.result as { revision: number; record: { name: string } };
+      records.put(
+        { revision: held.revision + 1, record: { ...held.record, name: 'Saloon doors, renamed elsewhere' } },
+        'job/demo-saloon-doors',
+      );
+      await new Promise((resolve) => (records.transaction.oncomplete = resolve));
+      database.close();
+    });
+    await two.page.bringToFront();
+    await two.doNext();
+    await two.sees('Your change is kept aside.');
+    await two.sees('Saloon doors, renamed elsewhere', 'h1');
+    await two.reload();
+    await two.sees('Your change is kept aside.');
+    await two.press('Put mine on top');
+    await two.sees('Stir, then time the cup.');
+    expect(await two.text('body')).not.toContain('kept aside');
+  });
+
+  it('with no database at all everything works, and says that it ends with the tab', async () => {
+    const visitor = await Visitor.arrive(browser, 'plain');
+    await visitor.page.evaluateOnNewDocument(() => {
+      Object.defineProperty(window, 'indexedDB', { value: undefined });
+    });
+    await visitor.reload();
+    await visitor.sees('This browser gives no storage here');
+    await visitor.press('Load the demo shop');
+    await visitor.sees('Saloon doors, car 6');
+  });
+});
+
+describe('what lies over a screen', () => {
+  it('is as reachable as the screen: key list, commands, menu, dialogs, preview', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/settings');
+    const found: string[] = [];
+    const check = async (name: string) => {
+      await new Promise((wait) => setTimeout(wait, 250));
+      found.push(...(await violations(visitor)).map((each) => `${name}: ${each}`));
+      await visitor.page.keyboard.press('Escape');
+      await visitor.page.waitForFunction(() => !document.querySelector('[role="dialog"]'));
+    };
+    await visitor.press('Remove everything');
+    await check('remove everything');
+    const out = await visitor.download('Export everything');
+    await visitor.upload(temporaryFile('again.json', out));
+    await visitor.sees('What this file would do', '[role="dialog"]');
+    await check('import preview');
+    await visitor.page.keyboard.type('?');
+    await visitor.page.waitForSelector('[role="dialog"]');
+    await check('keys');
+    await visitor.page.keyboard.down('Control');
+    await visitor.page.keyboard.press('k');
+    await visitor.page.keyboard.up('Control');
+    await visitor.page.waitForSelector('[cmdk-input]');
+    await check('commands');
+    await visitor.go('/logbook');
+    await visitor.press(/^Entry of/);
+    await visitor.press('Correct');
+    await visitor.page.waitForSelector('[role="dialog"]');
+    await check('correct an entry');
+    expect(found).toEqual([]);
+  });
+
+  it('the empty bench and a place that does not exist are reachable too', async () => {
+    const visitor = await Visitor.arrive(browser, 'plain');
+    expect(await violations(visitor)).toEqual([]);
+    await visitor.go('/nowhere');
+    await visitor.sees('There is no such place', 'h1');
+    expect(await violations(visitor)).toEqual([]);
+  });
+
+  it('units and theme are at hand in the rail, by one press', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/set');
+    await visitor.press(/^Metric/);
+    await visitor.sees(/\d+\.\d psi/);
+    await visitor.press(/^Light/);
+    await visitor.page.waitForFunction(() => document.documentElement.dataset.theme === 'booth');
+  });
+});
