@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import fs from 'node:fs';
 import path from 'node:path';
 import { isRefusal, type Outcome } from '@/core/refusal';
@@ -100,3 +101,30 @@ describe('bundle', () => {
     expect(bundleFileName('///', '2026-11-23')).toBe('shop-2026-11-23.fluorite.json');
   });
 });
+
+describe('whatever a file holds', () => {
+  it('reading it never throws and never writes', () => {
+    fc.assert(
+      fc.property(fc.oneof(fc.string(), fc.json(), fc.json().map(wrapped)), (text) => {
+        const outcome = previewBundle(text, shop);
+        if (isRefusal(outcome)) expect(outcome.says.length).toBeGreaterThan(10);
+        else
+          for (const { state, why } of outcome.items) expect(state === 'refused' ? why : 'fine').toBeTruthy();
+      }),
+      { numRuns: 300 },
+    );
+  });
+
+  it('two records are the same whatever the order of their keys', () => {
+    fc.assert(
+      fc.property(fc.dictionary(fc.string(), fc.jsonValue()), (record) => {
+        const turned = Object.fromEntries(Object.entries(record).reverse());
+        expect(canonical(turned)).toBe(canonical(record));
+      }),
+    );
+  });
+});
+
+/** Any JSON as the only record of a file that is otherwise right. */
+const wrapped = (record: string) =>
+  `{"format":"fluorite-bundle","version":1,"exported":"${at}","records":[${record}]}`;
