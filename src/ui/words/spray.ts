@@ -13,7 +13,9 @@ export function sprayLine(view: JobView, units: Units): NextLine {
     { label: 'Speed', value: units.show('speed', spray.speed) },
     { label: 'Distance', value: units.show('distance', spray.distance) },
     { label: 'A coat takes about', value: showDuration(spray.coatTime) },
-    ...(last ? [{ label: 'Flash on the sheet', value: showDuration(last.sheet.times.recoatFirst) }] : []),
+    ...(last
+      ? [{ label: 'Next coat after, on the sheet', value: showDuration(last.sheet.times.recoatFirst) }]
+      : []),
     ...(spray.stretched ? [{ label: 'Longer: the part is cold', value: 'estimate' }] : []),
     ...(recoat?.closes ? [{ label: 'Window closes', value: clockTime(recoat.closes) }] : []),
   ];
