@@ -10,7 +10,6 @@ export const instant = z.iso.datetime().describe('moment, ISO 8601, UTC');
 export const day = z.iso.date().describe('calendar day');
 
 export const metres = number('m').min(0);
-export const squareMetres = number('m²').min(0);
 export const cubicMetres = number('m³').min(0);
 export const kilograms = number('kg').min(0);
 export const seconds = number('s').min(0);

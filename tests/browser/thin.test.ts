@@ -93,6 +93,18 @@ describe('Thin', () => {
     ).toBe('quick');
   });
 
+  it('asks before more thinner is recorded than the sheet allows, in the sheet’s own percent', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/thin');
+    // 10 % by volume of 6960 g at 1.04 is 668 g of water; 150 g are in: 530 g more is past it, 500 g is not.
+    await visitor.type('Water added now', '530');
+    await visitor.page.keyboard.press('Enter');
+    await visitor.sees('That is past the sheet’s maximum of 10 %. Is it right?');
+    expect(await visitor.text('[data-readings]')).not.toContain('+530 g');
+    await visitor.type('Water added now', '500');
+    await visitor.page.keyboard.press('Enter');
+    await visitor.sees('+500 g', '[data-readings]');
+  });
+
   it('will not thin a two-part mix past its pot life', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/thin');
     await visitor.page.evaluateOnNewDocument(() => {

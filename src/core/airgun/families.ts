@@ -21,6 +21,3 @@ export const defaultDriving: Record<Feed, number> = {
   'pressure-pot': 60e3,
   pump: 60e3,
 };
-
-/** An HVLP cap may stand at no more than 0.7 bar (10 psi). Pa. */
-export const hvlpCapLimit = 0.7e5;

@@ -1,4 +1,4 @@
-export { defaultDriving, defaultTransfer, hvlpCapLimit, type Atomising, type Feed } from './families';
+export { defaultDriving, defaultTransfer, type Atomising, type Feed } from './families';
 export {
   nozzleFlow,
   nozzlePressure,

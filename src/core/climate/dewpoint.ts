@@ -1,22 +1,11 @@
 import { refuse, type Outcome } from '../refusal';
 import { celsius, inCelsius } from './temperature';
 
-/** Magnus constants over water: hPa, –, °C. */
-const magnus = { p0: 6.112, a: 17.62, b: 243.12 };
+/** Magnus constants over water: –, °C. The dew point needs no pressure, so 6.112 hPa drops out. */
+const magnus = { a: 17.62, b: 243.12 };
 
 /** A part must be at least this much warmer than the dew point, K. */
 export const dewMarginLimit = 3;
-
-/**
- * Saturation vapour pressure over water (Magnus).
- *
- * @param temperature K
- * @returns Pa
- */
-export function saturationPressure(temperature: number): number {
-  const t = inCelsius(temperature);
-  return 100 * magnus.p0 * Math.exp((magnus.a * t) / (magnus.b + t));
-}
 
 /**
  * Dew point of air.

@@ -1,3 +1,3 @@
 export { andradeFromPair, andradeFromSlope, shiftViscosity } from './andrade';
-export { dewMargin, dewMarginLimit, dewPoint, saturationPressure } from './dewpoint';
+export { dewMargin, dewMarginLimit, dewPoint } from './dewpoint';
 export { celsius, inCelsius } from './temperature';

@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { sheetShare } from '@/core/thinning';
 import { useJob } from '@/ui/job/context';
 import { StageFrame } from '@/ui/job/StageFrame';
 import { Notice } from '@/ui/Notice';
@@ -87,14 +88,17 @@ function AddedSomethingElse() {
   const [mass, setMass] = useState<number>();
   const [asked, setAsked] = useState(false);
   if (!batch || !thinner) return null;
-  const share = mass === undefined ? 0 : (batch.thinner + mass) / batch.unthinned.mass;
+  const share =
+    mass === undefined
+      ? 0
+      : sheetShare(batch.thinner + mass, thinner.density, batch.unthinned, sheet.thinning);
   const last = batch.additions.at(-1);
   const twice =
     last !== undefined &&
     mass !== undefined &&
     Math.abs(last.mass - mass) < 1e-9 &&
     view.now - Date.parse(last.at) < 60_000;
-  const much = share > sheet.thinning.maximum * 1.2;
+  const much = share > sheet.thinning.maximum + 1e-9;
   const record = () => {
     if (mass === undefined || mass <= 0) return;
     if ((twice || much) && !asked) {
