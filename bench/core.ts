@@ -11,8 +11,9 @@ import {
 import { titrate } from '../src/core/thinning/titration';
 import { parse } from '../src/core/quantity';
 import { demoShop } from '../src/demo';
-import { newShop, type Can, type Cup, type Job, type Rig } from '../src/records';
+import { newShop, type Can, type Coating, type Cup, type Job, type Rig } from '../src/records';
 import { jobView } from '../src/store/job';
+import { shelfOf } from '../src/store/shelf';
 import { unitsOf } from '../src/ui/units';
 import { nextLine } from '../src/ui/words/nextline';
 import { stripCells } from '../src/ui/words/strip';
@@ -57,10 +58,11 @@ const now = Date.now();
 const shop = demoShop(now);
 const of = <T>(kind: string) => shop.filter((record) => record.kind === kind) as T[];
 const units = unitsOf('metric');
+const shelf = shelfOf(of<Can>('can'), of<Coating>('coating'), of<Job>('job'), new Date(now).toISOString().slice(0, 10));
 for (const job of of<Job>('job')) {
   const rig = of<Rig>('rig').find(({ id }) => id === job.rigId);
   time(job.name, 'limit 16 ms', 300, () => {
-    const view = jobView(job, { rig, cups: of<Cup>('cup'), cans: of<Can>('can'), shop: newShop, now });
+    const view = jobView(job, { rig, cups: of<Cup>('cup'), shelf, shop: newShop, now });
     return [nextLine(view, view.current, units), stripCells(view, units)];
   });
 }

@@ -29,9 +29,30 @@ export function diary(jobId: string, now: number, by: string) {
     write,
     climate: (ago: number, air: number, part: number, humidity: number) =>
       write(ago, { type: 'climate', air: celsius(air), part: celsius(part), humidity }),
-    mixed: (ago: number, batchId: string, sheet: Coating, poured: readonly (readonly [string, number])[]) => {
+    /** Poured part by part, each from its can, then stirred. */
+    mixed: (
+      ago: number,
+      batchId: string,
+      sheet: Coating,
+      poured: readonly (readonly [part: string, grams: number, can?: string])[],
+    ) => {
       mass = poured.reduce((sum, [, grams]) => sum + grams / 1000, 0);
       thinner = 0;
+      const volume = poured.reduce((sum, [partId, grams]) => {
+        const part = sheet.components.find(({ id }) => id === partId);
+        return sum + grams / 1000 / (part?.density ?? 1000);
+      }, 0);
+      poured.forEach(([partId, grams, canId], i) =>
+        write(ago + 3 - i / 10, {
+          type: 'poured',
+          batchId,
+          sheetId: sheet.id,
+          volume,
+          partId,
+          mass: grams / 1000,
+          ...(canId ? { from: [{ canId, mass: grams / 1000 }] } : {}),
+        }),
+      );
       write(ago, {
         type: 'mixed',
         batchId,

@@ -97,18 +97,35 @@ export const isoCup = cup('demo-cup-iso4', 'ISO cup 4, store', 'iso-4');
 export const dipCup = cup('demo-cup-dip2', 'Dip cup 2, line', 'dip-2');
 export const demoCups = [fordCup, dinCup, isoCup, dipCup];
 
-const can = (id: string, coatingId: string, componentId: string, lot: string, left: number, useBefore: string): Can => ({
-  kind: 'can', version: 1, id, coatingId, componentId, lot, left, useBefore, made: '2026-02-10', opened: '2026-10-05',
-}); // prettier-ignore
+/** Days from today, as a calendar day. */
+const dayFrom = (now: number, days: number) => new Date(now + days * 86_400_000).toISOString().slice(0, 10);
 
-export const demoCans: Can[] = [
-  can('demo-can-w20', 'demo-satin-lacquer', 'base', 'W20-118', 8e-3, '2027-06-30'),
-  can('demo-can-c4', 'demo-livery-colour', 'base', 'C4-0441', 4e-3, '2027-04-30'),
-  can('demo-can-c4h', 'demo-livery-colour', 'hardener', 'CH-207', 1e-3, '2027-01-31'),
-  can('demo-can-c9', 'demo-livery-clear', 'base', 'C9-310', 3e-3, '2027-05-31'),
-  can('demo-can-m1', 'demo-frame-primer', 'base', 'M1-077', 5e-3, '2026-10-31'),
-  can('demo-can-q3', 'demo-bracket-enamel', 'base', 'Q3-902', 12e-3, '2027-08-31'),
-  can('demo-can-g7', 'demo-shell-gelcoat', 'resin', 'G7-055', 20e-3, '2027-02-28'),
-  can('demo-can-g7c', 'demo-shell-gelcoat', 'catalyst', 'PC-12', 0.5e-3, '2027-01-15'),
-  can('demo-can-d2', 'demo-depot-wall', 'base', 'D2-664', 60e-3, '2027-09-30'),
-];
+/** Cans as they were before the diaries drew from them: id, sheet, part, lot, litres, days to the printed date, days since opening. Made a good while before. */
+const cans = [
+  ['demo-can-w20', 'demo-satin-lacquer', 'base', 'W20-118', 10, 220, 9],
+  ['demo-can-w20b', 'demo-satin-lacquer', 'base', 'W20-121', 5, 330, undefined],
+  ['demo-can-c4', 'demo-livery-colour', 'base', 'C4-0441', 1.6, 160, 40],
+  ['demo-can-c4b', 'demo-livery-colour', 'base', 'C4-0450', 4, 250, undefined],
+  ['demo-can-c4h', 'demo-livery-colour', 'hardener', 'CH-207', 1, 70, 12],
+  ['demo-can-c9', 'demo-livery-clear', 'base', 'C9-310', 3, 190, 12],
+  ['demo-can-c9h', 'demo-livery-clear', 'hardener', 'CH-198', 1.5, 45, 70],
+  ['demo-can-m1', 'demo-frame-primer', 'base', 'M1-077', 7.5, -24, 49],
+  ['demo-can-q3', 'demo-bracket-enamel', 'base', 'Q3-902', 15, 280, 30],
+  ['demo-can-g7', 'demo-shell-gelcoat', 'resin', 'G7-055', 20, 95, 6],
+  ['demo-can-g7c', 'demo-shell-gelcoat', 'catalyst', 'PC-12', 0.5, 50, 20],
+  ['demo-can-d2', 'demo-depot-wall', 'base', 'D2-664', 105, 300, 1],
+] as const;
+
+export const demoCans = (now: number): Can[] =>
+  cans.map(([id, coatingId, componentId, lot, litres, printed, opened]) => ({
+    kind: 'can',
+    version: 1,
+    id,
+    coatingId,
+    componentId,
+    lot,
+    left: litres / 1000,
+    made: dayFrom(now, -60),
+    useBefore: dayFrom(now, printed),
+    ...(opened === undefined ? {} : { opened: dayFrom(now, -opened) }),
+  }));

@@ -13,7 +13,7 @@ export const demoShop = (now: number): AnyRecord[] => [
   ...demoSheets,
   ...demoRigs,
   ...demoCups,
-  ...demoCans,
+  ...demoCans(now),
   ...demoJobs(now),
 ];
 

@@ -36,7 +36,7 @@ function saloonDoors(now: number): Job {
   const batch = `${id}-mix-1`;
   log.climate(58, 19.5, 18.8, 0.58);
   log.write(52, { type: 'stir' });
-  log.mixed(46, batch, satinLacquer, [['base', 6960]]);
+  log.mixed(46, batch, satinLacquer, [['base', 6960, 'demo-can-w20']]);
   log.timed(40, batch, satinLacquer, fordCup, 19.5);
   log.timed(38, batch, satinLacquer, fordCup, 19.5);
   log.add(31, batch, 'water', 150);
@@ -53,7 +53,7 @@ function saloonDoors(now: number): Job {
       faces: [face('outer', 'Outer faces', 0.7, 2.0, 4), face('inner', 'Inner faces', 0.7, 2.0, 4)],
     },
     coats: coats(satinLacquer, ['First', 'Second', 'Last']),
-    approach: { reserve: 0.15 },
+    approach: { reserve: 0.2, reserveWhy: 'No blending into a dry edge on a door', pot: 10e-3 },
     log: log.log,
   });
 }
@@ -64,7 +64,7 @@ function liveryPanels(now: number): Job {
   const log = diary(id, now, 'Rook');
   const batch = `${id}-mix-1`;
   log.climate(62, 21, 20.4, 0.46);
-  log.mixed(55, batch, liveryColour, [['base', 1510], ['hardener', 339]]); // prettier-ignore
+  log.mixed(55, batch, liveryColour, [['base', 1510, 'demo-can-c4'], ['hardener', 339, 'demo-can-c4h']]); // prettier-ignore
   log.timed(50, batch, liveryColour, dinCup, 20.6);
   log.timed(48, batch, liveryColour, dinCup, 20.6);
   log.add(45, batch, 'medium', 196);
@@ -107,7 +107,7 @@ function truckFrames(now: number): Job {
   const log = diary(id, now, 'Finch');
   const batch = `${id}-mix-1`;
   log.climate(900, 14, 12.5, 0.68);
-  log.mixed(880, batch, framePrimer, [['base', 2600]]);
+  log.mixed(880, batch, framePrimer, [['base', 2600, 'demo-can-m1']]);
   log.timed(872, batch, framePrimer, dinCup, 18);
   log.timed(870, batch, framePrimer, dinCup, 18);
   log.write(850, {
@@ -165,7 +165,7 @@ function seatBrackets(now: number): Job {
   const log = diary(id, now, 'Heron');
   const batch = `${id}-mix-1`;
   log.climate(260, 20, 19.5, 0.52);
-  log.mixed(250, batch, bracketEnamel, [['base', 3400]]);
+  log.mixed(250, batch, bracketEnamel, [['base', 3400, 'demo-can-q3']]);
   log.timed(245, batch, bracketEnamel, fordCup, 21);
   log.timed(243, batch, bracketEnamel, fordCup, 21);
   log.add(240, batch, 'q-thinner', 285);
@@ -207,7 +207,7 @@ function seatBrackets(now: number): Job {
     part: {
       substrate: 'Cast iron, primed',
       metal: true,
-      faces: [face('top', 'Bracket faces', 0.42, 0.28, 48)],
+      faces: [{ ...face('top', 'Bracket faces', 0.42, 0.28, 48), shape: 1.15 }],
     },
     coats: coats(bracketEnamel, ['First', 'Second']),
     log: log.log,
@@ -226,7 +226,7 @@ function seatShells(now: number): Job {
       faces: [face('shell', 'Shell moulds', 0.9, 0.7, 3, 'flat')],
     },
     coats: coats(shellGelCoat, ['Pass 1', 'Pass 2', 'Pass 3']),
-    approach: { reserve: 0.15 },
+    approach: { reserve: 0.15, pot: 5e-3 },
     log: [],
   });
 }
@@ -237,7 +237,7 @@ function depotWalls(now: number): Job {
   const log = diary(id, now, 'Plover');
   const batch = `${id}-mix-1`;
   log.climate(420, 17, 14, 0.6);
-  log.mixed(410, batch, depotWall, [['base', 58_000]]);
+  log.mixed(410, batch, depotWall, [['base', 58_000, 'demo-can-d2']]);
   log.write(400, {
     type: 'setting',
     sheetId: depotWall.id,
@@ -262,6 +262,7 @@ function depotWalls(now: number): Job {
       substrate: 'Rendered brick, washed',
       metal: false,
       faces: [face('north', 'North wall', 18, 3.2, 1), face('gable', 'Gable', 6, 4, 1)],
+      absorption: 60e-6,
     },
     coats: coats(depotWall, ['First', 'Second']),
     log: log.log,

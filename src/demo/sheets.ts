@@ -1,5 +1,5 @@
 import { celsius } from '@/core/climate';
-import { classSheet, type Coating } from '@/records';
+import { classSheet, type Coating, type SheetAdditive } from '@/records';
 
 const minutes = 60;
 const hours = 3600;
@@ -20,11 +20,18 @@ const air = (low: number, high: number) => ({ min: celsius(low), max: celsius(hi
 const film = (min: number, aim: number, max: number) => ({ min: min * um, aim: aim * um, max: max * um });
 const part = (id: string, name: string, parts: number, density: number, volumeSolids: number, voc: number, water = 0) => ({ id, name, parts, density, volumeSolids, voc, water, exempt: 0 }); // prettier-ignore
 const water = { id: 'water', name: 'Water', density: 998, viscosity: 1e-6, voc: 0, water: 1, exempt: 0 };
-const thinner = (id: string, name: string, density: number, viscosity: number, low: number, high: number) => ({ id, name, density, viscosity, voc: density, water: 0, exempt: 0, air: air(low, high) }); // prettier-ignore
+const thinner = (id: string, name: string, speed: 'fast' | 'medium' | 'slow', density: number, viscosity: number, low: number, high: number) => ({ id, name, speed, density, viscosity, voc: density, water: 0, exempt: 0, air: air(low, high) }); // prettier-ignore
+const dose = (id: string, name: string, density: number, says: Pick<SheetAdditive, 'doseBy' | 'doseOf' | 'dose' | 'maximum' | 'thins'>): SheetAdditive => ({ id, name, density, volumeSolids: 0, voc: density * 0.9, water: 0, exempt: 0, ...says }); // prettier-ignore
+/** Xylene is in most of the made-up thinners: the lowest limit counts. */
+const xylene = { molarMass: 0.10617, lowerLimit: 0.01 };
 
 export const satinLacquer = sheet('water-lacquer', 'demo-satin-lacquer', 'Satin lacquer W20', {
   components: [part('base', 'W20 satin lacquer', 1, 1040, 0.32, 48, 0.6)],
   thinning: { thinners: [water], maximum: 0.1, by: 'volume', of: 'mix', glossFrom: 0.06 },
+  additives: [dose('extender', 'W drying extender', 980, { doseBy: 'volume', doseOf: 'mix', dose: 0, maximum: 0.05, thins: true })],
+  wetFilm: { min: 80 * um, aim: 92 * um, max: 115 * um },
+  shelf: { closed: 540, opened: 180 },
+  vocLimit: { value: 130, counts: 'with-water' },
   target: { cupId: 'ford-4', min: 21, max: 25, temperature: celsius(23) },
   viscosity: 118e-6,
   temperatureSlope: 0.025,
@@ -45,8 +52,12 @@ export const satinLacquer = sheet('water-lacquer', 'demo-satin-lacquer', 'Satin 
 export const liveryColour = sheet('two-part-colour', 'demo-livery-colour', 'Livery green C4', {
   components: [part('base', 'C4 livery green', 4, 1180, 0.51, 410), part('hardener', 'C4 hardener', 1, 1060, 0.55, 380)],
   ratioBy: 'volume',
+  tolerance: 0.05,
+  vapour: xylene,
+  vocLimit: { value: 500, counts: 'less-water' },
+  shelf: { closed: 730, opened: 240 },
   thinning: {
-    thinners: [thinner('medium', 'C medium thinner', 872, 0.85e-6, 15, 24), thinner('slow', 'C slow thinner', 880, 1.0e-6, 22, 32)],
+    thinners: [thinner('medium', 'C medium thinner', 'medium', 872, 0.85e-6, 15, 24), thinner('slow', 'C slow thinner', 'slow', 880, 1.0e-6, 22, 32)],
     maximum: 0.15, by: 'volume', of: 'mix',
   },
   target: { cupId: 'din-4', min: 18, max: 21, temperature: celsius(20) },
@@ -57,7 +68,7 @@ export const liveryColour = sheet('two-part-colour', 'demo-livery-colour', 'Live
     { atomising: 'compliant', bore: { min: 1.3e-3, max: 1.4e-3 }, pressure: { min: 1.8 * bar, max: 2.2 * bar }, pressureAt: 'inlet', distance: { min: 0.15, max: 0.2 } },
   ],
   film: film(22, 27, 34),
-  times: { temperature: celsius(20), potLife: 3 * hours, flash: 10 * minutes, recoatFirst: 15 * minutes, recoatLast: 24 * hours, handle: 8 * hours, cure: 7 * 24 * hours },
+  times: { temperature: celsius(20), induction: 10 * minutes, potLife: 3 * hours, flash: 10 * minutes, recoatFirst: 15 * minutes, recoatLast: 24 * hours, handle: 8 * hours, cure: 7 * 24 * hours },
   cleaner: 'C cleaning solvent',
   cleanBy: 45 * minutes,
   pricePerVolume: 46_000,
@@ -66,7 +77,11 @@ export const liveryColour = sheet('two-part-colour', 'demo-livery-colour', 'Live
 export const liveryClear = sheet('two-part-clear', 'demo-livery-clear', 'Livery clear C9', {
   components: [part('base', 'C9 clear', 2, 985, 0.47, 440), part('hardener', 'C9 hardener', 1, 1040, 0.5, 420)],
   ratioBy: 'volume',
-  thinning: { thinners: [thinner('medium', 'C medium thinner', 872, 0.85e-6, 15, 24)], maximum: 0.1, by: 'volume', of: 'mix' },
+  tolerance: 0.05,
+  vapour: xylene,
+  vocLimit: { value: 500, counts: 'less-water' },
+  shelf: { closed: 730, opened: 120 },
+  thinning: { thinners: [thinner('medium', 'C medium thinner', 'medium', 872, 0.85e-6, 15, 24), thinner('slow', 'C slow thinner', 'slow', 880, 1.0e-6, 22, 32)], maximum: 0.1, by: 'volume', of: 'mix' },
   target: { cupId: 'din-4', min: 16, max: 18, temperature: celsius(20) },
   viscosity: 95e-6,
   temperatureSlope: 0.03,
@@ -83,7 +98,7 @@ export const liveryClear = sheet('two-part-clear', 'demo-livery-clear', 'Livery 
 
 export const framePrimer = sheet('moisture-curing', 'demo-frame-primer', 'Frame primer M1', {
   components: [part('base', 'M1 moisture-curing primer', 1, 1240, 0.54, 360)],
-  thinning: { thinners: [thinner('m-thinner', 'M thinner', 905, 1.1e-6, 5, 30)], maximum: 0.05, by: 'volume', of: 'mix' },
+  thinning: { thinners: [thinner('m-thinner', 'M thinner', 'medium', 905, 1.1e-6, 5, 30)], maximum: 0.05, by: 'volume', of: 'mix' },
   target: { cupId: 'din-4', min: 17, max: 20, temperature: celsius(20) },
   viscosity: 82e-6,
   guns: [{ atomising: 'conventional', bore: { min: 1.4e-3, max: 1.5e-3 }, pressure: { min: 2.5 * bar, max: 3.2 * bar }, pressureAt: 'inlet', distance: { min: 0.2, max: 0.25 } }],
@@ -96,7 +111,7 @@ export const framePrimer = sheet('moisture-curing', 'demo-frame-primer', 'Frame 
 
 export const bracketEnamel = sheet('quick-enamel', 'demo-bracket-enamel', 'Bracket enamel Q3', {
   components: [part('base', 'Q3 quick-dry enamel', 1, 1160, 0.41, 430)],
-  thinning: { thinners: [thinner('q-thinner', 'Q thinner', 860, 0.8e-6, 10, 28)], maximum: 0.15, by: 'mass', of: 'base' },
+  thinning: { thinners: [thinner('q-thinner', 'Q thinner', 'fast', 860, 0.8e-6, 10, 28)], maximum: 0.15, by: 'mass', of: 'base' },
   target: { cupId: 'ford-4', min: 17, max: 21, temperature: celsius(25) },
   viscosity: 110e-6,
   guns: [{ atomising: 'conventional', bore: { min: 1.4e-3, max: 1.8e-3 }, pressure: { min: 2.8 * bar, max: 3.5 * bar }, pressureAt: 'inlet', distance: { min: 0.18, max: 0.25 } }],
@@ -108,8 +123,16 @@ export const bracketEnamel = sheet('quick-enamel', 'demo-bracket-enamel', 'Brack
 }); // prettier-ignore
 
 export const shellGelCoat = sheet('gel-coat', 'demo-shell-gelcoat', 'Shell gel coat G7', {
-  components: [part('resin', 'G7 gel coat', 100, 1210, 0.9, 60), part('catalyst', 'Peroxide catalyst', 2, 1150, 0.6, 300)],
+  components: [
+    part('resin', 'G7 gel coat', 100, 1210, 0.9, 60),
+    { ...part('catalyst', 'Peroxide catalyst', 2, 1150, 0.6, 300), partsAt: [{ temperature: celsius(18), parts: 2.5 }, { temperature: celsius(22), parts: 2 }, { temperature: celsius(26), parts: 1.5 }] },
+  ],
   ratioBy: 'mass',
+  tolerance: 0.1,
+  additives: [{ ...dose('accelerator', 'G accelerator', 960, { doseBy: 'mass', doseOf: 'base', dose: 0.003, maximum: 0.005, thins: false }), volumeSolids: 0.1 }],
+  wetFilm: { min: 160 * um, aim: 180 * um, max: 220 * um },
+  vapour: { molarMass: 0.10415, lowerLimit: 0.009 },
+  shelf: { closed: 180, opened: 90 },
   thinning: { thinners: [{ id: 'styrene', name: 'Styrene', density: 906, viscosity: 0.8e-6, voc: 906, water: 0, exempt: 0 }], maximum: 0.03, by: 'mass', of: 'base' },
   target: undefined,
   guns: [{ atomising: 'conventional', bore: { min: 2.5e-3, max: 4e-3 }, pressure: { min: 3 * bar, max: 4 * bar }, pressureAt: 'inlet', distance: { min: 0.4, max: 0.6 } }],

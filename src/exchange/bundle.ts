@@ -1,6 +1,18 @@
 import * as z from 'zod';
 import { isRefusal, refuse, type Outcome } from '@/core/refusal';
-import { can, coating, cup, job, keyOf, readRecord, rig, shop, type AnyRecord, type Job } from '@/records';
+import {
+  can,
+  coating,
+  cup,
+  job,
+  keyOf,
+  readRecord,
+  revision,
+  rig,
+  shop,
+  type AnyRecord,
+  type Job,
+} from '@/records';
 import { canonical } from './canonical';
 
 /** Version of the file format, apart from the versions of the records in it. */
@@ -13,7 +25,7 @@ export const bundleSchema = z.object({
   format: z.literal('fluorite-bundle'),
   version: z.literal(bundleVersion),
   exported: z.iso.datetime(),
-  records: z.array(z.discriminatedUnion('kind', [coating, can, rig, cup, job, shop])),
+  records: z.array(z.discriminatedUnion('kind', [coating, revision, can, rig, cup, job, shop])),
 });
 
 /** The published description of a bundle. */
@@ -106,10 +118,21 @@ export function previewBundle(
       `This file was made by a newer Fluorite (format ${String(head.version)}; this one reads up to ${bundleVersion}). Update first. Nothing was changed.`,
     );
 
+  return {
+    exported: typeof head.exported === 'string' ? head.exported : '',
+    items: previewRecords(head.records, existing, progress),
+  };
+}
+
+/** What each of some raw records would do to a shop. */
+export function previewRecords(
+  records: readonly unknown[],
+  existing: readonly AnyRecord[],
+  progress: (share: number) => void = () => undefined,
+): BundleItem[] {
   const held = new Map(existing.map((record) => [keyOf(record), canonical(record)]));
   const seen = new Set<string>();
-  const { records } = head;
-  const items = records.map((each: unknown, i): BundleItem => {
+  return records.map((each: unknown, i): BundleItem => {
     if (i % 50 === 0) progress(i / records.length);
     const record = readRecord(each);
     if (isRefusal(record))
@@ -137,7 +160,6 @@ export function previewBundle(
       state: before === undefined ? 'new' : before === canonical(record) ? 'same' : 'changed',
     };
   });
-  return { exported: typeof head.exported === 'string' ? head.exported : '', items };
 }
 
 function nameOf(record: unknown): string | undefined {

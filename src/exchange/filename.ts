@@ -1,5 +1,5 @@
-/** A file name that every system takes: `saloon-doors-2026-11-23.fluorite.json`. */
-export function bundleFileName(name: string, day: string): string {
+/** A file name that every system takes: `saloon-doors-2026-11-23.csv`. */
+export function fileName(name: string, day: string, ending: string): string {
   const plain = name
     .normalize('NFKD')
     .replace(/[^\w\s-]/g, '')
@@ -7,5 +7,7 @@ export function bundleFileName(name: string, day: string): string {
     .toLowerCase()
     .replace(/[\s_-]+/g, '-')
     .slice(0, 60);
-  return `${plain || 'shop'}-${day}.fluorite.json`;
+  return `${plain || 'shop'}-${day}.${ending}`;
 }
+
+export const bundleFileName = (name: string, day: string): string => fileName(name, day, 'fluorite.json');

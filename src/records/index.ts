@@ -1,15 +1,16 @@
-import { can, coating, type Can, type Coating } from './coating';
+import { can, coating, revision, type Can, type Coating, type Revision } from './coating';
 import { job, type Job } from './job';
 import { recordReader, type KindRule } from './read';
 import { cup, rig, type Cup, type Rig } from './rig';
 import { shop, type Shop } from './shop';
 
-export type AnyRecord = Coating | Can | Rig | Cup | Job | Shop;
+export type AnyRecord = Coating | Revision | Can | Rig | Cup | Job | Shop;
 export type RecordKind = AnyRecord['kind'];
 
 /** Every kind of record with its present version and the way up from older ones. */
 export const recordKinds = {
   coating: { version: 1, schema: coating, migrations: {} },
+  revision: { version: 1, schema: revision, migrations: {} },
   can: { version: 1, schema: can, migrations: {} },
   rig: { version: 1, schema: rig, migrations: {} },
   cup: { version: 1, schema: cup, migrations: {} },
@@ -22,12 +23,30 @@ export const readRecord = recordReader<AnyRecord>(recordKinds);
 /** The key a record is kept under. */
 export const keyOf = ({ kind, id }: Pick<AnyRecord, 'kind' | 'id'>): string => `${kind}/${id}`;
 
-export { can, coating, coatingClasses, component, thinner } from './coating';
-export type { Can, Coating, CoatingClass, Component, GunAdvice, Thinner } from './coating';
+export {
+  additive,
+  can,
+  coating,
+  coatingClasses,
+  component,
+  revision,
+  thinner,
+  thinnerSpeeds,
+} from './coating';
+export type {
+  Can,
+  Coating,
+  CoatingClass,
+  Component,
+  GunAdvice,
+  Revision,
+  SheetAdditive,
+  Thinner,
+} from './coating';
 export { newId } from './id';
 export { face, job, plannedCoat, type Face, type Job, type PlannedCoat } from './job';
 export { logEntry, type EntryOf, type EntryType, type LogEntry, type NewEntry } from './log';
 export { recordReader, type KindRule, type Migration } from './read';
 export { cup, rig, type Cup, type NozzleSet, type Rig } from './rig';
-export { newShop, shop, type Shop } from './shop';
+export { newShop, shop, usualRecheck, type Shop } from './shop';
 export { classSheet, classWords } from './classes';

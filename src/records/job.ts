@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { coating } from './coating';
-import { id, instant, metres, name, share, speed, text } from './fields';
+import { cubicMetres, id, instant, metres, name, share, speed, text } from './fields';
 import { logEntry } from './log';
 
 export const face = z.object({
@@ -9,6 +9,10 @@ export const face = z.object({
   width: metres.positive(),
   height: metres.positive(),
   count: z.number().int().positive(),
+  /** Both sides are coated when 2. */
+  sides: z.union([z.literal(1), z.literal(2)]).optional(),
+  /** True surface ÷ width × height: 1 for flat, more for mouldings and ribs. */
+  shape: z.number().min(1).max(10).optional(),
   lies: z.enum(['upright', 'flat', 'overhead']),
 });
 
@@ -36,6 +40,8 @@ export const job = z.object({
     substrate: text,
     metal: z.boolean().describe('can a magnetic or eddy-current gauge read it?'),
     faces: z.array(face).min(1),
+    /** What a thirsty surface drinks before a film stands, m³/m². */
+    absorption: metres.optional(),
   }),
   coats: z.array(plannedCoat).min(1),
   approach: z.object({
@@ -43,8 +49,20 @@ export const job = z.object({
     speed,
     transfer: share.optional(),
     reserve: share,
+    reserveWhy: text.optional(),
+    cards: z.number().int().min(0).max(99).optional(),
+    /** m³ the mixing pot holds. */
+    pot: cubicMetres.optional(),
+    /** m³ of each batch, where the user wants other than what the plan asks. */
+    batch: cubicMetres.positive().optional(),
     acceptance: z.enum(['spot-mean', 'nominal']),
   }),
+  /** Doses chosen for this job, by additive; the sheet's own where there is none. */
+  doses: z.record(id, share).optional(),
+  /** Cans chosen for this job; two of one part are boxed together. */
+  cans: z.array(id).optional(),
+  /** The thinner chosen, by sheet. */
+  thinners: z.record(id, id).optional(),
   log: z.array(logEntry),
 });
 

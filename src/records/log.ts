@@ -35,7 +35,29 @@ export const logEntry = z.discriminatedUnion('type', [
   entryOf('climate', { air: kelvin, part: kelvin, humidity: share }),
   entryOf('stir', { batchId: id.optional() }),
   /** One part poured into a batch under way; `volume` is what the batch was planned at, m³. */
-  entryOf('poured', { batchId: id, sheetId: id, volume: cubicMetres, partId: id, mass: kilograms }),
+  entryOf('poured', {
+    batchId: id,
+    sheetId: id,
+    volume: cubicMetres,
+    partId: id,
+    mass: kilograms,
+    /** The cans it came out of: more than one when lots were boxed together. */
+    from: z.array(z.object({ canId: id, mass: kilograms })).optional(),
+    /** Thinner that was in those cans already, kg of the mass. */
+    thinner: kilograms.optional(),
+  }),
+  /** Mix left over from another batch goes into this one, and keeps its age. */
+  entryOf('leftover', {
+    batchId: id,
+    sheetId: id,
+    volume: cubicMetres,
+    from: text,
+    mixedAt: instant,
+    mass: kilograms,
+    thinner: kilograms,
+  }),
+  /** Mix or rinsings poured back into a can; `thinner` is how much of the mass is thinner. */
+  entryOf('returned', { batchId: id.optional(), canId: id, mass: kilograms, thinner: kilograms }),
   entryOf('mixed', {
     batchId: id,
     sheetId: id,

@@ -10,6 +10,8 @@ export const shop = z.object({
   operator: text,
   units: z.enum(['metric', 'us']),
   theme: z.enum(['bench', 'booth']),
+  /** Days after which a sheet is to be checked again. */
+  recheckAfter: z.number().int().positive().optional(),
   scaleStep: kilograms.positive(),
   /** Timings of a cup before a reading counts: two must agree within 5 %. */
   timings: z.union([z.literal(1), z.literal(2)]),
@@ -18,6 +20,9 @@ export const shop = z.object({
 });
 
 export type Shop = z.infer<typeof shop>;
+
+/** Days a checked sheet counts as current until the shop says otherwise. */
+export const usualRecheck = 365;
 
 export const newShop: Shop = {
   kind: 'shop',

@@ -4,6 +4,7 @@ import { createContext, useContext, useMemo, useSyncExternalStore } from 'react'
 import { newShop, type AnyRecord, type RecordKind, type Shop } from '@/records';
 import { useNow } from './clock';
 import { jobView, type JobView } from './job';
+import { shelfOf, type ShelfCan } from './shelf';
 import type { ShopState, ShopStore } from './shopstore';
 
 export const StoreContext = createContext<ShopStore | undefined>(undefined);
@@ -33,7 +34,8 @@ export function recordsOf<K extends RecordKind>(
   return found.sort((a, b) => labelOf(a).localeCompare(labelOf(b))) as Extract<AnyRecord, { kind: K }>[];
 }
 
-const labelOf = (record: AnyRecord): string => (record.kind === 'can' ? record.lot : record.name);
+const labelOf = (record: AnyRecord): string =>
+  record.kind === 'can' ? record.lot : record.kind === 'revision' ? record.until : record.name;
 
 export function useRecord<K extends RecordKind>(
   kind: K,
@@ -79,8 +81,31 @@ function viewOf(records: ReadonlyMap<string, AnyRecord>, id: string, now: number
   return jobView(job, {
     rig: rig?.kind === 'rig' ? rig : undefined,
     cups: recordsOf(records, 'cup'),
-    cans: recordsOf(records, 'can'),
+    shelf: shelfOn(records, now),
     shop: shop?.kind === 'shop' ? shop : newShop,
     now,
   });
+}
+
+/** The shelf of one state of the records, worked out once a day of it. */
+const shelves = new WeakMap<ReadonlyMap<string, AnyRecord>, { today: string; shelf: ShelfCan[] }>();
+
+function shelfOn(records: ReadonlyMap<string, AnyRecord>, now: number): ShelfCan[] {
+  const today = new Date(now).toISOString().slice(0, 10);
+  const held = shelves.get(records);
+  if (held?.today === today) return held.shelf;
+  const shelf = shelfOf(
+    recordsOf(records, 'can'),
+    recordsOf(records, 'coating'),
+    recordsOf(records, 'job'),
+    today,
+  );
+  shelves.set(records, { today, shelf });
+  return shelf;
+}
+
+/** Every can with what is left in it today. */
+export function useShelf(): ShelfCan[] {
+  const { records } = useShopState();
+  return shelfOn(records, useNow());
 }

@@ -1,6 +1,10 @@
 /** Hands the user a file. */
-export function download(name: string, text: string, type = 'application/json'): void {
-  const url = URL.createObjectURL(new Blob([text], { type }));
+export function download(
+  name: string,
+  content: string | Uint8Array<ArrayBuffer>,
+  type = 'application/json',
+): void {
+  const url = URL.createObjectURL(new Blob([content], { type }));
   const link = document.createElement('a');
   link.href = url;
   link.download = name;

@@ -60,10 +60,10 @@ export function FormText<T extends FieldValues>({
       render={({ field, fieldState }) => (
         <TextField
           {...rest}
-          value={(field.value as string | number | undefined) ?? ''}
+          value={Number.isNaN(field.value) ? '' : ((field.value as string | number | undefined) ?? '')}
           onBlur={field.onBlur}
           onChange={(event) =>
-            field.onChange(rest.type === 'number' ? Number(event.target.value) : event.target.value)
+            field.onChange(rest.type === 'number' ? numberOf(event.target.value) : event.target.value)
           }
           error={fieldState.error && wordsOf(fieldState.error.message)}
         />
@@ -92,6 +92,60 @@ export function FormSelect<T extends FieldValues>({
       )}
     />
   );
+}
+
+const numberOf = (text: string): number => (text === '' ? Number.NaN : Number(text));
+
+/** A yes or no. */
+export function FormCheck<T extends FieldValues>({ control, name, label }: Bound<T> & { label: string }) {
+  return (
+    <Controller
+      control={control}
+      name={name}
+      render={({ field }) => (
+        <label className="flex min-h-11 items-center gap-3 self-end">
+          <input
+            type="checkbox"
+            className="size-5 accent-act"
+            checked={field.value === true}
+            onChange={(event) => field.onChange(event.target.checked)}
+          />
+          {label}
+        </label>
+      )}
+    />
+  );
+}
+
+/** One field of a form as data: an amount with its quantity, a choice with its options, else text. */
+export interface FieldRow {
+  readonly name: string;
+  readonly label: string;
+  readonly quantity?: ComponentProps<typeof NumberField>['quantity'];
+  readonly expects?: readonly [number, number];
+  readonly required?: boolean;
+  readonly hint?: string;
+  readonly type?: 'text' | 'number' | 'date';
+  readonly options?: readonly { readonly value: string; readonly label: string }[];
+}
+
+/** Rows of fields, each name set behind `at`: `components.0.`. */
+export function FormFields<T extends FieldValues>({
+  control,
+  fields,
+  at = '',
+}: {
+  readonly control: Control<T>;
+  readonly fields: readonly FieldRow[];
+  readonly at?: string;
+}) {
+  return fields.map(({ name, label, quantity, expects, required, hint, type, options }) => {
+    const bound = { control, name: `${at}${name}` as FieldPath<T>, label, hint };
+    if (quantity)
+      return <FormNumber key={name} {...bound} quantity={quantity} expects={expects} required={required} />;
+    if (options) return <FormSelect key={name} {...bound} options={options} />;
+    return <FormText key={name} {...bound} type={type} step={type === 'number' ? 'any' : undefined} />;
+  });
 }
 
 /** What a schema says, in words for the bench. */

@@ -1,5 +1,6 @@
 import * as Comlink from 'comlink';
 import type { Outcome } from '@/core/refusal';
+import { previewSheetsCsv } from '@/exchange/sheetcsv';
 import { previewBundle, refuseSize, type BundlePreview } from '@/exchange/bundle';
 import type { AnyRecord } from '@/records';
 
@@ -9,7 +10,12 @@ const api = {
     existing: readonly AnyRecord[],
     progress: (share: number) => void,
   ): Promise<Outcome<BundlePreview>> {
-    return refuseSize(file.size) ?? previewBundle(await file.text(), existing, progress);
+    const tooLarge = refuseSize(file.size);
+    if (tooLarge) return tooLarge;
+    const text = await file.text();
+    return file.name.toLowerCase().endsWith('.csv')
+      ? previewSheetsCsv(text, existing)
+      : previewBundle(text, existing, progress);
   },
 };
 

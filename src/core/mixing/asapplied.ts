@@ -15,7 +15,12 @@ export interface AsApplied {
   readonly voc: number;
   /** VOC less water and exempt solvent, kg/m³: the regulatory figure. */
   readonly vocLess: number;
+  /** kg of solvent that leaves as vapour, exempt solvent counted: what the dilution air is for. */
+  readonly solvent: number;
 }
+
+/** Density of exempt solvents, kg/m³: acetone's. A default, since sheets state only their share. */
+const exemptDensity = 790;
 
 /**
  * As-applied figures of a mix: VS = ΣVᵢVSᵢ/ΣVᵢ and VOC = ΣVᵢVOCᵢ/ΣVᵢ; the regulatory VOC divides by the
@@ -38,5 +43,19 @@ export function asApplied(measured: readonly Measured[]): Outcome<AsApplied> {
     volumeSolids: sum(({ volume: own, part }) => own * part.volumeSolids) / volume,
     voc: vocMass / volume,
     vocLess: counted > 0 ? vocMass / counted : 0,
+    solvent: vocMass + sum(({ volume: own, part }) => own * part.exempt) * exemptDensity,
   };
+}
+
+/** A limit on VOC that the user enters, and which of the two figures it counts. */
+export interface VocLimit {
+  /** kg/m³ */
+  readonly value: number;
+  readonly counts: 'with-water' | 'less-water';
+}
+
+/** The figure a limit counts, and whether it is kept. Both figures are shown all the same. */
+export function judgeVoc(applied: AsApplied, limit: VocLimit): { found: number; passes: boolean } {
+  const found = limit.counts === 'with-water' ? applied.voc : applied.vocLess;
+  return { found, passes: found <= limit.value * (1 + 1e-9) };
 }

@@ -1,4 +1,29 @@
-export { asApplied, type AsApplied } from './asapplied';
-export { pouringLadder, remainingPours, type Pouring, type Rung } from './ladder';
-export { mixNeeded, type Need, type Needed } from './needed';
+export { asApplied, judgeVoc, type AsApplied, type VocLimit } from './asapplied';
+export {
+  fillsFor,
+  planBatches,
+  type BatchLimits,
+  type Fills,
+  type Piece,
+  type PlannedBatch,
+} from './batches';
+export {
+  pouringLadder,
+  remainingPours,
+  smallDoses,
+  stepsToWeighWell,
+  type Pouring,
+  type Rung,
+  type SmallDose,
+} from './ladder';
+export { mixNeeded, usualReserve, type Need, type Needed } from './needed';
+export { judgeRatio, usualTolerance, type PartVerdict, type RatioVerdict } from './offratio';
 export { divide, type Measured, type Part, type RatioBy } from './parts';
+export {
+  atTemperature,
+  doseShare,
+  recipeOf,
+  type Additive,
+  type AtTemperature,
+  type RecipePart,
+} from './recipe';

@@ -1,9 +1,10 @@
 import { isRefusal, refuse, type Outcome } from '../refusal';
-import { divide, type Part, type RatioBy } from './parts';
+import { divide, type RatioBy } from './parts';
+import { doseShare, type RecipePart } from './recipe';
 
 /** One step of the pouring ladder: pour this part until the scale and the pot stand here. */
 export interface Rung {
-  readonly part: Part;
+  readonly part: RecipePart;
   /** kg, rounded to the scale. */
   readonly mass: number;
   /** m³ */
@@ -12,12 +13,20 @@ export interface Rung {
   readonly scale: number;
   /** The mark on a graduated pot afterwards, m³. */
   readonly mark: number;
+  /** What rounding does to the part: poured ÷ exact − 1. */
+  readonly off: number;
+  /** The share a dose truly has after rounding. */
+  readonly share?: number;
 }
+
+/** A dose weighs well from this many steps of the scale on: half a step is then at most 5 % of it. */
+export const stepsToWeighWell = 10;
 
 /**
  * Cumulative steps in pouring order.
  *
- * Each scale reading, not each part, is rounded to the scale, so that rounding never adds up.
+ * Each scale reading, not each part, is rounded to the scale, so that rounding never adds up. A dose with a cap
+ * is rounded down until its true share, after all rounding, is within the cap.
  *
  * @param volume m³ of mix wanted
  * @param scaleStep kg, the smallest step of the scale
@@ -25,35 +34,88 @@ export interface Rung {
  */
 export function pouringLadder(
   volume: number,
-  parts: readonly Part[],
+  parts: readonly RecipePart[],
   by: RatioBy,
   scaleStep: number,
 ): Outcome<Rung[]> {
   const measured = divide(volume, parts, by);
   if (isRefusal(measured)) return measured;
   let exact = 0;
+  let before = 0;
+  const steps = measured.map(({ mass }) => {
+    exact += mass;
+    const at = Math.round(exact / scaleStep);
+    const own = at - before;
+    before = at;
+    return own;
+  });
+  // The cap is judged on what is really poured of every part, so all of them are rounded first.
+  for (let i = 0; i < parts.length; i += 1) {
+    const part = parts[i] as RecipePart;
+    const share = () =>
+      doseShare(
+        part,
+        (steps[i] as number) * scaleStep,
+        parts,
+        steps.map((each) => each * scaleStep),
+      );
+    while (part.cap && (steps[i] as number) > 0 && share() > part.cap.maximum + 1e-12)
+      steps[i] = (steps[i] as number) - 1;
+  }
   let scale = 0;
   let mark = 0;
+  const masses = steps.map((each) => each * scaleStep);
   const rungs: Rung[] = [];
-  for (const { part, mass } of measured) {
-    exact += mass;
-    const rounded = Math.round(exact / scaleStep) * scaleStep;
-    const poured = rounded - scale;
+  for (const [i, { part, mass }] of (measured as { part: RecipePart; mass: number }[]).entries()) {
+    const poured = masses[i] as number;
     if (poured < scaleStep / 2)
       return refuse(
         'dose-too-small',
         `${part.name}: {value} is less than the scale can weigh ({min}). Mix a larger batch.`,
-        {
-          quantity: 'mass',
-          value: mass,
-          min: scaleStep,
-        },
+        { quantity: 'mass', value: mass, min: scaleStep },
       );
-    scale = rounded;
+    scale += poured;
     mark += poured / part.density;
-    rungs.push({ part, mass: poured, volume: poured / part.density, scale, mark });
+    rungs.push({
+      part,
+      mass: poured,
+      volume: poured / part.density,
+      scale,
+      mark,
+      off: poured / mass - 1,
+      ...(part.cap ? { share: doseShare(part, poured, parts, masses) } : {}),
+    });
   }
   return rungs;
+}
+
+/** Parts of a ladder that the scale cannot weigh well, and the batch that would make them weigh well. */
+export interface SmallDose {
+  readonly part: RecipePart;
+  readonly mass: number;
+  /** Half a step of the scale as a share of the dose. */
+  readonly error: number;
+  /** m³ of mix in which the dose weighs well. */
+  readonly enough: number;
+}
+
+/** The doses of a batch that are too small to be weighed well on this scale. */
+export function smallDoses(
+  volume: number,
+  parts: readonly RecipePart[],
+  by: RatioBy,
+  scaleStep: number,
+): SmallDose[] {
+  const measured = divide(volume, parts, by);
+  if (isRefusal(measured)) return [];
+  return measured
+    .filter(({ mass }) => mass < stepsToWeighWell * scaleStep * (1 - 1e-9))
+    .map(({ part, mass }) => ({
+      part,
+      mass,
+      error: scaleStep / 2 / mass,
+      enough: (volume * stepsToWeighWell * scaleStep) / mass,
+    }));
 }
 
 /** A batch under way: what is still to pour, given what is in the pot already. */
@@ -63,7 +125,7 @@ export interface Pouring {
   /** m³ of the batch once they are in: larger than planned when something was over-poured. */
   readonly volume: number;
   /** The part of which more was poured than planned, if any. */
-  readonly over?: Part;
+  readonly over?: RecipePart;
   /** The largest shortfall from the ratio as it stands, as a share of the part. */
   readonly off: number;
 }
@@ -72,14 +134,15 @@ export interface Pouring {
  * What is still to pour.
  *
  * The batch is as large as its largest part asks for, so an over-pour is met by more of the others and nothing
- * is ever taken out. Differences smaller than a step of the scale are left alone.
+ * is ever taken out. Differences smaller than a step of the scale are left alone. A dose with a cap is rounded
+ * down.
  *
  * @param volume m³ planned
  * @param poured kg of each part in the pot, in the order of parts
  */
 export function remainingPours(
   volume: number,
-  parts: readonly Part[],
+  parts: readonly RecipePart[],
   by: RatioBy,
   scaleStep: number,
   poured: readonly number[],
@@ -99,15 +162,22 @@ export function remainingPours(
   let mark = planned.reduce((sum, { part }, i) => sum + (poured[i] ?? 0) / part.density, 0);
   let off = 0;
   const rest: Rung[] = [];
-  planned.forEach(({ part, mass }, i) => {
+  (planned as { part: RecipePart; mass: number }[]).forEach(({ part, mass }, i) => {
     const missing = size * mass - (poured[i] ?? 0);
     off = Math.max(off, missing / (size * mass));
-    const steps = Math.round(missing / scaleStep);
+    const steps = part.cap ? Math.floor(missing / scaleStep + 1e-6) : Math.round(missing / scaleStep);
     if (steps < 1) return;
     const own = steps * scaleStep;
     scale += own;
     mark += own / part.density;
-    rest.push({ part, mass: own, volume: own / part.density, scale, mark });
+    rest.push({
+      part,
+      mass: own,
+      volume: own / part.density,
+      scale,
+      mark,
+      off: (own + (poured[i] ?? 0)) / (size * mass) - 1,
+    });
   });
   return { rest, volume: volume * size, ...(over ? { over } : {}), off };
 }

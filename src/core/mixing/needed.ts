@@ -13,11 +13,15 @@ export interface Need {
   readonly cards: number;
   /** Share kept in reserve, 0.1 for 10 %. */
   readonly reserve: number;
+  /** What a thirsty surface drinks before a film stands, m³/m², once. */
+  readonly absorption?: number;
 }
 
 export interface Needed {
   /** m³ on the part. */
   readonly film: number;
+  /** m³ drunk by the surface, apart from film. */
+  readonly absorbed: number;
   /** m³ lost as overspray. */
   readonly overspray: number;
   readonly dead: number;
@@ -25,14 +29,27 @@ export interface Needed {
   readonly reserve: number;
   /** m³ to mix. */
   readonly total: number;
+  /** Share of it that does not end on the part. */
+  readonly waste: number;
 }
 
+/** Reserve to start from, as a share. Running out of a coating that cannot be blended means the whole face again. */
+export const usualReserve = (blendable: boolean): number => (blendable ? 0.1 : 0.2);
+
 /**
- * Ready mix needed = area × Σ wet film ÷ transfer efficiency + dead volume + cards, and a reserve on it.
+ * Ready mix needed = area × (Σ wet film + absorption) ÷ transfer efficiency + dead volume + cards, and a reserve on it.
  *
  * @returns each share of it in m³; refuses no area, no coat, and a transfer efficiency outside 0.05–1
  */
-export function mixNeeded({ area, wetFilms, transfer, dead, cards, reserve }: Need): Outcome<Needed> {
+export function mixNeeded({
+  area,
+  wetFilms,
+  transfer,
+  dead,
+  cards,
+  reserve,
+  absorption = 0,
+}: Need): Outcome<Needed> {
   const wet = wetFilms.reduce((sum, each) => sum + each, 0);
   const wrong = refuseUnlessPositive({ 'area of the part': area, 'wet film': wet });
   if (wrong) return wrong;
@@ -43,10 +60,21 @@ export function mixNeeded({ area, wetFilms, transfer, dead, cards, reserve }: Ne
       min: 0.05,
       max: 1,
     });
-  if (![dead, cards, reserve].every((each) => each >= 0))
-    return refuse('negative', 'Dead volume, cards and reserve cannot be below zero.');
+  if (![dead, cards, reserve, absorption].every((each) => each >= 0))
+    return refuse('negative', 'Dead volume, cards, reserve and absorption cannot be below zero.');
   const film = area * wet;
-  const overspray = film / transfer - film;
-  const kept = (film + overspray + dead + cards) * reserve;
-  return { film, overspray, dead, cards, reserve: kept, total: film + overspray + dead + cards + kept };
+  const absorbed = area * absorption;
+  const overspray = (film + absorbed) * (1 / transfer - 1);
+  const used = film + absorbed + overspray + dead + cards;
+  const total = used * (1 + reserve);
+  return {
+    film,
+    absorbed,
+    overspray,
+    dead,
+    cards,
+    reserve: used * reserve,
+    total,
+    waste: 1 - (film + absorbed) / total,
+  };
 }

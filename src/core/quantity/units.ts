@@ -106,6 +106,44 @@ export const quantities = {
       unit('lb', pound, 2, ['lbs', 'pound', 'pounds']),
     ],
   },
+  molarMass: {
+    name: 'molar mass',
+    metric: 'g/mol',
+    us: 'g/mol',
+    units: [unit('g/mol', 1e-3, 1)],
+  },
+  price: {
+    name: 'price',
+    metric: 'per L',
+    us: 'per gal',
+    units: [unit('per L', 1000, 2, ['/L', '/l']), unit('per gal', 1 / gallon, 2, ['/gal'])],
+  },
+  days: {
+    name: 'time',
+    metric: 'd',
+    us: 'd',
+    trim: true,
+    units: [
+      unit('d', 1, 0, ['day', 'days']),
+      unit('wk', 7, 1, ['week', 'weeks']),
+      unit('mo', 30.4, 1, ['month', 'months']),
+    ],
+  },
+  airVolume: {
+    name: 'volume of air',
+    metric: 'm³',
+    us: 'ft³',
+    units: [unit('m³', 1, 0, ['m3']), unit('ft³', (12 * inch) ** 3, 0, ['ft3', 'cu ft'])],
+  },
+  spread: {
+    name: 'absorption',
+    metric: 'mL/m²',
+    us: 'fl oz/ft²',
+    units: [
+      unit('mL/m²', 1e-6, 0, ['ml/m2']),
+      unit('fl oz/ft²', fluidOunce / (12 * inch) ** 2, 2, ['floz/ft2', 'oz/ft2']),
+    ],
+  },
   density: {
     name: 'density',
     metric: 'kg/L',

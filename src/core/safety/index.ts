@@ -7,3 +7,4 @@ export {
   type Hazard,
   type WorkStage,
 } from './cautions';
+export { assumedVapour, dilutionAir, type Vapour } from './dilution';

@@ -4,7 +4,12 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { classSheet, classWords, coatingClasses, newId, type CoatingClass } from '@/records';
-import { useRecords, useStore } from '@/store/hooks';
+import { useRecords, useShop, useStore } from '@/store/hooks';
+import { fileName } from '@/exchange/filename';
+import { writeSheetsCsv } from '@/exchange/sheetcsv';
+import { download } from '@/ui/download';
+import { ImportFile } from '../importing/ImportFile';
+import { recheckDue } from './revisions';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { EmptyState } from '@/ui/EmptyState';
@@ -15,16 +20,31 @@ import { useUnits } from '@/ui/units';
 export function Coatings() {
   const coatings = useRecords('coating');
   const units = useUnits();
+  const shop = useShop();
+  const today = new Date().toISOString().slice(0, 10);
   const [adding, setAdding] = useState(false);
   const [sought, setSought] = useState('');
   const found = coatings.filter((each) =>
-    `${each.name} ${classWords(each.class)}`.toLowerCase().includes(sought.trim().toLowerCase()),
+    `${each.name} ${classWords(each.class)} ${each.components.map(({ name }) => name).join(' ')} ${each.hazards.join(' ')}`
+      .toLowerCase()
+      .includes(sought.trim().toLowerCase()),
   );
   return (
     <Page
       title="Coatings"
       says="The product sheets. What a sheet says outranks every default here."
-      tools={<Button onClick={() => setAdding(true)}>New sheet</Button>}
+      tools={
+        <>
+          <Button onClick={() => setAdding(true)}>New sheet</Button>
+          <ImportFile says="Import sheets" accept=".json,.csv,application/json,text/csv" />
+          <Button
+            disabled={coatings.length === 0}
+            onClick={() => download(fileName('coatings', today, 'csv'), writeSheetsCsv(coatings), 'text/csv')}
+          >
+            Export as CSV
+          </Button>
+        </>
+      }
     >
       {coatings.length === 0 ? (
         <EmptyState title="No sheets yet">
@@ -67,6 +87,9 @@ export function Coatings() {
                     className={`text-sm ${each.assumed.length ? 'font-semibold text-care' : 'text-good'}`}
                   >
                     {each.assumed.length ? `▲ ${each.assumed.length} defaults` : '✓ confirmed'}
+                    {recheckDue(each, shop) <= today && (
+                      <span className="block font-semibold text-care">▲ recheck due</span>
+                    )}
                   </span>
                 </Link>
               </li>

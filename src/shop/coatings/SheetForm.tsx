@@ -1,38 +1,65 @@
 'use client';
 
-import { useForm, useWatch } from 'react-hook-form';
-import { notify } from '@/ui/notify';
-import { flowCups } from '@/core/cups';
-import { coating as coatingSchema, type Coating } from '@/records';
+import { Plus, Trash2 } from 'lucide-react';
+import type { ReactNode } from 'react';
+import {
+  Controller,
+  useFieldArray,
+  useForm,
+  useWatch,
+  type ArrayPath,
+  type Control,
+  type FieldArray,
+} from 'react-hook-form';
+import * as z from 'zod';
+import { hazards } from '@/core/safety';
+import { coating as coatingSchema, newId, type Coating } from '@/records';
 import { useStore } from '@/store/hooks';
 import { Button } from '@/ui/Button';
-import { expects } from '@/ui/expects';
-import { FormNumber, FormSelect, FormText, rulesOf } from '@/ui/form';
+import { FormCheck, FormFields, FormNumber, FormSelect, FormText, rulesOf } from '@/ui/form';
 import { Notice } from '@/ui/Notice';
+import { notify } from '@/ui/notify';
 import { Panel } from '@/ui/Panel';
 import { confirmedAfter } from './confirm';
+import {
+  bandFields,
+  careFields,
+  doseFields,
+  filmFields,
+  gunFields,
+  partFields,
+  roomFields,
+  thinnerFields,
+  thinningFields,
+  timeFields,
+} from './formfields';
+import { oddSum, withoutEmpty } from './formvalues';
+import { changedSheet } from './revisions';
 
 interface Props {
   readonly sheet: Coating;
   readonly onDone: () => void;
 }
 
-const grid = 'grid grid-cols-1 items-start gap-4 sm:grid-cols-2 lg:grid-cols-4';
+const grid = 'grid grid-cols-2 items-start gap-4 sm:grid-cols-3 lg:grid-cols-5';
 
-/** The sheet's numbers to put right from paper. What is saved here counts as confirmed. */
+/** Everything a product's paper says, to put right. What is changed here counts as confirmed. */
 export function SheetForm({ sheet, onDone }: Props) {
   const store = useStore();
   const { control, handleSubmit, formState } = useForm<Coating>({
-    resolver: rulesOf(coatingSchema),
+    resolver: rulesOf(z.preprocess(withoutEmpty, coatingSchema) as never),
     defaultValues: sheet,
   });
-  const { components, target } = useWatch({ control }) as Coating;
-  const save = handleSubmit((filled) => {
-    store.put({ ...filled, assumed: confirmedAfter(sheet, filled) }, 'sheet changed');
+  const { components, guns } = useWatch({ control }) as Coating;
+  const save = handleSubmit(async (filled) => {
+    const after = { ...filled, assumed: confirmedAfter(sheet, filled) };
+    const done = await store.commit(changedSheet(sheet, after, new Date().toISOString()), [], 'sheet changed');
+    if (!done) return;
     notify('Saved. Jobs already begun keep the sheet they began with.');
     onDone();
   });
   const wrong = Object.keys(formState.errors);
+  const sum = oddSum(components);
   return (
     <form noValidate onSubmit={(event) => void save(event)} className="border-t border-hairline">
       <Panel title="Sheet">
@@ -49,85 +76,73 @@ export function SheetForm({ sheet, onDone }: Props) {
               { value: 'mass', label: 'Mass' },
             ]}
           />
-        </div>
-      </Panel>
-      <Panel title="Parts, in pouring order">
-        <div className="space-y-5">
-          {components.map(({ id }, i) => (
-            <div key={id} className="grid grid-cols-2 items-start gap-4 sm:grid-cols-3 lg:grid-cols-6">
-              <FormText control={control} name={`components.${i}.name`} label="Part" />
-              <FormText
-                control={control}
-                name={`components.${i}.parts`}
-                label="Parts"
-                type="number"
-                step="any"
-                min={0}
-              />
-              <FormNumber
-                control={control}
-                name={`components.${i}.density`}
-                label="Density"
-                quantity="density"
-                expects={expects.density}
-                required
-              />
-              <FormNumber
-                control={control}
-                name={`components.${i}.volumeSolids`}
-                label="Volume solids"
-                quantity="share"
-                expects={[0.02, 1]}
-                required
-              />
-              <FormNumber
-                control={control}
-                name={`components.${i}.voc`}
-                label="VOC, actual"
-                quantity="voc"
-                expects={[0, 900]}
-                required
-              />
-              <FormNumber
-                control={control}
-                name={`components.${i}.water`}
-                label="Water, by volume"
-                quantity="share"
-                expects={[0, 0.95]}
-                required
-              />
-            </div>
-          ))}
-        </div>
-      </Panel>
-      <Panel title="Thinning and viscosity">
-        <div className={grid}>
           <FormNumber
             control={control}
-            name="thinning.maximum"
-            label="Thinner, at most"
+            name="tolerance"
+            label="Ratio may be off by"
             quantity="share"
-            expects={[0, 0.5]}
-            required
+            expects={[0.005, 0.2]}
           />
-          <FormSelect
-            control={control}
-            name="thinning.by"
-            label="Percent by"
-            options={[
-              { value: 'volume', label: 'Volume' },
-              { value: 'mass', label: 'Mass' },
-            ]}
-          />
-          <FormSelect
-            control={control}
-            name="thinning.of"
-            label="Percent of"
-            options={[
-              { value: 'mix', label: 'The whole mix' },
-              { value: 'base', label: 'The first part alone' },
-            ]}
-          />
+        </div>
+      </Panel>
+      <Rows
+        title="Parts, in pouring order"
+        what="part"
+        control={control}
+        name="components"
+        least={1}
+        fresh={() => ({ id: newId(), name: 'Part', parts: 1, density: 1000, volumeSolids: 0.5, voc: 400, water: 0, exempt: 0 })}
+        after={
+          sum !== undefined && (
+            <Notice tone="care">
+              The parts add up to {Number(sum.toPrecision(5))}. If they are percent, something is missing or
+              counted twice. Is it right?
+            </Notice>
+          )
+        }
+      >
+        {(i) => (
+          <>
+            <FormFields control={control} fields={partFields} at={`components.${i}.`} />
+            <PartsTable control={control} index={i} />
+          </>
+        )}
+      </Rows>
+      <Rows
+        title="Doses beside the ratio"
+        what="dose"
+        control={control}
+        name="additives"
+        fresh={() => ({ id: newId(), name: 'Additive', density: 900, volumeSolids: 0, voc: 900, water: 0, exempt: 0, doseBy: 'mass' as const, doseOf: 'mix' as const, dose: 0, maximum: 0.05, thins: false })}
+      >
+        {(i) => (
+          <>
+            <FormFields control={control} fields={doseFields} at={`additives.${i}.`} />
+            <FormCheck
+              control={control}
+              name={`additives.${i}.thins`}
+              label="Counts toward the thinner’s maximum"
+            />
+          </>
+        )}
+      </Rows>
+      <Panel title="Thinning">
+        <div className={grid}>
+          <FormFields control={control} fields={thinningFields} />
+        </div>
+      </Panel>
+      <Rows
+        title="Thinners the sheet names"
+        what="thinner"
+        control={control}
+        name="thinning.thinners"
+        fresh={() => ({ id: newId(), name: 'Thinner', density: 870, viscosity: 0.9e-6, voc: 870, water: 0, exempt: 0 })}
+      >
+        {(i) => <FormFields control={control} fields={thinnerFields} at={`thinning.thinners.${i}.`} />}
+      </Rows>
+      <Panel title="Viscosity">
+        <div className={grid}>
+          <FormFields control={control} fields={bandFields} at="target." />
           <FormNumber
             control={control}
             name="viscosity"
@@ -135,141 +150,57 @@ export function SheetForm({ sheet, onDone }: Props) {
             quantity="viscosity"
             expects={[10e-6, 1e-3]}
           />
-          {target && (
-            <>
-              <FormSelect
-                control={control}
-                name="target.cupId"
-                label="Cup on the sheet"
-                options={flowCups.map(({ id, name, standard }) => ({
-                  value: id,
-                  label: `${id}: ${name}, ${standard}`,
-                }))}
-                hint="“4 mm cup” may be either iso-4 or din-4: look for the standard."
-              />
-              <FormNumber
-                control={control}
-                name="target.min"
-                label="Band from"
-                quantity="time"
-                expects={[8, 150]}
-                required
-              />
-              <FormNumber
-                control={control}
-                name="target.max"
-                label="Band to"
-                quantity="time"
-                expects={[8, 200]}
-                required
-              />
-              <FormNumber
-                control={control}
-                name="target.temperature"
-                label="At"
-                quantity="temperature"
-                expects={expects.paint}
-                required
-              />
-            </>
-          )}
+          <FormNumber
+            control={control}
+            name="temperatureSlope"
+            label="Thinner a degree warmer"
+            quantity="share"
+            expects={[0.015, 0.09]}
+          />
         </div>
+        <p className="mt-2 text-sm text-ink-soft">
+          No band: a flow cup cannot judge this coating. A gun below may have a band of its own.
+        </p>
       </Panel>
-      <Panel title="Film, dry, one coat">
+      <Rows
+        title="Guns"
+        what="gun"
+        control={control}
+        name="guns"
+        fresh={() => ({ atomising: 'conventional' as const, pressure: { min: 2e5, max: 3e5 }, pressureAt: 'inlet' as const, distance: { min: 0.18, max: 0.22 } })}
+      >
+        {(i) => (
+          <>
+            <FormFields
+              control={control}
+              fields={gunFields(guns[i]?.atomising === 'airless')}
+              at={`guns.${i}.`}
+            />
+            <FormFields control={control} fields={bandFields} at={`guns.${i}.target.`} />
+          </>
+        )}
+      </Rows>
+      <Panel title="Film, one coat">
         <div className={grid}>
-          <FormNumber
-            control={control}
-            name="film.min"
-            label="At least"
-            quantity="film"
-            expects={expects.dryFilm}
-            required
-          />
-          <FormNumber
-            control={control}
-            name="film.aim"
-            label="Aim"
-            quantity="film"
-            expects={expects.dryFilm}
-            required
-          />
-          <FormNumber
-            control={control}
-            name="film.max"
-            label="At most"
-            quantity="film"
-            expects={expects.dryFilm}
-            required
-          />
+          <FormFields control={control} fields={filmFields} />
+          <FormCheck control={control} name="blendable" label="Blends into a dry edge" />
         </div>
       </Panel>
       <Panel title="Times">
         <div className={grid}>
-          <FormNumber
-            control={control}
-            name="times.temperature"
-            label="Stated at"
-            quantity="temperature"
-            expects={expects.paint}
-            required
-          />
-          <FormNumber control={control} name="times.potLife" label="Pot life" quantity="duration" />
-          <FormNumber control={control} name="times.flash" label="Flash" quantity="duration" required />
-          <FormNumber
-            control={control}
-            name="times.recoatFirst"
-            label="Recoat, first"
-            quantity="duration"
-            required
-          />
-          <FormNumber
-            control={control}
-            name="times.recoatLast"
-            label="Recoat, last"
-            quantity="duration"
-            hint="Empty: open for good"
-          />
-          <FormNumber control={control} name="cleanBy" label="Out of the gun within" quantity="duration" />
-          <FormNumber control={control} name="intervals.stir" label="Stir every" quantity="duration" />
-          <FormNumber
-            control={control}
-            name="intervals.retime"
-            label="Time the cup every"
-            quantity="duration"
-          />
+          <FormFields control={control} fields={timeFields} />
         </div>
       </Panel>
       <Panel title="Room and part">
         <div className={grid}>
-          {(['air', 'part'] as const).flatMap((which) =>
-            (['min', 'max'] as const).map((end) => (
-              <FormNumber
-                key={`${which}${end}`}
-                control={control}
-                name={`limits.${which}.${end}`}
-                label={`${which === 'air' ? 'Air' : 'Part'}, ${end === 'min' ? 'at least' : 'at most'}`}
-                quantity="temperature"
-                expects={expects.air}
-                required
-              />
-            )),
-          )}
-          <FormNumber
-            control={control}
-            name="limits.humidity.min"
-            label="Humidity, at least"
-            quantity="share"
-            required
-          />
-          <FormNumber
-            control={control}
-            name="limits.humidity.max"
-            label="Humidity, at most"
-            quantity="share"
-            required
-          />
-          <FormText control={control} name="cleaner" label="Cleaner the sheet names" />
+          <FormFields control={control} fields={roomFields} />
         </div>
+      </Panel>
+      <Panel title="Care, cost and rules">
+        <div className={grid}>
+          <FormFields control={control} fields={careFields} />
+        </div>
+        <HazardBoxes control={control} />
       </Panel>
       <div className="flex flex-wrap items-center gap-3 px-4 py-5">
         <Button type="submit" look="main">
@@ -285,5 +216,140 @@ export function SheetForm({ sheet, onDone }: Props) {
         )}
       </div>
     </form>
+  );
+} // prettier-ignore
+
+type ListName = 'components' | 'additives' | 'guns' | 'thinning.thinners';
+
+interface RowsProps<N extends ListName & ArrayPath<Coating>> {
+  readonly title: string;
+  readonly what: string;
+  readonly control: Control<Coating>;
+  readonly name: N;
+  readonly fresh: () => FieldArray<Coating, N>;
+  readonly least?: number;
+  readonly after?: ReactNode;
+  readonly children: (index: number) => ReactNode;
+}
+
+/** A list of a sheet: rows that can be added and taken out. */
+function Rows<N extends ListName>({
+  title,
+  what,
+  control,
+  name,
+  fresh,
+  least = 0,
+  after,
+  children,
+}: RowsProps<N>) {
+  const { fields, append, remove } = useFieldArray({ control, name, keyName: 'key' });
+  return (
+    <Panel
+      title={title}
+      tools={
+        <Button onClick={() => append(fresh())}>
+          <Plus aria-hidden className="size-4" /> Add a {what}
+        </Button>
+      }
+    >
+      {fields.length === 0 && <p className="text-sm text-ink-soft">None.</p>}
+      <div className="divide-y divide-hairline">
+        {fields.map(({ key }, i) => (
+          <div key={key} className="grid grid-cols-[minmax(0,1fr)_2.75rem] gap-3 py-4 first:pt-0">
+            <div className={grid}>{children(i)}</div>
+            <button
+              type="button"
+              aria-label={`Remove ${what} ${i + 1}`}
+              disabled={fields.length <= least}
+              className="mt-6 flex size-11 items-center justify-center disabled:opacity-30"
+              onClick={() => remove(i)}
+            >
+              <Trash2 aria-hidden className="size-5" />
+            </button>
+          </div>
+        ))}
+      </div>
+      {after}
+    </Panel>
+  );
+}
+
+/** Parts by temperature, for a catalyst whose share the sheet gives in a table. */
+function PartsTable({ control, index }: { readonly control: Control<Coating>; readonly index: number }) {
+  const name = `components.${index}.partsAt` as const;
+  const { fields, append, remove } = useFieldArray({ control, name, keyName: 'key' });
+  if (index === 0) return null;
+  return (
+    <div className="col-span-full space-y-2">
+      {fields.map(({ key }, i) => (
+        <div key={key} className="grid grid-cols-[1fr_1fr_2.75rem] items-end gap-3 sm:max-w-md">
+          <FormNumber control={control} name={`${name}.${i}.temperature`} label="At" quantity="temperature" />
+          <FormText
+            control={control}
+            name={`${name}.${i}.parts`}
+            label="Parts there"
+            type="number"
+            step="any"
+          />
+          <button
+            type="button"
+            aria-label={`Remove row ${i + 1} of the table`}
+            className="flex size-11 items-center justify-center"
+            onClick={() => remove(i)}
+          >
+            <Trash2 aria-hidden className="size-5" />
+          </button>
+        </div>
+      ))}
+      <Button look="quiet" onClick={() => append({ temperature: 293.15, parts: 1 })}>
+        Parts differ by temperature
+      </Button>
+    </div>
+  );
+}
+
+const hazardWords: Record<(typeof hazards)[number], string> = {
+  isocyanate: 'Isocyanates',
+  aziridine: 'Aziridine',
+  solvent: 'Solvent vapour',
+  flammable: 'Flammable',
+  peroxide: 'Peroxide',
+  styrene: 'Styrene',
+  dust: 'Mist and dust',
+  injection: 'Injection',
+  'oxidising-oil': 'Self-heating rags',
+};
+
+function HazardBoxes({ control }: { readonly control: Control<Coating> }) {
+  return (
+    <Controller
+      control={control}
+      name="hazards"
+      render={({ field }) => (
+        <fieldset className="mt-4">
+          <legend className="text-sm text-ink-soft">Hazards the safety data sheet names</legend>
+          <div className="flex flex-wrap gap-x-6">
+            {hazards.map((hazard) => (
+              <label key={hazard} className="flex min-h-11 items-center gap-2">
+                <input
+                  type="checkbox"
+                  className="size-5 accent-act"
+                  checked={field.value.includes(hazard)}
+                  onChange={(event) =>
+                    field.onChange(
+                      event.target.checked
+                        ? [...field.value, hazard]
+                        : field.value.filter((each) => each !== hazard),
+                    )
+                  }
+                />
+                {hazardWords[hazard]}
+              </label>
+            ))}
+          </div>
+        </fieldset>
+      )}
+    />
   );
 }

@@ -6,6 +6,8 @@ export const typeWords: Record<EntryType, string> = {
   climate: 'Room',
   stir: 'Stirred',
   poured: 'Poured',
+  leftover: 'Leftover',
+  returned: 'Poured back',
   mixed: 'Mixed',
   reading: 'Cup',
   addition: 'Added',
@@ -26,7 +28,11 @@ export const typeWords: Record<EntryType, string> = {
 /** What an entry says, in the user's units. */
 export function entryWords(entry: LogEntry, job: Job, units: Units): string {
   const coat = (id: string) => job.coats.find((each) => each.id === id)?.name ?? 'a coat';
-  const parts = job.sheets.flatMap(({ components, thinning }) => [...components, ...thinning.thinners]);
+  const parts = job.sheets.flatMap(({ components, thinning, additives = [] }) => [
+    ...components,
+    ...additives,
+    ...thinning.thinners,
+  ]);
   const part = (id: string) =>
     id === 'unthinned' ? 'unthinned mix' : (parts.find((each) => each.id === id)?.name ?? id);
   switch (entry.type) {
@@ -36,6 +42,10 @@ export function entryWords(entry: LogEntry, job: Job, units: Units): string {
       return 'the mix';
     case 'poured':
       return `${part(entry.partId)}, ${units.show('mass', entry.mass)}`;
+    case 'leftover':
+      return `${units.show('mass', entry.mass)} from ${entry.from}`;
+    case 'returned':
+      return `${units.show('mass', entry.mass)}${entry.thinner > 0 ? `, ${units.show('mass', entry.thinner)} of it thinner` : ''}`;
     case 'mixed':
       return entry.poured.map(({ partId, mass }) => `${part(partId)} ${units.show('mass', mass)}`).join(', ');
     case 'reading':

@@ -31,7 +31,7 @@ describe('a new job from nothing', () => {
     const view = jobView(job, {
       rig,
       cups: more.filter((record): record is Cup => record.kind === 'cup'),
-      cans: [],
+      shelf: [],
       shop: newShop,
       now: Date.parse(now),
     });

@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import { tipFromCode } from '@/core/airless';
+import { usualReserve } from '@/core/mixing';
 import { isRefusal } from '@/core/refusal';
 import {
   classSheet,
@@ -134,7 +135,7 @@ export function jobFromDraft(
       name: `Coat ${i + 1}`,
       dry: coating.film.aim,
     })),
-    approach: { overlap: 0.5, speed: 0.4, reserve: coating.blendable ? 0.1 : 0.15, acceptance: 'spot-mean' },
+    approach: { overlap: 0.5, speed: 0.4, reserve: usualReserve(coating.blendable), acceptance: 'spot-mean' },
     log: [],
   };
   return { job, more };

@@ -7,7 +7,7 @@ import { NumberField } from '@/ui/NumberField';
 import { Page } from '@/ui/Page';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
-import type { Shop } from '@/records';
+import { usualRecheck, type Shop } from '@/records';
 import { DamagedRecords } from './DamagedRecords';
 import { DataPanel } from './DataPanel';
 
@@ -57,6 +57,14 @@ export function Settings() {
               expects={[0.00001, 0.05]}
               lazily
               hint={`Every addition and pour is rounded to it: ${units.show('mass', shop.scaleStep, { digits: 2 })}`}
+            />
+            <NumberField
+              label="Check each coating sheet again after"
+              quantity="days"
+              value={shop.recheckAfter ?? usualRecheck}
+              onChange={(days) => days && set({ recheckAfter: Math.max(1, Math.round(days)) })}
+              expects={[30, 1100]}
+              lazily
             />
             <Choice
               label="Timings a reading"

@@ -18,6 +18,8 @@ interface Layer {
   readonly scale: number;
   readonly mass: number;
   readonly state: 'in' | 'next' | 'later';
+  /** The share a dose truly has, and the most it may have. */
+  readonly dose?: { readonly share: number; readonly maximum: number };
 }
 
 /** The tall vessel with its cumulative marks: what is in, the next mark lit, what comes after. */
@@ -72,7 +74,7 @@ export function Ladder() {
         ))}
       </svg>
       <ol className="flex flex-col-reverse justify-end gap-0 self-center border-y border-hairline">
-        {layers.map(({ part, scale, mass, to, state }, i) => (
+        {layers.map(({ part, scale, mass, to, state, dose }, i) => (
           <li
             key={`${part.id}${i}`}
             className={`grid grid-cols-[1fr_auto] items-baseline gap-x-4 border-b border-hairline px-3 py-3 first:border-b-0 ${state === 'next' ? 'border-l-4 border-l-act bg-act-wash' : ''}`}
@@ -84,7 +86,11 @@ export function Ladder() {
               </span>
             </span>
             <span className="text-right text-xl font-bold">{units.show('mass', scale, digits)}</span>
-            <span className="text-sm text-ink-soft">+ {units.show('mass', mass, digits)}</span>
+            <span className="text-sm text-ink-soft">
+              + {units.show('mass', mass, digits)}
+              {dose &&
+                `, truly ${units.show('share', dose.share, { digits: 2 })} of at most ${units.show('share', dose.maximum, { digits: 2 })}`}
+            </span>
             <span className="text-right text-sm text-ink-soft">mark {units.show('volume', to)}</span>
           </li>
         ))}
@@ -93,19 +99,12 @@ export function Ladder() {
   );
 }
 
-function layersOf({ mix }: JobView): Layer[] {
-  const { batch, pouring, ladder, sheet } = mix;
-  if (batch) {
-    const parts = sheet.components.map((part) => ({ part, share: part.parts }));
-    return stack(
-      parts
-        .map(({ part }) => ({ part, mass: massOf(batch.unthinned.mass, part, mix) }))
-        .concat(thinnerLayer(mix)),
-      [],
-    );
-  }
-  if (pouring && !isRefusal(pouring.outcome)) {
-    const inside = sheet.components
+function layersOf(view: JobView): Layer[] {
+  const { mix } = view;
+  const { batch, pouring, ladder, recipe } = mix;
+  if (batch) return stack([...batch.poured, ...thinnerLayer(view)], []);
+  if (pouring && !isRefusal(pouring.outcome) && !isRefusal(recipe)) {
+    const inside = recipe
       .map((part, i) => ({ part, mass: pouring.poured[i] ?? 0 }))
       .filter(({ mass }) => mass > 0);
     return stack(inside, pouring.outcome.rest);
@@ -113,13 +112,7 @@ function layersOf({ mix }: JobView): Layer[] {
   return isRefusal(ladder) ? [] : stack([], ladder);
 }
 
-const massOf = (whole: number, part: Part, { sheet }: JobView['mix']): number => {
-  const weight = (each: Part) => (sheet.ratioBy === 'mass' ? each.parts : each.parts * each.density);
-  return (whole * weight(part)) / sheet.components.reduce((sum, each) => sum + weight(each), 0);
-};
-
-function thinnerLayer({ batch, sheet }: JobView['mix']) {
-  const [thinner] = sheet.thinning.thinners;
+function thinnerLayer({ mix: { batch }, thin: { thinner } }: JobView) {
   return batch && thinner && batch.thinner > 0
     ? [{ part: { ...thinner, parts: 1, volumeSolids: 0 }, mass: batch.thinner }]
     : [];
@@ -136,6 +129,9 @@ function stack(inside: readonly { part: Part; mass: number }[], rest: readonly R
   };
   return [
     ...inside.map(({ part, mass }) => layer(part, mass, 'in')),
-    ...rest.map(({ part, mass }, i) => layer(part, mass, i === 0 ? 'next' : 'later')),
+    ...rest.map(({ part, mass, share }, i) => ({
+      ...layer(part, mass, i === 0 ? 'next' : 'later'),
+      ...(share !== undefined && part.cap ? { dose: { share, maximum: part.cap.maximum } } : {}),
+    })),
   ];
 }

@@ -3,9 +3,10 @@
 import { Plus, Trash2 } from 'lucide-react';
 import { newId, type Face } from '@/records';
 import { useStore } from '@/store/hooks';
+import { areaOf } from '@/store/job';
 import { Button } from '@/ui/Button';
 import { expects } from '@/ui/expects';
-import { CommitField } from '@/ui/Field';
+import { CommitField, SelectField } from '@/ui/Field';
 import { useJob } from '@/ui/job/context';
 import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
@@ -43,7 +44,7 @@ export function Faces() {
         {faces.map((face) => (
           <li
             key={face.id}
-            className="grid grid-cols-2 items-start gap-3 py-3 sm:grid-cols-[1.4fr_1fr_1fr_5rem_auto_2.75rem]"
+            className="grid grid-cols-2 items-start gap-3 py-3 sm:grid-cols-[1.4fr_1fr_1fr_5rem_6.5rem_6.5rem_auto_2.75rem]"
           >
             <CommitField
               label="Face"
@@ -77,11 +78,29 @@ export function Faces() {
                 if (count >= 1 && count <= 9999) set(face.id, { count });
               }}
             />
+            <SelectField
+              label="Sides"
+              value={String(face.sides ?? 1)}
+              options={[
+                { value: '1', label: 'One' },
+                { value: '2', label: 'Both' },
+              ]}
+              onChange={(event) => set(face.id, { sides: event.target.value === '2' ? 2 : 1 })}
+            />
+            <CommitField
+              label="Shape"
+              type="number"
+              min={1}
+              max={10}
+              value={String(face.shape ?? 1)}
+              onCommit={(text) => {
+                const shape = Number(text);
+                if (shape >= 1 && shape <= 10) set(face.id, { shape });
+              }}
+            />
             <div className="min-w-16">
               <div className="text-sm text-ink-soft">Area</div>
-              <div className="pt-2 font-bold">
-                {units.show('area', face.width * face.height * face.count)}
-              </div>
+              <div className="pt-2 font-bold">{units.show('area', areaOf([face]))}</div>
             </div>
             <button
               type="button"
@@ -95,6 +114,10 @@ export function Faces() {
           </li>
         ))}
       </ul>
+      <p className="mt-2 text-sm text-ink-soft">
+        Shape is the true surface over width × height: 1 flat, about 1.2 with mouldings, 1.5 and more with
+        ribs.
+      </p>
     </Panel>
   );
 }

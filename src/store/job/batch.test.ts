@@ -122,7 +122,10 @@ describe('cans', () => {
       can('D', 'lacquer'),
     ];
     const { mix } = seen(aJob(), { cans });
-    expect(mix.cans.map(({ lot }) => lot)).toEqual(['A', 'B', 'D']);
-    expect(mix.expired.map(({ lot }) => lot)).toEqual(['A']);
+    const [source] = mix.sources;
+    expect(source?.choices.map(({ can: { lot } }) => lot)).toEqual(['A', 'B', 'D']);
+    expect(source?.choices.filter(({ expired }) => expired).map(({ can: { lot } }) => lot)).toEqual(['A']);
+    // Of those in date the one that goes out first is taken.
+    expect(source?.cans.map(({ can: { lot } }) => lot)).toEqual(['B']);
   });
 });

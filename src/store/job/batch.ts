@@ -1,37 +1,114 @@
-import { asApplied, divide, type AsApplied, type Measured, type Part } from '@/core/mixing';
+import {
+  asApplied,
+  divide,
+  judgeRatio,
+  recipeOf,
+  usualTolerance,
+  type AsApplied,
+  type Measured,
+  type Part,
+  type RatioVerdict,
+  type RecipePart,
+} from '@/core/mixing';
 import { isRefusal, type Outcome } from '@/core/refusal';
 import { potLife } from '@/core/schedule';
-import type { Batch } from '@/core/thinning';
-import type { Coating, EntryOf, Job, Thinner } from '@/records';
+import { sheetShare, type Batch } from '@/core/thinning';
+import type { Coating, EntryOf, Job, LogEntry, Thinner } from '@/records';
 import { lastOf, liveEntries, moment, ofType } from './entries';
 
 /** A mix in the pot, as the log tells it. */
 export interface BatchState {
   readonly id: string;
   readonly sheet: Coating;
-  /** ms since the epoch */
+  /** ms since the epoch; a leftover in it makes it as old as the leftover. */
   readonly mixedAt: number;
+  /** What was poured of each part of the recipe, kg, thinner in the cans not counted. */
+  readonly poured: readonly { readonly part: RecipePart; readonly mass: number }[];
   /** Unthinned, for the thinning arithmetic. */
   readonly unthinned: Batch;
   readonly additions: readonly EntryOf<'addition'>[];
-  /** kg of thinner in it. */
+  /** kg of thinner in it, that of thinned cans and leftovers counted. */
   readonly thinner: number;
+  /** The part of it that was in the cans and leftovers already. */
+  readonly thinnedBefore: number;
+  /** Share of the sheet's maximum that doses take up: every diluent, retarder and extender counts. */
+  readonly doseShare: number;
   readonly applied: AsApplied;
-  /** When its pot life ends, ms; an estimate when it is warmer than the sheet's temperature. */
+  /** How true it is to the ratio; undefined for one part. */
+  readonly ratio?: RatioVerdict;
+  /** When its rest is over, ms. */
+  readonly readyAt: number;
+  /** When its pot life ends, ms. */
   readonly useBefore?: number;
+  /** Was the pot life shortened for a warm room, by the rule of thumb? */
+  readonly lifeEstimated: boolean;
+  /** The jobs and batches its leftovers came from. */
+  readonly leftovers: readonly string[];
 }
 
-export const partsOf = (sheet: Coating): Part[] => sheet.components;
+/** Doses a job uses: its own where it chose, else what the sheet says. */
+export const dosesOf = (job: Pick<Job, 'doses'>, sheet: Coating) =>
+  (sheet.additives ?? []).map((additive) => ({
+    ...additive,
+    dose: job.doses?.[additive.id] ?? additive.dose,
+  }));
 
-/** The thinner a sheet's first line names, or one that changes nothing for sheets that name none. */
-export const thinnerOf = (sheet: Coating): Thinner | undefined => sheet.thinning.thinners[0];
+/** A sheet's parts and the job's doses, by mass, in pouring order. */
+export const recipeFor = (job: Pick<Job, 'doses'>, sheet: Coating): Outcome<RecipePart[]> =>
+  recipeOf(sheet.components, sheet.ratioBy, dosesOf(job, sheet));
+
+/**
+ * The thinner in use: the one chosen, the one already in the pot, the one the sheet names for this air, the
+ * sheet's first.
+ */
+export function thinnerFor(job: Job, sheet: Coating): Thinner | undefined {
+  const { thinners } = sheet.thinning;
+  const entries = liveEntries(job);
+  const chosen = thinners.find(({ id }) => id === job.thinners?.[sheet.id]);
+  if (chosen) return chosen;
+  const mixed = lastOf(entries, 'mixed', ({ sheetId }) => sheetId === sheet.id);
+  const used = lastOf(
+    entries,
+    'addition',
+    ({ batchId, what }) => batchId === mixed?.batchId && what !== 'unthinned',
+  );
+  const air = lastOf(entries, 'climate')?.air;
+  return (
+    thinners.find(({ id }) => id === used?.what) ??
+    (air === undefined
+      ? undefined
+      : thinners.find((each) => each.air && air >= each.air.min && air <= each.air.max)) ??
+    thinners[0]
+  );
+}
 
 const thinnerPart = (thinner: Thinner): Part => ({ ...thinner, parts: 1, volumeSolids: 0 });
 
 /** As-applied figures of a sheet before anything is mixed: its parts in their ratio, unthinned. */
 export function sheetAsMixed(sheet: Coating): Outcome<AsApplied> {
-  const measured = divide(1e-3, partsOf(sheet), sheet.ratioBy);
+  const measured = divide(1e-3, sheet.components, sheet.ratioBy);
   return isRefusal(measured) ? measured : asApplied(measured);
+}
+
+/** kg of each part that went into a batch before it was mixed, and the thinner that came with it. */
+export function pouredInto(
+  entries: readonly LogEntry[],
+  batchId: string,
+  recipe: readonly RecipePart[],
+): { masses: number[]; thinner: number } {
+  const pours = ofType(entries, 'poured').filter((entry) => entry.batchId === batchId);
+  const leftovers = ofType(entries, 'leftover').filter((entry) => entry.batchId === batchId);
+  const whole = recipe.reduce((sum, { parts }) => sum + parts, 0);
+  const masses = recipe.map(({ id, parts }) => {
+    const poured = pours
+      .filter(({ partId }) => partId === id)
+      .reduce((sum, { mass, thinner = 0 }) => sum + mass - thinner, 0);
+    // A leftover was mixed to the ratio: it brings every part in its share.
+    const left = leftovers.reduce((sum, { mass, thinner }) => sum + ((mass - thinner) * parts) / whole, 0);
+    return poured + left;
+  });
+  const thinner = [...pours, ...leftovers].reduce((sum, entry) => sum + (entry.thinner ?? 0), 0);
+  return { masses, thinner };
 }
 
 /** The latest batch of a sheet that has not been discarded. */
@@ -39,22 +116,46 @@ export function batchOf(job: Job, sheet: Coating): BatchState | undefined {
   const entries = liveEntries(job);
   const mixed = lastOf(entries, 'mixed', (entry) => entry.sheetId === sheet.id);
   if (!mixed || lastOf(entries, 'discard', ({ batchId }) => batchId === mixed.batchId)) return undefined;
+  return batchFrom(job, sheet, entries, mixed);
+}
 
+function batchFrom(
+  job: Job,
+  sheet: Coating,
+  entries: readonly LogEntry[],
+  mixed: EntryOf<'mixed'>,
+): BatchState | undefined {
+  const recipe = recipeFor(job, sheet);
+  const judged: readonly RecipePart[] = isRefusal(recipe) ? sheet.components : recipe;
+  // A dose that was poured stays in the pot, even if the job uses none of it any more.
+  const parts = [...judged, ...poursOutside(judged, sheet, mixed)];
   const additions = ofType(entries, 'addition').filter(({ batchId }) => batchId === mixed.batchId);
   const more = additions.filter(({ what }) => what === 'unthinned').reduce((sum, { mass }) => sum + mass, 0);
-  const pouredMass = mixed.poured.reduce((sum, { mass }) => sum + mass, 0);
-  if (!(pouredMass > 0)) return undefined;
+  const after = entries.slice(entries.indexOf(mixed) + 1);
+  const late = pouredInto(after, mixed.batchId, parts);
+  const before = pouredInto(entries.slice(0, entries.indexOf(mixed)), mixed.batchId, parts);
+  const known = mixed.poured.filter(({ partId }) => parts.some(({ id }) => id === partId));
+  const mixedMass = known.reduce((sum, { mass }) => sum + mass, 0);
+  if (!(mixedMass > 0)) return undefined;
   // Unthinned mix added to bring a thin pot back is the same mix: every part grows alike.
-  const growth = 1 + more / pouredMass;
-  const poured: Measured[] = [];
-  for (const { partId, mass } of mixed.poured) {
-    const part = sheet.components.find(({ id }) => id === partId);
-    if (part) poured.push({ part, mass: mass * growth, volume: (mass * growth) / part.density });
-  }
+  const growth = 1 + more / mixedMass;
+  const masses = parts.map(
+    ({ id }, i) =>
+      (known.filter(({ partId }) => partId === id).reduce((sum, { mass }) => sum + mass, 0) +
+        (late.masses[i] ?? 0)) *
+      growth,
+  );
+  const poured = parts
+    .map((part, i) => ({ part, mass: masses[i] as number, volume: (masses[i] as number) / part.density }))
+    .filter(({ mass }) => mass > 0);
   const [base] = poured;
   if (!base) return undefined;
 
+  const main = thinnerFor(job, sheet);
+  const thinnedBefore = before.thinner + late.thinner;
   const thinners: Measured[] = [];
+  if (main && thinnedBefore > 0)
+    thinners.push({ part: thinnerPart(main), mass: thinnedBefore, volume: thinnedBefore / main.density });
   for (const { what, mass } of additions) {
     const thinner = sheet.thinning.thinners.find(({ id }) => id === what);
     if (thinner) thinners.push({ part: thinnerPart(thinner), mass, volume: mass / thinner.density });
@@ -63,20 +164,60 @@ export function batchOf(job: Job, sheet: Coating): BatchState | undefined {
   if (isRefusal(applied)) return undefined;
   const mass = poured.reduce((sum, each) => sum + each.mass, 0);
   const volume = poured.reduce((sum, each) => sum + each.volume, 0);
+  const unthinned = { mass, density: mass / volume, base: { mass: base.mass, density: base.part.density } };
+  const ratio =
+    judged.length > 1
+      ? judgeRatio(judged, 'mass', masses, sheet.tolerance ?? usualTolerance, smallestStep)
+      : undefined;
+  const leftovers = ofType(entries, 'leftover').filter(({ batchId }) => batchId === mixed.batchId);
+  const mixedAt = Math.min(moment(mixed), ...leftovers.map((entry) => Date.parse(entry.mixedAt)));
   const room = lastOf(entries, 'climate')?.air ?? sheet.times.temperature;
   const life = sheet.times.potLife;
+  const lives = life === undefined ? undefined : potLife(life, sheet.times.temperature, room);
   return {
     id: mixed.batchId,
     sheet,
-    mixedAt: moment(mixed),
-    unthinned: { mass, density: mass / volume, base: { mass: base.mass, density: base.part.density } },
+    mixedAt,
+    poured,
+    unthinned,
     additions,
     thinner: thinners.reduce((sum, each) => sum + each.mass, 0),
+    thinnedBefore,
+    doseShare: doseShareOf(sheet, poured, unthinned),
     applied,
-    ...(life === undefined
-      ? {}
-      : { useBefore: moment(mixed) + 1000 * potLife(life, sheet.times.temperature, room) }),
+    ...(ratio && !isRefusal(ratio) ? { ratio } : {}),
+    readyAt: moment(mixed) + (sheet.times.induction ?? 0) * 1000,
+    ...(lives === undefined ? {} : { useBefore: mixedAt + 1000 * lives }),
+    lifeEstimated: life !== undefined && lives !== undefined && lives < life,
+    leftovers: leftovers.map(({ from }) => from),
   };
+}
+
+const poursOutside = (judged: readonly RecipePart[], sheet: Coating, mixed: EntryOf<'mixed'>): RecipePart[] =>
+  (sheet.additives ?? [])
+    .filter(
+      ({ id }) => !judged.some((part) => part.id === id) && mixed.poured.some(({ partId }) => partId === id),
+    )
+    .map((additive) => ({ ...additive, parts: 1 }));
+
+/** Finer than any scale of a shop: a mix is judged on what was recorded. */
+const smallestStep = 1e-5;
+
+/** What the doses that thin take of the sheet's maximum, in its own percent. */
+function doseShareOf(
+  sheet: Coating,
+  poured: readonly { part: RecipePart; mass: number }[],
+  unthinned: Batch,
+): number {
+  const thinning = new Set((sheet.additives ?? []).filter(({ thins }) => thins).map(({ id }) => id));
+  const doses = poured.filter(({ part }) => thinning.has(part.id));
+  if (doses.length === 0) return 0;
+  // The percent refers to the paint alone, so the doses themselves are no part of the whole.
+  const mass = doses.reduce((sum, each) => sum + each.mass, 0);
+  const volume = doses.reduce((sum, each) => sum + each.mass / each.part.density, 0);
+  const whole = unthinned.mass / unthinned.density - volume;
+  const paint = { ...unthinned, mass: unthinned.mass - mass, density: (unthinned.mass - mass) / whole };
+  return sheetShare(mass, mass / volume, paint, sheet.thinning);
 }
 
 /** Volume solids the next coat is sprayed at: of the pot if there is one, else of the sheet. */

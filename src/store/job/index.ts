@@ -1,13 +1,13 @@
-export type { BatchState } from './batch';
-export { partsOf, sheetAsMixed } from './batch';
+export { dosesOf, recipeFor, sheetAsMixed, type BatchState } from './batch';
 export type { CheckView, FaceSpot } from './check';
 export type { CleanView } from './clean';
 export { lastOf, liveEntries, moment, ofType } from './entries';
-export type { MixView, PouringState } from './mix';
+export type { MixView, PouringState, Source } from './mix';
 export { areaOf, transferOf, type CoatPlan, type Fitness, type PlanView } from './plan';
 export type { Fitting, Proposal, SetView } from './set';
 export { activeSheet, nextCoat, sheetOf } from './sheets';
 export type { CoatState, SprayView, StrokeGuide } from './spray';
 export { cupBehind, thinCurve, type CurvePoint, type Reading, type ThinStep, type ThinView } from './thin';
+export type { FaceFills, SupplyView } from './supply';
 export type { Timer } from './timers';
 export { jobView, stages, type Bearings, type JobView, type Stage } from './view';

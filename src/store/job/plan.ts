@@ -1,10 +1,10 @@
 import { defaultTransfer } from '@/core/airgun';
 import { dewMargin, dewMarginLimit } from '@/core/climate';
 import { coverage, wetFromDry } from '@/core/film';
-import { mixNeeded, type Needed } from '@/core/mixing';
+import { mixNeeded, type AsApplied, type Needed } from '@/core/mixing';
 import { isRefusal, type Outcome } from '@/core/refusal';
 import type { Coating, EntryOf, Face, Job, PlannedCoat, Rig } from '@/records';
-import { appliedNow } from './batch';
+import { appliedNow, sheetAsMixed } from './batch';
 import { lastOf, liveEntries } from './entries';
 import { activeSheet, coatsWith, sheetOf } from './sheets';
 
@@ -29,6 +29,8 @@ export interface Fitness {
 export interface PlanView {
   readonly sheet: Coating;
   readonly area: number;
+  /** The sheet's parts in their ratio, unthinned. */
+  readonly asMixed: Outcome<AsApplied>;
   readonly coats: readonly CoatPlan[];
   readonly transfer: number;
   /** Is the transfer efficiency a class default rather than the rig's or the job's own? */
@@ -43,10 +45,15 @@ export interface PlanView {
 
 /** What a card costs in mix, m³: ten seconds at a middling flow. */
 const cardVolume = 30e-6;
-const cardsPlanned = 3;
+const usualCards = 3;
 
-export const areaOf = (faces: readonly Face[]): number =>
-  faces.reduce((sum, { width, height, count }) => sum + width * height * count, 0);
+export const areaOf = (
+  faces: readonly Pick<Face, 'width' | 'height' | 'count' | 'sides' | 'shape'>[],
+): number =>
+  faces.reduce(
+    (sum, { width, height, count, sides = 1, shape = 1 }) => sum + width * height * count * sides * shape,
+    0,
+  );
 
 export const transferOf = (job: Job, rig: Rig | undefined): number =>
   job.approach.transfer ?? rig?.transfer ?? defaultTransfer[rig?.atomising ?? 'hvlp'];
@@ -80,6 +87,7 @@ export function planView(job: Job, rig: Rig | undefined): PlanView {
   return {
     sheet,
     area,
+    asMixed: sheetAsMixed(sheet),
     coats,
     transfer,
     transferAssumed: job.approach.transfer === undefined && rig?.transfer === undefined,
@@ -88,8 +96,9 @@ export function planView(job: Job, rig: Rig | undefined): PlanView {
       wetFilms: coats.filter(({ coat }) => own.has(coat.id)).map(({ wet }) => wet),
       transfer,
       dead: rig?.dead ?? 0,
-      cards: cardVolume * cardsPlanned,
+      cards: cardVolume * (job.approach.cards ?? usualCards),
       reserve: job.approach.reserve,
+      absorption: job.part.absorption,
     }),
     coverage: coverageOf(
       coats.find(({ coat }) => own.has(coat.id)),

@@ -83,7 +83,10 @@ export function sprayView(job: Job, rig: Rig | undefined, set: SetView, now: num
     distance: setting?.distance ?? planned?.distance ?? rig?.distance ?? 0.2,
     fluid: setting?.fluid ?? planned?.fitting.flow ?? 0,
     strokes,
-    coatTime: strokes.reduce((sum, each) => sum + each.face.count * each.strokes * each.seconds, 0),
+    coatTime: strokes.reduce(
+      (sum, each) => sum + each.face.count * (each.face.sides ?? 1) * each.strokes * each.seconds,
+      0,
+    ),
     cardWanted: set.card?.verdict !== 'good',
   };
 }

@@ -29,7 +29,7 @@ import {
   type Expected,
 } from '@/core/thinning';
 import type { Coating, Cup, EntryOf, Job, Shop, Thinner } from '@/records';
-import { batchOf, thinnerOf, type BatchState } from './batch';
+import { batchOf, thinnerFor, type BatchState } from './batch';
 import { liveEntries, moment } from './entries';
 import { activeSheet } from './sheets';
 
@@ -108,7 +108,7 @@ const middleOf = ({ cup, min, max }: Band): number => {
 
 export function thinView(job: Job, cups: readonly Cup[], shop: Shop, now: number): ThinView {
   const sheet = activeSheet(job);
-  const thinner = thinnerOf(sheet);
+  const thinner = thinnerFor(job, sheet);
   const batch = batchOf(job, sheet);
   const band = bandOf(sheet);
   const rest = { sheet, thinner, batch, band, readings: [], thinnerMass: 0, share: 0 };
@@ -136,7 +136,7 @@ export function thinView(job: Job, cups: readonly Cup[], shop: Shop, now: number
     thinner: batch.thinner,
     thinnerDensity: thinner.density,
     band,
-    maximum: sheet.thinning.maximum,
+    maximum: Math.max(sheet.thinning.maximum - batch.doseShare, 0),
     basis: sheet.thinning,
     scaleStep: shop.scaleStep,
     readingSd: current?.sd ?? 0.05,
@@ -151,7 +151,7 @@ export function thinView(job: Job, cups: readonly Cup[], shop: Shop, now: number
     ...rest,
     readings,
     thinnerMass: batch.thinner,
-    share: sheetShare(batch.thinner, thinner.density, batch.unthinned, sheet.thinning),
+    share: sheetShare(batch.thinner, thinner.density, batch.unthinned, sheet.thinning) + batch.doseShare,
     step: stepOf(advice, timedNow ? current : undefined, shop.timings, batch, now),
     now: seen,
     inBand:
@@ -188,7 +188,7 @@ function readingsOf(
   band: Band,
   cups: readonly Cup[],
 ): Reading[] {
-  let added = 0;
+  let added = batch.thinnedBefore;
   let group: EntryOf<'reading'>[] = [];
   let groupAt = 0;
   const readings: Reading[] = [];

@@ -1,6 +1,7 @@
 import { isRefusal } from '@/core/refusal';
-import { newShop, type Can, type Cup, type Job, type Rig } from '@/records';
+import { newShop, type Can, type Coating, type Cup, type Job, type Rig } from '@/records';
 import { demoShop } from '@/demo';
+import { shelfOf } from '../shelf';
 import { jobView, type JobView, type Stage } from '.';
 
 const now = Date.parse('2026-11-23T09:00:00Z');
@@ -11,7 +12,7 @@ const view = (job: Job): JobView =>
   jobView(job, {
     rig: kind<Rig>('rig').find(({ id }) => id === job.rigId),
     cups: kind<Cup>('cup'),
-    cans: kind<Can>('can'),
+    shelf: shelfOf(kind<Can>('can'), kind<Coating>('coating'), jobs, '2026-11-23'),
     shop: newShop,
     now,
   });
@@ -46,7 +47,7 @@ describe('the demo shop', () => {
   it('the frames have gone wrong: their recoat window is closed', () => {
     const frames = view(jobs.find(({ id }) => id === 'demo-truck-frames') as Job);
     expect(frames.spray.recoat?.state).toBe('closed');
-    expect(frames.mix.expired.map(({ lot }) => lot)).toEqual(['M1-077']);
+    expect(frames.mix.sources[0]?.expired.map(({ can }) => can.lot)).toEqual(['M1-077']);
   });
 
   it('the colour coat is flashing', () => {

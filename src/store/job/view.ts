@@ -1,14 +1,17 @@
 import { isRefusal } from '@/core/refusal';
 import type { WorkStage } from '@/core/safety';
-import type { Can, Cup, Job, Rig, Shop } from '@/records';
+import type { Cup, Job, Rig, Shop } from '@/records';
+import type { ShelfCan } from '../shelf';
 import { checkView, type CheckView } from './check';
 import { cleanView, type CleanView } from './clean';
 import { mixView, type MixView } from './mix';
 import { planView, type PlanView } from './plan';
 import { setView, type SetView } from './set';
 import { sprayView, type SprayView } from './spray';
+import { supplyView, type SupplyView } from './supply';
 import { thinView, type ThinView } from './thin';
 import { timersOf, type Timer } from './timers';
+import { jobWorked } from './worked';
 
 export type Stage = WorkStage;
 export const stages: readonly Stage[] = ['plan', 'mix', 'thin', 'set', 'spray', 'check', 'clean'];
@@ -17,12 +20,10 @@ export const stages: readonly Stage[] = ['plan', 'mix', 'thin', 'set', 'spray', 
 export interface Bearings {
   readonly rig?: Rig;
   readonly cups: readonly Cup[];
-  readonly cans: readonly Can[];
+  readonly shelf: readonly ShelfCan[];
   readonly shop: Shop;
   /** ms since the epoch */
   readonly now: number;
-  /** Litres to mix instead of the plan's, m³. */
-  readonly mixVolume?: number;
 }
 
 /** Everything shown about a job, derived from its plan and its log. Nothing of it is stored. */
@@ -32,6 +33,7 @@ export interface JobView {
   readonly shop: Shop;
   readonly now: number;
   readonly plan: PlanView;
+  readonly supply: SupplyView;
   readonly mix: MixView;
   readonly thin: ThinView;
   readonly set: SetView;
@@ -45,19 +47,22 @@ export interface JobView {
   readonly current: Stage;
 }
 
-export function jobView(job: Job, { rig, cups, cans, shop, now, mixVolume }: Bearings): JobView {
-  const plan = planView(job, rig);
-  const thin = thinView(job, cups, shop, now);
-  const set = setView(job, rig, plan, thin);
-  const spray = sprayView(job, rig, set, now);
+export function jobView(job: Job, { rig, cups, shelf, shop, now }: Bearings): JobView {
+  const work = jobWorked(job, rig);
+  const plan = planView(work, rig);
+  const thin = thinView(work, cups, shop, now);
+  const set = setView(work, rig, plan, thin);
+  const spray = sprayView(work, rig, set, now);
+  const supply = supplyView(work, rig, plan, spray, now);
   const views = {
     plan,
-    mix: mixView(job, plan, shop, cans, new Date(now).toISOString().slice(0, 10), mixVolume),
+    supply,
+    mix: mixView(work, plan, supply, shop, shelf),
     thin,
     set,
     spray,
-    check: checkView(job),
-    clean: cleanView(job, rig),
+    check: checkView(work),
+    clean: cleanView(work, rig),
   };
   const done = doneStages(views);
   return {
@@ -66,7 +71,7 @@ export function jobView(job: Job, { rig, cups, cans, shop, now, mixVolume }: Bea
     shop,
     now,
     ...views,
-    timers: timersOf(job, rig, spray),
+    timers: timersOf(work, rig, spray),
     done,
     current: currentStage(views, done),
   };

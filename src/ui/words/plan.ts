@@ -2,6 +2,7 @@ import { unitIn } from '@/core/quantity';
 import { isRefusal } from '@/core/refusal';
 import type { Fitness, JobView } from '@/store/job';
 import type { Units } from '../units';
+import { costWords } from './mix';
 import { focus, go, plural, type Fact, type NextLine } from './line';
 
 const fitnessWords: Record<Fitness['id'], { name: string; low: string; high: string; quantity: 'temperature' | 'share' | 'temperatureStep' | 'film' }> = {
@@ -36,7 +37,7 @@ function coverageFact(coverage: number, units: Units): Fact {
   return { label: `1 ${unit.symbol} covers, one coat`, value: units.show('area', coverage * unit.scale) };
 }
 
-export function planLine({ plan, job }: JobView, units: Units): NextLine {
+export function planLine({ plan, job, supply }: JobView, units: Units): NextLine {
   const { needed, sheet, area, coats, transfer, transferAssumed, fitness } = plan;
   const own = coats.filter((each) => each.sheet.id === sheet.id);
   const because: Fact[] = [
@@ -49,9 +50,11 @@ export function planLine({ plan, job }: JobView, units: Units): NextLine {
       ? []
       : [
           { label: 'On the part', value: units.show('volume', needed.film) },
+          ...(needed.absorbed > 0 ? [{ label: 'Drunk by the surface', value: units.show('volume', needed.absorbed) }] : []),
           { label: 'Lost as overspray', value: units.show('volume', needed.overspray) },
           { label: 'Left in the gun, cards', value: units.show('volume', needed.dead + needed.cards) },
           { label: 'Reserve', value: units.show('volume', needed.reserve) },
+          ...(supply.cost === undefined ? [] : [{ label: 'Costs', value: costWords(supply.cost) }]),
         ]),
   ]; // prettier-ignore
   if (isRefusal(needed))

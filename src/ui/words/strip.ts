@@ -30,15 +30,19 @@ function plan({ plan: { coats, fitness, sheet }, done }: JobView, units: Units):
   };
 }
 
-function mix({ mix: { volume, batch, pouring }, done }: JobView, units: Units): Cell {
+function mix({ mix: { volume, batch, pouring }, done, now }: JobView, units: Units): Cell {
   const number = units.show('volume', batch?.applied.volume ?? (isRefusal(volume) ? undefined : volume));
-  if (batch)
+  if (batch) {
+    const over = !done.has('mix');
+    const off = batch.ratio && !batch.ratio.passes;
+    const rests = now < batch.readyAt;
     return {
       stage: 'mix',
       number,
-      state: done.has('mix') ? 'in the pot' : 'pot life over',
-      tone: done.has('mix') ? 'good' : 'stop',
+      state: over ? 'pot life over' : off ? 'off ratio' : rests ? 'resting' : 'in the pot',
+      tone: over || off ? 'stop' : rests ? 'act' : 'good',
     };
+  }
   return { stage: 'mix', number, state: pouring ? 'pouring' : 'to mix', tone: pouring ? 'act' : 'plain' };
 }
 

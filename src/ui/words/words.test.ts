@@ -110,8 +110,12 @@ describe('Mix says', () => {
     expect(all.says).toBe('All parts are in. Stir past the last streak, sides and bottom.');
     const mixed = logged(two, [-7, entriesOf(all)[0]!]);
     expect(seen(mixed).mix.batch?.unthinned.mass).toBeGreaterThan(1);
-    expect(line(seen(mixed), 'mix').says).toContain('in the pot');
-    expect(cell(seen(mixed), 'mix')).toMatchObject({ state: 'in the pot', tone: 'good' });
+    // The sheet asks for ten minutes of rest.
+    expect(line(seen(mixed), 'mix').says).toMatch(/^Let it rest until \d\d:\d\d, then stir again\.$/);
+    expect(cell(seen(mixed), 'mix')).toMatchObject({ state: 'resting', tone: 'act' });
+    const rested = seen(mixed, { minutes: 10 });
+    expect(line(rested, 'mix').says).toContain('in the pot');
+    expect(cell(rested, 'mix')).toMatchObject({ state: 'in the pot', tone: 'good' });
   });
 
   it('a finer scale is told in finer grams', () => {
@@ -142,7 +146,7 @@ describe('Mix says', () => {
     } as const;
     const warned = line(seen(aJob(), { cans: [can] }), 'mix');
     expect(warned.tone).toBe('care');
-    expect(warned.because).toContainEqual({ label: 'Lot L-1 past its date', value: '2026-01-01' });
+    expect(warned.because).toContainEqual({ label: 'Lot L-1', value: '▲ past 2026-01-01' });
   });
 });
 

@@ -1,0 +1,90 @@
+import { classSheet, newShop, readRecord } from '@/records';
+import { unitsOf } from '@/ui/units';
+import { aJob, lacquer } from '../../../tests/fixtures/job';
+import { oddSum, withoutEmpty } from './formvalues';
+import { changedSheet, duplicateOf, jobsBehind, recheckDue, saysTheSame, takeSheet } from './revisions';
+import { differences, sheetFacts } from './sheetfacts';
+
+const now = '2026-11-23T12:00:00.000Z';
+const thicker = { ...lacquer, sheetRevision: '4', film: { ...lacquer.film, aim: 33e-6 } };
+
+describe('a changed sheet', () => {
+  it('leaves what it was behind, unless it says the same', () => {
+    const [after, before] = changedSheet(lacquer, thicker, now);
+    expect(after).toBe(thicker);
+    expect(before).toMatchObject({ kind: 'revision', coatingId: 'lacquer', until: now, sheet: lacquer });
+    expect(readRecord(before)).toEqual(before);
+    expect(changedSheet(lacquer, { ...lacquer, checkedOn: '2026-11-23' }, now)).toHaveLength(1);
+  });
+
+  it('is offered to open jobs that began with another, and taken only when asked', () => {
+    const job = aJob();
+    expect(jobsBehind([job, { ...job, id: 'put away', closed: now }], thicker).map(({ id }) => id)).toEqual(['job']);
+    expect(jobsBehind([job], lacquer)).toEqual([]);
+    const took = takeSheet(job, thicker, now);
+    expect(saysTheSame(took.sheets[0]!, thicker)).toBe(true);
+    expect(took.log.at(-1)).toMatchObject({ type: 'action', text: expect.stringContaining('revision not stated to 4') });
+    expect(jobsBehind([took], thicker)).toEqual([]);
+  }); // prettier-ignore
+
+  it('compares fact by fact, in the user’s units', () => {
+    const rows = differences(lacquer, thicker, unitsOf('metric'));
+    expect(rows).toEqual([
+      { title: 'Film, one coat', label: 'Dry', before: '25–35 µm, aim 29 µm', after: '25–35 µm, aim 33 µm' },
+    ].map((row) => ({ ...row, before: row.before.replace(/ µm/g, '\u00a0µm'), after: row.after.replace(/ µm/g, '\u00a0µm') }))); // prettier-ignore
+    expect(differences(lacquer, thicker, unitsOf('us'))[0]?.after).toContain('mil');
+    expect(differences(lacquer, lacquer, unitsOf('metric'))).toEqual([]);
+  });
+
+  it('is due for a check after the interval the shop sets', () => {
+    expect(recheckDue({ ...lacquer, checkedOn: '2026-01-01' }, newShop)).toBe('2027-01-01');
+    expect(recheckDue({ ...lacquer, checkedOn: '2026-01-01' }, { ...newShop, recheckAfter: 30 })).toBe(
+      '2026-01-31',
+    );
+  });
+
+  it('a duplicate is another sheet that says the same', () => {
+    const copy = duplicateOf(lacquer, '2026-11-23');
+    expect(copy.id).not.toBe(lacquer.id);
+    expect(copy.name).toBe('Lacquer, copy');
+    expect(copy.components).toEqual(lacquer.components);
+  });
+
+  it('shows every group of every class', () => {
+    const facts = sheetFacts(classSheet('gel-coat', 'g', 'Gel', '2026-11-01'), unitsOf('metric'));
+    expect(facts.map(({ title }) => title)).toContain('Conventional gun'.replace('Conventional', 'HVLP'));
+    expect(
+      facts.flatMap((group) => group.facts).every(({ value }) => value !== '' && !value.includes('NaN')),
+    ).toBe(true);
+  });
+});
+
+describe('what a form holds', () => {
+  it('leaves out optional parts that nothing was entered in, and keeps those with an amount', () => {
+    const form = {
+      ...lacquer,
+      wetFilm: { min: undefined, aim: undefined, max: undefined },
+      vocLimit: { value: undefined, counts: '' },
+      vapour: { molarMass: 0.1, lowerLimit: undefined },
+      shelf: { closed: undefined },
+      thinning: { ...lacquer.thinning, thinners: [{ ...lacquer.thinning.thinners[0], speed: '', air: { min: undefined } }] },
+    }; // prettier-ignore
+    const kept = withoutEmpty(form) as Record<string, unknown>;
+    expect(Object.keys(kept)).not.toEqual(expect.arrayContaining(['wetFilm']));
+    expect(kept).not.toHaveProperty('vocLimit');
+    expect(kept).not.toHaveProperty('shelf');
+    expect(kept).toHaveProperty('vapour.molarMass', 0.1);
+    expect(kept).not.toHaveProperty('thinning.thinners.0.air');
+    expect(kept).not.toHaveProperty('thinning.thinners.0.speed');
+    expect(kept).toHaveProperty('limits.air');
+  });
+
+  it('asks about a ratio that looks like percent and does not add up', () => {
+    const parts = (...all: number[]) => oddSum(all.map((each) => ({ parts: each })));
+    expect(parts(60, 30, 8)).toBe(98);
+    expect(parts(60, 30, 10)).toBeUndefined();
+    expect(parts(4, 1)).toBeUndefined();
+    expect(parts(100, 2)).toBeUndefined();
+    expect(parts(98)).toBeUndefined();
+  });
+});

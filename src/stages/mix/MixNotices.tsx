@@ -1,0 +1,85 @@
+'use client';
+
+import { assumedVapour, dilutionAir } from '@/core/safety';
+import { isRefusal } from '@/core/refusal';
+import { useJob } from '@/ui/job/context';
+import { Notice } from '@/ui/Notice';
+import { useUnits } from '@/ui/units';
+import { massDigits } from '@/ui/words/mix';
+
+/** What must be seen before anything is poured: cans, doses, windows, air. */
+export function MixNotices() {
+  const { view } = useJob();
+  const units = useUnits();
+  const { mix, spray } = view;
+  const grams = (mass: number) => units.show('mass', mass, massDigits(view, units));
+  return (
+    <div className="space-y-2">
+      {mix.sources.flatMap(({ part, expired, instead, otherLots, cans, short }) => [
+        ...expired.map(({ can, useBefore }) => (
+          <Notice key={can.id} tone="care">
+            Lot {can.lot} was to be used before {useBefore}.{' '}
+            {instead ? `Take lot ${instead.can.lot} instead` : 'Open a fresh can'}, or test it on a trial
+            piece first.
+          </Notice>
+        )),
+        ...(otherLots.length > 0
+          ? [
+              <Notice key={`${part.id}lots`} tone="care">
+                An earlier batch of this job was lot {otherLots.join(', ')}; this one is{' '}
+                {cans.map(({ can }) => can.lot).join(', ')}. Lots differ in colour: box them together, or
+                spray a card of each side by side.
+              </Notice>,
+            ]
+          : []),
+        ...(short > 0
+          ? [
+              <Notice key={`${part.id}short`} tone="care">
+                {part.name}: the can is {units.show('volume', short)} short of this batch. Choose a second one
+                to box with it.
+              </Notice>,
+            ]
+          : []),
+      ])}
+      {!mix.batch &&
+        mix.small.map(({ part, mass, error, enough }) => (
+          <Notice key={part.id} tone="care">
+            {grams(mass)} {part.name}: this scale weighs it to ± {units.show('share', error, { digits: 0 })}.
+            From {units.show('volume', enough)} of mix on it weighs well; or measure{' '}
+            {units.show('dose', mass / part.density, { digits: 1 })} in a syringe.
+          </Notice>
+        ))}
+      {spray.recoat?.state === 'closed' && (
+        <Notice tone="stop">
+          The recoat window of the coat below is closed. Scuff and clean before the next coat goes on.
+        </Notice>
+      )}
+      <Notice tone="plain">
+        Stir settled material fully first, then the parts together past the last streak. Strain.
+      </Notice>
+      <DilutionAir />
+    </div>
+  );
+}
+
+/** Air that keeps this batch’s solvent at a quarter of its lower explosive limit. */
+function DilutionAir() {
+  const { view } = useJob();
+  const units = useUnits();
+  const { sheet, batch, volume } = view.mix;
+  const planned = view.plan.asMixed;
+  if (!sheet.hazards.includes('flammable')) return null;
+  const solvent =
+    batch?.applied.solvent ??
+    (isRefusal(planned) || isRefusal(volume) ? 0 : (planned.solvent / planned.volume) * volume);
+  const air = dilutionAir(solvent, sheet.vapour ?? assumedVapour, view.plan.climate?.air);
+  if (isRefusal(air) || solvent <= 0) return null;
+  return (
+    <Notice tone="care">
+      Solvent of this batch: {units.show('mass', solvent, { digits: 0 })}. As it dries it wants{' '}
+      {units.show('airVolume', air)} of air to stay at a quarter of the lower explosive limit
+      {sheet.vapour ? '' : ' (xylene assumed, a default)'}. That is a fire figure; it does not make the air
+      fit to breathe.
+    </Notice>
+  );
+}

@@ -1,0 +1,106 @@
+'use client';
+
+import { useEffect, useMemo, useState } from 'react';
+import { fileName } from '@/exchange/filename';
+import { codeCells, labelSize, type Label } from '@/exchange/label';
+import type { BatchState } from '@/store/job';
+import { Button } from '@/ui/Button';
+import { download } from '@/ui/download';
+import { useJob } from '@/ui/job/context';
+import { Panel } from '@/ui/Panel';
+import { useUnits } from '@/ui/units';
+import { labelOf } from '@/ui/words/label';
+
+/** The label for the pot: seen as it prints, at its own size, or taken as a PDF. */
+export function PotLabel({ batch }: { readonly batch: BatchState }) {
+  const { view } = useJob();
+  const units = useUnits();
+  const label = labelOf(view, batch, units);
+  const [printing, setPrinting] = useState(false);
+
+  useEffect(() => {
+    if (!printing) return;
+    document.documentElement.dataset.printing = 'label';
+    const over = () => {
+      delete document.documentElement.dataset.printing;
+      setPrinting(false);
+    };
+    window.addEventListener('afterprint', over, { once: true });
+    window.print();
+    return () => window.removeEventListener('afterprint', over);
+  }, [printing]);
+
+  const save = async () => {
+    // The PDF writer is large and seldom wanted.
+    const { labelPdf } = await import('@/exchange/labelpdf');
+    const file = await labelPdf(label);
+    const day = new Date(batch.mixedAt).toISOString().slice(0, 10);
+    download(fileName(`label ${label.title}`, day, 'pdf'), new Uint8Array(file), 'application/pdf');
+  };
+  return (
+    <Panel
+      title="Label for the pot"
+      tools={
+        <span className="flex flex-wrap gap-2">
+          <Button onClick={() => setPrinting(true)}>Print label</Button>
+          <Button onClick={() => void save()}>Label as PDF</Button>
+        </span>
+      }
+    >
+      {printing && <style>{`@page { size: ${labelSize.width}mm ${labelSize.height}mm; margin: 0 }`}</style>}
+      <LabelDrawing label={label} />
+    </Panel>
+  );
+}
+
+/** Black on white in both themes: it is a piece of paper. */
+function LabelDrawing({ label }: { readonly label: Label }) {
+  const { width, height } = labelSize;
+  const path = useMemo(() => codePath(label.data), [label.data]);
+  return (
+    <svg
+      data-label
+      viewBox={`0 0 ${width} ${height}`}
+      role="img"
+      aria-label={`Label: ${label.title}. ${label.lines.map(({ label: name, value }) => `${name} ${value}`).join('. ')}`}
+      className="w-full max-w-md border border-hairline"
+    >
+      <rect width={width} height={height} fill="#fff" />
+      <g fill="#221d2e">
+        <text x={4} y={8.5} fontSize={5.2} fontWeight={700}>
+          {label.title.slice(0, 40)}
+        </text>
+        {label.lines.map(({ label: name, value }, i) => (
+          <g key={name}>
+            <text x={4} y={14 + i * 4.6} fontSize={2.6}>
+              {name}
+            </text>
+            <text x={21} y={14 + i * 4.6} fontSize={3.1} fontWeight={700}>
+              {value.slice(0, 30)}
+            </text>
+          </g>
+        ))}
+        {label.hazards.map((hazard, i) => (
+          <text key={hazard} x={4} y={51.5 + i * 3} fontSize={2.3} fontWeight={700}>
+            {hazard.slice(0, 84)}
+          </text>
+        ))}
+        <text x={4} y={60.4} fontSize={2}>
+          {label.foot}
+        </text>
+        <path d={path} transform="translate(68 11) scale(28)" />
+      </g>
+    </svg>
+  );
+}
+
+/** The code as one path on a unit square. */
+function codePath(text: string): string {
+  const cells = codeCells(text);
+  const side = 1 / cells.length;
+  return cells
+    .flatMap((row, y) =>
+      row.map((dark, x) => (dark ? `M${x * side} ${y * side}h${side}v${side}h${-side}z` : '')),
+    )
+    .join('');
+}

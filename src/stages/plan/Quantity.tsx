@@ -1,0 +1,172 @@
+'use client';
+
+import { isRefusal } from '@/core/refusal';
+import { usualReserve, type Needed } from '@/core/mixing';
+import type { Job } from '@/records';
+import { useStore } from '@/store/hooks';
+import type { FaceFills } from '@/store/job';
+import { CommitField } from '@/ui/Field';
+import { expects } from '@/ui/expects';
+import { BatchList } from '@/ui/job/BatchList';
+import { useJob } from '@/ui/job/context';
+import { Notice } from '@/ui/Notice';
+import { NumberField } from '@/ui/NumberField';
+import { Panel } from '@/ui/Panel';
+import { useUnits, type Units } from '@/ui/units';
+import { costWords } from '@/ui/words/mix';
+
+/** How much to mix and where it goes: on the part, into it, past it, left in the gun, kept back. */
+export function Quantity() {
+  const { view } = useJob();
+  const store = useStore();
+  const units = useUnits();
+  const { job, plan, supply, rig } = view;
+  const { needed, sheet } = plan;
+  const set = (change: Partial<Job['approach']>, label: string) =>
+    store.put({ ...job, approach: { ...job.approach, ...change } }, label);
+  return (
+    <Panel title="Quantity">
+      {isRefusal(needed) ? (
+        <Notice tone="stop">{units.says(needed)}</Notice>
+      ) : (
+        <>
+          <p className="mb-2 text-sm text-ink-soft">
+            {units.show('volume', needed.total)}
+            {supply.cost === undefined ? '' : ` for ${costWords(supply.cost)}`};{' '}
+            {units.show('share', needed.waste, { digits: 0 })} of it does not end on the part.
+          </p>
+          <WhereItGoes needed={needed} units={units} />
+        </>
+      )}
+      <div className="mt-4 grid grid-cols-2 items-start gap-4 sm:grid-cols-3 lg:grid-cols-5">
+        <NumberField
+          label={plan.transferAssumed ? 'Transfer (default)' : 'Transfer'}
+          quantity="share"
+          value={plan.transfer}
+          onChange={(transfer) => set({ transfer }, 'transfer')}
+          expects={[0.15, 0.9]}
+          lazily
+        />
+        <NumberField
+          label="Reserve"
+          quantity="share"
+          value={job.approach.reserve}
+          onChange={(reserve) => reserve !== undefined && set({ reserve: Math.min(reserve, 1) }, 'reserve')}
+          expects={[0.02, 0.4]}
+          lazily
+        />
+        <CommitField
+          label="Test cards"
+          type="number"
+          min={0}
+          max={99}
+          value={String(job.approach.cards ?? 3)}
+          onCommit={(text) => {
+            const cards = Math.floor(Number(text));
+            if (text.trim() !== '' && cards >= 0 && cards <= 99) set({ cards }, 'test cards');
+          }}
+        />
+        <NumberField
+          label="Surface drinks"
+          quantity="spread"
+          value={job.part.absorption}
+          onChange={(absorption) => store.put({ ...job, part: { ...job.part, absorption } }, 'absorption')}
+          expects={[0, 300e-6]}
+          lazily
+          hint="First coat only, apart from film"
+        />
+        <NumberField
+          label="The pot holds"
+          quantity="volume"
+          value={job.approach.pot}
+          onChange={(pot) => set({ pot: pot && pot > 0 ? pot : undefined }, 'pot size')}
+          expects={expects.volume}
+          lazily
+          hint="Empty: no limit"
+        />
+      </div>
+      <div className="mt-3 grid items-end gap-4 sm:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
+        <p className="text-sm text-ink-soft">
+          {sheet.blendable
+            ? `This coating blends into a dry edge: ${units.show('share', usualReserve(true), { digits: 0 })} is usual.`
+            : `This coating cannot be blended: running out means the whole face again, so ${units.show('share', usualReserve(false), { digits: 0 })} is usual.`}
+        </p>
+        <CommitField
+          label="Reason for the reserve"
+          value={job.approach.reserveWhy ?? ''}
+          onCommit={(reserveWhy) => set({ reserveWhy }, 'reserve')}
+        />
+      </div>
+      {rig?.cup !== undefined && (
+        <ul className="mt-4 text-sm" data-fills>
+          {supply.faces.map((each) => (
+            <li key={each.face.id} className="border-b border-hairline py-1.5">
+              <FillWords {...each} units={units} cup={rig.cup ?? 0} />
+            </li>
+          ))}
+        </ul>
+      )}
+      {isRefusal(supply.batches) ? (
+        <div className="mt-3">
+          <Notice tone="care">{units.says(supply.batches)}</Notice>
+        </div>
+      ) : (
+        supply.batches.length > 1 && (
+          <>
+            <h3 className="mt-4 text-sm font-bold">{supply.batches.length} batches</h3>
+            <BatchList />
+          </>
+        )
+      )}
+    </Panel>
+  );
+}
+
+function FillWords({ face, volume, fills, units, cup }: FaceFills & { units: Units; cup: number }) {
+  const each = units.show('dose', volume);
+  if (isRefusal(fills)) return <>{units.says(fills)}</>;
+  return fills.faces > 0 ? (
+    <>
+      <b>{face.name}</b>: {each} a face and coat. One fill of {units.show('dose', fills.fill)} does{' '}
+      <b>{Math.min(fills.faces, face.count * (face.sides ?? 1))}</b>; refill between faces.
+    </>
+  ) : (
+    <>
+      <b>{face.name}</b>: {each} a face and coat, more than the cup of {units.show('dose', cup)} gives.{' '}
+      <span className="font-semibold text-care">
+        ▲ {fills.perFace} fills in one face: use a remote pot, or refill where a stroke ends at an edge.
+      </span>
+    </>
+  );
+}
+
+const shares = [
+  { key: 'film', words: 'on the part', look: 'bg-good' },
+  { key: 'absorbed', words: 'drunk by it', look: 'bg-wood' },
+  { key: 'overspray', words: 'overspray', look: 'bg-ink/45' },
+  { key: 'dead', words: 'left in gun and hose', look: 'bg-ink-soft' },
+  { key: 'cards', words: 'cards', look: 'bg-care' },
+  { key: 'reserve', words: 'reserve', look: 'bg-act' },
+] as const satisfies readonly { key: keyof Needed; words: string; look: string }[];
+
+/** The litres as one bar, each share as long as it is large. */
+function WhereItGoes({ needed, units }: { readonly needed: Needed; readonly units: Units }) {
+  const shown = shares.filter(({ key }) => needed[key] > 0);
+  return (
+    <div>
+      <div className="flex h-8 border-2 border-ink" aria-hidden>
+        {shown.map(({ key, look }) => (
+          <div key={key} className={look} style={{ width: `${(needed[key] / needed.total) * 100}%` }} />
+        ))}
+      </div>
+      <ul className="mt-2 flex flex-wrap gap-x-5 gap-y-1 text-sm">
+        {shown.map(({ key, words, look }) => (
+          <li key={key} className="flex items-center gap-2">
+            <span aria-hidden className={`size-3 ${look}`} />
+            {words} <b>{units.show('volume', needed[key])}</b>
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}

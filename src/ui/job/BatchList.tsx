@@ -1,0 +1,34 @@
+'use client';
+
+import { isRefusal } from '@/core/refusal';
+import { useUnits } from '../units';
+import { clockTime } from '../words/spray';
+import { useJob } from './context';
+
+const becauseWords = { 'pot-life': 'the one before is too old by then', 'pot-size': 'the pot is full' };
+
+/** The batches of what is still to spray, each with the moment it is to be mixed. */
+export function BatchList() {
+  const { view } = useJob();
+  const units = useUnits();
+  const { batches, begins } = view.supply;
+  if (isRefusal(batches)) return null;
+  return (
+    <ol className="mt-3 divide-y divide-hairline border-y border-hairline text-sm" data-batches>
+      {batches.map(({ volume, mixAt, until, pieces, because }, i) => (
+        <li key={pieces[0]} className="grid grid-cols-[auto_1fr_auto] items-baseline gap-x-3 py-2">
+          <b>{clockTime(begins + mixAt * 1000)}</b>
+          <span>
+            Mix batch {i + 1}: {pieces[0]}
+            {pieces.length > 1 ? ` to ${pieces.at(-1)}` : ''}
+            <span className="block text-ink-soft">
+              empty by {clockTime(begins + until * 1000)}
+              {because ? `; ${becauseWords[because]}` : ''}
+            </span>
+          </span>
+          <b>{units.show('volume', volume)}</b>
+        </li>
+      ))}
+    </ol>
+  );
+}

@@ -1,0 +1,61 @@
+import { cautionsFor } from '@/core/safety';
+import { labelData, type Label } from '@/exchange/label';
+import type { BatchState, JobView } from '@/store/job';
+import { liveEntries, ofType } from '@/store/job';
+import type { Units } from '../units';
+import { massDigits, shortNumber } from './mix';
+import { clockTime } from './spray';
+
+const day = (at: number) =>
+  new Date(at).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
+
+/** What stands on the pot of a batch. */
+export function labelOf(view: JobView, batch: BatchState, units: Units): Label {
+  const { sheet } = view.mix;
+  const { thin, job, shop } = view;
+  const lots = lotsIn(view, batch);
+  const reading = thin.readings.at(-1);
+  const ratio = sheet.components.map(({ parts }) => shortNumber(parts)).join(' : ');
+  const { applied } = batch;
+  const lines = [
+    { label: 'For', value: job.name },
+    {
+      label: 'Ratio',
+      value: sheet.components.length > 1 ? `${ratio} by ${sheet.ratioBy}` : 'one part',
+    },
+    { label: 'In the pot', value: `${units.show('volume', applied.volume)}, ${units.show('mass', applied.mass, massDigits(view, units))}` },
+    { label: 'Mixed', value: `${day(batch.mixedAt)} ${clockTime(batch.mixedAt)}${shop.operator ? ` by ${shop.operator}` : ''}` },
+    { label: 'Use before', value: batch.useBefore === undefined ? 'as the sheet says' : `${clockTime(batch.useBefore)}${batch.lifeEstimated ? ', estimate' : ''}` },
+    { label: 'Thinned', value: `${units.show('share', thin.share)} by ${sheet.thinning.by}` },
+    { label: 'Viscosity', value: reading ? `${units.show('time', reading.atSheet)} ${thin.band?.cup.id ?? ''}` : 'not timed' },
+    { label: 'Lots', value: lots.length > 0 ? lots.join(', ') : 'not recorded' },
+  ]; // prettier-ignore
+  const cautions = cautionsFor(sheet.hazards, 'spray').concat(cautionsFor(sheet.hazards, 'mix'));
+  return {
+    title: sheet.name,
+    lines,
+    hazards: [...new Set(cautions.map(({ says }) => says.split('. ')[0] ?? says))].slice(0, 3),
+    foot: 'The product’s safety data sheet and local codes decide.',
+    data: labelData({
+      batch: batch.id,
+      sheet: sheet.name,
+      revision: sheet.sheetRevision,
+      mixed: new Date(batch.mixedAt).toISOString(),
+      ...(batch.useBefore === undefined ? {} : { useBefore: new Date(batch.useBefore).toISOString() }),
+      poured: batch.poured.map(({ part, mass }) => ({ part: part.name, kg: Number(mass.toFixed(5)) })),
+      thinned: Number(thin.share.toFixed(4)),
+      lots,
+    }),
+  };
+}
+
+/** The lots that really went into a batch. */
+function lotsIn({ job, mix }: JobView, batch: BatchState): string[] {
+  const ids = ofType(liveEntries(job), 'poured')
+    .filter(({ batchId }) => batchId === batch.id)
+    .flatMap(({ from }) => from?.map(({ canId }) => canId) ?? []);
+  return mix.sources
+    .flatMap(({ choices }) => choices)
+    .filter(({ can }) => ids.includes(can.id))
+    .map(({ can }) => can.lot);
+}
