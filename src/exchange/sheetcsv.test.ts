@@ -24,6 +24,7 @@ describe('a table of sheets', () => {
       sheetRevision: '007',
       note: '-5 is no formula',
       hazards: [],
+      intervals: {},
       assumed: [],
       additives: [
         { id: 'x', name: '@extender', density: 900, volumeSolids: 0, voc: 900, water: 0, exempt: 0.5, doseBy: 'mass', doseOf: 'mix', dose: 0, maximum: 0.05, thins: true },

@@ -65,6 +65,7 @@ function* cellsOf(value: unknown, path: string): Generator<[string, string | num
       yield [path, value.length > 0 ? value.join('; ') : '[]'];
     else for (const [i, each] of value.entries()) yield* cellsOf(each, at(i));
   } else if (typeof value === 'object' && value !== null) {
+    if (Object.keys(value).length === 0) yield [path, '{}'];
     for (const [key, each] of Object.entries(value)) yield* cellsOf(each, at(key));
   } else if (typeof value === 'number') yield [path, value];
   else if (value !== undefined) yield [path, value === '' ? emptyText : String(value)];
@@ -96,6 +97,7 @@ function valueOf(path: string, cell: string): unknown {
   // A formula escape is taken off again.
   if (cell === emptyText) return '';
   const text = /^'[=+\-@\t\r]/.test(cell) ? cell.slice(1) : cell;
+  if (field instanceof z.ZodObject) return text === '{}' ? {} : text;
   if (field instanceof z.ZodArray) return text === '[]' ? [] : text.split('; ');
   if (field instanceof z.ZodNumber) {
     const number = Number(text.trim().replace(',', '.'));

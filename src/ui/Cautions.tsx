@@ -1,21 +1,23 @@
 import { cautionsFor, deferral, type Hazard, type WorkStage } from '@/core/safety';
 import { Notice } from './Notice';
 
-/** The cautions of this coating, this gun and this step, where the hand is. */
-export function Cautions({
-  hazards,
-  stage,
-}: {
+interface Props {
   readonly hazards: readonly Hazard[];
   readonly stage: WorkStage;
-}) {
-  const cautions = cautionsFor(hazards, stage);
+  /** Only those of one weight. */
+  readonly weight?: 'stop' | 'care';
+  readonly className?: string;
+}
+
+/** The cautions of this coating, this gun and this step, where the hand is. */
+export function Cautions({ hazards, stage, weight, className = '' }: Props) {
+  const cautions = cautionsFor(hazards, stage).filter((each) => !weight || each.weight === weight);
   if (cautions.length === 0) return null;
   return (
-    <section aria-label="Safety" className="space-y-2">
+    <section aria-label="Safety" className={`space-y-2 ${className}`}>
       <h2 className="text-sm font-bold">Safety</h2>
-      {cautions.map(({ says, weight }) => (
-        <Notice key={says} tone={weight}>
+      {cautions.map(({ says, weight: own }) => (
+        <Notice key={says} tone={own}>
           {says}
         </Notice>
       ))}

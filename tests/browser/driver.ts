@@ -121,7 +121,7 @@ export class Visitor {
   }
 
   /** Downloads by pressing something, and returns the file's text. */
-  async download(words: string): Promise<string> {
+  async download(words: string, ending = '.json'): Promise<string> {
     const folder = fs.mkdtempSync(path.join(os.tmpdir(), 'fluorite-'));
     const session = await this.page.createCDPSession();
     await session.send('Browser.setDownloadBehavior', {
@@ -131,7 +131,7 @@ export class Visitor {
     });
     await this.press(words);
     for (let tries = 0; tries < 100; tries += 1) {
-      const [file] = fs.readdirSync(folder).filter((each) => each.endsWith('.json'));
+      const [file] = fs.readdirSync(folder).filter((each) => each.endsWith(ending));
       if (file) return fs.readFileSync(path.join(folder, file), 'utf8');
       await new Promise((wait) => setTimeout(wait, 50));
     }

@@ -44,8 +44,14 @@ describe('the demo shop', () => {
     const asked = Number(/reads (\d+) g/.exec(await visitor.text('[aria-label="Next"]'))?.[1]);
     await visitor.type('Scale reads, after G7 gel coat', String(asked + 500));
     await visitor.press('Record this pour');
-    // 2 parts on 100: the catalyst grows with the resin.
-    const total = Math.round((asked + 500) * 1.02);
+    // 0.3 accelerator on 100 of resin goes in before the catalyst; both grow with the resin.
+    const first = Math.round((asked + 500) * 1.003);
+    await visitor.sees(
+      new RegExp(`Pour G accelerator until the scale reads (${first - 1}|${first}|${first + 1}) g`),
+    );
+    await visitor.sees('Which costs', '[aria-label="Because"]');
+    await visitor.doNext();
+    const total = Math.round((asked + 500) * 1.023);
     await visitor.sees(
       new RegExp(`Pour Peroxide catalyst until the scale reads (${total - 1}|${total}|${total + 1}) g`),
     );
@@ -54,6 +60,12 @@ describe('the demo shop', () => {
     await visitor.doNext();
     await visitor.sees('in the pot');
     await visitor.sees('Pot life left', '[data-tray]');
+    await visitor.sees('On the ratio, within the sheet’s tolerance.');
+    // The cans gave what was poured.
+    await visitor.sees(
+      new RegExp(`${(20 - (asked + 500) / 1210).toFixed(2)} L left`),
+      '[aria-label="Cans on the shelf"]',
+    );
   });
 
   it('the frames’ window is closed: abrade first', async () => {

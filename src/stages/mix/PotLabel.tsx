@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect, useMemo, useState } from 'react';
+import { createPortal } from 'react-dom';
 import { fileName } from '@/exchange/filename';
 import { codeCells, labelSize, type Label } from '@/exchange/label';
 import type { BatchState } from '@/store/job';
@@ -20,11 +21,7 @@ export function PotLabel({ batch }: { readonly batch: BatchState }) {
 
   useEffect(() => {
     if (!printing) return;
-    document.documentElement.dataset.printing = 'label';
-    const over = () => {
-      delete document.documentElement.dataset.printing;
-      setPrinting(false);
-    };
+    const over = () => setPrinting(false);
     window.addEventListener('afterprint', over, { once: true });
     window.print();
     return () => window.removeEventListener('afterprint', over);
@@ -47,7 +44,14 @@ export function PotLabel({ batch }: { readonly batch: BatchState }) {
         </span>
       }
     >
-      {printing && <style>{`@page { size: ${labelSize.width}mm ${labelSize.height}mm; margin: 0 }`}</style>}
+      {printing &&
+        createPortal(
+          <div data-paper>
+            <style>{`@page { size: ${labelSize.width}mm ${labelSize.height}mm; margin: 0 }`}</style>
+            <LabelDrawing label={label} />
+          </div>,
+          document.body,
+        )}
       <LabelDrawing label={label} />
     </Panel>
   );
@@ -65,8 +69,8 @@ function LabelDrawing({ label }: { readonly label: Label }) {
       aria-label={`Label: ${label.title}. ${label.lines.map(({ label: name, value }) => `${name} ${value}`).join('. ')}`}
       className="w-full max-w-md border border-hairline"
     >
-      <rect width={width} height={height} fill="#fff" />
-      <g fill="#221d2e">
+      <rect width={width} height={height} fill="var(--label-paper)" />
+      <g fill="var(--label-ink)">
         <text x={4} y={8.5} fontSize={5.2} fontWeight={700}>
           {label.title.slice(0, 40)}
         </text>

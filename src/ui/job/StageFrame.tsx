@@ -33,6 +33,8 @@ export function StageFrame({ stage, children, beside, filmStack }: Props) {
         <div className="border-b border-hairline px-4 md:px-5">
           <NextLinePanel line={line} onTap={tap} />
         </div>
+        {/* On a phone what may injure stands before the work, not under it. */}
+        <Cautions hazards={hazards} stage={stage} weight="stop" className="px-4 py-3 lg:hidden" />
         {children}
       </main>
       <aside
@@ -48,7 +50,8 @@ export function StageFrame({ stage, children, beside, filmStack }: Props) {
             measured={isRefusal(verdict) ? undefined : verdict.mean}
           />
         )}
-        <Cautions hazards={hazards} stage={stage} />
+        <Cautions hazards={hazards} stage={stage} className="hidden lg:block" />
+        <Cautions hazards={hazards} stage={stage} weight="care" className="lg:hidden" />
       </aside>
     </div>
   );

@@ -102,7 +102,7 @@ export function mixLine(view: JobView, units: Units): NextLine {
     return {
       big: units.parts('mass', scale, massDigits(view, units)),
       says: `Pour ${part.name} until the scale reads ${grams(scale)}.`,
-      detail: `${grams(mass)} of it, ${units.show('dose', mass / part.density)}. Tare the empty pot first.`,
+      detail: `${grams(mass)} of it, ${pourVolume(mass / part.density, units)}. Tare the empty pot first.`,
       tone: bad ? 'care' : 'act',
       because: [
         ...facts,
@@ -242,6 +242,9 @@ export function offMeaning({ part, state }: PartVerdict, { chemistry, additives 
 }
 
 export const costWords = (cost: number): string => cost.toFixed(2);
+
+/** Small volumes in the unit of a syringe, large ones in that of a pot. */
+const pourVolume = (volume: number, units: Units) => units.show(volume < 0.5e-3 ? 'dose' : 'volume', volume);
 
 /** 4, 0.5, 2.25: a part of a ratio without idle zeros. */
 export const shortNumber = (number: number): string => String(Number(number.toPrecision(4)));
