@@ -7,6 +7,9 @@ import { Notice } from '@/ui/Notice';
 import { useUnits } from '@/ui/units';
 import { massDigits } from '@/ui/words/mix';
 
+/** m³ of a reacting mix from which its own heat counts. A default. */
+const largePot = 2e-3;
+
 /** What must be seen before anything is poured: cans, doses, windows, air. */
 export function MixNotices() {
   const { view } = useJob();
@@ -52,6 +55,12 @@ export function MixNotices() {
       {spray.recoat?.state === 'closed' && (
         <Notice tone="stop">
           The recoat window of the coat below is closed. Scuff and clean before the next coat goes on.
+        </Notice>
+      )}
+      {mix.sheet.times.potLife !== undefined && !isRefusal(mix.volume) && mix.volume > largePot && (
+        <Notice tone="plain">
+          A large pot warms itself and lives shorter than the sheet says. Mix less at a time, or keep it in a
+          wide, flat pot.
         </Notice>
       )}
       <Notice tone="plain">
