@@ -1,14 +1,7 @@
 import { flowCup, secondsFromViscosity } from '../src/core/cups';
-import { isRefusal } from '../src/core/refusal';
-import { gaussian, seeded } from '../src/core/random';
-import {
-  blendViscosity,
-  leastInteraction,
-  nextAddition,
-  priorBelief,
-  updateBelief,
-} from '../src/core/thinning';
-import { titrate } from '../src/core/thinning/titration';
+import { seeded } from '../src/core/random';
+import { nextAddition, priorBelief, updateBelief } from '../src/core/thinning';
+import { trial } from '../src/core/thinning/titration';
 import { parse } from '../src/core/quantity';
 import { demoShop } from '../src/demo';
 import { newShop, type Can, type Coating, type Cup, type Job, type Rig } from '../src/records';
@@ -58,7 +51,12 @@ const now = Date.now();
 const shop = demoShop(now);
 const of = <T>(kind: string) => shop.filter((record) => record.kind === kind) as T[];
 const units = unitsOf('metric');
-const shelf = shelfOf(of<Can>('can'), of<Coating>('coating'), of<Job>('job'), new Date(now).toISOString().slice(0, 10));
+const shelf = shelfOf(
+  of<Can>('can'),
+  of<Coating>('coating'),
+  of<Job>('job'),
+  new Date(now).toISOString().slice(0, 10),
+);
 for (const job of of<Job>('job')) {
   const rig = of<Rig>('rig').find(({ id }) => id === job.rigId);
   time(job.name, 'limit 16 ms', 300, () => {
@@ -67,44 +65,17 @@ for (const job of of<Job>('job')) {
   });
 }
 
-console.log('\nThinning over 5,000 simulated paints, two timings a reading, 3 % error each');
-for (const half of [0.1, 0.07]) {
-  const random = seeded(7);
-  const counts = [0, 0, 0, 0, 0];
-  let inBand = 0;
-  let under = 0;
-  const runs = 5000;
-  for (let i = 0; i < runs; i += 1) {
-    const middle = 22 + 14 * random();
-    const target = 3.85 * (middle - 4.49) * 1e-6;
-    const unthinned = target * Math.exp(0.3 + 1.2 * random());
-    const thinner = (0.6 + 2 * random()) * 1e-6;
-    let G = -4 + 2 * gaussian(random);
-    while (G < leastInteraction(unthinned, thinner)) G = -4 + 2 * gaussian(random);
-    const viscosity = (w: number) => {
-      const blend = blendViscosity(unthinned, thinner, G, w);
-      return isRefusal(blend) ? unthinned : blend;
-    };
-    const paint = {
-      viscosity,
-      thinner,
-      expects: unthinned * Math.exp(0.3 * gaussian(random)),
-      expectsSd: 0.3,
-    };
-    const run = titrate(
-      paint,
-      { cup, min: middle * (1 - half), max: middle * (1 + half) },
-      1,
-      0.001,
-      0.03,
-      random,
+console.log('\nThinning 5,000 random paints of every class, two timings a reading');
+const schools = [
+  ['the model', { kind: 'model' }],
+  ['1 % by mass', { kind: 'mass-steps', step: 0.01 }],
+  ['5 % by volume', { kind: 'volume-steps', step: 0.05 }],
+] as const;
+const percent = (share: number) => `${(100 * share).toFixed(2)} %`;
+for (const half of [0.1, 0.07])
+  for (const [name, approach] of schools) {
+    const found = trial(5000, half, approach, seeded(7));
+    console.log(
+      `band ± ${Math.round(half * 100)} %, ${name}: in band within 1 ${percent(found.within(1))}, 2 ${percent(found.within(2))}, 3 ${percent(found.within(3))}; ends in band ${percent(found.inBand)}, ever under ${percent(found.wentUnder)}; additions ${found.median} in the middle, ${found.worst} at worst; 90 % intervals hold ${percent(found.coverage)}`,
     );
-    counts[Math.min(run.additions, 4)]! += 1;
-    if (run.inBand) inBand += 1;
-    if (run.wentUnder) under += 1;
   }
-  const percent = (count: number) => `${((100 * count) / runs).toFixed(2)} %`;
-  console.log(
-    `band ± ${Math.round(half * 100)} %: additions 1 ${percent(counts[1]!)}, 2 ${percent(counts[2]!)}, 3 ${percent(counts[3]!)}, more ${percent(counts[4]!)}; ends in band ${percent(inBand)}, ever under ${percent(under)}`,
-  );
-}

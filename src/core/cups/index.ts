@@ -1,5 +1,6 @@
 export { agreement, agreementLimit, type Agreement } from './agreement';
 export { flowCup, flowCups, type CupFormula, type FlowCup } from './cups';
+export { fitCup, type CupFit, type KnownLiquid } from './fit';
 export {
   conversionSpread,
   cupsThatRead,
@@ -10,3 +11,4 @@ export {
   zeroSeconds,
   type SecondsVerdict,
 } from './seconds';
+export { checkCup, wearLimit, type CupCheck } from './wear';

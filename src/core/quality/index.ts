@@ -9,3 +9,4 @@ export {
   type Spot,
   type SpotVerdict,
 } from './acceptance';
+export { individuals, type Individuals } from './individuals';

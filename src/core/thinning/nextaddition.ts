@@ -25,6 +25,11 @@ export interface AdditionQuestion {
   readonly scaleStep: number;
   /** Relative error of the next reading, in viscosity: for "expect 21.8 s (20.4–23.1)". */
   readonly readingSd: number;
+  /**
+   * Relative error that all readings of the pot share and no further timing takes away: of the temperature
+   * slope, of another cup than the band's.
+   */
+  readonly bias?: number;
   /** Has this pot been timed at all? An untimed pot is never called ready. */
   readonly timed: boolean;
 }
@@ -55,7 +60,7 @@ export type Advice = State &
         readonly expect: Expected;
         /** Chance that the pot ends under the band. */
         readonly riskUnder: number;
-        readonly limitedBy: 'middle' | 'risk' | 'maximum';
+        readonly limitedBy: 'middle' | 'risk' | 'maximum' | 'step' | 'fixed';
       }
     | { readonly kind: 'ready' }
     | { readonly kind: 'time-first' }
@@ -83,7 +88,7 @@ const likelyChance = 0.93;
  * @returns what to do; refuses a batch without mass and a band that its cup cannot read
  */
 export function nextAddition(question: AdditionQuestion): Outcome<Advice> {
-  const { batch, thinner, band, scaleStep, readingSd, basis, thinnerDensity } = question;
+  const { batch, thinner, band, scaleStep, readingSd, basis, thinnerDensity, bias = 0 } = question;
   if (!(batch.mass > 0) || !(batch.density > 0))
     return refuse('no-batch', 'There is no mix in the pot yet. Mix first, then thin.');
   if (!(scaleStep > 0)) return refuse('scale-step', 'Set the smallest step of the scale in Settings.');
@@ -119,7 +124,7 @@ export function nextAddition(question: AdditionQuestion): Outcome<Advice> {
   /** Chance of being under the band at share w: what is believed, plus the blend law's own error over the step. */
   const riskAt = (w: number) => {
     const fall = meanOf(predict(conditioned, w)) - hereMean;
-    return chanceBelow(predict(conditioned, w, (modelError * fall) ** 2), low);
+    return chanceBelow(predict(conditioned, w, (modelError * fall) ** 2 + bias ** 2), low);
   };
   const known = Math.sqrt(question.belief.cov[2]);
   const risk = known > 1 ? carefulRisk : riskLimit / 5;

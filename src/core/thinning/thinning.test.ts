@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { flowCup, flowCups, secondsFromViscosity, viscosityFromSeconds } from '../cups';
-import { gaussian, seeded } from '../random';
+import { flowCup, secondsFromViscosity } from '../cups';
+import { seeded } from '../random';
 import { isRefusal, type Outcome } from '../refusal';
 import {
   blendShare,
@@ -23,7 +23,7 @@ import {
 } from '.';
 import { normalCdf, normalQuantile } from './normal';
 import { chanceBelow } from './predict';
-import { titrate } from './titration';
+import { trial } from './titration';
 
 const value = <T>(outcome: Outcome<T>): T => {
   if (isRefusal(outcome)) throw new Error(outcome.says);
@@ -243,36 +243,27 @@ describe('next addition', () => {
   });
 });
 
-describe('2,000 simulated paints with 3 % reading error', () => {
-  const random = seeded(20261123);
-  const cups = flowCups.filter(({ id }) => ['iso-4', 'din-4', 'ford-4', 'dip-2', 'iso-6'].includes(id));
-  const runs = Array.from({ length: 2000 }, () => {
-    const cup = cups[Math.floor(random() * cups.length)]!;
-    const middle = Math.max(cup.valid.min, 20) * (1.1 + 0.8 * random());
-    const target = value(viscosityFromSeconds(cup, middle));
-    const unthinned = target * Math.exp(0.3 + 1.2 * random());
-    const thinner = (0.6 + 2 * random()) * 1e-6;
-    let G = -4 + 2 * gaussian(random);
-    while (G < leastInteraction(unthinned, thinner)) G = -4 + 2 * gaussian(random);
-    return titrate(
-      {
-        viscosity: (w) => value(blendViscosity(unthinned, thinner, G, w)),
-        thinner,
-        expects: unthinned * Math.exp(0.3 * gaussian(random)),
-        expectsSd: 0.3,
-      },
-      { cup, min: middle * 0.9, max: middle * 1.1 },
-      1,
-      0.001,
-      0.03,
-      random,
-    );
-  });
-  const share = (of: (run: (typeof runs)[number]) => boolean) => runs.filter(of).length / runs.length;
+describe('1,200 random paints of every class, band ± 10 %', () => {
+  const model = trial(1200, 0.1, { kind: 'model' }, seeded(20261123));
 
-  it('end in the band', () => expect(share(({ inBand }) => inBand)).toBeGreaterThanOrEqual(0.995));
-  it('95 % within three additions', () =>
-    expect(share(({ additions }) => additions <= 3)).toBeGreaterThanOrEqual(0.95));
-  it('at most 1 % ever go under it', () =>
-    expect(share(({ wentUnder }) => wentUnder)).toBeLessThanOrEqual(0.01));
+  it('end in the band, 95 % within two additions, 99 % within three', () => {
+    expect(model.inBand).toBeGreaterThanOrEqual(0.99);
+    expect(model.within(2)).toBeGreaterThanOrEqual(0.95);
+    expect(model.within(3)).toBeGreaterThanOrEqual(0.985);
+  });
+
+  it('hardly one ever goes under it', () => expect(model.wentUnder).toBeLessThan(0.005));
+
+  it('the next reading falls inside its 90 % as often as it should', () => {
+    expect(model.coverage).toBeGreaterThanOrEqual(0.85);
+    expect(model.coverage).toBeLessThanOrEqual(0.965);
+  });
+
+  it('steps of 1 % by mass take many times as many, steps of 5 % by volume overshoot', () => {
+    const small = trial(120, 0.1, { kind: 'mass-steps', step: 0.01 }, seeded(5));
+    const large = trial(120, 0.1, { kind: 'volume-steps', step: 0.05 }, seeded(5));
+    expect(small.median).toBeGreaterThanOrEqual(6);
+    expect(small.wentUnder).toBeLessThan(0.01);
+    expect(large.wentUnder).toBeGreaterThan(model.wentUnder + 0.02);
+  });
 });
