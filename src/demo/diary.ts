@@ -73,7 +73,7 @@ export function diary(jobId: string, now: number, by: string) {
           thinner: sheet.thinning.thinners[0]?.viscosity ?? 1e-6,
           slope: sheet.temperatureSlope ?? 0.03,
         }),
-        flowCup(cup.standardId) as FlowCup,
+        flowCup(cup.standardId ?? '') as FlowCup,
         blendShare(thinner, mass),
         celsius(degrees),
         random,

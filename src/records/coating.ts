@@ -134,6 +134,8 @@ export const coating = z.object({
     of: z.enum(['base', 'mix']),
     /** Share past which gloss or sheen suffers, though the sheet still allows it. */
     glossFrom: share.optional(),
+    /** The fixed percent the sheet names, where it names one. */
+    usual: share.optional(),
   }),
   /** Absent for coatings that no flow cup can judge. */
   target: band.optional(),

@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { coating } from './coating';
-import { cubicMetres, id, instant, metres, name, share, speed, text } from './fields';
+import { cubicMetres, id, instant, kelvin, metres, name, seconds, share, speed, text } from './fields';
 import { logEntry } from './log';
 
 export const face = z.object({
@@ -22,6 +22,10 @@ export const plannedCoat = z.object({
   name,
   /** Dry film aimed at in this coat. */
   dry: metres.positive(),
+  /** A recipe of its own: unthinned, or a capped extra beyond the band. By the band when there is none. */
+  thinning: z
+    .object({ by: z.enum(['neat', 'extra']), extra: share.optional(), thinnerId: id.optional() })
+    .optional(),
 });
 
 /** A job: what is coated with what, and the log of what was done. Nothing derived is stored. */
@@ -55,6 +59,19 @@ export const job = z.object({
     pot: cubicMetres.optional(),
     /** m³ of each batch, where the user wants other than what the plan asks. */
     batch: cubicMetres.positive().optional(),
+    /** How this job is thinned; by the model when nothing is said. */
+    thinBy: z
+      .discriminatedUnion('kind', [
+        z.object({ kind: z.literal('model') }),
+        z.object({ kind: z.enum(['mass-steps', 'volume-steps']), step: share }),
+        z.object({ kind: z.literal('fixed'), share }),
+      ])
+      .optional(),
+    /** By scale with a running total, by scale tared each time, or by a graduated pot. */
+    measure: z.enum(['total', 'tare', 'pot']).optional(),
+    /** Whose band it is thinned to. */
+    target: z.enum(['sheet', 'maker', 'physics', 'own']).optional(),
+    ownBand: z.object({ cupId: id, min: seconds, max: seconds, temperature: kelvin }).optional(),
     acceptance: z.enum(['spot-mean', 'nominal']),
   }),
   /** Doses chosen for this job, by additive; the sheet's own where there is none. */

@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { stickSigns } from '@/core/thinning';
 import {
   cubicMetres,
   flow,
@@ -65,7 +66,21 @@ export const logEntry = z.discriminatedUnion('type', [
   }),
   entryOf('reading', { batchId: id, cupId: id, seconds, temperature: kelvin }),
   /** Thinner by its id, or `unthinned` for more of the same mix. */
-  entryOf('addition', { batchId: id, what: id, mass: kilograms }),
+  entryOf('addition', {
+    batchId: id,
+    what: id,
+    mass: kilograms,
+    /** The coat whose own recipe asked for it. */
+    coatId: id.optional(),
+    /** Beyond what the sheet says. */
+    offSheet: z.boolean().optional(),
+  }),
+  /** A stick drawn through the mix, when there is no cup at hand. */
+  entryOf('stick', { batchId: id, sign: z.enum(stickSigns), temperature: kelvin }),
+  /** One filling timed at once and one that stood a minute in the cup: is the liquid structured? */
+  entryOf('structure', { batchId: id, cupId: id, fresh: seconds, stood: seconds }),
+  /** A trial piece that shows an off-sheet recipe works. */
+  entryOf('trial', { coatId: id, text }),
   entryOf('discard', { batchId: id, why: text }),
   entryOf('setting', {
     sheetId: id,

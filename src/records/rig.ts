@@ -1,5 +1,17 @@
 import * as z from 'zod';
-import { cubicMetres, flow, id, metres, name, pascals, share, speed, text } from './fields';
+import {
+  cubicMetres,
+  flow,
+  id,
+  kinematic,
+  metres,
+  name,
+  pascals,
+  seconds,
+  share,
+  speed,
+  text,
+} from './fields';
 
 /** Needle, nozzle and cap are one set. */
 export const nozzleSet = z.object({ id, bore: metres, cap: text.optional() });
@@ -28,21 +40,44 @@ export const rig = z.object({
   /** The hand that usually holds it. */
   handSpeed: speed.optional(),
   airDemand: flow.optional(),
+  /** What the gun’s maker says it sprays, in seconds of a cup. */
+  viscosity: z.object({ cupId: id, min: seconds, max: seconds }).optional(),
   note: text.optional(),
 });
 
 export type Rig = z.infer<typeof rig>;
 export type NozzleSet = z.infer<typeof nozzleSet>;
 
-/** A flow cup the shop owns: one of the standards' kinds. */
-export const cup = z.object({
-  kind: z.literal('cup'),
-  version: z.literal(1),
-  id,
-  name,
-  standardId: id.describe('which cup of the standards it is'),
-  checkedOn: z.iso.date().optional(),
-  note: text.optional(),
-});
+/** A liquid of known viscosity timed in a cup. */
+const timedLiquid = z.object({ name: text.optional(), seconds: seconds.positive(), viscosity: kinematic });
+
+/** A flow cup the shop owns: one of the standards' kinds, or its own. */
+export const cup = z
+  .object({
+    kind: z.literal('cup'),
+    version: z.literal(1),
+    id,
+    name,
+    standardId: id.describe('which cup of the standards it is').optional(),
+    /** Drilled, bought without papers, or of unknown kind. */
+    own: z
+      .object({
+        use: z.enum(['stand', 'dip']),
+        /** Calibrated on two or more of them; with none it compares only with itself. */
+        liquids: z.array(timedLiquid).max(20),
+      })
+      .optional(),
+    /** What it read of a check liquid, and when. */
+    checks: z
+      .array(timedLiquid.extend({ on: z.iso.date() }))
+      .max(200)
+      .optional(),
+    checkedOn: z.iso.date().optional(),
+    note: text.optional(),
+  })
+  .refine(({ standardId, own }) => (standardId === undefined) !== (own === undefined), {
+    path: ['standardId'],
+    error: 'A cup is either one of the standards’ or the shop’s own.',
+  });
 
 export type Cup = z.infer<typeof cup>;

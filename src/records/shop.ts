@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { instant, kilograms, text } from './fields';
+import { cubicMetres, instant, kilograms, seconds, text } from './fields';
 
 /** The shop's own settings: one record, id `shop`. */
 export const shop = z.object({
@@ -13,6 +13,10 @@ export const shop = z.object({
   /** Days after which a sheet is to be checked again. */
   recheckAfter: z.number().int().positive().optional(),
   scaleStep: kilograms.positive(),
+  /** m³, the smallest step of the graduated pot. */
+  potStep: cubicMetres.positive().optional(),
+  /** Stir and time again this often where the sheet says nothing: the shift rule. */
+  intervals: z.object({ stir: seconds.optional(), retime: seconds.optional() }).optional(),
   /** Timings of a cup before a reading counts: two must agree within 5 %. */
   timings: z.union([z.literal(1), z.literal(2)]),
   /** When the demo shop was put in, and which records belong to it. */

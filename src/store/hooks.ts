@@ -4,6 +4,7 @@ import { createContext, useContext, useMemo, useSyncExternalStore } from 'react'
 import { newShop, type AnyRecord, type RecordKind, type Shop } from '@/records';
 import { useNow } from './clock';
 import { jobView, type JobView } from './job';
+import { lessonsFor, lessonsIn, type BatchLesson } from './lessons';
 import { shelfOf, type ShelfCan } from './shelf';
 import type { ShopState, ShopStore } from './shopstore';
 
@@ -84,7 +85,14 @@ function viewOf(records: ReadonlyMap<string, AnyRecord>, id: string, now: number
     shelf: shelfOn(records, now),
     shop: shop?.kind === 'shop' ? shop : newShop,
     now,
+    lessons: lessonsFor(lessonsIn(records), id),
   });
+}
+
+/** What earlier batches of a coating taught. */
+export function useLessons(sheetId: string): BatchLesson[] {
+  const { records } = useShopState();
+  return useMemo(() => lessonsIn(records).filter((each) => each.sheetId === sheetId), [records, sheetId]);
 }
 
 /** The shelf of one state of the records, worked out once a day of it. */

@@ -19,14 +19,14 @@ const undo = async ({ page }: Visitor, redo = false) => {
 describe('Plan', () => {
   it('a film outside the sheet’s limits is said beside the field and stops the job; undo takes it back', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/plan');
-    await visitor.sees('Mix 6.68 L for 3 coats.');
+    await visitor.sees('Mix 6.97 L for 3 coats.');
     await visitor.type('Dry film', '60');
     await visitor.page.keyboard.press('Enter');
     await visitor.sees('The sheet allows 25–35 µm.');
     await visitor.sees('A coat is planned thicker than the sheet allows.');
     expect(await visitor.cell('plan')).toContain('not fit to spray');
     await undo(visitor);
-    await visitor.sees('Mix 6.68 L for 3 coats.');
+    await visitor.sees('Mix 6.97 L for 3 coats.');
     expect(await visitor.text('main')).not.toContain('The sheet allows');
     await undo(visitor, true);
     await visitor.sees('A coat is planned thicker than the sheet allows.');
@@ -35,7 +35,7 @@ describe('Plan', () => {
   it('a film may be typed in any unit, and nothing is kept before the field is left', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/plan');
     await visitor.type('Dry film', '1.3 mil');
-    await visitor.sees('Mix 6.68 L for 3 coats.');
+    await visitor.sees('Mix 6.97 L for 3 coats.');
     await visitor.page.keyboard.press('Tab');
     // 1.3 mil is 33.0 µm, 106 µm wet at 31.3 %
     await visitor.sees('106 µm');
@@ -62,7 +62,7 @@ describe('Plan', () => {
         ),
       ).toBe(typed);
     }
-    await visitor.sees('Mix 6.68 L for 3 coats.');
+    await visitor.sees('Mix 6.97 L for 3 coats.');
   });
 
   it('coats and faces are added, changed and removed', async () => {
@@ -70,7 +70,7 @@ describe('Plan', () => {
     await visitor.press('Add a coat');
     await visitor.sees(/Mix [\d.]+ L for 4 coats/);
     await visitor.press('Remove coat 4');
-    await visitor.sees('Mix 6.68 L for 3 coats.');
+    await visitor.sees('Mix 6.97 L for 3 coats.');
     await visitor.press('Add a face');
     await visitor.sees('12.2 m²', 'header');
     await visitor.press('Remove Face');

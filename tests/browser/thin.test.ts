@@ -30,7 +30,7 @@ describe('Thin', () => {
     await visitor.sees('Stop at the break of the stream');
     await new Promise((wait) => setTimeout(wait, 400));
     await keyboard.press('Space');
-    await visitor.sees(/Too thin for ford-4: it tells nothing at \d+\.\d s/);
+    await visitor.sees(/Too thin for Ford cup 4: it tells nothing at \d+\.\d s/);
     for (const seconds of ['26.1', '26.4']) {
       for (let tries = 0; tries < 30 && (await focused()) !== 'watch'; tries += 1) {
         await keyboard.down('Shift');

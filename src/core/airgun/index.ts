@@ -2,6 +2,7 @@ export { defaultDriving, defaultTransfer, type Atomising, type Feed } from './fa
 export {
   nozzleFlow,
   nozzlePressure,
+  thickestFor,
   rankNozzles,
   type Liquid,
   type NozzleOption,

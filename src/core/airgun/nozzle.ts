@@ -39,6 +39,18 @@ export function nozzlePressure(bore: number, flow: number, { viscosity, density 
   );
 }
 
+/**
+ * The thickest liquid of which a nozzle, fully open, still passes a flow, Pa·s: {@link nozzleFlow} solved for
+ * viscosity. Zero when not even a liquid without viscosity would pass.
+ */
+export function thickestFor(bore: number, pressure: number, flow: number, density: number): Outcome<number> {
+  const wrong = refuseUnlessPositive({ bore, 'driving pressure': pressure, 'fluid flow': flow, density });
+  if (wrong) return wrong;
+  const area = (Math.PI / 4) * bore ** 2;
+  const left = pressure - (lossCoefficient * density * (flow / area) ** 2) / 2;
+  return Math.max((left * Math.PI * bore ** 4) / (128 * boreLength * flow), 0);
+}
+
 export interface NozzleOption {
   readonly bore: number;
   /** m³/s with the needle fully open. */

@@ -19,6 +19,8 @@ export interface FlowCup {
   readonly valid: { readonly min: number; readonly max: number };
   /** K, the temperature of the standard. */
   readonly temperature: number;
+  /** Its seconds compare only with its own: there is no viscosity behind them. */
+  readonly relative?: true;
 }
 
 type Row = readonly [id: string, A: number, second: number, min: number, max: number];
@@ -65,5 +67,20 @@ export const flowCups: readonly FlowCup[] = [
   ]),
   ...family('DIN 53211 (withdrawn)', 'DIN cup', 'stand', 'inverse', 20, [['din-4', 4.57, 452, 25, 150]]),
 ];
+
+/**
+ * A shop cup without papers. Its seconds stand for themselves: one second is taken as one mm²/s, which serves to
+ * compare it with itself and for nothing else.
+ */
+export const relativeCup = (id: string, name: string, use: FlowCup['use']): FlowCup => ({
+  id,
+  name,
+  standard: 'own, not calibrated',
+  use,
+  formula: { kind: 'offset', A: 1, t0: 0 },
+  valid: { min: 10, max: 120 },
+  temperature: celsius(20),
+  relative: true,
+});
 
 export const flowCup = (id: string): FlowCup | undefined => flowCups.find((cup) => cup.id === id);

@@ -1,5 +1,6 @@
-import { refuse, type Outcome } from '../refusal';
-import type { CupFormula } from './cups';
+import { celsius } from '../climate/temperature';
+import { isRefusal, refuse, type Outcome } from '../refusal';
+import type { CupFormula, FlowCup } from './cups';
 
 /** A liquid of known viscosity, timed in a cup. */
 export interface KnownLiquid {
@@ -56,6 +57,19 @@ export function fitCup(liquids: readonly KnownLiquid[]): Outcome<CupFit> {
     tested: liquids.length > 2,
     valid: { min: Math.min(...times), max: Math.max(...times) },
   };
+}
+
+/** A shop cup calibrated on known liquids, to be used like one of the standards'. Refuses what {@link fitCup} refuses. */
+export function calibratedCup(
+  id: string,
+  name: string,
+  use: FlowCup['use'],
+  liquids: readonly KnownLiquid[],
+): Outcome<FlowCup> {
+  const fit = fitCup(liquids);
+  if (isRefusal(fit)) return fit;
+  const { formula, valid } = fit;
+  return { id, name, standard: 'own, calibrated', use, formula, valid, temperature: celsius(20) };
 }
 
 const mm2 = 1e6;

@@ -1,6 +1,6 @@
 export { agreement, agreementLimit, type Agreement } from './agreement';
-export { flowCup, flowCups, type CupFormula, type FlowCup } from './cups';
-export { fitCup, type CupFit, type KnownLiquid } from './fit';
+export { flowCup, flowCups, relativeCup, type CupFormula, type FlowCup } from './cups';
+export { calibratedCup, fitCup, type CupFit, type KnownLiquid } from './fit';
 export {
   conversionSpread,
   cupsThatRead,

@@ -83,6 +83,7 @@ export interface SecondsVerdict {
 export function judgeSeconds(cup: FlowCup, seconds: number): Outcome<SecondsVerdict> {
   const nu = viscosityFromSeconds(cup, seconds);
   if (isRefusal(nu)) return nu;
+  if (cup.relative) return { where: 'inside', better: [] };
   const where = seconds < cup.valid.min ? 'below' : seconds > cup.valid.max ? 'above' : 'inside';
   return { where, better: where === 'inside' ? [] : cupsThatRead(nu).filter((each) => each.id !== cup.id) };
 }
@@ -107,5 +108,7 @@ export function cupsThatRead(viscosity: number): FlowCup[] {
  */
 export function conversionSpread(from: FlowCup, to: FlowCup): number {
   if (from.id === to.id) return 0;
+  // Seconds of an uncalibrated cup stand for no viscosity: nothing is known across.
+  if (from.relative || to.relative) return Infinity;
   return from.use === 'dip' || to.use === 'dip' ? 0.25 : 0.1;
 }

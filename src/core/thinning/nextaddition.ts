@@ -109,7 +109,7 @@ export function nextAddition(question: AdditionQuestion): Outcome<Advice> {
   const hereMean = meanOf(here);
   const below = chanceBelow(here, low);
   const chanceInBand = chanceBelow(here, high) - below;
-  const state = { now: expected(conditioned, w0, band.cup, 0), chanceInBand };
+  const state = { now: expected(conditioned, w0, band.cup, bias ** 2), chanceInBand };
 
   if (!question.timed) return { ...state, kind: 'time-first' };
   if (hereMean < low && below > 0.5) {

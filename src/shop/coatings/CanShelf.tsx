@@ -59,10 +59,10 @@ function CanLine({ each: { can, left, useBefore, expired, thinned }, sheet, onEd
         type="button"
         className="flex min-h-11 w-full justify-between gap-3 px-1 py-1.5 text-left text-sm hover:bg-act-wash"
         onClick={onEdit}
-        aria-label={`Can ${can.lot}: change`}
       >
         <span>
           <b>{can.lot}</b>
+          <span className="sr-only">: change this can</span>
           <span className="block text-ink-soft">
             {part?.name}
             {thinned > 0.0005 ? `, thinned ${units.show('share', thinned)}` : ''}

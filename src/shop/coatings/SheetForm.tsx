@@ -16,6 +16,7 @@ import { hazards } from '@/core/safety';
 import { coating as coatingSchema, newId, type Coating } from '@/records';
 import { useStore } from '@/store/hooks';
 import { Button } from '@/ui/Button';
+import { withoutEmpty } from '@/ui/formvalues';
 import { FormCheck, FormFields, FormNumber, FormSelect, FormText, rulesOf } from '@/ui/form';
 import { Notice } from '@/ui/Notice';
 import { notify } from '@/ui/notify';
@@ -33,7 +34,7 @@ import {
   thinningFields,
   timeFields,
 } from './formfields';
-import { oddSum, withoutEmpty } from './formvalues';
+import { oddSum } from './oddsum';
 import { changedSheet } from './revisions';
 
 interface Props {

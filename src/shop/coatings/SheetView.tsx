@@ -9,6 +9,7 @@ import { Notice } from '@/ui/Notice';
 import { useUnits } from '@/ui/units';
 import { CanShelf } from './CanShelf';
 import { JobsBehind } from './JobsBehind';
+import { Lessons } from './Lessons';
 import { sheetFacts } from './sheetfacts';
 
 /** A product sheet to read at the bench: every number in the shop's units, defaults marked until confirmed. */
@@ -46,6 +47,7 @@ export function SheetView({ sheet }: { readonly sheet: Coating }) {
       </div>
       <aside className="space-y-6">
         <CanShelf sheet={sheet} />
+        <Lessons sheet={sheet} />
         <Cautions hazards={sheet.hazards} stage="spray" />
       </aside>
     </div>

@@ -1,7 +1,8 @@
 import { classSheet, newShop, readRecord } from '@/records';
 import { unitsOf } from '@/ui/units';
 import { aJob, lacquer } from '../../../tests/fixtures/job';
-import { oddSum, withoutEmpty } from './formvalues';
+import { withoutEmpty } from '@/ui/formvalues';
+import { oddSum } from './oddsum';
 import { changedSheet, duplicateOf, jobsBehind, recheckDue, saysTheSame, takeSheet } from './revisions';
 import { differences, sheetFacts } from './sheetfacts';
 

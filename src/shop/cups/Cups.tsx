@@ -3,16 +3,15 @@
 import { useState } from 'react';
 import { flowCup, flowCups, judgeSeconds, viscosityFromSeconds } from '@/core/cups';
 import { isRefusal } from '@/core/refusal';
-import { newId } from '@/records';
-import { useRecords, useStore } from '@/store/hooks';
-import { Button } from '@/ui/Button';
 import { CupTable } from '@/ui/CupTable';
-import { SelectField, TextField } from '@/ui/Field';
+import { SelectField } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
 import { NumberField } from '@/ui/NumberField';
 import { Page } from '@/ui/Page';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
+import { CupChart } from './CupChart';
+import { OwnedCups } from './OwnedCups';
 
 const cupOptions = flowCups.map(({ id, name, standard }) => ({
   value: id,
@@ -28,8 +27,9 @@ export function Cups() {
     >
       <div className="grid border-t border-hairline lg:grid-cols-2">
         <Converter />
-        <Owned />
+        <OwnedCups />
       </div>
+      <CupChart />
     </Page>
   );
 }
@@ -79,64 +79,6 @@ function Converter() {
           </p>
         </div>
       )}
-    </Panel>
-  );
-}
-
-function Owned() {
-  const store = useStore();
-  const cups = useRecords('cup');
-  const jobs = useRecords('job');
-  const [name, setName] = useState('');
-  const [standardId, setStandardId] = useState('iso-4');
-  const add = () => {
-    store.put(
-      { kind: 'cup', version: 1, id: newId(), name: name.trim() || `Cup ${standardId}`, standardId },
-      'new cup',
-    );
-    setName('');
-  };
-  return (
-    <Panel title="Cups owned">
-      <ul className="divide-y divide-hairline border-y border-hairline">
-        {cups.map((cup) => {
-          const used = jobs.some(({ cupId }) => cupId === cup.id);
-          return (
-            <li key={cup.id} className="flex min-h-14 items-center justify-between gap-3 py-1">
-              <span>
-                <b>{cup.name}</b>
-                <span className="block text-sm text-ink-soft">
-                  {cup.standardId}, {flowCup(cup.standardId)?.standard}
-                  {cup.checkedOn ? `, checked ${cup.checkedOn}` : ', never checked'}
-                </span>
-              </span>
-              <Button
-                look="quiet"
-                disabled={used}
-                onClick={() => store.remove(`cup/${cup.id}`, 'cup removed')}
-              >
-                {used ? 'In use' : 'Remove'}
-              </Button>
-            </li>
-          );
-        })}
-        {cups.length === 0 && <li className="py-4 text-ink-soft">No cups yet. Add the one on the bench.</li>}
-      </ul>
-      <div className="mt-4 grid items-end gap-3 sm:grid-cols-[1fr_1fr_auto]">
-        <TextField
-          label="Name"
-          value={name}
-          maxLength={120}
-          onChange={(event) => setName(event.target.value)}
-        />
-        <SelectField
-          label="Kind"
-          value={standardId}
-          onChange={(event) => setStandardId(event.target.value)}
-          options={cupOptions}
-        />
-        <Button onClick={add}>Add</Button>
-      </div>
     </Panel>
   );
 }

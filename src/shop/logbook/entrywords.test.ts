@@ -44,6 +44,19 @@ const all: readonly (readonly [NewEntry, string])[] = [
   [reading(33.4, 19.5), '33.4 s at 19.5 °C'],
   [water(0.15), '150 g water'],
   [{ type: 'addition', batchId: 'b', what: 'unthinned', mass: 0.3 }, '300 g unthinned mix'],
+  [
+    { type: 'addition', batchId: 'b', what: 'water', mass: 0.1, coatId: 'lacquer-2', offSheet: true },
+    '100 g water, extra for Lacquer 2, off the sheet',
+  ],
+  [
+    { type: 'stick', batchId: 'b', sign: 'drips-run', temperature: celsius(20) },
+    'it runs off in a thread at 20 °C',
+  ],
+  [
+    { type: 'structure', batchId: 'b', cupId: 'cup', fresh: 30, stood: 36 },
+    'fresh 30.0 s, after standing 36.0 s',
+  ],
+  [{ type: 'trial', coatId: 'lacquer-1', text: 'Looked at' }, 'Looked at, for Lacquer 1'],
   [{ type: 'discard', batchId: 'b', why: 'Skinned' }, 'Skinned'],
   [setting(), '1.5 mm, 0.42 bar at the cap, trigger pulled, 250 mL/min, 0.25 m/s'],
   [card('split'), 'split'],

@@ -1,5 +1,6 @@
 import type { EntryType, Job, LogEntry } from '@/records';
 import type { Units } from '@/ui/units';
+import { stickWords } from '@/ui/words/stick';
 import { cardWords, fittingName, placeWords, pressureQuantity } from '@/ui/words/set';
 
 export const typeWords: Record<EntryType, string> = {
@@ -11,6 +12,9 @@ export const typeWords: Record<EntryType, string> = {
   mixed: 'Mixed',
   reading: 'Cup',
   addition: 'Added',
+  stick: 'Stick test',
+  structure: 'Structure',
+  trial: 'Trial piece',
   discard: 'Discarded',
   setting: 'Gun set',
   card: 'Card',
@@ -51,7 +55,13 @@ export function entryWords(entry: LogEntry, job: Job, units: Units): string {
     case 'reading':
       return `${units.show('time', entry.seconds)} at ${units.show('temperature', entry.temperature)}`;
     case 'addition':
-      return `${units.show('mass', entry.mass)} ${part(entry.what).toLowerCase()}`;
+      return `${units.show('mass', entry.mass)} ${part(entry.what).toLowerCase()}${entry.coatId ? `, extra for ${coat(entry.coatId)}` : ''}${entry.offSheet ? ', off the sheet' : ''}`;
+    case 'stick':
+      return `${stickWords[entry.sign].toLowerCase()} at ${units.show('temperature', entry.temperature)}`;
+    case 'structure':
+      return `fresh ${units.show('time', entry.fresh)}, after standing ${units.show('time', entry.stood)}`;
+    case 'trial':
+      return `${entry.text}, for ${coat(entry.coatId)}`;
     case 'discard':
       return entry.why;
     case 'setting':

@@ -3,6 +3,8 @@
 import { useRouter } from 'next/navigation';
 import { Plus, Trash2 } from 'lucide-react';
 import { useFieldArray, useForm, useWatch } from 'react-hook-form';
+import * as z from 'zod';
+import { flowCups } from '@/core/cups';
 import { notify } from '@/ui/notify';
 import { defaultDriving, defaultTransfer } from '@/core/airgun';
 import { tipFromCode } from '@/core/airless';
@@ -14,6 +16,7 @@ import { EmptyState } from '@/ui/EmptyState';
 import { expects } from '@/ui/expects';
 import { TextField } from '@/ui/Field';
 import { FormNumber, FormSelect, FormText, rulesOf } from '@/ui/form';
+import { withoutEmpty } from '@/ui/formvalues';
 import { Page } from '@/ui/Page';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
@@ -43,7 +46,7 @@ function RigForm({ rig }: { readonly rig: Rig }) {
   const units = useUnits();
   const jobs = useRecords('job');
   const { control, handleSubmit, formState } = useForm<Rig>({
-    resolver: rulesOf(rigSchema),
+    resolver: rulesOf(z.preprocess(withoutEmpty, rigSchema) as never),
     defaultValues: rig,
   });
   const sets = useFieldArray({ control, name: 'sets', keyName: 'key' });
@@ -182,6 +185,35 @@ function RigForm({ rig }: { readonly rig: Rig }) {
             <FormNumber control={control} name="cup" label="Cup or pot" quantity="volume" />
           </div>
         </Panel>
+        {!airless && (
+          <Panel title="Viscosity the gun’s maker names">
+            <div className={grid}>
+              <FormSelect
+                control={control}
+                name="viscosity.cupId"
+                label="In seconds of"
+                options={[
+                  { value: '', label: 'Not stated' },
+                  ...flowCups.map(({ id, name }) => ({ value: id, label: `${id}: ${name}` })),
+                ]}
+              />
+              <FormNumber
+                control={control}
+                name="viscosity.min"
+                label="From"
+                quantity="time"
+                expects={[8, 150]}
+              />
+              <FormNumber
+                control={control}
+                name="viscosity.max"
+                label="To"
+                quantity="time"
+                expects={[8, 200]}
+              />
+            </div>
+          </Panel>
+        )}
         <div className="flex flex-wrap gap-3 px-4 py-5">
           <Button type="submit" look="main" disabled={!formState.isDirty && tips === rig.tips.join(', ')}>
             Save

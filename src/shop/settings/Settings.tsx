@@ -1,6 +1,7 @@
 'use client';
 
 import { useShop, useStore } from '@/store/hooks';
+import { usualPotStep } from '@/store/job';
 import { Choice } from '@/ui/Choice';
 import { CommitField } from '@/ui/Field';
 import { NumberField } from '@/ui/NumberField';
@@ -65,6 +66,33 @@ export function Settings() {
               onChange={(days) => days && set({ recheckAfter: Math.max(1, Math.round(days)) })}
               expects={[30, 1100]}
               lazily
+            />
+            <NumberField
+              label="Marks of the graduated pot"
+              quantity="dose"
+              value={shop.potStep ?? usualPotStep}
+              onChange={(potStep) => potStep && set({ potStep })}
+              expects={[0.5e-6, 200e-6]}
+              lazily
+              hint="For thinning by a pot instead of a scale"
+            />
+            <NumberField
+              label="Shift rule: stir every"
+              quantity="duration"
+              value={shop.intervals?.stir}
+              onChange={(stir) => set({ intervals: { ...shop.intervals, stir } })}
+              expects={[300, 14_400]}
+              lazily
+              hint="Where a sheet says nothing. Empty: no reminder"
+            />
+            <NumberField
+              label="Shift rule: time the cup every"
+              quantity="duration"
+              value={shop.intervals?.retime}
+              onChange={(retime) => set({ intervals: { ...shop.intervals, retime } })}
+              expects={[600, 28_800]}
+              lazily
+              hint="Where a sheet says nothing. Empty: no reminder"
             />
             <Choice
               label="Timings a reading"

@@ -1,38 +1,47 @@
 'use client';
 
-import { useUnits } from '@/ui/units';
+import { useState } from 'react';
+import { strikeEntry } from '@/store/actions';
+import { useStore } from '@/store/hooks';
+import { Button } from '@/ui/Button';
+import { Dialog } from '@/ui/Dialog';
+import { useShopActions } from '@/ui/frame/undo';
 import { useJob } from '@/ui/job/context';
+import { notify } from '@/ui/notify';
 import { Panel } from '@/ui/Panel';
+import { useUnits, type Units } from '@/ui/units';
 import { massDigits } from '@/ui/words/mix';
 import { clockTime } from '@/ui/words/spray';
+import { stickWords } from '@/ui/words/stick';
+import type { JobView } from '@/store/job';
 
-/** What was timed and what was added, newest first: as taken, and at the sheet's temperature. */
+/** Why a timing does not count. */
+const reasons = [
+  'Stopped late or early',
+  'Cup was not full to the rim',
+  'Bubble or skin in the orifice',
+  'Orifice was not clean',
+  'Not stirred',
+  'Wrong temperature',
+];
+
+interface Row {
+  readonly id: string;
+  readonly at: string;
+  readonly number: string;
+  readonly says: string;
+  readonly simulated?: boolean;
+  /** A timing can be discarded here; an addition is struck in the logbook. */
+  readonly timing?: boolean;
+}
+
+/** What was timed and what was added, newest first: as taken, and at the band's temperature. */
 export function Readings() {
   const { view } = useJob();
   const units = useUnits();
-  const { thin } = view;
-  const target = thin.sheet.target;
-  const rows = [
-    ...thin.readings.flatMap((reading) =>
-      reading.entries.map((entry) => ({
-        id: entry.id,
-        at: entry.at,
-        number: units.show('time', entry.seconds),
-        says: `${reading.cup.id}, ${units.show('temperature', entry.temperature)} → ${units.show('time', (entry.seconds * reading.atSheet) / reading.seconds)}`,
-        simulated: entry.simulated,
-      })),
-    ),
-    ...(thin.batch?.additions ?? []).map((entry) => ({
-      id: entry.id,
-      at: entry.at,
-      number: `+${units.show('mass', entry.mass, massDigits(view, units))}`,
-      says:
-        entry.what === 'unthinned'
-          ? 'unthinned mix'
-          : `${thin.thinner?.name.toLowerCase() ?? 'thinner'}, stirred`,
-      simulated: false,
-    })),
-  ].sort((a, b) => b.at.localeCompare(a.at));
+  const [discarding, setDiscarding] = useState<Row>();
+  const { choice } = view.thin;
+  const rows = rowsOf(view, units);
   return (
     <Panel title="Timed and added">
       {rows.length === 0 ? (
@@ -42,25 +51,84 @@ export function Readings() {
       ) : (
         <>
           <ul className="divide-y divide-hairline border-y border-hairline text-sm" data-readings>
-            {rows.map(({ id, at, number, says, simulated }) => (
-              <li key={id} className="grid grid-cols-[3.2rem_4.6rem_1fr] gap-2 py-2">
-                <span className="text-ink-soft">{clockTime(Date.parse(at))}</span>
-                <b>{number}</b>
-                <span>
-                  {says}
-                  {simulated && <span className="text-care"> simulated</span>}
+            {rows.map((row) => (
+              <li key={row.id} className="grid grid-cols-[3.2rem_4.6rem_1fr_auto] items-center gap-2">
+                <span className="text-ink-soft">{clockTime(Date.parse(row.at))}</span>
+                <b>{row.number}</b>
+                <span className="py-2">
+                  {row.says}
+                  {row.simulated && <span className="text-care"> simulated</span>}
                 </span>
+                {row.timing && (
+                  <Button look="quiet" onClick={() => setDiscarding(row)}>
+                    Discard<span className="sr-only"> {row.number}</span>
+                  </Button>
+                )}
               </li>
             ))}
           </ul>
-          {target && (
+          {choice && (
             <p className="mt-2 text-xs text-ink-soft">
-              After the arrow: at the sheet’s {units.show('temperature', target.temperature)}. A mistake is
-              put right in the Logbook.
+              After the arrow: in {choice.band.cup.name} at the band’s{' '}
+              {units.show('temperature', choice.temperature)}.
             </p>
           )}
         </>
       )}
+      {discarding && <Discard row={discarding} onClose={() => setDiscarding(undefined)} />}
     </Panel>
   );
+}
+
+function Discard({ row, onClose }: { readonly row: Row; readonly onClose: () => void }) {
+  const { view } = useJob();
+  const store = useStore();
+  const { undo } = useShopActions();
+  const strike = (why: string) => {
+    store.put(strikeEntry(view.job, row.id, why, view.now), 'timing discarded');
+    notify(`Discarded: ${why.toLowerCase()}. It stays readable in the logbook.`, undo);
+    onClose();
+  };
+  return (
+    <Dialog open onClose={onClose} title={`Discard ${row.number}?`} says="Why does it not count?">
+      <div className="grid gap-2 sm:grid-cols-2">
+        {reasons.map((why) => (
+          <Button key={why} onClick={() => strike(why)}>
+            {why}
+          </Button>
+        ))}
+      </div>
+    </Dialog>
+  );
+}
+
+function rowsOf(view: JobView, units: Units): Row[] {
+  const { thin } = view;
+  const timings = thin.readings.flatMap((reading) =>
+    reading.entries.map((entry) => ({
+      id: entry.id,
+      at: entry.at,
+      number: units.show('time', entry.seconds),
+      says: `${reading.cup.name}, ${units.show('temperature', entry.temperature)} → ${units.show('time', (entry.seconds * reading.atSheet) / reading.seconds)}`,
+      simulated: entry.simulated,
+      timing: true,
+    })),
+  );
+  const additions = (thin.batch?.additions ?? []).map((entry) => {
+    const thinner = thin.sheet.thinning.thinners.find(({ id }) => id === entry.what);
+    return {
+      id: entry.id,
+      at: entry.at,
+      number: `+${units.show('mass', entry.mass, massDigits(view, units))}`,
+      says: `${entry.what === 'unthinned' ? 'unthinned mix' : `${thinner?.name.toLowerCase() ?? 'thinner'}, stirred`}${entry.offSheet ? ', off the sheet' : ''}`,
+    };
+  });
+  const sticks = thin.sticks.map(({ entry }) => ({
+    id: entry.id,
+    at: entry.at,
+    number: 'stick',
+    says: stickWords[entry.sign],
+    timing: true,
+  }));
+  return [...timings, ...additions, ...sticks].sort((a, b) => b.at.localeCompare(a.at));
 }

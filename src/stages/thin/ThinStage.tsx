@@ -11,26 +11,55 @@ import { NumberField } from '@/ui/NumberField';
 import { useUnits } from '@/ui/units';
 import { massDigits } from '@/ui/words/mix';
 import { reachWords } from '@/ui/words/thin';
-import { Curve } from './Curve';
+import { SheetChanged } from '@/shop/coatings/SheetChanged';
+import { CoatRecipes } from './CoatRecipes';
 import { CupConverter } from './CupConverter';
+import { Curve } from './Curve';
+import { DriftPanel } from './DriftPanel';
+import { HowToThin } from './HowToThin';
 import { Readings } from './Readings';
+import { StructureCheck, structureLimit } from './StructureCheck';
+import { Technique } from './Technique';
+import { WithoutCup } from './WithoutCup';
 import { Watch } from './Watch';
+
+const lawWords = {
+  fitted: 'fitted from this mix’s own timings',
+  sheet: 'from the sheet',
+  class: 'a class default; time it at two temperatures to know better',
+};
 
 export function ThinStage() {
   const { view } = useJob();
   const { thin } = view;
   const judged = thin.step.kind !== 'no-cup';
+  const cup = thin.readings.at(-1)?.cup ?? thin.band?.cup;
   return (
-    <StageFrame stage="thin" filmStack beside={<Evidence />}>
+    <StageFrame
+      stage="thin"
+      filmStack
+      beside={
+        <div className="space-y-5">
+          <Evidence />
+          {judged && <HowToThin />}
+        </div>
+      }
+    >
+      <SheetChanged />
       {judged && (
         <div className="grid xl:grid-cols-[22rem_minmax(0,1fr)]">
           <div className="xl:border-r xl:border-hairline">
             {thin.batch ? <Watch /> : null}
             <Readings />
+            <Technique use={cup?.use ?? 'stand'} />
+            <WithoutCup />
+            <StructureCheck />
           </div>
           <div className="min-w-0">
             {thin.readings.length > 0 && <Curve />}
             {thin.batch && <AddedSomethingElse key={thin.batch.additions.length} />}
+            <DriftPanel />
+            <CoatRecipes />
             <CupConverter />
           </div>
         </div>
@@ -63,16 +92,24 @@ function Evidence() {
         </Notice>
       )}
       {reach && <Notice tone="care">{reach}</Notice>}
+      {thin.warm && (
+        <Notice tone="act">
+          Or warm it instead: at {units.show('temperature', thin.warm.to)} it sprays like{' '}
+          {units.show('time', thin.warm.seconds)} in the band, with no thinner. It thickens again as it cools.
+        </Notice>
+      )}
+      {thin.structure && Math.abs(thin.structure.off) > structureLimit && (
+        <Notice tone="care">It is structured: a flow cup cannot judge it well.</Notice>
+      )}
       {glossFrom !== undefined && after > glossFrom * 0.9 && (
         <Notice tone="care">
           Past about {units.show('share', glossFrom, { digits: 0 })} this coating loses sheen. Do a gloss
           check.
         </Notice>
       )}
-      {view.mix.batch && view.mix.sheet.temperatureSlope !== undefined && (
+      {thin.law && (
         <p className="text-xs text-ink-soft">
-          Temperature: {units.show('share', view.mix.sheet.temperatureSlope)} of viscosity a degree
-          {view.mix.sheet.assumed.includes('temperatureSlope') ? ', a class default' : ', from the sheet'}.
+          Temperature: {units.show('share', thin.law.slope)} of viscosity a degree, {lawWords[thin.law.from]}.
           Warm thin paint is not thinned paint.
         </p>
       )}
@@ -91,7 +128,7 @@ function AddedSomethingElse() {
   const share =
     mass === undefined
       ? 0
-      : sheetShare(batch.thinner + mass, thinner.density, batch.unthinned, sheet.thinning);
+      : sheetShare(batch.thinner + mass, thinner.density, batch.unthinned, sheet.thinning) + batch.doseShare;
   const last = batch.additions.at(-1);
   const twice =
     last !== undefined &&

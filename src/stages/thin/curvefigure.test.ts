@@ -37,7 +37,7 @@ describe('the thinning curve', () => {
     if (thin.step.kind !== 'advice' || thin.step.advice.kind !== 'add') throw new Error('no advice');
     const next = thin.step.advice.share * 100;
     expect(figure.layout.annotations.map(({ text }) => text)).toEqual([
-      '<b>band 21–25 s</b>',
+      '<b>band 21–25\u00a0s</b>',
       '<b>sheet limit 12 % </b>',
       '<b> next</b>',
     ]);

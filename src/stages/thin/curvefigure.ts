@@ -1,4 +1,5 @@
 import type { CurvePoint, ThinView } from '@/store/job';
+import { bandWords } from '@/ui/words/thin';
 
 type Colours = Record<
   'ink' | 'ink-soft' | 'hairline' | 'good' | 'good-wash' | 'act' | 'care' | 'paper',
@@ -14,8 +15,10 @@ export function curveFigure(
 ) {
   const { readings, band, sheet, step } = thin;
   const percent = (share: number) => share * 100;
-  const shares = curve.map(({ share }) => percent(share));
-  const next = step.kind === 'advice' && step.advice.kind === 'add' ? step.advice : undefined;
+  const shares = curve.map(({ share }) => percent(share + (thin.batch?.doseShare ?? 0)));
+  const dose = thin.batch?.doseShare ?? 0;
+  const advice = step.kind === 'advice' && step.advice.kind === 'add' ? step.advice : undefined;
+  const next = advice && { ...advice, share: advice.share + dose };
   const seconds = [
     ...readings.map(({ atSheet }) => atSheet),
     ...curve.map((point) => point.seconds),
@@ -92,7 +95,7 @@ export function curveFigure(
         : []),
     ],
     annotations: [
-      ...(band ? [note(right * 0.01, band.min, `band ${band.min}–${band.max} s`, colours.good)] : []),
+      ...(band ? [note(right * 0.01, band.min, `band ${bandWords(band)}`, colours.good)] : []),
       note(cap, top * 0.97, `sheet limit ${cap.toFixed(0)} % `, colours.care, 'right'),
       ...(next ? [note(percent(next.share), bottom, ' next', colours.act)] : []),
     ],

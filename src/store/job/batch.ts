@@ -119,6 +119,15 @@ export function batchOf(job: Job, sheet: Coating): BatchState | undefined {
   return batchFrom(job, sheet, entries, mixed);
 }
 
+/** Every batch of a sheet that was ever mixed in a job, discarded ones too, the first first. */
+export const batchesOf = (job: Job, sheet: Coating): BatchState[] => {
+  const entries = liveEntries(job);
+  return ofType(entries, 'mixed')
+    .filter(({ sheetId }) => sheetId === sheet.id)
+    .map((mixed) => batchFrom(job, sheet, entries, mixed))
+    .filter((batch) => batch !== undefined);
+};
+
 function batchFrom(
   job: Job,
   sheet: Coating,

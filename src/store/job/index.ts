@@ -7,7 +7,19 @@ export { areaOf, transferOf, type CoatPlan, type Fitness, type PlanView } from '
 export type { Fitting, Proposal, SetView } from './set';
 export { activeSheet, nextCoat, sheetOf } from './sheets';
 export type { CoatState, SprayView, StrokeGuide } from './spray';
-export { cupBehind, thinCurve, type CurvePoint, type Reading, type ThinStep, type ThinView } from './thin';
+export { type BandChoice, type BandSource } from './band';
+export { cupBehind, cupOf, lastCheck } from './cups';
+export type { Reading, StickReading, TemperatureLaw } from './readings';
+export {
+  thinCurve,
+  usualPotStep,
+  type CurvePoint,
+  type DriftWatch,
+  type Foretold,
+  type Taught,
+  type ThinStep,
+  type ThinView,
+} from './thin';
 export type { FaceFills, SupplyView } from './supply';
 export type { Timer } from './timers';
 export { jobView, stages, type Bearings, type JobView, type Stage } from './view';

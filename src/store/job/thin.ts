@@ -1,57 +1,45 @@
-import { andradeFromSlope, shiftViscosity } from '@/core/climate';
+import { temperatureFor } from '@/core/climate';
+import { secondsFromViscosity, viscosityFromSeconds } from '@/core/cups';
+import { isRefusal, type Outcome } from '@/core/refusal';
 import {
-  agreement,
-  conversionSpread,
-  flowCup,
-  judgeSeconds,
-  secondsFromViscosity,
-  viscosityFromSeconds,
-  type FlowCup,
-} from '@/core/cups';
-import { isRefusal, refuse, type Outcome } from '@/core/refusal';
-import {
+  additionBy,
+  beliefFrom,
   blendShare,
   condition,
   expected,
+  fitDrift,
   massAtShare,
   meanOf,
-  nextAddition,
   predict,
   priorBelief,
   reachable,
-  readingError,
   sheetShare,
-  updateBelief,
+  stickError,
+  timeInBand,
   type AdditionQuestion,
   type Advice,
   type Band,
-  type Belief,
+  type Drift,
   type Expected,
+  type Lesson,
+  type ThinningApproach,
+  type TimeLeft,
 } from '@/core/thinning';
-import type { Coating, Cup, EntryOf, Job, Shop, Thinner } from '@/records';
+import type { Coating, Cup, EntryOf, Job, PlannedCoat, Rig, Shop, Thinner } from '@/records';
+import { bandChoices, chosenBand, type BandChoice } from './band';
 import { batchOf, thinnerFor, type BatchState } from './batch';
-import { liveEntries, moment } from './entries';
-import { activeSheet } from './sheets';
-
-/** Timings of one liquid: nothing was added between them. */
-export interface Reading {
-  readonly entries: readonly EntryOf<'reading'>[];
-  /** kg of thinner in the pot when it was timed, and that in the sheet's percent. */
-  readonly thinner: number;
-  readonly share: number;
-  readonly w: number;
-  readonly cup: FlowCup;
-  /** Mean, s, as taken. */
-  readonly seconds: number;
-  readonly temperature: number;
-  readonly agree: boolean;
-  /** Seconds of the band's cup at the band's temperature. */
-  readonly atSheet: number;
-  readonly viscosity: number;
-  readonly sd: number;
-  /** Outside the range its cup is made for, and the cups that would read it inside. */
-  readonly outside?: { readonly where: 'below' | 'above'; readonly better: readonly FlowCup[] };
-}
+import { lastOf, liveEntries, ofType } from './entries';
+import type { PlanView } from './plan';
+import {
+  believe,
+  evidenceOf,
+  readingsOf,
+  type PotReadings,
+  type Reading,
+  type StickReading,
+  type TemperatureLaw,
+} from './readings';
+import { activeSheet, nextCoat } from './sheets';
 
 /** One point of the thinning curve. */
 export interface CurvePoint extends Expected {
@@ -63,18 +51,53 @@ export type ThinStep =
   | { readonly kind: 'no-cup' }
   | { readonly kind: 'mix-first' }
   | { readonly kind: 'expired' }
+  /** A two-part mix at twice the viscosity it began with: it is curing. */
+  | { readonly kind: 'doubled'; readonly by: number }
+  /** The next coat goes on unthinned. */
+  | { readonly kind: 'neat' }
   | { readonly kind: 'time'; readonly timings: number }
   | { readonly kind: 'third' }
   | { readonly kind: 'advice'; readonly advice: Advice }
+  /** In the band, and the next coat's own recipe asks for more. */
+  | { readonly kind: 'extra'; readonly extra: ExtraThinner; readonly advice: Advice }
   | { readonly kind: 'refused'; readonly refusal: { readonly refused: string; readonly says: string } };
+
+/** Thinner a coat asks for beyond the band. */
+export interface ExtraThinner {
+  readonly coat: PlannedCoat;
+  readonly thinner: Thinner;
+  /** kg, a whole number of scale steps. */
+  readonly mass: number;
+  /** In the sheet's percent, all thinner counted. */
+  readonly share: number;
+  readonly expect: Expected;
+  /** Why the sheet does not cover it; undefined when it does. */
+  readonly offSheet?: 'maximum' | 'air';
+  /** A trial piece was sprayed and logged for this coat. */
+  readonly tried: boolean;
+}
+
+/** How a mix moves while it is in use. */
+export interface DriftWatch {
+  readonly drift: Drift;
+  readonly left: TimeLeft;
+  /** Readings of the pot as it is now thinned. */
+  readonly points: readonly Reading[];
+}
 
 export interface ThinView {
   readonly sheet: Coating;
   readonly thinner?: Thinner;
   readonly batch?: BatchState;
   readonly band?: Band;
+  /** Every band there is, and the one in use. */
+  readonly choices: readonly BandChoice[];
+  readonly choice?: BandChoice;
+  readonly approach: ThinningApproach;
   readonly readings: readonly Reading[];
-  /** kg and the sheet's percent of thinner now. */
+  readonly sticks: readonly StickReading[];
+  readonly law?: TemperatureLaw;
+  /** kg and the sheet's percent of thinner now, doses that thin counted. */
   readonly thinnerMass: number;
   readonly share: number;
   readonly step: ThinStep;
@@ -87,6 +110,13 @@ export interface ThinView {
   readonly question?: AdditionQuestion;
   /** Will the sheet's maximum do, going by what is known? */
   readonly reachable?: { readonly reaches: boolean; readonly expect: Expected };
+  /** Warming that reaches the middle of the band without thinner, within the sheet's limits. */
+  readonly warm?: { readonly to: number; readonly seconds: number };
+  readonly drift?: DriftWatch;
+  /** The last structure check: how far a filling that stood is from a fresh one. */
+  readonly structure?: { readonly entry: EntryOf<'structure'>; readonly off: number };
+  /** Earlier batches the starting belief comes from. */
+  readonly lessons: number;
 }
 
 /** How well the unthinned viscosity is known beforehand: from the sheet, or only from the class. */
@@ -94,175 +124,226 @@ const knownFromSheet = 0.25;
 const knownFromClass = 0.5;
 /** Unthinned coatings of a class stand about this far above the middle of their band. A default. */
 const usuallyAbove = 1.7;
-const defaultSlope = 0.03;
+/** A cup nobody calibrated says nothing of viscosity: its own first timing is all there is to begin with. */
+const knownOfRelative = 1.5;
+/** A two-part mix this many times as thick as it was is curing. */
+const curing = 2;
 
-export function bandOf(sheet: Coating): Band | undefined {
-  const cup = sheet.target && flowCup(sheet.target.cupId);
-  return cup && sheet.target && { cup, min: sheet.target.min, max: sheet.target.max };
+export interface ThinBearings {
+  readonly rig?: Rig;
+  readonly cups: readonly Cup[];
+  readonly shop: Shop;
+  readonly plan: PlanView;
+  readonly now: number;
+  readonly lessons: (sheetId: string, thinnerId: string) => readonly Lesson[];
 }
 
-const middleOf = ({ cup, min, max }: Band): number => {
-  const nu = viscosityFromSeconds(cup, (min + max) / 2);
-  return isRefusal(nu) ? 50e-6 : nu;
-};
-
-export function thinView(job: Job, cups: readonly Cup[], shop: Shop, now: number): ThinView {
+export function thinView(job: Job, { rig, cups, shop, plan, now, lessons }: ThinBearings): ThinView {
   const sheet = activeSheet(job);
   const thinner = thinnerFor(job, sheet);
   const batch = batchOf(job, sheet);
-  const band = bandOf(sheet);
-  const rest = { sheet, thinner, batch, band, readings: [], thinnerMass: 0, share: 0 };
-  if (!band || !sheet.target)
-    return { ...rest, step: { kind: 'no-cup' }, inBand: 'unknown', viscosity: 100e-6 };
-  const middle = middleOf(band);
-  if (!batch || !thinner)
-    return { ...rest, step: { kind: 'mix-first' }, inBand: 'unknown', viscosity: middle };
+  const choices = bandChoices(job, sheet, rig, plan, cups);
+  const choice = chosenBand(job, choices);
+  const approach = job.approach.thinBy ?? ({ kind: 'model' } as const);
+  const rest = {
+    sheet, thinner, batch, choices, choice, approach, readings: [], sticks: [], thinnerMass: 0, share: 0,
+    lessons: 0, inBand: 'unknown' as const, ...(choice ? { band: choice.band } : {}),
+  }; // prettier-ignore
+  if (!choice) return { ...rest, step: { kind: 'no-cup' }, viscosity: 100e-6 };
+  if (!batch || !thinner) return { ...rest, step: { kind: 'mix-first' }, viscosity: choice.middle };
 
-  const readings = readingsOf(job, sheet, batch, thinner, band, cups);
-  const belief = readings.reduce<Belief>(
-    (sum, { w, viscosity, sd }) => updateBelief(sum, { w, viscosity, sd }),
-    priorBelief(
-      sheet.viscosity ?? middle * usuallyAbove,
-      sheet.viscosity ? knownFromSheet : knownFromClass,
-      thinner.viscosity,
-    ),
-  );
+  const pot = readingsOf({ job, sheet, batch, thinner, choice, cups });
+  const taught = lessons(sheet.id, thinner.id);
+  const prior = startingBelief(sheet, thinner, choice, taught);
+  const belief = believe(prior, evidenceOf(pot));
   const w = blendShare(batch.thinner, batch.unthinned.mass);
-  const current = readings.at(-1);
+  const current = pot.readings.at(-1);
   const timedNow = current !== undefined && Math.abs(current.w - w) < 1e-9;
+  const stickNow = !timedNow && pot.sticks.some((stick) => Math.abs(stick.w - w) < 1e-9);
   const question: AdditionQuestion = {
     belief,
     batch: batch.unthinned,
     thinner: batch.thinner,
     thinnerDensity: thinner.density,
-    band,
+    band: choice.band,
     maximum: Math.max(sheet.thinning.maximum - batch.doseShare, 0),
     basis: sheet.thinning,
-    scaleStep: shop.scaleStep,
-    readingSd: current?.sd ?? 0.05,
-    timed: timedNow,
+    scaleStep: stepOfMeasure(job, shop, thinner),
+    readingSd: stickNow ? stickError : (current?.sd ?? 0.05),
+    bias: current?.bias ?? 0,
+    timed: timedNow || stickNow,
   };
-  const advice = nextAddition(question);
-  const conditioned = condition(belief);
+  const advice = additionBy(approach, question);
   const reach = reachable(question);
-  const seen = readings.length > 0 && !isRefusal(advice) ? advice.now : undefined;
+  const heard = pot.readings.length + pot.sticks.length > 0;
+  const seen = heard && !isRefusal(advice) ? advice.now : undefined;
   const thinned = batch.additions.some(({ what }) => what !== 'unthinned');
+  const viscosity = seen ? Math.exp(meanOf(predict(condition(belief), w))) : choice.middle;
+  const current_ = timedNow ? current : undefined;
   return {
     ...rest,
-    readings,
+    ...pot,
     thinnerMass: batch.thinner,
     share: sheetShare(batch.thinner, thinner.density, batch.unthinned, sheet.thinning) + batch.doseShare,
-    step: stepOf(advice, timedNow ? current : undefined, shop.timings, batch, now),
+    step: stepOf({
+      job,
+      advice,
+      current: current_,
+      stickNow,
+      shop,
+      batch,
+      now,
+      pot,
+      prior,
+      question,
+      thinner,
+    }),
     now: seen,
     inBand:
-      !seen || !(timedNow || thinned) ? 'unknown' : sideOf(timedNow ? current.atSheet : seen.seconds, band),
-    viscosity: seen ? Math.exp(meanOf(predict(conditioned, w))) : middle,
+      !seen || !(timedNow || stickNow || thinned)
+        ? 'unknown'
+        : sideOf(timedNow ? current.atSheet : seen.seconds, choice.band),
+    viscosity,
     question,
     reachable: isRefusal(reach) ? undefined : reach,
+    ...(seen ? warmInstead(viscosity, choice, pot.law, sheet) : {}),
+    ...driftOf(pot, w, choice.band),
+    ...structureOf(job, batch),
+    lessons: taught.length,
   };
 }
+
+function startingBelief(
+  sheet: Coating,
+  thinner: Thinner,
+  { band, middle }: BandChoice,
+  taught: readonly Lesson[],
+) {
+  if (band.cup.relative) return priorBelief(middle * usuallyAbove, knownOfRelative, thinner.viscosity);
+  const fallback = priorBelief(
+    sheet.viscosity ?? middle * usuallyAbove,
+    sheet.viscosity ? knownFromSheet : knownFromClass,
+    thinner.viscosity,
+  );
+  return beliefFrom(taught, fallback);
+}
+
+/** kg of the smallest addition: a step of the scale, or a mark of the graduated pot. */
+function stepOfMeasure({ approach }: Job, shop: Shop, thinner: Thinner): number {
+  return approach.measure === 'pot' ? (shop.potStep ?? usualPotStep) * thinner.density : shop.scaleStep;
+}
+
+/** m³ between the marks of a graduated pot. A default. */
+export const usualPotStep = 5e-6;
 
 const sideOf = (seconds: number, { min, max }: Band) =>
   seconds < min ? 'below' : seconds > max ? 'above' : 'inside';
 
-function stepOf(
-  advice: Outcome<Advice>,
-  current: Reading | undefined,
-  timings: number,
-  batch: BatchState,
-  now: number,
-): ThinStep {
+interface StepQuestion {
+  readonly job: Job;
+  readonly advice: Outcome<Advice>;
+  readonly current: Reading | undefined;
+  readonly stickNow: boolean;
+  readonly shop: Shop;
+  readonly batch: BatchState;
+  readonly now: number;
+  readonly pot: PotReadings;
+  readonly prior: ReturnType<typeof priorBelief>;
+  readonly question: AdditionQuestion;
+  readonly thinner: Thinner;
+}
+
+function stepOf(about: StepQuestion): ThinStep {
+  const { job, advice, current, stickNow, shop, batch, now, question } = about;
   if (batch.useBefore !== undefined && now > batch.useBefore) return { kind: 'expired' };
+  const thicker = batch.useBefore === undefined ? undefined : thickenedBy(about);
+  if (thicker !== undefined && thicker >= curing) return { kind: 'doubled', by: thicker };
+  const coat = nextCoat(job);
+  if (coat?.thinning?.by === 'neat' && batch.thinner === 0) return { kind: 'neat' };
   if (isRefusal(advice)) return { kind: 'refused', refusal: advice };
-  if (!current || current.entries.length < timings)
-    return { kind: 'time', timings: current?.entries.length ?? 0 };
-  if (timings > 1 && !current.agree && current.entries.length < 4) return { kind: 'third' };
-  return { kind: 'advice', advice };
+  // A fixed percent goes in before any timing; the reading after it is its check.
+  if (advice.kind === 'add' && advice.limitedBy === 'fixed') return { kind: 'advice', advice };
+  if (!current && !stickNow) return { kind: 'time', timings: 0 };
+  if (current && current.entries.length < shop.timings)
+    return { kind: 'time', timings: current.entries.length };
+  if (current && shop.timings > 1 && !current.agree && current.entries.length < 4) return { kind: 'third' };
+  const settled =
+    advice.kind === 'ready' ||
+    (advice.kind === 'near' && current !== undefined && sideOf(current.atSheet, question.band) === 'inside');
+  const extra = settled && coat ? extraFor(coat, about) : undefined;
+  return extra ? { kind: 'extra', extra, advice } : { kind: 'advice', advice };
 }
 
-function readingsOf(
-  job: Job,
-  sheet: Coating,
-  batch: BatchState,
-  thinner: Thinner,
-  band: Band,
-  cups: readonly Cup[],
-): Reading[] {
-  let added = batch.thinnedBefore;
-  let group: EntryOf<'reading'>[] = [];
-  let groupAt = 0;
-  const readings: Reading[] = [];
-  const close = () => {
-    const reading =
-      group.length > 0 ? readGroup(group, groupAt, sheet, batch, thinner, band, cups) : undefined;
-    if (reading && !isRefusal(reading)) readings.push(reading);
-    group = [];
-  };
-  for (const entry of liveEntries(job)) {
-    if (entry.type === 'addition' && entry.batchId === batch.id) {
-      close();
-      if (entry.what !== 'unthinned') added += entry.mass;
-    }
-    if (entry.type === 'reading' && entry.batchId === batch.id) {
-      // Half a day later the pot is another liquid: solvent has left, the room has changed.
-      const last = group.at(-1);
-      if (last && (last.cupId !== entry.cupId || moment(entry) - moment(last) > 30 * 60_000)) close();
-      group.push(entry);
-      groupAt = added;
-    }
-  }
-  close();
-  return readings;
+/** How many times as thick the mix reads as its earlier readings lead to expect; two-part mixes only. */
+function thickenedBy({ pot, prior }: StepQuestion): number | undefined {
+  const evidence = evidenceOf({ ...pot, sticks: [] });
+  const last = evidence.at(-1);
+  if (!last || evidence.length < 2) return undefined;
+  const before = condition(believe(prior, evidence.slice(0, -1)));
+  return last.viscosity / Math.exp(meanOf(predict(before, last.w)));
 }
 
-function readGroup(
-  entries: readonly EntryOf<'reading'>[],
-  thinnerMass: number,
-  sheet: Coating,
-  batch: BatchState,
-  thinner: Thinner,
-  band: Band,
-  cups: readonly Cup[],
-): Outcome<Reading> {
-  const [first] = entries;
-  const cup = first && cupBehind(first.cupId, cups);
-  if (!first || !cup || !sheet.target) return refuse('cup', 'The cup of this reading is not known.');
-  const agreed = agreement(entries.map(({ seconds }) => seconds));
-  if (isRefusal(agreed)) return agreed;
-  const temperature = entries.reduce((sum, entry) => sum + entry.temperature, 0) / entries.length;
-  const taken = viscosityFromSeconds(cup, agreed.mean);
-  if (isRefusal(taken)) return taken;
-  const slope = sheet.temperatureSlope ?? defaultSlope;
-  const B = andradeFromSlope(slope, sheet.target.temperature);
-  const viscosity = shiftViscosity(taken, temperature, sheet.target.temperature, B);
-  const atSheet = secondsFromViscosity(band.cup, viscosity);
-  // The slope itself is a guess: half of it is taken as its error.
-  const temperatureError = Math.abs(temperature - sheet.target.temperature) * slope * 0.5;
-  const own = readingError(cup, agreed.mean, agreed.used.length, temperatureError);
-  const verdict = judgeSeconds(cup, agreed.mean);
-  if (isRefusal(atSheet)) return atSheet;
-  if (isRefusal(own)) return own;
+function extraFor(coat: PlannedCoat, { job, batch, question, thinner }: StepQuestion): ExtraThinner | undefined {
+  const recipe = coat.thinning;
+  if (recipe?.by !== 'extra' || !recipe.extra) return undefined;
+  const entries = liveEntries(job);
+  if (lastOf(entries, 'addition', (entry) => entry.batchId === batch.id && entry.coatId === coat.id)) return undefined;
+  const sheet = batch.sheet;
+  const own = sheet.thinning.thinners.find(({ id }) => id === recipe.thinnerId) ?? thinner;
+  const wanted = massAtShare(recipe.extra, own.density, batch.unthinned, sheet.thinning);
+  const mass = Math.floor(wanted / question.scaleStep + 1e-6) * question.scaleStep;
+  if (mass <= 0) return undefined;
+  const total = batch.thinner + mass;
+  const share = sheetShare(total, own.density, batch.unthinned, sheet.thinning) + batch.doseShare;
+  const air = lastOf(entries, 'climate')?.air;
+  const outside = own.air && air !== undefined && (air < own.air.min || air > own.air.max);
   return {
-    entries,
-    thinner: thinnerMass,
-    share: sheetShare(thinnerMass, thinner.density, batch.unthinned, sheet.thinning),
-    w: blendShare(thinnerMass, batch.unthinned.mass),
-    cup,
-    seconds: agreed.mean,
-    temperature,
-    agree: agreed.agree,
-    atSheet,
-    viscosity,
-    sd: Math.hypot(own, conversionSpread(cup, band.cup)),
-    ...(isRefusal(verdict) || verdict.where === 'inside'
-      ? {}
-      : { outside: { where: verdict.where, better: verdict.better } }),
+    coat,
+    thinner: own,
+    mass,
+    share,
+    expect: expected(condition(question.belief), blendShare(total, batch.unthinned.mass), question.band.cup, question.readingSd ** 2),
+    ...(share > sheet.thinning.maximum + 1e-9
+      ? { offSheet: 'maximum' as const }
+      : outside
+        ? { offSheet: 'air' as const }
+        : {}),
+    tried: ofType(entries, 'trial').some(({ coatId }) => coatId === coat.id),
   };
+} // prettier-ignore
+
+/** Paint is not warmed past this, K, whatever the room may be. A default. */
+const warmest = 308.15;
+
+function warmInstead(viscosity: number, choice: BandChoice, law: TemperatureLaw, { limits }: Coating): Pick<ThinView, 'warm'> {
+  const { band, temperature, middle } = choice;
+  const thick = viscosityFromSeconds(band.cup, band.max);
+  if (isRefusal(thick) || viscosity <= thick || band.cup.relative) return {};
+  const to = temperatureFor(viscosity, temperature, middle, law.B);
+  const seconds = secondsFromViscosity(band.cup, middle);
+  return to <= Math.min(limits.air.max, warmest) && !isRefusal(seconds) ? { warm: { to, seconds } } : {};
+} // prettier-ignore
+
+function driftOf({ readings }: PotReadings, w: number, { cup, min, max }: Band): Pick<ThinView, 'drift'> {
+  const points = readings.filter((reading) => Math.abs(reading.w - w) < 1e-9);
+  const [first] = points;
+  const low = viscosityFromSeconds(cup, min);
+  const high = viscosityFromSeconds(cup, max);
+  if (!first || isRefusal(low) || isRefusal(high)) return {};
+  const drift = fitDrift(
+    points.map(({ at, viscosity, sd }) => ({
+      hours: (at - first.at) / 3_600_000,
+      lnViscosity: Math.log(viscosity),
+      sd,
+    })),
+  );
+  return drift ? { drift: { drift, points, left: timeInBand(drift, Math.log(low), Math.log(high)) } } : {};
 }
 
-/** A cup of the shop, or one of the standards' by its own id. */
-export const cupBehind = (id: string, cups: readonly Cup[]): FlowCup | undefined =>
-  flowCup(cups.find((cup) => cup.id === id)?.standardId ?? id);
+function structureOf(job: Job, batch: BatchState): Pick<ThinView, 'structure'> {
+  const entry = lastOf(liveEntries(job), 'structure', ({ batchId }) => batchId === batch.id);
+  return entry ? { structure: { entry, off: entry.stood / entry.fresh - 1 } } : {};
+}
 
 /** Seconds against thinner from nothing to a little past the sheet's maximum: for the chart, and only then computed. */
 export function thinCurve(question: AdditionQuestion): CurvePoint[] {
@@ -276,3 +357,37 @@ export function thinCurve(question: AdditionQuestion): CurvePoint[] {
     return { share, ...expected(conditioned, w, band.cup, 0) };
   });
 }
+
+/** What a batch was predicted to read after each addition, and what it read. */
+export interface Foretold {
+  readonly at: number;
+  readonly expect: Expected;
+  readonly measured: number;
+  readonly held: boolean;
+}
+
+/** What one batch taught: its belief at the end, and its predictions against its readings. */
+export interface Taught {
+  readonly lesson: Lesson;
+  readonly foretold: readonly Foretold[];
+}
+
+/** Goes through a batch again, reading by reading, knowing at each only what came before. */
+export function replay(job: Job, sheet: Coating, batch: BatchState, cups: readonly Cup[], plan: PlanView, rig?: Rig): Taught | undefined {
+  const thinner = sheet.thinning.thinners.find(({ id }) => batch.additions.some(({ what }) => what === id)) ?? sheet.thinning.thinners[0];
+  const choice = chosenBand(job, bandChoices(job, sheet, rig, plan, cups));
+  if (!thinner || !choice || choice.band.cup.relative) return undefined;
+  const pot = readingsOf({ job, sheet, batch, thinner, choice, cups });
+  const evidence = evidenceOf(pot);
+  if (new Set(evidence.map(({ w }) => w.toFixed(6))).size < 2) return undefined;
+  const prior = startingBelief(sheet, thinner, choice, []);
+  const foretold: Foretold[] = [];
+  pot.readings.forEach((reading, i) => {
+    const before = pot.readings[i - 1];
+    if (!before || reading.w <= before.w + 1e-9) return;
+    const known = believe(prior, evidence.filter(({ at }) => at <= before.at));
+    const expect = expected(condition(known), reading.w, choice.band.cup, reading.sd ** 2 + reading.bias ** 2);
+    foretold.push({ at: reading.at, expect, measured: reading.atSheet, held: reading.atSheet >= expect.low && reading.atSheet <= expect.high });
+  });
+  return { lesson: believe(prior, evidence), foretold };
+} // prettier-ignore

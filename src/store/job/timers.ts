@@ -1,4 +1,4 @@
-import type { Job, Rig } from '@/records';
+import type { Job, Rig, Shop } from '@/records';
 import { batchOf } from './batch';
 import { cleanView } from './clean';
 import { lastOf, liveEntries, moment } from './entries';
@@ -21,6 +21,7 @@ const minutes = 60_000;
 export function timersOf(
   job: Job,
   rig: Rig | undefined,
+  shop: Shop,
   spray: Pick<SprayView, 'recoat' | 'next' | 'running'>,
 ): Timer[] {
   const entries = liveEntries(job);
@@ -39,7 +40,8 @@ export function timersOf(
       timers.push({ id: 'induction', due: batch.mixedAt + induction * 1000, warn: 0, then: 'go' });
     if (batch.useBefore)
       timers.push({ id: 'pot-life', due: batch.useBefore, warn: 20 * minutes, then: 'lost' });
-    const { stir, retime } = sheet.intervals;
+    // The sheet's own intervals, else the shift rule of the shop.
+    const { stir = shop.intervals?.stir, retime = shop.intervals?.retime } = sheet.intervals;
     const stirred = lastOf(entries, 'stir');
     const timed = lastOf(entries, 'reading', ({ batchId }) => batchId === batch.id);
     if (stir)

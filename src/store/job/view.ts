@@ -1,5 +1,6 @@
 import { isRefusal } from '@/core/refusal';
 import type { WorkStage } from '@/core/safety';
+import type { Lesson } from '@/core/thinning';
 import type { Cup, Job, Rig, Shop } from '@/records';
 import type { ShelfCan } from '../shelf';
 import { checkView, type CheckView } from './check';
@@ -24,7 +25,11 @@ export interface Bearings {
   readonly shop: Shop;
   /** ms since the epoch */
   readonly now: number;
+  /** What earlier batches of a sheet with a thinner taught. */
+  readonly lessons?: (sheetId: string, thinnerId: string) => readonly Lesson[];
 }
+
+const none = () => [];
 
 /** Everything shown about a job, derived from its plan and its log. Nothing of it is stored. */
 export interface JobView {
@@ -47,10 +52,10 @@ export interface JobView {
   readonly current: Stage;
 }
 
-export function jobView(job: Job, { rig, cups, shelf, shop, now }: Bearings): JobView {
+export function jobView(job: Job, { rig, cups, shelf, shop, now, lessons = none }: Bearings): JobView {
   const work = jobWorked(job, rig);
   const plan = planView(work, rig);
-  const thin = thinView(work, cups, shop, now);
+  const thin = thinView(work, { rig, cups, shop, plan, now, lessons });
   const set = setView(work, rig, plan, thin);
   const spray = sprayView(work, rig, set, now);
   const supply = supplyView(work, rig, plan, spray, now);
@@ -71,7 +76,7 @@ export function jobView(job: Job, { rig, cups, shelf, shop, now }: Bearings): Jo
     shop,
     now,
     ...views,
-    timers: timersOf(work, rig, spray),
+    timers: timersOf(work, rig, shop, spray),
     done,
     current: currentStage(views, done),
   };
@@ -82,9 +87,9 @@ type Views = Pick<JobView, 'plan' | 'mix' | 'thin' | 'set' | 'spray' | 'check' |
 function doneStages({ plan, mix, thin, set, spray, check, clean }: Views): Set<Stage> {
   const done = new Set<Stage>();
   if (plan.climate && plan.fitness.every(({ state }) => state === 'good')) done.add('plan');
-  if (mix.batch && thin.step.kind !== 'expired') done.add('mix');
+  if (mix.batch && thin.step.kind !== 'expired' && thin.step.kind !== 'doubled') done.add('mix');
   const step = thin.step;
-  if (step.kind === 'no-cup' && mix.batch) done.add('thin');
+  if ((step.kind === 'no-cup' && mix.batch) || step.kind === 'neat') done.add('thin');
   if (
     step.kind === 'advice' &&
     (step.advice.kind === 'ready' || (step.advice.kind === 'near' && thin.inBand === 'inside'))

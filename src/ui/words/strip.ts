@@ -4,6 +4,7 @@ import type { JobView, Stage } from '@/store/job';
 import type { Units } from '../units';
 import { cardWords, pressureQuantity } from './set';
 import { clockTime } from './spray';
+import { bandWords } from './thin';
 import { plural, type Tone } from './line';
 
 /** One cell of the run strip: a stage's decisive number and how it stands, in words. */
@@ -50,6 +51,15 @@ function thin(
   { thin: { step, band, readings, inBand, now, thinnerMass }, done }: JobView,
   units: Units,
 ): Cell {
+  if (step.kind === 'neat')
+    return { stage: 'thin', number: 'neat', state: 'goes on unthinned', tone: 'good' };
+  if (step.kind === 'extra')
+    return {
+      stage: 'thin',
+      number: units.show('time', readings.at(-1)?.atSheet),
+      state: step.extra.offSheet && !step.extra.tried ? 'trial piece first' : 'extra for this coat',
+      tone: 'act',
+    };
   if (step.kind === 'no-cup')
     return {
       stage: 'thin',
@@ -57,7 +67,7 @@ function thin(
       state: 'no cup applies',
       tone: done.has('thin') ? 'good' : 'plain',
     };
-  const target = band ? `${band.min}–${band.max}` : '';
+  const target = band ? bandWords(band).slice(0, -2) : '';
   const reading = readings.at(-1);
   const since = reading && Math.abs(reading.thinner - thinnerMass) > 1e-9;
   if (since && now)
@@ -76,14 +86,16 @@ function thin(
     stage: 'thin',
     number: `${units.show('time', seconds)} → ${target}`,
     state:
-      step.kind === 'expired'
-        ? 'pot life over'
+      step.kind === 'expired' || step.kind === 'doubled'
+        ? step.kind === 'expired'
+          ? 'pot life over'
+          : 'curing'
         : inBand === 'below'
           ? 'too thin'
           : inBand === 'inside'
             ? 'near the middle'
             : 'too thick',
-    tone: step.kind === 'expired' ? 'stop' : 'care',
+    tone: step.kind === 'expired' || step.kind === 'doubled' ? 'stop' : 'care',
   };
 }
 

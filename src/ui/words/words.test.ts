@@ -176,8 +176,12 @@ describe('Thin says', () => {
     ]);
     expect(add.because.map(({ label }) => label)).toEqual(
       expect.arrayContaining([
-        'Mean of two, ford-4 at 23 °C',
-        'Band, ford-4',
+        'Mean of two, Ford cup 4 at 23 °C',
+        'Band, Ford cup 4, from the sheet',
+        'Solids after it, by volume',
+        'VOC after it, as applied',
+        'Left to the sheet’s maximum',
+        'Gloss',
         'This addition brings it to',
         'Chance of going under 21.0 s',
       ]),

@@ -1,0 +1,76 @@
+'use client';
+
+import { useMemo } from 'react';
+import { showDuration } from '@/core/quantity';
+import { individuals } from '@/core/quality';
+import type { DriftWatch } from '@/store/job';
+import { useJob } from '@/ui/job/context';
+import { Notice } from '@/ui/Notice';
+import { Panel } from '@/ui/Panel';
+import { Plot } from '@/ui/Plot';
+import { useColours } from '@/ui/theme/colours';
+import { useUnits } from '@/ui/units';
+import { clockTime } from '@/ui/words/spray';
+import { driftFigure } from './driftfigure';
+
+/** The mix while it is in use: where it drifts, how long it stays in the band, every timing on one chart. */
+export function DriftPanel() {
+  const { view } = useJob();
+  const units = useUnits();
+  const { drift, band } = view.thin;
+  if (!drift || !band || drift.points.length === 0) return null;
+  const { rate, rateSd } = drift.drift;
+  const sure = Math.abs(rate) > 1.6 * rateSd;
+  const percent = (share: number) => units.show('share', Math.abs(share), { digits: 1 });
+  return (
+    <Panel title="Drift watch">
+      <p className="text-sm" data-drift>
+        {drift.points.length < 2 ? 'From what mixes usually do: ' : ''}
+        {rate >= 0 ? 'thickens' : 'thins'} by about <b>{percent(rate)}</b> an hour
+        {sure ? '' : ', not yet sure'}. {leftWords(drift, view.now)}
+      </p>
+      <DriftChart drift={drift} />
+      <FlagNotice drift={drift} />
+    </Panel>
+  );
+}
+
+function leftWords({ left, points }: DriftWatch, now: number): string {
+  const last = points.at(-1)?.at ?? now;
+  const gone = (now - last) / 1000;
+  const at = (hours: number) => hours * 3600 - gone;
+  if (!Number.isFinite(left.hours) || left.hours > 24) return 'It stays in the band for the day.';
+  if (at(left.hours) <= 0) return 'It should be out of the band by now: stir, and time the cup.';
+  const soon = Math.max(at(left.low), 0);
+  const late = Number.isFinite(left.high) && left.high < 48 ? showDuration(at(left.high)) : 'much longer';
+  return `In the band for about ${showDuration(at(left.hours))} more (${showDuration(soon)} to ${late}), till ${clockTime(last + left.hours * 3_600_000)}.`;
+}
+
+function FlagNotice({ drift }: { readonly drift: DriftWatch }) {
+  const chart = individuals(drift.points.flatMap(({ entries }) => entries.map(({ seconds }) => seconds)));
+  const flags = [...new Set(chart?.flags.values() ?? [])];
+  if (flags.length === 0) return null;
+  const words = {
+    outside: 'a timing lies outside its limits',
+    'one-side': 'eight timings lie on one side of the mean',
+    rising: 'six timings rise one after another',
+    falling: 'six timings fall one after another',
+  };
+  return <Notice tone="care">Look closer: {flags.map((flag) => words[flag]).join('; ')}.</Notice>;
+}
+
+function DriftChart({ drift }: { readonly drift: DriftWatch }) {
+  const { view } = useJob();
+  const colours = useColours();
+  const { band } = view.thin;
+  const figure = useMemo(() => band && driftFigure(drift, band, colours), [drift, band, colours]);
+  if (!figure || drift.points.length < 2) return null;
+  return (
+    <Plot
+      data={figure.data}
+      layout={figure.layout}
+      height={220}
+      label={`Individuals chart: ${drift.points.length} readings while in use, with their limits and the band.`}
+    />
+  );
+}
