@@ -95,14 +95,34 @@ export const fordCup = cup('demo-cup-ford4', 'Ford cup 4, bench', 'ford-4');
 export const dinCup = cup('demo-cup-din4', 'DIN cup 4, bay 2', 'din-4');
 export const isoCup = cup('demo-cup-iso4', 'ISO cup 4, store', 'iso-4');
 export const dipCup = cup('demo-cup-dip2', 'Dip cup 2, line', 'dip-2');
-export const demoCups = [fordCup, dinCup, isoCup, dipCup];
+/** Its orifice has worn: the check liquid ran through too quickly. */
+export const wornDip: Cup = {
+  ...cup('demo-cup-dip3', 'Dip cup 3, drawer', 'dip-3'),
+  checks: [{ on: '2026-08-03', seconds: 13.9, viscosity: 90e-6 }],
+};
+/** Drilled in the shop and calibrated on three oils. */
+export const shopCup: Cup = {
+  kind: 'cup',
+  version: 1,
+  id: 'demo-cup-shop',
+  name: 'Shop cup, brass',
+  own: {
+    use: 'stand',
+    liquids: [
+      { name: 'oil A', seconds: 22.1, viscosity: 48e-6 },
+      { name: 'oil B', seconds: 38.4, viscosity: 101e-6 },
+      { name: 'oil C', seconds: 71.0, viscosity: 205e-6 },
+    ],
+  },
+};
+export const demoCups = [fordCup, dinCup, isoCup, dipCup, wornDip, shopCup];
 
 /** Days from today, as a calendar day. */
 const dayFrom = (now: number, days: number) => new Date(now + days * 86_400_000).toISOString().slice(0, 10);
 
 /** Cans as they were before the diaries drew from them: id, sheet, part, lot, litres, days to the printed date, days since opening. Made a good while before. */
 const cans = [
-  ['demo-can-w20', 'demo-satin-lacquer', 'base', 'W20-118', 10, 220, 9],
+  ['demo-can-w20', 'demo-satin-lacquer', 'base', 'W20-118', 24, 220, 45],
   ['demo-can-w20b', 'demo-satin-lacquer', 'base', 'W20-121', 5, 330, undefined],
   ['demo-can-c4', 'demo-livery-colour', 'base', 'C4-0441', 1.6, 160, 40],
   ['demo-can-c4b', 'demo-livery-colour', 'base', 'C4-0450', 4, 250, undefined],

@@ -186,7 +186,11 @@ function seatBrackets(now: number): Job {
   });
   log.write(226, { type: 'card', sheetId: bracketEnamel.id, verdict: 'good' });
   log.coat(220, 190, `${bracketEnamel.id}-1`);
+  log.timed(176, batch, bracketEnamel, fordCup, 21);
+  log.timed(174, batch, bracketEnamel, fordCup, 21);
   log.coat(165, 135, `${bracketEnamel.id}-2`);
+  log.timed(138, batch, bracketEnamel, fordCup, 21);
+  log.timed(136, batch, bracketEnamel, fordCup, 21);
   for (const step of [
     'relief',
     'empty',
@@ -269,7 +273,44 @@ function depotWalls(now: number): Job {
   });
 }
 
-/** The six demo jobs, their diaries ending at the moment the shop is loaded. */
+/** Put away: earlier cars, whose batches taught what the lacquer does. */
+function earlierDoors(now: number, car: number, days: number, additions: readonly number[]): Job {
+  const id = `demo-saloon-doors-${car}`;
+  const log = diary(id, now, 'Wren');
+  const batch = `${id}-mix-1`;
+  let ago = days * 1440;
+  log.climate(ago, 20, 19.5, 0.52);
+  log.mixed((ago -= 10), batch, satinLacquer, [['base', 6900, 'demo-can-w20']]);
+  const timeTwice = () => {
+    log.timed((ago -= 6), batch, satinLacquer, fordCup, 20.5);
+    log.timed((ago -= 2), batch, satinLacquer, fordCup, 20.5);
+  };
+  timeTwice();
+  for (const grams of additions) {
+    log.add((ago -= 3), batch, 'water', grams);
+    timeTwice();
+  }
+  for (const [i, coat] of coats(satinLacquer, ['First', 'Second', 'Last']).entries())
+    log.coat(ago - 20 - 60 * i, ago - 32 - 60 * i, coat.id);
+  return {
+    ...job(id, `Saloon doors, car ${car}`, now - days * 86_400_000, {
+      sheets: [satinLacquer],
+      rigId: turbine.id,
+      cupId: fordCup.id,
+      part: {
+        substrate: 'Oak, sealed',
+        metal: false,
+        faces: [face('outer', 'Outer faces', 0.7, 2.0, 4), face('inner', 'Inner faces', 0.7, 2.0, 4)],
+      },
+      coats: coats(satinLacquer, ['First', 'Second', 'Last']),
+      approach: { reserve: 0.2 },
+      log: log.log,
+    }),
+    closed: new Date(now - days * 86_400_000 + 8 * 3_600_000).toISOString(),
+  };
+}
+
+/** The demo jobs, six open and two put away, their diaries ending at the moment the shop is loaded. */
 export const demoJobs = (now: number): Job[] => [
   saloonDoors(now),
   liveryPanels(now),
@@ -277,4 +318,6 @@ export const demoJobs = (now: number): Job[] => [
   seatBrackets(now),
   seatShells(now),
   depotWalls(now),
+  earlierDoors(now, 4, 41, [180, 190]),
+  earlierDoors(now, 5, 20, [220, 150]),
 ];

@@ -115,4 +115,139 @@ describe('Thin', () => {
     await visitor.sees('Do not thin this mix. Its pot life is over: discard it.');
     await visitor.sees('Pot life over', '[data-tray]');
   });
+
+  /** Types a timing twice, as read at the band’s own temperature. */
+  const time = async (visitor: Visitor, first: string, second: string) => {
+    await visitor.type('Paint temperature', '23');
+    for (const seconds of [first, second]) {
+      await visitor.type('Seconds', seconds);
+      await visitor.page.keyboard.press('Enter');
+      await visitor.sees(`${seconds} s`, '[data-readings]');
+    }
+  };
+
+  it('goes to the band in three additions by equal steps, and tells the whole of each', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/thin');
+    await visitor.choose('Next addition by', 'Equal steps by mass');
+    // 1 % of 6960 g
+    await visitor.sees('Add 69 g water. Scale reads 7179 g.');
+    for (const words of [
+      'Solids after it, by volume',
+      'VOC after it',
+      'Wet film then for the aim',
+      'Left to the sheet’s maximum',
+      'Gloss',
+    ])
+      await visitor.sees(words, '[aria-label="Because"]');
+    await visitor.type('One step', '2');
+    await visitor.page.keyboard.press('Enter');
+    const reads: readonly (readonly [string, string])[] = [
+      ['27.6', '27.8'],
+      ['26.0', '26.1'],
+      ['24.3', '24.5'],
+    ];
+    for (const [i, [first, second]] of reads.entries()) {
+      await visitor.sees('Add 139 g water.');
+      await visitor.doNext();
+      await visitor.sees('Stir, then time the cup.');
+      await time(visitor, first, second);
+      if (i < 2) await visitor.sees('Add 139 g water.');
+    }
+    await visitor.sees('In the band. Strain it and fill the gun.');
+    expect((await visitor.text('[data-readings]')).match(/\+139 g/g)).toHaveLength(3);
+  });
+
+  it('brings a pot back that is too thin, with unthinned mix and nothing taken out', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/thin');
+    await visitor.type('Water added now', '600');
+    await visitor.page.keyboard.press('Enter');
+    await visitor.press('Yes, record it');
+    await time(visitor, '18.9', '19.1');
+    await visitor.sees(/Too thin\. Add \d+ g of unthinned mix\./);
+    await visitor.sees('There is no taking thinner out; its pot life does not start again.');
+    await visitor.doNext();
+    await visitor.sees('unthinned mix', '[data-readings]');
+    await visitor.sees('Stir, then time the cup.');
+  });
+
+  it('asks whether it was another cup when the seconds would fit that one', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/thin');
+    await visitor.type('Seconds', '74');
+    await visitor.page.keyboard.press('Enter');
+    await visitor.sees(/just what it would read in ISO cup 4, store\. Which cup was it\?/);
+    await visitor.press('It was ISO cup 4, store');
+    await visitor.sees(/74\.0 s\s+ISO cup 4/, '[data-readings]');
+  });
+
+  it('works with a shop cup that nobody calibrated, toward a band of its own', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/cups');
+    await visitor.press('Add a cup');
+    await visitor.type('Name', 'Tin with a hole');
+    await visitor.press('The shop’s own');
+    await visitor.sees('its seconds are private');
+    await visitor.press('Add it');
+    await visitor.sees('own, compares only with itself');
+    await visitor.go('/job/demo-saloon-doors/thin');
+    await visitor.press('A band of our own');
+    await visitor.choose('Seconds of', 'Tin with a hole');
+    await visitor.type('Own band from', '40');
+    await visitor.type('Own band to', '46');
+    await visitor.press('Use it');
+    await visitor.reload();
+    await visitor.choose('Cup', 'Tin with a hole');
+    await time(visitor, '58.2', '58.6');
+    await visitor.sees(/Add \d+ g water/);
+    await visitor.sees('Band, Tin with a hole, the shop’s own', '[aria-label="Because"]');
+  });
+
+  it('calibrates a shop cup on known liquids and shows how well it fits', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/cups');
+    await visitor.press(/^Shop cup, brass/);
+    await visitor.sees(/off by \d\.\d % on average/, '[data-fit]');
+    await visitor.type('Liquid 3, timed', '20');
+    await visitor.sees('A thicker liquid ran quicker than a thinner one.', '[data-fit]');
+    await visitor.press('Close');
+    await visitor.sees('orifice worn: reads short');
+  });
+
+  it('watches a mix in use drift out of the band, and tops it up', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/thin');
+    await visitor.doNext();
+    await time(visitor, '22.8', '23.1');
+    await visitor.sees('Drift watch');
+    await visitor.page.evaluateOnNewDocument(() => {
+      const real = Date.now.bind(Date);
+      Date.now = () => real() + 2 * 3600 * 1000;
+    });
+    await visitor.reload();
+    await time(visitor, '26.4', '26.6');
+    await visitor.sees(/It thickens by about \d+\.\d % an hour/, '[data-drift]');
+    await visitor.sees(/Add \d+ g water/);
+    await visitor.doNext();
+    await time(visitor, '23.2', '23.0');
+    await visitor.sees('In the band. Strain it and fill the gun.');
+  });
+
+  it('discards a timing with its reason, and keeps it readable', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/thin');
+    await visitor.press(/^Discard/);
+    await visitor.press('Bubble or skin in the orifice');
+    await visitor.sees('Time the cup once more.');
+    await visitor.go('/logbook?job=demo-saloon-doors');
+    await visitor.sees('Struck: Bubble or skin in the orifice');
+  });
+
+  it('gives a coat an extra past the sheet only after a trial piece, and marks it', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/thin');
+    await visitor.doNext();
+    await time(visitor, '22.8', '23.1');
+    await visitor.choose('First, thinned', 'To the band and an extra');
+    await visitor.type('Extra', '6');
+    await visitor.page.keyboard.press('Enter');
+    await visitor.sees('Off the sheet: spray a trial piece before first.');
+    await visitor.doNext();
+    await visitor.sees(/Extra for first: add \d+ g water/);
+    await visitor.doNext();
+    await visitor.sees('off the sheet', '[data-readings]');
+  });
 });

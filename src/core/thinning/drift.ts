@@ -1,3 +1,4 @@
+import type { Belief } from './belief';
 import { normalQuantile } from './normal';
 
 /** A reading of one mix while it is in use: hours since the first, ln of viscosity at the sheet's temperature. */
@@ -6,6 +7,16 @@ export interface DriftPoint {
   readonly lnViscosity: number;
   /** Relative standard error. */
   readonly sd: number;
+}
+
+/**
+ * A belief some hours later: the mix itself has moved a little, so that what was read before counts less. Within
+ * a quarter of an hour nothing has moved.
+ */
+export function aged(belief: Belief, hours: number): Belief {
+  if (hours <= 0.25) return belief;
+  const [aa, aG, GG] = belief.cov;
+  return { ...belief, cov: [aa + (usualDrift.sd * hours) ** 2, aG, GG] };
 }
 
 export interface Drift {

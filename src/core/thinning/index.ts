@@ -14,7 +14,7 @@ export { condition, meanOf, predict, quantileOf, spreadOf, type Conditioned } fr
 export { cupRepeat, handError, readingError } from './readingerror';
 export { blendShare, massAtShare, sheetShare, thinnerAt, type Batch, type ThinnerBasis } from './share';
 export { additionBy, bandByFlow, type ThinningApproach } from './approach';
-export { fitDrift, timeInBand, usualDrift, type Drift, type DriftPoint, type TimeLeft } from './drift';
+export { aged, fitDrift, timeInBand, usualDrift, type Drift, type DriftPoint, type TimeLeft } from './drift';
 export { beliefFrom, type Lesson } from './learn';
 export { stickError, stickSigns, stickViscosity, type StickSign } from './stick';
 export { suspect, type Suspicion } from './suspect';

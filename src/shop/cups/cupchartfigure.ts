@@ -32,7 +32,7 @@ export function cupChartFigure(cups: readonly FlowCup[], colours: Colours) {
       plot_bgcolor: 'rgba(0,0,0,0)',
       font: { family: 'Archivo Variable, sans-serif', color: colours.ink },
       xaxis: {
-        type: 'log', title: { text: 'mm²/s', font: { size: 12 } }, range: [0.6, 3.5], tickvals: [5, 10, 20, 50, 100, 200, 500, 1000, 2000],
+        type: 'log', title: { text: 'mm²/s', font: { size: 12 } }, range: [0.45, 3.6], tickvals: [10, 50, 100, 500, 1000], tickangle: 0,
         gridcolor: colours.hairline, color: colours['ink-soft'],
       },
       yaxis: { color: colours.ink, automargin: true },

@@ -17,17 +17,23 @@ import { driftFigure } from './driftfigure';
 export function DriftPanel() {
   const { view } = useJob();
   const units = useUnits();
-  const { drift, band } = view.thin;
-  if (!drift || !band || drift.points.length === 0) return null;
+  const { drift, band, inBand } = view.thin;
+  // Before the band is reached nothing is in use yet.
+  if (!drift || !band || (inBand !== 'inside' && drift.points.length < 2)) return null;
   const { rate, rateSd } = drift.drift;
   const sure = Math.abs(rate) > 1.6 * rateSd;
   const percent = (share: number) => units.show('share', Math.abs(share), { digits: 1 });
   return (
     <Panel title="Drift watch">
       <p className="text-sm" data-drift>
-        {drift.points.length < 2 ? 'From what mixes usually do: ' : ''}
-        {rate >= 0 ? 'thickens' : 'thins'} by about <b>{percent(rate)}</b> an hour
-        {sure ? '' : ', not yet sure'}. {leftWords(drift, view.now)}
+        {drift.points.length < 2 ? (
+          `Mixes usually thicken by about ${percent(rate)} an hour. Time it again while it is in use to know this one.`
+        ) : (
+          <>
+            It {rate >= 0 ? 'thickens' : 'thins'} by about <b>{percent(rate)}</b> an hour
+            {sure ? '' : ', not yet sure'}. {leftWords(drift, view.now)}
+          </>
+        )}
       </p>
       <DriftChart drift={drift} />
       <FlagNotice drift={drift} />

@@ -6,7 +6,7 @@ import { secondsFromViscosity, zeroSeconds, type FlowCup } from '@/core/cups';
 import { seeded, seedFrom } from '@/core/random';
 import { isRefusal } from '@/core/refusal';
 import { drainSeconds, hiddenPaint } from '@/core/simulation';
-import { blendShare, condition, suspect, type Suspicion } from '@/core/thinning';
+import { aged, blendShare, condition, suspect, type Suspicion } from '@/core/thinning';
 import type { Cup } from '@/records';
 import { useRecords } from '@/store/hooks';
 import { cupBehind, cupOf, type JobView } from '@/store/job';
@@ -202,7 +202,7 @@ function SimulatedSwitch({
 
 /** Is this reading one to ask about before it is recorded? */
 function useSuspicion(
-  { thin }: JobView,
+  { thin, now }: JobView,
   cup: FlowCup | undefined,
   seconds: number | undefined,
   temperature: number | undefined,
@@ -222,8 +222,9 @@ function useSuspicion(
       })
       .filter((each) => each !== undefined);
     const w = blendShare(batch.thinner, batch.unthinned.mass);
-    return suspect(condition(question.belief), w, cup, seconds, shift, others);
-  }, [question, law, choice, batch, cup, seconds, temperature, readings, cups]);
+    const hours = (now - (readings.at(-1)?.at ?? now)) / 3_600_000;
+    return suspect(condition(aged(question.belief, hours)), w, cup, seconds, shift, others);
+  }, [question, law, choice, batch, cup, seconds, temperature, readings, cups, now]);
 }
 
 function suspicionWords(suspicion: Suspicion, cup: FlowCup | undefined): string {

@@ -26,6 +26,9 @@ export interface BatchState {
   readonly poured: readonly { readonly part: RecipePart; readonly mass: number }[];
   /** Unthinned, for the thinning arithmetic. */
   readonly unthinned: Batch;
+  /** kg of unthinned mix when it was mixed, and that moment, ms: what was added to it came later. */
+  readonly mixedMass: number;
+  readonly stirredAt: number;
   readonly additions: readonly EntryOf<'addition'>[];
   /** kg of thinner in it, that of thinned cans and leftovers counted. */
   readonly thinner: number;
@@ -189,6 +192,8 @@ function batchFrom(
     mixedAt,
     poured,
     unthinned,
+    mixedMass,
+    stirredAt: moment(mixed),
     additions,
     thinner: thinners.reduce((sum, each) => sum + each.mass, 0),
     thinnedBefore,

@@ -9,12 +9,12 @@ import {
 } from '@/core/cups';
 import { isRefusal, refuse, type Outcome } from '@/core/refusal';
 import {
+  aged,
   blendShare,
   readingError,
   sheetShare,
   stickError,
   stickViscosity,
-  usualDrift,
   updateBelief,
   type Belief,
   type StickSign,
@@ -86,29 +86,38 @@ export interface PotContext {
 
 interface Group {
   readonly entries: readonly EntryOf<'reading'>[];
-  /** kg of thinner in the pot. */
+  /** kg of thinner in the pot, and of unthinned mix. */
   readonly thinner: number;
+  readonly mix: number;
+}
+
+interface Pot {
+  readonly groups: Group[];
+  readonly sticks: { entry: EntryOf<'stick'>; thinner: number; mix: number }[];
 }
 
 /** The batch's timings in groups, and its stick tests, each with the thinner that was in the pot. */
-function groupsOf(
-  job: Job,
-  batch: BatchState,
-): { groups: Group[]; sticks: { entry: EntryOf<'stick'>; thinner: number }[] } {
+function groupsOf(job: Job, batch: BatchState): Pot {
   let added = batch.thinnedBefore;
+  let mix = batch.mixedMass;
   let group: EntryOf<'reading'>[] = [];
   const groups: Group[] = [];
-  const sticks: { entry: EntryOf<'stick'>; thinner: number }[] = [];
+  const sticks: Pot['sticks'] = [];
   const close = () => {
-    if (group.length > 0) groups.push({ entries: group, thinner: added });
+    if (group.length > 0) groups.push({ entries: group, thinner: added, mix });
     group = [];
   };
   for (const entry of liveEntries(job)) {
     if (entry.type === 'addition' && entry.batchId === batch.id) {
       close();
-      if (entry.what !== 'unthinned') added += entry.mass;
+      if (entry.what === 'unthinned') mix += entry.mass;
+      else added += entry.mass;
     }
-    if (entry.type === 'stick' && entry.batchId === batch.id) sticks.push({ entry, thinner: added });
+    if (entry.type === 'poured' && entry.batchId === batch.id && moment(entry) > batch.stirredAt) {
+      close();
+      mix += entry.mass;
+    }
+    if (entry.type === 'stick' && entry.batchId === batch.id) sticks.push({ entry, thinner: added, mix });
     if (entry.type !== 'reading' || entry.batchId !== batch.id) continue;
     const last = group.at(-1);
     if (
@@ -178,18 +187,22 @@ export function readingsOf(context: PotContext): PotReadings {
     readings: groups
       .map((group) => readGroup(group, context, law))
       .filter((reading): reading is Reading => !isRefusal(reading)),
-    sticks: sticks.map(({ entry, thinner }) => ({
+    sticks: sticks.map(({ entry, thinner, mix }) => ({
       entry,
       at: moment(entry),
       sign: entry.sign,
       thinner,
-      w: blendShare(thinner, batch.unthinned.mass),
+      w: blendShare(thinner, mix),
       viscosity: shiftViscosity(stickViscosity(entry.sign), entry.temperature, choice.temperature, law.B),
     })),
   };
 }
 
-function readGroup({ entries, thinner }: Group, context: PotContext, law: TemperatureLaw): Outcome<Reading> {
+function readGroup(
+  { entries, thinner, mix }: Group,
+  context: PotContext,
+  law: TemperatureLaw,
+): Outcome<Reading> {
   const { sheet, batch, thinner: liquid, choice, cups } = context;
   const [first] = entries;
   const cup = first && cupBehind(first.cupId, cups);
@@ -213,8 +226,10 @@ function readGroup({ entries, thinner }: Group, context: PotContext, law: Temper
     entries,
     at: moment(entries.at(-1) ?? first),
     thinner,
-    share: sheetShare(thinner, liquid.density, batch.unthinned, sheet.thinning) + batch.doseShare,
-    w: blendShare(thinner, batch.unthinned.mass),
+    share:
+      (sheetShare(thinner, liquid.density, batch.unthinned, sheet.thinning) * batch.unthinned.mass) / mix +
+      batch.doseShare,
+    w: blendShare(thinner, mix),
     cup,
     seconds: agreed.mean,
     temperature,
@@ -251,19 +266,14 @@ export function evidenceOf({ readings, sticks }: PotReadings): Evidence[] {
   );
 }
 
-/**
- * The belief after a batch's evidence. Between readings the mix itself moves a little: hours make what was read
- * before count less.
- */
+/** The belief after a batch's evidence, each piece counting less the longer ago it is. */
 export function believe(prior: Belief, evidence: readonly Evidence[]): Belief {
   let belief = prior;
   let before: number | undefined;
   for (const { at, w, viscosity, sd } of evidence) {
-    const hours = before === undefined ? 0 : Math.max(at - before, 0) / 3_600_000;
+    const hours = before === undefined ? 0 : (at - before) / 3_600_000;
     before = at;
-    const [aa, aG, GG] = belief.cov;
-    const moved = hours > 0.25 ? (usualDrift.sd * hours) ** 2 : 0;
-    belief = updateBelief({ ...belief, cov: [aa + moved, aG, GG] }, { w, viscosity, sd });
+    belief = updateBelief(aged(belief, hours), { w, viscosity, sd });
   }
   return belief;
 }

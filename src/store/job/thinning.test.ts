@@ -212,3 +212,17 @@ describe('learning', () => {
     expect(trueSeconds(taught.total)).toBeGreaterThan(21);
   });
 });
+
+describe('a pot that was brought back', () => {
+  it('is timed anew: what was read before belongs to a thinner pot', () => {
+    const thin = logged(thick, [-45, water(0.3)], [-40, reading(17)], [-39, reading(17.1)]);
+    const before = seen(thin).thin;
+    expect(before.inBand).toBe('below');
+    const back = logged(thin, [-30, { type: 'addition', batchId: 'b', what: 'unthinned', mass: 1 }]);
+    const { step, readings } = seen(back).thin;
+    expect(step).toEqual({ kind: 'time', timings: 0 });
+    expect(readings.at(-1)?.w).toBeCloseTo(0.3 / 2.3, 9);
+    expect(readings.at(-1)?.share).toBeCloseTo(0.15, 9);
+    expect(seen(back).thin.share).toBeCloseTo(0.1, 9);
+  });
+});

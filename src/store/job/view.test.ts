@@ -7,7 +7,7 @@ import { jobView, type JobView, type Stage } from '.';
 const now = Date.parse('2026-11-23T09:00:00Z');
 const shop = demoShop(now);
 const kind = <T>(of: string) => shop.filter((record) => record.kind === of) as T[];
-const jobs = kind<Job>('job');
+const jobs = kind<Job>('job').filter(({ closed }) => !closed);
 const view = (job: Job): JobView =>
   jobView(job, {
     rig: kind<Rig>('rig').find(({ id }) => id === job.rigId),
