@@ -94,6 +94,14 @@ export const logEntry = z.discriminatedUnion('type', [
     distance: metres,
     overlap: share,
     speed,
+    /** Knobs as numbers: turns from closed. */
+    knobs: z
+      .object({
+        fluid: z.number().min(0).max(20).optional(),
+        fan: z.number().min(0).max(20).optional(),
+        air: z.number().min(0).max(20).optional(),
+      })
+      .optional(),
   }),
   entryOf('card', {
     sheetId: id,

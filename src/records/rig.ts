@@ -39,7 +39,28 @@ export const rig = z.object({
   distance: metres,
   /** The hand that usually holds it. */
   handSpeed: speed.optional(),
-  airDemand: flow.optional(),
+  airDemand: flow.describe('m³/s of free air while the trigger is pulled').optional(),
+  /** Passes air all the time, trigger pulled or not. */
+  bleeder: z.boolean().optional(),
+  airHose: z
+    .object({
+      bore: metres.positive(),
+      length: metres.positive(),
+      couplings: z.number().int().min(0).max(20).optional(),
+    })
+    .optional(),
+  fluidHose: z.object({ bore: metres.positive(), length: metres.positive() }).optional(),
+  compressor: z
+    .object({ delivers: flow, tank: cubicMetres, high: pascals, low: pascals })
+    .describe('free air delivered, tank, pressures it runs between')
+    .optional(),
+  dryer: z.boolean().optional(),
+  /** What the pump can deliver, m³/s, and the guns that spray from it at once. */
+  pump: z.object({ flow, guns: z.number().int().min(1).max(6).optional() }).optional(),
+  /** What was measured of tips in use: litres through them, and the fan they now spray at 305 mm. */
+  tipsWorn: z
+    .record(z.string(), z.object({ litres: cubicMetres.optional(), fan: metres.optional() }))
+    .optional(),
   /** What the gun’s maker says it sprays, in seconds of a cup. */
   viscosity: z.object({ cupId: id, min: seconds, max: seconds }).optional(),
   note: text.optional(),

@@ -1,7 +1,23 @@
 type Raw = Record<string, unknown>;
 
 /** Parts of a record that may be left out whole: when nothing in them is filled, they are not there. */
-const leftOut = ['wetFilm', 'shelf', 'vocLimit', 'vapour', 'target', 'air', 'bore', 'orifice', 'viscosity'];
+const leftOut = [
+  'wetFilm',
+  'shelf',
+  'vocLimit',
+  'vapour',
+  'target',
+  'air',
+  'bore',
+  'orifice',
+  'viscosity',
+  'airHose',
+  'fluidHose',
+  'compressor',
+  'pump',
+];
+/** Lists that are not there when they are empty. */
+const optionalLists = ['partsAt', 'additives'];
 /** Choices that alone do not make a part filled. An unmade choice is an empty text in a form. */
 const choices = ['counts', 'cupId', 'speed'];
 
@@ -14,6 +30,7 @@ export function withoutEmpty(value: unknown): unknown {
   const entries = Object.entries(value as Raw)
     .map(([key, part]) => [key, withoutEmpty(part)] as const)
     .filter(([key, part]) => part !== undefined && !(part === '' && choices.includes(key)))
+    .filter(([key, part]) => !(optionalLists.includes(key) && Array.isArray(part) && part.length === 0))
     .filter(([key, part]) => !(leftOut.includes(key) && isEmpty(part)));
   return Object.fromEntries(entries);
 }

@@ -108,8 +108,10 @@ describe('the store', () => {
     await visitor.press('Load the demo shop');
     await visitor.sees('Depot outside walls, north');
     await visitor.go('/cups');
+    await visitor.press('Add a cup');
     await visitor.type('Name', 'My own cup');
-    await visitor.press('Add');
+    await visitor.press('Add it');
+    await visitor.sees('My own cup');
     await visitor.go('/settings');
     await visitor.press('Take the demo shop out');
     await visitor.sees('The demo shop is out.');

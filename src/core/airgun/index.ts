@@ -8,3 +8,6 @@ export {
   type NozzleOption,
   type NozzleQuestion,
 } from './nozzle';
+export { drivingFrom, measuredFlow, type FlowMeasure, type MeasuredFlow } from './calibrate';
+export { capSpeed, dropIndex, dropSize, type Atomisation } from './droplets';
+export { transferAt } from './transfer';

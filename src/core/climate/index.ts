@@ -2,3 +2,4 @@ export { andradeFromPair, andradeFromSlope, shiftViscosity } from './andrade';
 export { dewMargin, dewMarginLimit, dewPoint } from './dewpoint';
 export { celsius, inCelsius } from './temperature';
 export { oilViscosity, temperatureFor, type OilRow } from './oil';
+export { saturation } from './saturation';

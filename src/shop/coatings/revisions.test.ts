@@ -68,12 +68,16 @@ describe('what a form holds', () => {
       vocLimit: { value: undefined, counts: '' },
       vapour: { molarMass: 0.1, lowerLimit: undefined },
       shelf: { closed: undefined },
+      additives: [],
+      components: [{ ...lacquer.components[0], partsAt: [] }],
       thinning: { ...lacquer.thinning, thinners: [{ ...lacquer.thinning.thinners[0], speed: '', air: { min: undefined } }] },
     }; // prettier-ignore
     const kept = withoutEmpty(form) as Record<string, unknown>;
     expect(Object.keys(kept)).not.toEqual(expect.arrayContaining(['wetFilm']));
     expect(kept).not.toHaveProperty('vocLimit');
     expect(kept).not.toHaveProperty('shelf');
+    expect(kept).not.toHaveProperty('additives');
+    expect(kept.components).toEqual(lacquer.components);
     expect(kept).toHaveProperty('vapour.molarMass', 0.1);
     expect(kept).not.toHaveProperty('thinning.thinners.0.air');
     expect(kept).not.toHaveProperty('thinning.thinners.0.speed');

@@ -1,0 +1,51 @@
+import { refuseUnlessPositive, type Outcome } from '../refusal';
+import { atmosphere } from './hose';
+
+export interface Compressor {
+  /** m³/s of free air delivered. */
+  readonly delivers: number;
+  /** m³ of the tank. */
+  readonly tank: number;
+  /** Pa gauge where it stops, and the least the gun can be fed from. */
+  readonly high: number;
+  readonly low: number;
+}
+
+export interface AirSupply {
+  /** s of spraying from a full tank before the pressure falls too low; Infinity when the compressor keeps up. */
+  readonly lasts: number;
+  /** Share of the time the compressor runs while spraying goes on, 1 for always. */
+  readonly duty: number;
+  /** Delivered ÷ taken − 1. */
+  readonly margin: number;
+}
+
+/** A compressor should deliver this much more than the gun takes. A default. */
+export const wantedMargin = 0.2;
+
+/**
+ * How long a compressor and its tank feed a gun: V(p_high − p_low)/(p_atm·(Q_gun − Q_comp)).
+ *
+ * @param takes m³/s of free air the gun takes while the trigger is pulled
+ * @param triggerShare share of the time it is pulled
+ */
+export function airSupply(
+  { delivers, tank, high, low }: Compressor,
+  takes: number,
+  triggerShare = 1,
+): Outcome<AirSupply> {
+  const wrong = refuseUnlessPositive({
+    'air delivered': delivers,
+    'air the gun takes': takes,
+    'tank volume': tank,
+    'span of tank pressure': high - low,
+  });
+  if (wrong) return wrong;
+  const mean = takes * triggerShare;
+  const short = mean - delivers;
+  return {
+    lasts: short > 0 ? (tank * (high - low)) / (atmosphere * short) : Infinity,
+    duty: Math.min(mean / delivers, 1),
+    margin: delivers / mean - 1,
+  };
+}

@@ -1,0 +1,3 @@
+export { airSupply, wantedMargin, type AirSupply, type Compressor } from './compressor';
+export { atmosphere, hoseFixes, hoseOutlet, wallPressure, type AirHose, type HoseFix } from './hose';
+export { waterInLine } from './water';
