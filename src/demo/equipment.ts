@@ -42,6 +42,10 @@ export const gravityGun = rig('demo-gravity', 'Bay 2 gravity gun', {
   cup: 0.6e-3,
   fan: 0.26,
   handSpeed: 0.25,
+  airDemand: 290e-3 / 60,
+  airHose: { bore: 8e-3, length: 10, couplings: 2 },
+  compressor: { delivers: 330e-3 / 60, tank: 0.1, high: 9 * bar, low: 6 * bar },
+  viscosity: { cupId: 'din-4', min: 16, max: 22 },
 });
 
 export const pressurePot = rig('demo-pot', 'Casting bay pressure pot', {
@@ -55,6 +59,10 @@ export const pressurePot = rig('demo-pot', 'Casting bay pressure pot', {
   fan: 0.28,
   distance: 0.22,
   handSpeed: 0.5,
+  airDemand: 420e-3 / 60,
+  airHose: { bore: 10e-3, length: 15, couplings: 3 },
+  fluidHose: { bore: 9.5e-3, length: 7.5 },
+  compressor: { delivers: 330e-3 / 60, tank: 0.1, high: 9 * bar, low: 6 * bar },
 });
 
 export const cupGun = rig('demo-cupgun', 'Gel coat cup gun', {
@@ -78,6 +86,9 @@ export const wallPump = rig('demo-airless', 'Depot airless pump', {
   fan: 0.254,
   distance: 0.305,
   handSpeed: 0.6,
+  pump: { flow: 2.1e-3 / 60, guns: 1 },
+  fluidHose: { bore: 6.4e-3, length: 15 },
+  tipsWorn: { '517': { fan: 0.215 } },
 });
 
 export const demoRigs = [turbine, gravityGun, pressurePot, cupGun, wallPump];

@@ -14,6 +14,7 @@ import {
   speed,
   text,
 } from './fields';
+import { cardPattern } from './pattern';
 
 /**
  * What every entry carries. A mistaken entry is corrected and keeps what it said before; one that should not
@@ -105,7 +106,22 @@ export const logEntry = z.discriminatedUnion('type', [
   }),
   entryOf('card', {
     sheetId: id,
-    verdict: z.enum(['good', 'heavy-centre', 'split', 'one-sided', 'coarse', 'dry']),
+    verdict: z.enum([
+      'good',
+      'heavy-centre',
+      'split',
+      'one-sided',
+      'crescent',
+      'spitting',
+      'tails',
+      'coarse',
+      'dry',
+    ]),
+    /** The pressure it was sprayed at, when it is a rung of a ladder, and how it scored, 0–1. */
+    pressure: pascals.optional(),
+    score: share.optional(),
+    /** What the card reader measured. */
+    pattern: cardPattern.optional(),
   }),
   entryOf('coat-start', { coatId: id }),
   entryOf('coat-end', { coatId: id }),

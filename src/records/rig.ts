@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { cardPattern } from './pattern';
 import {
   cubicMetres,
   flow,
@@ -57,6 +58,19 @@ export const rig = z.object({
   dryer: z.boolean().optional(),
   /** What the pump can deliver, m³/s, and the guns that spray from it at once. */
   pump: z.object({ flow, guns: z.number().int().min(1).max(6).optional() }).optional(),
+  /** Patterns read from its cards, the youngest last. */
+  patterns: z
+    .array(
+      z.object({
+        at: z.iso.datetime(),
+        sheetId: id,
+        distance: metres.optional(),
+        pressure: pascals.optional(),
+        pattern: cardPattern,
+      }),
+    )
+    .max(60)
+    .optional(),
   /** What was measured of tips in use: litres through them, and the fan they now spray at 305 mm. */
   tipsWorn: z
     .record(z.string(), z.object({ litres: cubicMetres.optional(), fan: metres.optional() }))

@@ -67,7 +67,7 @@ export function entryWords(entry: LogEntry, job: Job, units: Units): string {
     case 'setting':
       return `${fittingName(entry, units)}, ${units.show(pressureQuantity(entry.pressure), entry.pressure)} ${placeWords[entry.pressureAt]}${entry.triggerPulled ? ', trigger pulled' : ', static'}, ${units.show('fluidFlow', entry.fluid)}, ${units.show('speed', entry.speed)}`;
     case 'card':
-      return cardWords[entry.verdict].name.toLowerCase();
+      return `${cardWords[entry.verdict].name.toLowerCase()}${entry.pressure === undefined ? '' : ` at ${units.show(pressureQuantity(entry.pressure), entry.pressure)}`}${entry.pattern ? `, read: ${units.show('distance', entry.pattern.width)} wide` : ''}`;
     case 'coat-start':
     case 'coat-end':
     case 'abraded':

@@ -15,12 +15,15 @@ import { Button, ButtonLink } from '@/ui/Button';
 import { EmptyState } from '@/ui/EmptyState';
 import { expects } from '@/ui/expects';
 import { TextField } from '@/ui/Field';
-import { FormNumber, FormSelect, FormText, rulesOf } from '@/ui/form';
+import { FormCheck, FormFields, FormNumber, FormSelect, FormText, rulesOf } from '@/ui/form';
 import { withoutEmpty } from '@/ui/formvalues';
 import { Page } from '@/ui/Page';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import { pressureQuantity } from '@/ui/words/set';
+import { Calibrate } from './Calibrate';
+import { KeptPatterns } from './KeptPatterns';
+import { airFields, compressorFields, fluidHoseFields, pumpFields } from './rigfields';
 import { airWords, feedWords, gunWords } from './words';
 import { useState } from 'react';
 
@@ -50,7 +53,7 @@ function RigForm({ rig }: { readonly rig: Rig }) {
     defaultValues: rig,
   });
   const sets = useFieldArray({ control, name: 'sets', keyName: 'key' });
-  const { atomising, feed } = useWatch({ control }) as Rig;
+  const { atomising, feed, air } = useWatch({ control }) as Rig;
   const [tips, setTips] = useState(rig.tips.join(', '));
   const codes = tips.split(/[,;\s]+/).filter(Boolean);
   const badTip = codes.map(tipFromCode).find(isRefusal);
@@ -183,8 +186,28 @@ function RigForm({ rig }: { readonly rig: Rig }) {
               />
             )}
             <FormNumber control={control} name="cup" label="Cup or pot" quantity="volume" />
+            {!airless && <FormCheck control={control} name="bleeder" label="Bleeder: air all the time" />}
           </div>
         </Panel>
+        {!airless && air !== 'none' && (
+          <Panel title="Air">
+            <div className={grid}>
+              <FormFields control={control} fields={airFields} />
+              {air === 'compressor' && <FormFields control={control} fields={compressorFields} />}
+              {air === 'compressor' && <FormCheck control={control} name="dryer" label="Dried air" />}
+            </div>
+          </Panel>
+        )}
+        {(airless || feed === 'pump' || feed === 'pressure-pot') && (
+          <Panel title={airless ? 'Pump and fluid hose' : 'Fluid hose'}>
+            <div className={grid}>
+              {airless && <FormFields control={control} fields={pumpFields} />}
+              <FormFields control={control} fields={fluidHoseFields} />
+            </div>
+          </Panel>
+        )}
+        {!airless && <Calibrate rig={rig} />}
+        <KeptPatterns rig={rig} />
         {!airless && (
           <Panel title="Viscosity the gun’s maker names">
             <div className={grid}>

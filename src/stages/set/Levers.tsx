@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { transferAt } from '@/core/airgun';
 import { holdFilm, solveStroke, strokeSpacing, type Lever } from '@/core/film';
 import { isRefusal } from '@/core/refusal';
 import { Button } from '@/ui/Button';
@@ -12,8 +13,18 @@ import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import { placeWords, pressureQuantity } from '@/ui/words/set';
+import { KnobFields, type Knobs } from './KnobFields';
+import { LeverEffects } from './LeverEffects';
 
 type PressureAt = keyof typeof placeWords;
+
+/** The reduced school: this share of the textbook's air and fluid, at this share of its distance. Defaults. */
+const reduced = 0.75;
+const closer = 0.8;
+/** HVLP: at most 10 psi at the cap, Pa. */
+const capLimit = 68_948;
+const ratio = (value: number | undefined, usual: number | undefined) =>
+  value && usual && value > 0 && usual > 0 ? value / usual : 1;
 
 /** Fluid, speed, fan and overlap pull on each other: move one, choose which one gives way, or see what the film becomes. */
 export function Levers() {
@@ -36,6 +47,7 @@ export function Levers() {
   });
   const [gives, setGives] = useState<Lever | 'film'>('speed');
   const [refused, setRefused] = useState<string>();
+  const [knobs, setKnobs] = useState<Knobs>(set.setting?.knobs ?? {});
   if (!view.rig) return null;
 
   const move = (lever: Lever) => (value: number | undefined) => {
@@ -44,15 +56,42 @@ export function Levers() {
     setRefused(undefined);
     setLevers(moved);
     if (gives === 'film' || gives === lever || set.wet <= 0) return;
-    const held = holdFilm({ ...moved, wetFilm: set.wet, transfer: set.transfer }, gives);
+    const held = holdFilm({ ...moved, wetFilm: set.wet, transfer }, gives);
     if (isRefusal(held)) setRefused(units.says(held));
     else setLevers({ flow: held.flow, speed: held.speed, fan: held.fan, overlap: held.overlap });
   };
-  const film = solveStroke('wetFilm', { ...levers, transfer: set.transfer });
+  const usual = {
+    pressure: proposal?.pressure ?? start?.pressure,
+    distance: proposal?.distance ?? start?.distance,
+  };
+  const transfer = transferAt(set.transfer, ratio(distance, usual.distance), ratio(pressure, usual.pressure));
+  const film = solveStroke('wetFilm', { ...levers, transfer });
   const off = isRefusal(film) || set.wet <= 0 ? 0 : film / set.wet - 1;
   const airless = view.rig.atomising === 'airless';
   const pressureOf = pressureQuantity(start?.pressure ?? 1e5);
   const limit = view.rig.maxPressure;
+  const school = (which: 'textbook' | 'reduced') => () => {
+    if (!proposal) return;
+    const less = which === 'reduced' ? reduced : 1;
+    const near = which === 'reduced' ? closer : 1;
+    const flow = (set.setting?.fluid ?? proposal.fitting.flow) * less;
+    setPressure(proposal.pressure * less);
+    setDistance(proposal.distance * near);
+    const moved = { ...levers, flow, fan: proposal.fitting.fan * near };
+    const held = holdFilm(
+      { ...moved, wetFilm: set.wet, transfer: transferAt(set.transfer, near, less) },
+      'speed',
+    );
+    setRefused(isRefusal(held) ? units.says(held) : undefined);
+    setLevers(
+      isRefusal(held) ? moved : { flow: held.flow, speed: held.speed, fan: held.fan, overlap: held.overlap },
+    );
+  };
+  const capOver =
+    view.rig.atomising === 'hvlp' &&
+    pressureAt === 'cap' &&
+    pressure !== undefined &&
+    pressure > capLimit * 1.001;
   const overLimit = pressure !== undefined && limit !== undefined && pressure > limit * 1.001;
   const complete = pressure !== undefined && distance !== undefined && !isRefusal(film);
   const record = () => {
@@ -69,6 +108,7 @@ export function Levers() {
       distance,
       overlap: levers.overlap,
       speed: levers.speed,
+      ...(Object.values(knobs).some((turns) => turns !== undefined) ? { knobs } : {}),
     });
   };
   return (
@@ -98,7 +138,13 @@ export function Levers() {
           value={pressure}
           onChange={setPressure}
           expects={pressureOf === 'pumpPressure' ? expects.pumpPressure : expects.airPressure}
-          error={overLimit ? `${view.rig.name} ends at ${units.show(pressureOf, limit)}.` : undefined}
+          error={
+            overLimit
+              ? `${view.rig.name} ends at ${units.show(pressureOf, limit)}.`
+              : capOver
+                ? `An HVLP cap ends at ${units.show(pressureOf, capLimit)}: past it the gun is none.`
+                : undefined
+          }
         />
         <SelectField
           label="Read at"
@@ -142,6 +188,7 @@ export function Levers() {
           expects={[0.3, 0.92]}
         />
       </div>
+      {!airless && <KnobFields knobs={knobs} onChange={setKnobs} />}
       <div className="mt-4 grid items-end gap-4 lg:grid-cols-[minmax(0,1fr)_auto]">
         <Choice
           label="When one moves, this one gives way"
@@ -158,6 +205,19 @@ export function Levers() {
           Record this setting
         </Button>
       </div>
+      {!airless && proposal && (
+        <div className="mt-3 flex flex-wrap gap-3">
+          <Button onClick={school('textbook')}>Textbook</Button>
+          <Button onClick={school('reduced')}>Reduced air and fluid, closer in</Button>
+        </div>
+      )}
+      <LeverEffects
+        levers={levers}
+        pressure={pressure}
+        bore={bore}
+        transfer={transfer}
+        usual={usual.pressure}
+      />
       <p className="mt-3" role="status">
         {refused ? (
           <span className="font-semibold text-stop">▲ {refused}</span>

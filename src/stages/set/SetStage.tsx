@@ -3,10 +3,15 @@
 import { useJob } from '@/ui/job/context';
 import { StageFrame } from '@/ui/job/StageFrame';
 import { Notice } from '@/ui/Notice';
+import { AirLine } from './AirLine';
+import { CardReader } from './CardReader';
 import { CardVerdict } from './CardVerdict';
+import { Experiment } from './Experiment';
 import { Fittings } from './Fittings';
 import { Levers } from './Levers';
+import { PressureLadder } from './PressureLadder';
 import { RigDrawing } from './RigDrawing';
+import { TipBench } from './TipBench';
 
 export function SetStage() {
   const { view } = useJob();
@@ -38,6 +43,17 @@ export function SetStage() {
       </div>
       <Levers key={set.setting?.id ?? 'proposal'} />
       <CardVerdict />
+      <div className="grid xl:grid-cols-2">
+        <div className="min-w-0 xl:border-r xl:border-hairline">
+          <PressureLadder />
+          <Experiment />
+        </div>
+        <div className="min-w-0">
+          <AirLine />
+          <TipBench />
+        </div>
+      </div>
+      <CardReader />
     </StageFrame>
   );
 }

@@ -1,10 +1,11 @@
+import type { Rung } from '@/core/card';
 import { defaultDriving, rankNozzles, type NozzleOption } from '@/core/airgun';
 import { fanAt, tipFlow, tipFromCode } from '@/core/airless';
 import { handSpeed, solveStroke, strokeSpacing } from '@/core/film';
 import { isRefusal, refuse, type Outcome } from '@/core/refusal';
 import type { Coating, EntryOf, GunAdvice, Job, Rig } from '@/records';
 import { appliedNow } from './batch';
-import { lastOf, liveEntries, moment } from './entries';
+import { lastOf, liveEntries, moment, ofType } from './entries';
 import type { PlanView } from './plan';
 import { nextCoat } from './sheets';
 import type { ThinView } from './thin';
@@ -40,6 +41,11 @@ export interface SetView {
   readonly setting?: EntryOf<'setting'>;
   /** The last card since that setting and since the batch was mixed. */
   readonly card?: EntryOf<'card'>;
+  /** The setting before it, and the last card of that one. */
+  readonly before?: EntryOf<'setting'>;
+  readonly cardBefore?: EntryOf<'card'>;
+  /** Cards of a pressure ladder since the gun was fitted as it is. */
+  readonly rungs: readonly Rung[];
 }
 
 export interface Proposal {
@@ -97,7 +103,40 @@ function recorded(job: Job, sheet: Coating) {
   );
   const since = Math.max(setting ? moment(setting) : Infinity, mixed ? moment(mixed) : 0);
   const card = lastOf(entries, 'card', (entry) => entry.sheetId === sheet.id && moment(entry) >= since);
-  return { setting, card };
+  const settings = ofType(entries, 'setting').filter(({ sheetId }) => sheetId === sheet.id);
+  const before = setting && settings[settings.indexOf(setting) - 1];
+  const cards = ofType(entries, 'card').filter(({ sheetId }) => sheetId === sheet.id);
+  return {
+    setting,
+    card,
+    before,
+    cardBefore:
+      before && setting
+        ? cards.filter((each) => moment(each) >= moment(before) && moment(each) < moment(setting)).at(-1)
+        : undefined,
+    rungs: rungsOf(cards, settings, setting),
+  };
+}
+
+/** Cards with a pressure, back to the last setting that changed anything but the pressure. */
+function rungsOf(
+  cards: readonly EntryOf<'card'>[],
+  settings: readonly EntryOf<'setting'>[],
+  setting: EntryOf<'setting'> | undefined,
+): Rung[] {
+  if (!setting) return [];
+  const alike = (other: EntryOf<'setting'>) =>
+    other.bore === setting.bore && other.tip === setting.tip && other.fluid === setting.fluid && other.distance === setting.distance; // prettier-ignore
+  let first = setting;
+  for (const each of settings.slice(0, settings.indexOf(setting)).reverse()) {
+    if (!alike(each)) break;
+    first = each;
+  }
+  return cards
+    .filter((each) => moment(each) >= moment(first))
+    .flatMap(({ pressure, score }) =>
+      pressure === undefined || score === undefined ? [] : [{ pressure, score }],
+    );
 }
 
 function fittingsOf(

@@ -12,6 +12,9 @@ export const cardWords: Record<Verdict, { name: string; change: string }> = {
   'heavy-centre': { name: 'Heavy centre', change: 'A little more air, or a little less fluid. One of the two, then another card.' },
   split: { name: 'Split', change: 'Too much air for the fluid: one step less air, then another card.' },
   'one-sided': { name: 'One-sided', change: 'Turn the cap half round. If the fault turns with it, clean the cap; else the nozzle.' },
+  crescent: { name: 'Crescent', change: 'One horn of the cap is blocked: clean it with wood, never steel. Turn the cap half round to see which.' },
+  spitting: { name: 'Spitting', change: 'Loose nozzle, low material, dry packing or a blocked vent: look in that order, then another card.' },
+  tails: { name: 'Tails at the ends', change: 'Raise the pressure a step until they close; if they stay, a smaller tip or thinner material.' },
   coarse: { name: 'Coarse drops', change: 'One step more air, or half a turn less fluid, then another card.' },
   dry: { name: 'Dry, dusty', change: 'Come closer or take air down a step, then another card.' },
 }; // prettier-ignore

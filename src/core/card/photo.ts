@@ -1,0 +1,51 @@
+// Picture loops run millions of times: the functions are looked up once.
+const { max, min } = Math;
+/** A picture as it comes from a canvas: four bytes a pixel, row by row. */
+export interface Photo {
+  readonly width: number;
+  readonly height: number;
+  readonly data: Uint8ClampedArray;
+}
+
+/** A field of numbers over a picture, row by row. */
+export interface Field {
+  readonly width: number;
+  readonly height: number;
+  readonly at: Float32Array;
+}
+
+/** Brightness of a picture, 0–255: ITU-R BT.601 weights. */
+export function brightness({ width, height, data }: Photo): Field {
+  const at = new Float32Array(width * height);
+  for (let i = 0; i < at.length; i += 1)
+    at[i] =
+      0.299 * (data[4 * i] as number) +
+      0.587 * (data[4 * i + 1] as number) +
+      0.114 * (data[4 * i + 2] as number);
+  return { width, height, at };
+}
+
+/** Mean over a square of 2r + 1 pixels, by running sums along rows and then columns. */
+export function smoothed({ width, height, at }: Field, r: number): Field {
+  if (r < 1) return { width, height, at };
+  const rows = new Float32Array(at.length);
+  const out = new Float32Array(at.length);
+  for (let y = 0; y < height; y += 1) {
+    let sum = 0;
+    const row = y * width;
+    for (let x = -r; x < width; x += 1) {
+      if (x + r < width) sum += at[row + x + r] as number;
+      if (x - r - 1 >= 0) sum -= at[row + x - r - 1] as number;
+      if (x >= 0) rows[row + x] = sum / (min(x + r, width - 1) - max(x - r, 0) + 1);
+    }
+  }
+  for (let x = 0; x < width; x += 1) {
+    let sum = 0;
+    for (let y = -r; y < height; y += 1) {
+      if (y + r < height) sum += rows[(y + r) * width + x] as number;
+      if (y - r - 1 >= 0) sum -= rows[(y - r - 1) * width + x] as number;
+      if (y >= 0) out[y * width + x] = sum / (min(y + r, height - 1) - max(y - r, 0) + 1);
+    }
+  }
+  return { width, height, at: out };
+}

@@ -1,0 +1,27 @@
+import { expects } from '@/ui/expects';
+import type { FieldRow } from '@/ui/form';
+
+/** The numbers of a rig's lines as data: name in the record, words on screen, quantity. */
+export const airFields: readonly FieldRow[] = [
+  { name: 'airDemand', label: 'Air it takes', quantity: 'airFlow', expects: [50e-3 / 60, 900e-3 / 60] },
+  { name: 'airHose.bore', label: 'Air hose, bore', quantity: 'bore', expects: [4e-3, 25e-3] },
+  { name: 'airHose.length', label: 'Air hose, length', quantity: 'length', expects: [1, 60] },
+  { name: 'airHose.couplings', label: 'Quick couplings', type: 'number' },
+];
+
+export const compressorFields: readonly FieldRow[] = [
+  { name: 'compressor.delivers', label: 'Compressor delivers', quantity: 'airFlow', expects: [50e-3 / 60, 6000e-3 / 60] },
+  { name: 'compressor.tank', label: 'Tank', quantity: 'volume', expects: [5e-3, 2] },
+  { name: 'compressor.high', label: 'It stops at', quantity: 'pressure', expects: [4e5, 15e5] },
+  { name: 'compressor.low', label: 'The gun needs in the tank', quantity: 'pressure', expects: expects.airPressure },
+]; // prettier-ignore
+
+export const pumpFields: readonly FieldRow[] = [
+  { name: 'pump.flow', label: 'Pump delivers', quantity: 'fluidFlow', expects: [0.5e-3 / 60, 20e-3 / 60] },
+  { name: 'pump.guns', label: 'Guns at once', type: 'number' },
+];
+
+export const fluidHoseFields: readonly FieldRow[] = [
+  { name: 'fluidHose.bore', label: 'Fluid hose, bore', quantity: 'bore', expects: [4e-3, 20e-3] },
+  { name: 'fluidHose.length', label: 'Fluid hose, length', quantity: 'length', expects: [1, 90] },
+];

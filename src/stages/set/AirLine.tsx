@@ -1,0 +1,96 @@
+'use client';
+
+import { airSupply, hoseFixes, hoseOutlet, wallPressure, wantedMargin, waterInLine } from '@/core/airline';
+import { showDuration } from '@/core/quantity';
+import { isRefusal } from '@/core/refusal';
+import { ButtonLink } from '@/ui/Button';
+import { Facts } from '@/ui/Facts';
+import { useJob } from '@/ui/job/context';
+import { Notice } from '@/ui/Notice';
+import { Panel } from '@/ui/Panel';
+import { useUnits } from '@/ui/units';
+
+const fixWords = { wider: 'a hose of', shorter: 'half the length', 'fewer-couplings': 'one coupling only' };
+/** The tank stands this much warmer than the room. A default. */
+const tankWarmer = 7;
+
+/** Air from the wall to the gun: what the hose takes, whether the compressor keeps up, how much water comes along. */
+export function AirLine() {
+  const { view } = useJob();
+  const units = useUnits();
+  const { rig, set, plan } = view;
+  if (!rig || rig.air !== 'compressor') return null;
+  const wanted = set.setting?.pressure ?? (isRefusal(set.proposal) ? undefined : set.proposal.pressure);
+  const { airHose, airDemand, compressor } = rig;
+  if (!airHose || !airDemand || wanted === undefined)
+    return (
+      <Panel title="Air line">
+        <p className="text-sm text-ink-soft">
+          Enter the hose and the air this gun takes: then the wall gauge, the tank and the water can be told.
+        </p>
+        <ButtonLink look="quiet" href={`/rigs/${rig.id}`}>
+          To the rig
+        </ButtonLink>
+      </Panel>
+    );
+  const wall = wallPressure(airDemand, wanted, airHose);
+  const supply = compressor && airSupply(compressor, airDemand);
+  const { climate } = plan;
+  const water =
+    compressor && climate
+      ? waterInLine(airDemand, climate.air, climate.humidity, { pressure: compressor.high, temperature: climate.air + tankWarmer })
+      : undefined;
+  const inlet = isRefusal(wall) ? (compressor?.low ?? wanted * 2) : wall;
+  const fixes = hoseFixes(airDemand, inlet, airHose).filter(({ gains }) => gains > 2000);
+  const outlet = hoseOutlet(airDemand, inlet, airHose);
+  return (
+    <Panel title="Air line">
+      {isRefusal(wall) ? (
+        <Notice tone="stop">{units.says(wall)}</Notice>
+      ) : (
+        <p className="text-lg" data-wall>
+          Set the wall to <b>{units.show('pressure', wall)}</b> with the trigger pulled: the gun then has{' '}
+          <b>{units.show('pressure', wanted)}</b>.
+        </p>
+      )}
+      <Facts
+        title="Of this line"
+        facts={[
+          { label: `Hose ${units.show('bore', airHose.bore)}, ${units.show('length', airHose.length)} takes`, value: isRefusal(outlet) ? '–' : units.show('pressure', inlet - outlet) },
+          { label: 'The gun takes', value: units.show('airFlow', airDemand) },
+          ...(supply && !isRefusal(supply)
+            ? [
+                { label: 'Compressor to spare', value: units.show('share', supply.margin, { digits: 0 }) },
+                { label: 'A full tank lasts', value: Number.isFinite(supply.lasts) ? showDuration(supply.lasts) : 'it keeps up' },
+                { label: 'It runs', value: units.show('share', supply.duty, { digits: 0 }) },
+              ]
+            : []),
+          ...(water !== undefined && !isRefusal(water)
+            ? [{ label: `Water an hour${rig.dryer ? ', before the dryer' : ''}`, value: units.show('mass', water * 3600, { digits: 0 }) }]
+            : []),
+        ]}
+      />
+      <div className="mt-3 space-y-2">
+        {supply && !isRefusal(supply) && supply.margin < wantedMargin && (
+          <Notice tone="care">
+            {supply.margin < 0
+              ? `The compressor gives less than the gun takes: pause every ${showDuration(supply.lasts)}, or use a gun that takes less.`
+              : 'Little to spare: pressure will sag in long strokes.'}
+          </Notice>
+        )}
+        {water !== undefined && !isRefusal(water) && water * 3600 > 0.02 && !rig.dryer && (
+          <Notice tone="care">
+            Water falls out in the line and gives fish-eyes, blush and rust: slope the pipe back, drain it,
+            separate it, dry it.
+          </Notice>
+        )}
+        {fixes.slice(0, 3).map(({ id, hose, gains }) => (
+          <p key={id} className="text-sm">
+            {fixWords[id]}
+            {id === 'wider' ? ` ${units.show('bore', hose.bore)}` : ''}: <b>+{units.show('pressure', gains)}</b> at the gun.
+          </p>
+        ))}
+      </div>
+    </Panel>
+  );
+} // prettier-ignore

@@ -1,0 +1,88 @@
+'use client';
+
+import { useState } from 'react';
+import { cardQuestions, ladderStep, scoreByEye } from '@/core/card';
+import { Button } from '@/ui/Button';
+import { useJob } from '@/ui/job/context';
+import { Notice } from '@/ui/Notice';
+import { NumberField } from '@/ui/NumberField';
+import { Panel } from '@/ui/Panel';
+import { useUnits } from '@/ui/units';
+import { pressureQuantity } from '@/ui/words/set';
+
+/** Cards at equal steps of pressure: up while they improve, stop at the first that does not, back one. */
+export function PressureLadder() {
+  const { view, log } = useJob();
+  const units = useUnits();
+  const { set, rig } = view;
+  const { setting, rungs } = set;
+  const airless = rig?.atomising === 'airless';
+  const [step, setStep] = useState(airless ? 10e5 : rig?.atomising === 'hvlp' ? 0.05e5 : 0.2e5);
+  const [answers, setAnswers] = useState<readonly boolean[]>(cardQuestions.map(() => false));
+  const [pressure, setPressure] = useState<number>();
+  if (!setting || !rig) return null;
+  const quantity = pressureQuantity(setting.pressure);
+  const show = (value: number) => units.show(quantity, value);
+  const most = Math.min(rig.maxPressure ?? Infinity, set.advice?.pressure.max ?? Infinity);
+  const next = ladderStep(rungs, step, Number.isFinite(most) ? most : setting.pressure * 1.6);
+  const asked = pressure ?? (next.kind === 'up' ? next.to : setting.pressure);
+  const record = () => {
+    log('ladder card', {
+      type: 'card',
+      sheetId: set.sheet.id,
+      verdict: answers.every(Boolean) ? 'good' : 'coarse',
+      pressure: asked,
+      score: scoreByEye(answers),
+    });
+    setAnswers(cardQuestions.map(() => false));
+    setPressure(undefined);
+  };
+  return (
+    <Panel title="Pressure ladder">
+      <div className="space-y-3" data-ladder>
+        <Notice tone={next.kind === 'back' ? 'good' : 'act'}>
+          {next.kind === 'first' && (airless ? `Start low, at ${show(setting.pressure)} or under, and raise it until the tails close.` : `Spray a card at ${show(setting.pressure)} and judge it.`)}
+          {next.kind === 'up' && `It improved. Spray the next card at ${show(next.to)}.`}
+          {next.kind === 'back' && `The last step did not improve it. Go back to ${show(next.to)}: more only makes mist.`}
+          {next.kind === 'top' && `${show(next.to)} is the most this gun or sheet allows. If the card is not good, thin it or change the nozzle.`}
+        </Notice>
+        {rungs.length > 0 && (
+          <ol className="flex flex-wrap items-end gap-2">
+            {rungs.map(({ pressure: own, score }, i) => (
+              <li key={i} className="text-center text-sm">
+                <div className="flex h-20 w-14 items-end border-b-2 border-ink" aria-hidden>
+                  <div className={`w-full ${next.kind === 'back' && next.to === own ? 'bg-good' : 'bg-act/60'}`} style={{ height: `${Math.max(score, 0.04) * 100}%` }} />
+                </div>
+                {show(own)}
+                <span className="block text-ink-soft">{Math.round(score * 100)}</span>
+              </li>
+            ))}
+          </ol>
+        )}
+        {next.kind !== 'back' && (
+          <>
+            <div className="grid grid-cols-2 items-start gap-3 sm:max-w-md">
+              <NumberField label="Card sprayed at" quantity={quantity} value={asked} onChange={setPressure} />
+              <NumberField label="Each step" quantity={quantity} value={step} onChange={(value) => value && setStep(value)} lazily />
+            </div>
+            <fieldset>
+              <legend className="text-sm text-ink-soft">By eye, or let the card reader judge it</legend>
+              {cardQuestions.map((question, i) => (
+                <label key={question} className="flex min-h-11 items-center gap-3">
+                  <input
+                    type="checkbox"
+                    className="size-5 accent-act"
+                    checked={answers[i]}
+                    onChange={(event) => setAnswers(answers.map((each, at) => (at === i ? event.target.checked : each)))}
+                  />
+                  {question}
+                </label>
+              ))}
+            </fieldset>
+            <Button onClick={record}>Note this card</Button>
+          </>
+        )}
+      </div>
+    </Panel>
+  );
+} // prettier-ignore

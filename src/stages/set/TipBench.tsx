@@ -1,0 +1,177 @@
+'use client';
+
+import { useState } from 'react';
+import {
+  checkPump,
+  compareTips,
+  filterMesh,
+  fluidHoseLoss,
+  tipFromCode,
+  tipSchools,
+  wearFromFan,
+  wornWaste,
+  type Tip,
+} from '@/core/airless';
+import { isRefusal } from '@/core/refusal';
+import { TextField } from '@/ui/Field';
+import { useJob } from '@/ui/job/context';
+import { Notice } from '@/ui/Notice';
+import { NumberField } from '@/ui/NumberField';
+import { Panel } from '@/ui/Panel';
+import { useUnits } from '@/ui/units';
+import { costWords } from '@/ui/words/mix';
+
+/** Airless tips side by side at this pressure and film; pump, hose and filter; what a worn tip costs. */
+export function TipBench() {
+  const { view } = useJob();
+  const units = useUnits();
+  const { rig, set, plan, job } = view;
+  const [codes, setCodes] = useState(rig?.tips.slice(0, 4).join(', ') ?? '');
+  if (rig?.atomising !== 'airless' || isRefusal(set.proposal)) return null;
+  const pressure = set.setting?.pressure ?? set.proposal.pressure;
+  const density = isRefusal(plan.asMixed) ? 1300 : plan.asMixed.density;
+  const read = codes.split(/[,;\s]+/).filter(Boolean).map(tipFromCode);
+  const wrong = read.find(isRefusal);
+  const tips = read.filter((tip): tip is Tip => !isRefusal(tip));
+  const rows = compareTips(tips, {
+    pressure,
+    density,
+    distance: set.setting?.distance ?? set.proposal.distance,
+    wetFilm: set.wet,
+    transfer: set.transfer,
+    overlap: job.approach.overlap,
+    speed: rig.handSpeed ?? job.approach.speed,
+  });
+  const inUse = tipFromCode(set.setting?.tip ?? set.proposal.fitting.tip ?? '');
+  return (
+    <Panel title="Tips side by side">
+      <TextField
+        label="Tip codes to compare"
+        value={codes}
+        onChange={(event) => setCodes(event.target.value)}
+        error={wrong ? units.says(wrong) : undefined}
+      />
+      {!isRefusal(rows) && (
+        <div className="mt-3 overflow-x-auto">
+          <table className="w-full text-right text-sm" data-tips>
+            <thead className="text-ink-soft">
+              <tr className="border-b border-hairline">
+                {['Tip', 'Fan', 'Flow', 'Film a pass', 'Speed for the film', 'Filter'].map((head) => (
+                  <th key={head} className="px-2 py-1 font-normal first:text-left">
+                    {head}
+                  </th>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              {rows.map(({ tip, fan, flow, film, speed }) => (
+                <tr key={tip.code} className="border-b border-hairline">
+                  <th className="py-1.5 text-left">{tip.code}</th>
+                  <td className="px-2">{units.show('distance', fan)}</td>
+                  <td className="px-2">{units.show('fluidFlow', flow)}</td>
+                  <td className="px-2">{units.show('film', film)}</td>
+                  <td className="px-2">{units.show('speed', speed)}</td>
+                  <td className="px-2">{filterMesh(tip.orifice)} mesh</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
+      )}
+      {!isRefusal(inUse) && <PumpNotice tip={inUse} pressure={pressure} density={density} />}
+      {!isRefusal(inUse) && <Schools tip={inUse} pressure={pressure} density={density} />}
+      {!isRefusal(inUse) && <Wear key={inUse.code} tip={inUse} />}
+    </Panel>
+  );
+} // prettier-ignore
+
+interface TipProps {
+  readonly tip: Tip;
+  readonly pressure: number;
+  readonly density: number;
+}
+
+function PumpNotice({ tip, pressure, density }: TipProps) {
+  const { view } = useJob();
+  const units = useUnits();
+  const { rig, set } = view;
+  const guns = rig?.pump?.guns ?? 1;
+  const check = rig?.pump ? checkPump(rig.pump.flow, Array.from({ length: guns }, () => tip), pressure, density) : undefined; // prettier-ignore
+  const loss =
+    rig?.fluidHose && check && !isRefusal(check)
+      ? fluidHoseLoss(check.takes / guns, set.viscosity, rig.fluidHose)
+      : undefined;
+  if (!check || isRefusal(check))
+    return (
+      <p className="mt-3 text-sm text-ink-soft">
+        Enter what the pump delivers on the rig: then it is told whether it keeps up.
+      </p>
+    );
+  const takes = units.show('fluidFlow', check.takes);
+  const words = {
+    good: `The pump keeps up: ${takes} taken.`,
+    tight: `Tight: ${takes} taken leaves ${units.show('share', check.margin, { digits: 0 })} to spare. Pressure will pulse.`,
+    'too-small': `The pump is too small: ${takes} taken. A smaller tip, or fewer guns.`,
+  };
+  return (
+    <div className="mt-3 space-y-2">
+      <Notice tone={check.state === 'good' ? 'good' : check.state === 'tight' ? 'care' : 'stop'}>
+        {words[check.state]}
+        {loss !== undefined && !isRefusal(loss)
+          ? ` The hose takes ${units.show('pumpPressure', loss)}: set the pump to ${units.show('pumpPressure', pressure + loss)}.`
+          : ''}
+      </Notice>
+    </div>
+  );
+}
+
+function Schools({ tip, pressure, density }: TipProps) {
+  const { view } = useJob();
+  const units = useUnits();
+  const schools = tipSchools(tip, pressure, density, view.set.transfer);
+  if (isRefusal(schools)) return null;
+  return (
+    <ul className="mt-3 text-sm">
+      {schools.map(({ kind, pressure: own, flow, drops, transfer }) => (
+        <li key={kind} className="flex flex-wrap justify-between gap-x-3 border-b border-hairline py-1.5">
+          <b>{kind === 'standard' ? 'Standard tip' : 'Low-pressure tip, estimate'}</b>
+          <span>
+            {units.show('pumpPressure', own)}, {units.show('fluidFlow', flow)}, drops {drops.toFixed(1)} ×,
+            transfer {units.show('share', transfer, { digits: 0 })}
+          </span>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+function Wear({ tip }: { readonly tip: Tip }) {
+  const { view } = useJob();
+  const units = useUnits();
+  const [fan, setFan] = useState<number | undefined>(view.rig?.tipsWorn?.[tip.code]?.fan);
+  const worn = fan === undefined ? undefined : wearFromFan(tip, fan);
+  const { needed, sheet } = view.plan;
+  const waste =
+    worn && !isRefusal(worn) && !isRefusal(needed) && sheet.pricePerVolume
+      ? wornWaste(worn.flowGrowth, needed.total, sheet.pricePerVolume)
+      : undefined;
+  return (
+    <div className="mt-3 grid items-start gap-3 sm:grid-cols-[14rem_1fr]">
+      <NumberField
+        label={`Fan of ${tip.code} now, at ${units.show('distance', 0.305)}`}
+        quantity="distance"
+        value={fan}
+        onChange={setFan}
+        expects={[tip.fan * 0.5, tip.fan * 1.1]}
+        error={isRefusal(worn) ? units.says(worn) : undefined}
+      />
+      {worn && !isRefusal(worn) && (
+        <Notice tone={worn.renew ? 'care' : 'good'}>
+          Fan {units.show('share', worn.fanLost, { digits: 0 })} narrower, flow {worn.flowGrowth.toFixed(2)} × (an estimate).{' '}
+          {worn.renew ? 'Renew it: a quarter is gone.' : 'It goes on.'}
+          {waste ? ` Run on, this job wastes ${costWords(waste)} of paint.` : ''}
+        </Notice>
+      )}
+    </div>
+  );
+} // prettier-ignore

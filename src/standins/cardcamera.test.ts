@@ -1,0 +1,87 @@
+import { cardFaults, readCard, type CardPattern } from '@/core/card';
+import { isRefusal } from '@/core/refusal';
+import { photographCard, type SprayedCard } from './cardcamera';
+
+const size = { width: 576, height: 768 };
+const shoot = (says: Partial<SprayedCard> & { seed: string }) =>
+  photographCard({ fault: 'good', fan: 0.24, ...size, ...says });
+const read = (picture: ReturnType<typeof shoot>): CardPattern => {
+  const found = readCard(picture);
+  if (isRefusal(found)) throw new Error(found.refused);
+  return found;
+};
+
+/** Seeds of these cards were never looked at while the reader was made. */
+const unseen = Array.from({ length: 300 }, (_, i) => {
+  const fault = cardFaults[i % cardFaults.length]!;
+  const picture = shoot({ seed: `unseen-${i}`, fault, fan: 0.16 + 0.014 * (i % 9) });
+  return { fault, truth: picture.truth, found: readCard(picture) };
+});
+
+describe('300 simulated cards never used in tuning', () => {
+  const readable = unseen.flatMap(({ found, ...rest }) => (isRefusal(found) ? [] : [{ ...rest, found }]));
+
+  it('can nearly all be read', () => expect(readable.length).toBeGreaterThanOrEqual(297));
+
+  it('width is within 5 %, centre of mass within 3 % of the width', () => {
+    const width = readable.filter(({ truth, found }) => Math.abs(found.width / truth.width - 1) <= 0.05);
+    const centre = readable.filter(({ truth, found }) => Math.abs(found.centre - truth.centre) <= 0.03);
+    expect(width.length / unseen.length).toBeGreaterThanOrEqual(0.98);
+    expect(centre.length / unseen.length).toBeGreaterThanOrEqual(0.98);
+  });
+
+  it('the fault is named rightly in nine of ten', () => {
+    const right = readable.filter(({ fault, found }) => found.fault === fault).length;
+    expect(right / unseen.length).toBeGreaterThanOrEqual(0.9);
+  });
+
+  it('the profile follows what was sprayed', () => {
+    const off = readable
+      .filter(({ fault }) => fault !== 'spitting' && fault !== 'coarse')
+      .map(({ found, truth }) => {
+        const mean = truth.film.reduce((sum, each) => sum + each, 0) / truth.film.length;
+        const ratio = truth.film[200]! / mean;
+        return Math.abs(found.profile[20]! / ratio - 1);
+      })
+      .sort((a, b) => a - b);
+    expect(off[Math.floor(off.length * 0.9)]).toBeLessThan(0.25);
+  });
+});
+
+describe('pictures that cannot be read', () => {
+  it.each(['blur', 'glare', 'no-margin'] as const)('%s is refused, with what to do', (trouble) => {
+    const found = readCard(shoot({ seed: trouble, trouble }));
+    expect(found).toMatchObject({ refused: trouble, says: expect.stringMatching(/\.\s?[A-Z]/) });
+  });
+
+  it('without the printed square two taps give the scale', () => {
+    const picture = shoot({ seed: 'taps', trouble: 'no-square' });
+    expect(readCard(picture)).toMatchObject({ refused: 'no-scale' });
+    const whole = read(shoot({ seed: 'taps' }));
+    const square = whole.found.square!;
+    const scale = 0.02 / (square.x1 - square.x0 + 1);
+    const found = readCard(picture, scale);
+    if (isRefusal(found)) throw new Error(found.refused);
+    expect(found.width).toBeCloseTo(whole.width, 2);
+  });
+
+  it('a blank card and a stamp have no pattern', () => {
+    const blank = { ...size, data: new Uint8ClampedArray(size.width * size.height * 4).fill(220) };
+    expect(readCard(blank, 0.001)).toMatchObject({ refused: 'no-pattern' });
+    expect(readCard({ width: 20, height: 20, data: new Uint8ClampedArray(1600) })).toMatchObject({
+      refused: 'too-small',
+    });
+  });
+
+  it('a fan laid level is read along its length all the same', () => {
+    const { width, height, data, truth } = shoot({ seed: 'level', fan: 0.2 });
+    const turned = new Uint8ClampedArray(data.length);
+    for (let y = 0; y < height; y += 1)
+      for (let x = 0; x < width; x += 1)
+        for (let c = 0; c < 4; c += 1)
+          turned[4 * (x * height + (height - 1 - y)) + c] = data[4 * (y * width + x) + c]!;
+    const found = read({ width: height, height: width, data: turned, truth });
+    expect(found.found.turned).toBe(true);
+    expect(found.width / truth.width).toBeCloseTo(1, 1);
+  });
+});
