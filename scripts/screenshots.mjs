@@ -10,7 +10,12 @@ const views = [
   ['mix', '/job/demo-seat-shells/mix'],
   ['mix-in-the-pot', '/job/demo-livery-panels/mix', { height: 1400 }],
   ['thin', '/job/demo-saloon-doors/thin'],
-  ['set', '/job/demo-saloon-doors/set'],
+  ['set', '/job/demo-livery-panels/set', { height: 1300 }],
+  [
+    'card',
+    '/job/demo-livery-panels/set',
+    { height: 1100, press: 'Simulate a card', show: '[data-card-read]' },
+  ],
   ['spray', '/job/demo-livery-panels/spray'],
   ['check', '/job/demo-seat-brackets/check'],
   ['clean', '/job/demo-depot-walls/clean'],
@@ -29,11 +34,20 @@ const { visit } = await import('./visit.mjs');
 if (!fs.existsSync('.next/BUILD_ID')) run(process.execPath, [next, 'build']);
 await visit(process.env.PORT ?? '4878', async (page, go) => {
   await go('/');
-  for (const [name, place, { width = 1280, height = 800, theme = 'Bench, light' } = {}] of views) {
+  for (const [
+    name,
+    place,
+    { width = 1280, height = 800, theme = 'Bench, light', press, show } = {},
+  ] of views) {
     await page.setViewport({ width, height });
     await go('/settings');
     await (await page.waitForSelector(`::-p-aria([name="${theme}"])`)).click();
     await go(place);
+    if (press && show) {
+      await (await page.waitForSelector(`::-p-text(${press})`)).click();
+      await (await page.waitForSelector(show)).evaluate((found) => found.scrollIntoView({ block: 'center' }));
+      await page.waitForSelector(`${show} dl`);
+    }
     // The chart is drawn after the page is ready.
     await new Promise((wait) => setTimeout(wait, 1200));
     await page.screenshot({ path: path.join('docs', 'screenshots', `${name}.png`) });

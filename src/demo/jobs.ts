@@ -81,7 +81,7 @@ function liveryPanels(now: number): Job {
     fan: 0.26,
     distance: 0.18,
     overlap: 0.5,
-    speed: 0.31,
+    speed: 0.22,
   });
   log.write(28, { type: 'card', sheetId: liveryColour.id, verdict: 'good' });
   log.write(9, { type: 'stir', batchId: batch });

@@ -16,15 +16,20 @@ const screens = [
   ...stages.map((stage) => `/job/demo-livery-panels/${stage}`),
   '/job/demo-saloon-doors/thin',
   '/job/demo-depot-walls/clean',
+  '/job/demo-depot-walls/set',
+  '/job/demo-seat-shells/mix',
   '/coatings',
   '/coatings/demo-satin-lacquer',
   '/rigs',
   '/rigs/demo-turbine',
+  '/rigs/demo-pot',
   '/cups',
   '/logbook',
   '/practice',
   '/settings',
 ];
+/** What is pressed on a screen before it is looked at: forms that open. */
+const opens: Record<string, string> = { '/coatings/demo-satin-lacquer': 'Edit', '/cups': 'Add a cup' };
 
 interface Violation {
   readonly id: string;
@@ -39,6 +44,9 @@ describe.each(['bench', 'booth'] as const)('theme %s', (theme) => {
     for (const screen of screens) {
       await visitor.go(screen);
       await new Promise((wait) => setTimeout(wait, 250));
+      // Folded parts are looked into as well.
+      await visitor.page.$$eval('details', (all) => all.forEach((each) => each.setAttribute('open', '')));
+      if (opens[screen]) await visitor.press(opens[screen]);
       await visitor.page.evaluate(axe);
       const violations = await visitor.page.evaluate(
         async () =>

@@ -102,6 +102,14 @@ describe('what to mix now', () => {
     expect(view.supply.batches[0]!.mixAt).toBe(-600);
   });
 
+  it('never mixes more than the pot holds, the reserve counted', () => {
+    const job = aJob();
+    const { supply } = seen({ ...job, approach: { ...job.approach, pot: 0.7e-3, reserve: 0.3 } });
+    if (isRefusal(supply.batches)) throw new Error(supply.batches.says);
+    expect(supply.batches.length).toBeGreaterThan(2);
+    for (const { volume } of supply.batches) expect(volume).toBeLessThanOrEqual(0.7e-3 * (1 + 1e-9));
+  });
+
   it('refuses a batch larger than the pot', () => {
     const job = aJob();
     const big = seen({ ...job, approach: { ...job.approach, batch: 5e-3, pot: 2e-3 } });

@@ -69,22 +69,21 @@ export function supplyView(
 
   const life = sheet.times.potLife;
   const air = plan.climate?.air ?? sheet.times.temperature;
-  const outcome = planBatches(pieces, {
+  // What stays in the gun, the cards and the reserve are spread over the pieces by their size.
+  const film = isRefusal(needed) ? 0 : needed.film + needed.absorbed + needed.overspray;
+  const scale = isRefusal(needed) || film === 0 ? 1 : needed.total / film;
+  const poured = pieces.map((piece) => ({ ...piece, volume: piece.volume * scale }));
+  const batches = planBatches(poured, {
     ...(life === undefined ? {} : { life: potLife(life, sheet.times.temperature, air) }),
     ...(job.approach.pot ? { pot: job.approach.pot } : {}),
     induction: sheet.times.induction,
   });
-  // What stays in the gun, the cards and the reserve are spread over the batches by their size.
-  const film = isRefusal(needed) ? 0 : needed.film + needed.absorbed + needed.overspray;
-  const scale = isRefusal(needed) || film === 0 ? 1 : needed.total / film;
-  const whole = pieces.reduce((sum, { volume }) => sum + volume, 0) * scale;
+  const whole = poured.reduce((sum, { volume }) => sum + volume, 0);
   return {
     ...(isRefusal(needed) || sheet.pricePerVolume === undefined
       ? {}
       : { cost: needed.total * sheet.pricePerVolume }),
-    batches: isRefusal(outcome)
-      ? outcome
-      : outcome.map((batch) => ({ ...batch, volume: batch.volume * scale })),
+    batches,
     begins: Math.max(now, spray.recoat?.opens ?? now),
     faces: spray.strokes.map(({ face }) => {
       const wet = Math.max(...own.map((coat) => coat.wet), 0);

@@ -1,0 +1,113 @@
+import { isRefusal } from '@/core/refusal';
+import { classSheet, newShop, readRecord, type AnyRecord } from '.';
+import { aJob, ford, logged, mixedLacquer, reading, setting, turbine, water } from '../../tests/fixtures/job';
+
+const plain = (record: unknown): AnyRecord => JSON.parse(JSON.stringify(record)) as AnyRecord;
+const read = (record: unknown) => {
+  const found = readRecord(plain(record));
+  if (isRefusal(found)) throw new Error(found.says);
+  return found;
+};
+const sheet = classSheet('two-part-colour', 's', 'Colour', '2026-11-01');
+
+describe('records of before', () => {
+  it.each([
+    ['a sheet', sheet],
+    ['a rig', turbine],
+    ['a cup', ford],
+    ['a shop', newShop],
+    ['a job', logged(aJob(), [-60, mixedLacquer], [-50, reading(33)], [-40, water(0.1)], [-30, setting()])],
+  ])('%s without any of the newer fields is read as it was', (_, record) => {
+    expect(read(record)).toEqual(plain(record));
+  });
+});
+
+describe('what is new in them', () => {
+  it('a sheet with doses, tables, limits and shelf life', () => {
+    const full = {
+      ...sheet,
+      tolerance: 0.05,
+      additives: [{ id: 'a', name: 'Extender', density: 900, volumeSolids: 0, voc: 900, water: 0, exempt: 0, doseBy: 'mass', doseOf: 'mix', dose: 0.01, maximum: 0.05, thins: true }],
+      components: sheet.components.map((part, i) => (i ? { ...part, partsAt: [{ temperature: 295, parts: 2 }] } : part)),
+      guns: [{ ...sheet.guns[0], target: { cupId: 'din-4', min: 18, max: 21, temperature: 293 } }],
+      wetFilm: { min: 50e-6, aim: 60e-6, max: 75e-6 },
+      shelf: { closed: 700, opened: 90 },
+      vocLimit: { value: 420, counts: 'less-water' },
+      vapour: { molarMass: 0.106, lowerLimit: 0.01 },
+      thinning: { ...sheet.thinning, usual: 0.1 },
+    };
+    expect(read(full)).toEqual(plain(full));
+  }); // prettier-ignore
+
+  it('a revision holds a whole sheet, and not half of one', () => {
+    const revision = { kind: 'revision', version: 1, id: 'r', coatingId: 's', until: '2026-11-23T12:00:00.000Z', sheet };
+    expect(read(revision)).toEqual(plain(revision));
+    const half = { ...sheet, film: undefined };
+    expect(readRecord(plain({ ...revision, sheet: half }))).toMatchObject({ refused: 'invalid', says: expect.stringMatching(/^sheet\.film/) });
+  }); // prettier-ignore
+
+  it('a rig with its lines and the patterns of its cards', () => {
+    const pattern = { width: 0.25, height: 0.07, profile: [0.2, 1, 1.4, 1, 0.2], centre: 0, ends: 1, flatness: 0.8, middle: 1.2, bend: 0, softness: 0.1, tails: 1.2, spatter: 0, speckle: 5e-4, fault: 'good', confidence: 0.8 };
+    const rig = {
+      ...turbine,
+      airHose: { bore: 8e-3, length: 10, couplings: 2 },
+      compressor: { delivers: 5e-3, tank: 0.1, high: 9e5, low: 6e5 },
+      viscosity: { cupId: 'din-4', min: 16, max: 22 },
+      tipsWorn: { '517': { fan: 0.2 } },
+      patterns: [{ at: '2026-11-23T12:00:00.000Z', sheetId: 's', pattern }],
+    };
+    expect(read(rig)).toEqual(plain(rig));
+    expect(isRefusal(readRecord(plain({ ...rig, patterns: [{ ...rig.patterns[0], pattern: { ...pattern, profile: [1] } }] })))).toBe(true);
+  }); // prettier-ignore
+
+  it('a cup is of a standard or the shop’s own, never both and never neither', () => {
+    const own = { use: 'stand', liquids: [{ seconds: 20, viscosity: 40e-6 }] };
+    const bare = { ...ford, standardId: undefined };
+    expect(isRefusal(readRecord({ ...bare, own }))).toBe(false);
+    expect(readRecord({ ...ford, own })).toMatchObject({ refused: 'invalid' });
+    expect(readRecord(bare)).toMatchObject({ says: expect.stringContaining('either one of the standards’') });
+    expect(
+      isRefusal(readRecord({ ...bare, own: { ...own, liquids: [{ seconds: 0, viscosity: 40e-6 }] } })),
+    ).toBe(true);
+  });
+
+  it.each([
+    { type: 'leftover', batchId: 'b', sheetId: 's', volume: 1e-3, from: 'Gate', mixedAt: '2026-11-23T08:00:00.000Z', mass: 0.4, thinner: 0 },
+    { type: 'returned', canId: 'c', mass: 0.4, thinner: 0.1 },
+    { type: 'stick', batchId: 'b', sign: 'ribbon-gone', temperature: 293 },
+    { type: 'structure', batchId: 'b', cupId: 'cup', fresh: 30, stood: 33 },
+    { type: 'trial', coatId: 'lacquer-1', text: 'good' },
+    { type: 'card', sheetId: 's', verdict: 'crescent', pressure: 2e5, score: 0.6 },
+  ])('a log keeps %j', (entry) => {
+    const job = aJob();
+    const kept = { ...job, log: [{ id: 'e', at: '2026-11-23T12:00:00.000Z', ...entry }] };
+    expect(read(kept)).toEqual(plain(kept));
+  }); // prettier-ignore
+
+  it('a log refuses what it does not know, and amounts below zero', () => {
+    const job = aJob();
+    const base = { id: 'e', at: '2026-11-23T12:00:00.000Z' };
+    for (const wrong of [
+      { ...base, type: 'returned', canId: 'c', mass: -1, thinner: 0 },
+      { ...base, type: 'stick', batchId: 'b', sign: 'smells fine', temperature: 293 },
+      { ...base, type: 'card', sheetId: 's', verdict: 'lovely' },
+      { ...base, type: 'telepathy' },
+    ])
+      expect(isRefusal(readRecord(plain({ ...job, log: [wrong] })))).toBe(true);
+  });
+
+  it('a job keeps its approaches, recipes and choices', () => {
+    const job = aJob();
+    const full = {
+      ...job,
+      approach: { ...job.approach, thinBy: { kind: 'volume-steps', step: 0.05 }, measure: 'pot', target: 'own', ownBand: { cupId: 'cup', min: 20, max: 24, temperature: 293 }, pot: 5e-3, batch: 2e-3, cards: 4, reserveWhy: 'one tin only' },
+      coats: job.coats.map((coat) => ({ ...coat, thinning: { by: 'extra', extra: 0.05, thinnerId: 'slow' } })),
+      part: { ...job.part, absorption: 40e-6, faces: job.part.faces.map((face) => ({ ...face, sides: 2, shape: 1.2 })) },
+      doses: { a: 0.02 },
+      cans: ['c1', 'c2'],
+      thinners: { lacquer: 'water' },
+    };
+    expect(read(full)).toEqual(plain(full));
+    expect(isRefusal(readRecord(plain({ ...full, approach: { ...full.approach, thinBy: { kind: 'by-ear' } } })))).toBe(true);
+  }); // prettier-ignore
+});

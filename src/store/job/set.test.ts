@@ -1,0 +1,66 @@
+import { isRefusal } from '@/core/refusal';
+import type { NewEntry } from '@/records';
+import { aJob, card, logged, readyToSpray, seen, setting } from '../../../tests/fixtures/job';
+
+const rung = (pressure: number, score: number): NewEntry => ({
+  type: 'card', sheetId: 'lacquer', verdict: 'coarse', pressure, score,
+}); // prettier-ignore
+const at = (says: object): NewEntry => ({ ...(setting() as object), ...says }) as NewEntry;
+
+describe('what a gun was set to', () => {
+  it('a card holds for the setting it was sprayed with, and no other', () => {
+    const job = logged(aJob(), [-30, setting()], [-25, card()]);
+    expect(seen(job).set.card?.verdict).toBe('good');
+    const changed = logged(job, [-20, at({ pressure: 0.45e5 })]);
+    expect(seen(changed).set.card).toBeUndefined();
+    expect(seen(changed).set.cardBefore?.verdict).toBe('good');
+    expect(seen(changed).set.before).toMatchObject({ pressure: 0.42e5 });
+  });
+
+  it('the first setting has none before it', () => {
+    const { before, cardBefore } = seen(logged(aJob(), [-30, setting()])).set;
+    expect(before).toBeUndefined();
+    expect(cardBefore).toBeUndefined();
+  });
+
+  it('cleaning ends a setting; a card is asked for again', () => {
+    const job = logged(readyToSpray(), [-10, { type: 'tick', list: 'clean', step: 'assemble', done: true }]);
+    expect(seen(job).set.setting).toBeUndefined();
+    expect(seen(job).spray.cardWanted).toBe(true);
+  });
+});
+
+describe('the rungs of a ladder', () => {
+  it('are the cards with a pressure, over settings that changed nothing else', () => {
+    const job = logged(
+      aJob(),
+      [-40, setting()],
+      [-38, rung(0.36e5, 0.3)],
+      [-36, at({ pressure: 0.4e5 })],
+      [-34, rung(0.4e5, 0.5)],
+      [-32, card()],
+    );
+    expect(seen(job).set.rungs).toEqual([
+      { pressure: 0.36e5, score: 0.3 },
+      { pressure: 0.4e5, score: 0.5 },
+    ]);
+  });
+
+  it('begin anew when fluid, distance or nozzle changed', () => {
+    for (const change of [{ fluid: 4e-6 }, { distance: 0.2 }, { bore: 1.3e-3 }]) {
+      const job = logged(aJob(), [-40, setting()], [-38, rung(0.36e5, 0.3)], [-36, at(change)], [-34, rung(0.4e5, 0.5)]); // prettier-ignore
+      expect(seen(job).set.rungs).toHaveLength(1);
+    }
+    expect(seen(aJob()).set.rungs).toEqual([]);
+  });
+});
+
+describe('what could be fitted', () => {
+  it('has a reason for every nozzle, and the film it is for', () => {
+    const { fittings, wet } = seen(aJob()).set;
+    if (isRefusal(fittings)) throw new Error(fittings.says);
+    expect(wet).toBeGreaterThan(80e-6);
+    expect(fittings.every(({ full, speed }) => full > 0 && speed > 0)).toBe(true);
+    expect(fittings.filter(({ onSheet }) => onSheet).length).toBe(2);
+  });
+});

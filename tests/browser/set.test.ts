@@ -1,0 +1,153 @@
+import fs from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import type { Browser } from 'puppeteer-core';
+import { launch, temporaryFile, Visitor } from './driver';
+
+let browser: Browser;
+beforeAll(async () => {
+  browser = await launch();
+});
+afterAll(() => browser.close());
+
+/** A simulated card as a file of so many pixels, drawn larger by the browser itself. */
+async function cardFile(visitor: Visitor, fault: string, width: number): Promise<string> {
+  await visitor.choose('Simulated camera, gun is', fault);
+  await visitor.press('Simulate a card');
+  await visitor.page.waitForSelector('[data-card-read] img');
+  const data = await visitor.page.evaluate(async (wide) => {
+    const image = document.querySelector('[data-card-read] img') as HTMLImageElement;
+    await image.decode();
+    const canvas = document.createElement('canvas');
+    canvas.width = wide;
+    canvas.height = Math.round((wide * image.naturalHeight) / image.naturalWidth);
+    canvas.getContext('2d')?.drawImage(image, 0, 0, canvas.width, canvas.height);
+    return canvas.toDataURL('image/jpeg', 0.9);
+  }, width);
+  const file = path.join(fs.mkdtempSync(path.join(os.tmpdir(), 'fluorite-')), 'card.jpg');
+  fs.writeFileSync(file, Buffer.from(data.split(',')[1] ?? '', 'base64'));
+  return file;
+}
+
+const chooseFile = async (visitor: Visitor, file: string) => {
+  const input = await visitor.page.waitForSelector('input[aria-label="Choose a photo"]');
+  await (input as { uploadFile: (file: string) => Promise<void> } | null)?.uploadFile(file);
+};
+
+describe('Set', () => {
+  it('reads a card from a photo of twelve megapixels to a pattern saved with the rig', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/set');
+    const file = await cardFile(visitor, 'Heavy centre', 3000);
+    await visitor.go('/job/demo-livery-panels/set');
+    // The frames of the page are watched while the worker reads.
+    await visitor.page.evaluate(() => {
+      const frames = { last: performance.now(), worst: 0 };
+      (window as unknown as { frames: typeof frames }).frames = frames;
+      requestAnimationFrame(function beat(now) {
+        frames.worst = Math.max(frames.worst, now - frames.last);
+        frames.last = now;
+        requestAnimationFrame(beat);
+      });
+    });
+    await chooseFile(visitor, file);
+    await visitor.sees(/Heavy centre, \d+ % sure\./, '[data-card-read]');
+    // 260 mm of fan, its ends thin: a tenth of the middle lies well inside.
+    await visitor.sees(/Fan\s+(1[6-9]|2[0-3])\d mm/, '[data-card-read]');
+    const worst = await visitor.page.evaluate(
+      () => (window as unknown as { frames: { worst: number } }).frames.worst,
+    );
+    // Not a test of speed: a picture read on the page itself would stop it for seconds.
+    expect(worst).toBeLessThan(1500);
+    await visitor.press('Keep this card');
+    await visitor.sees('Heavy centre. A little more air, or a little less fluid.', '[aria-label="Next"]');
+    await visitor.go('/rigs/demo-gravity');
+    await visitor.sees(/Heavy centre, (1[6-9]|2[0-3])\d mm wide at 2\.00 bar/, '[data-patterns]');
+  });
+
+  it('refuses what is no card: a text file, a blank picture', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/set');
+    await chooseFile(visitor, temporaryFile('notes.jpg', 'not a picture at all'));
+    await visitor.sees('This file is no picture. Choose a photo of the card', '[data-card-read]');
+  });
+
+  it('climbs a pressure ladder and goes back one', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/set');
+    await visitor.type('Each step', '0.1');
+    await visitor.page.keyboard.press('Enter');
+    const rung = async (at: string, yes: readonly string[]) => {
+      await visitor.type('Card sprayed at', at);
+      for (const question of yes) await visitor.page.click(`::-p-xpath(//label[contains(., "${question}")])`);
+      await visitor.press('Note this card');
+    };
+    await rung('1.8', ['Is it wet']);
+    await visitor.sees('It improved. Spray the next card at 1.90 bar.', '[data-ladder]');
+    await rung('1.9', ['Is it wet', 'free of large drops', 'Are the ends soft']);
+    await visitor.sees('Spray the next card at 2.00 bar.', '[data-ladder]');
+    await rung('2.0', ['Is it wet', 'free of large drops']);
+    await visitor.sees('Go back to 1.90 bar: more only makes mist.', '[data-ladder]');
+  });
+
+  it('shows what one lever does, sets both schools, and takes a change back', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/set');
+    await visitor.sees('Drops beside the sheet’s set-up', '[data-effects]');
+    await visitor.type('Distance', '260');
+    await visitor.sees(/Transfer, estimate\s+48 %/, '[data-effects]');
+    await visitor.press('Reduced air and fluid, closer in');
+    await visitor.sees('on the aim');
+    await visitor.type('Fluid knob, turns', '1.75');
+    await visitor.press('Record this setting');
+    await visitor.sees('What was changed last');
+    await visitor.sees('things changed at once: no card can tell which of them did it.');
+    await visitor.press('Go back to what it was');
+    await visitor.sees('Spray a test card and look at it.');
+    const fluid = await visitor.page.$eval(
+      '::-p-aria([name="Fluid"])',
+      (field) => (field as HTMLInputElement).value,
+    );
+    expect(fluid).toBe('190');
+  });
+
+  it('tells the wall gauge, the tank and the water of an air line', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/set');
+    await visitor.sees(
+      /Set the wall to 2\.5\d bar with the trigger pulled: the gun then has 2\.00 bar\./,
+      '[data-wall]',
+    );
+    await visitor.sees('a hose of 10.0 mm');
+    await visitor.go('/job/demo-saloon-doors/set');
+    await visitor.type('Pressure', '0.9');
+    await visitor.sees(/ends at 0\.52 bar|An HVLP cap ends at 0\.69 bar/);
+  });
+
+  it('compares tips, checks the pump, and prices a worn one', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-depot-walls/set');
+    await visitor.type('Tip codes to compare', '417, 817, 9');
+    await visitor.sees('“9” is not a tip code.');
+    await visitor.type('Tip codes to compare', '417, 817');
+    // One orifice, twice the fan: the same flow, half the film.
+    await visitor.sees(
+      /417\s+203 mm\s+1020 mL\/min\s+139 µm[\s\S]*817\s+40[67] mm\s+1020 mL\/min\s+(69|70) µm/,
+      '[data-tips]',
+    );
+    await visitor.sees('The pump keeps up');
+    await visitor.type('Fan of 517 now, at 305\u00a0mm', '180');
+    await visitor.sees('Renew it: a quarter is gone.');
+    await visitor.type('Fan of 517 now, at 305\u00a0mm', '400');
+    await visitor.sees('A worn tip sprays narrower, not wider.');
+  });
+
+  it('calibrates a rig by a weighed gun', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/rigs/demo-gravity');
+    await visitor.type('Gun before', '812');
+    await visitor.type('Gun after', '702');
+    await visitor.type('In', '30');
+    // 110 g of 1.10 kg/L in 30 s
+    await visitor.sees(/200 mL\/min ± \d+ %: driven by \d\.\d+ bar/, '[data-calibrated]');
+    await visitor.press('Use it for this rig');
+    await visitor.sees('Bay 2 gravity gun is calibrated.');
+    await visitor.type('Gun before', '812');
+    await visitor.type('Gun after', '900');
+    await visitor.type('In', '30');
+    await visitor.sees('The gun must weigh less after spraying than before.');
+  });
+});
