@@ -3,6 +3,7 @@ import { flowCup, secondsFromViscosity } from '../cups';
 import { isRefusal, type Outcome } from '../refusal';
 import {
   additionBy,
+  aged,
   bandByFlow,
   beliefFrom,
   condition,
@@ -161,5 +162,21 @@ describe('a reading looked at before it is recorded', () => {
     expect(suspect(known, 0, ford, 200, 1, [ford])).toEqual({ kind: 'unlikely' });
     const glycol = condition(priorBelief(60e-6, 0.3, 3.5e-6));
     expect(suspect(glycol, 0.1, ford, 5.2, 1, cups)).toEqual({ kind: 'thinner-than-thinner' });
+  });
+});
+
+describe('an aged belief', () => {
+  const known = updateBelief(priorBelief(100e-6, 0.2, 1e-6), { w: 0, viscosity: 100e-6, sd: 0.02 });
+  it('is as it was within a quarter of an hour, and wider by the hour', () => {
+    expect(aged(known, 0.2)).toBe(known);
+    expect(aged(known, 1).cov[0]).toBeGreaterThan(known.cov[0]);
+    expect(aged(known, 3).cov[0]).toBeGreaterThan(aged(known, 1).cov[0]);
+    expect(aged(known, 3).mean).toEqual(known.mean);
+  });
+  it('believes a fresh reading after lunch', () => {
+    const later = { w: 0, viscosity: 125e-6, sd: 0.02 };
+    const at = (belief: typeof known) => Math.exp(updateBelief(belief, later).mean[0]) * 1e6;
+    expect(at(known)).toBeLessThan(115);
+    expect(at(aged(known, 4))).toBeGreaterThan(122);
   });
 });
