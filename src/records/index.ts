@@ -46,7 +46,7 @@ export type {
 export { newId } from './id';
 export { face, job, plannedCoat, type Face, type Job, type PlannedCoat } from './job';
 export { logEntry, type EntryOf, type EntryType, type LogEntry, type NewEntry } from './log';
-export type { KeptPattern } from './pattern';
+export { cardPattern, type KeptPattern } from './pattern';
 export { recordReader, type KindRule, type Migration } from './read';
 export { cup, rig, type Cup, type NozzleSet, type Rig } from './rig';
 export { newShop, shop, usualRecheck, type Shop } from './shop';

@@ -1,7 +1,7 @@
 import type { AnyRecord, Cup, Job } from '@/records';
 import { batchesOf } from './job/batch';
 import { planView } from './job/plan';
-import { replay, type Taught } from './job/thin';
+import { replay, type Taught } from './job/replay';
 import { jobWorked } from './job/worked';
 
 /** What one batch of a coating taught, and where. */

@@ -1,3 +1,4 @@
-export { cardFaults, printedSquare, readCard, type CardFault, type CardPattern } from './read';
+export { printedSquare, readCard, type CardPattern } from './read';
+export { cardFaults, type CardFault } from './signs';
 export type { Photo } from './photo';
 export { cardQuestions, ladderStep, scoreByEye, scoreOf, type LadderStep, type Rung } from './ladder';

@@ -1,6 +1,8 @@
 import { refuse, type Outcome } from '../refusal';
 import { blobsAbove, type Blob } from './blobs';
 import { paperUnder } from './paper';
+import { measure, named, type CardFault } from './signs';
+import { spatterOf, speckleOf } from './texture';
 import { brightness, smoothed, type Field, type Photo } from './photo';
 
 // Picture loops run millions of times: the functions are looked up once.
@@ -8,18 +10,6 @@ const { abs, ceil, floor, log, max, min, round } = Math;
 
 /** Side of the square that is printed on the cards, m. */
 export const printedSquare = 0.02;
-
-export const cardFaults = [
-  'good',
-  'heavy-centre',
-  'split',
-  'one-sided',
-  'crescent',
-  'spitting',
-  'tails',
-  'coarse',
-] as const;
-export type CardFault = (typeof cardFaults)[number];
 
 /** What a card’s photo shows. Lengths in m; the profile runs along the fan, its mean one. */
 export interface CardPattern {
@@ -280,44 +270,6 @@ function resample(profile: Float32Array, { from, to }: Extent, n: number): numbe
   return out.map((each) => (mean > 0 ? each / mean : 0));
 }
 
-const meanBetween = (profile: readonly number[], from: number, to: number): number => {
-  const n = profile.length;
-  const some = profile.filter((_, i) => {
-    const u = abs((2 * (i + 0.5)) / n - 1);
-    return u >= from && u < to;
-  });
-  return some.reduce((sum, each) => sum + each, 0) / max(some.length, 1);
-};
-
-function measure(profile: readonly number[]) {
-  const n = profile.length;
-  const whole = profile.reduce((sum, each) => sum + each, 0);
-  const centre = profile.reduce((sum, each, i) => sum + each * ((i + 0.5) / n - 0.5), 0) / whole;
-  const third = floor(n / 3);
-  const sum = (part: readonly number[]) => part.reduce((total, each) => total + each, 0);
-  const ends = sum(profile.slice(0, third)) / max(sum(profile.slice(-third)), 1e-6);
-  const inner = profile.filter((_, i) => abs((2 * (i + 0.5)) / n - 1) < 0.7);
-  const top = max(...profile);
-  const soft = (order: readonly number[]) => {
-    const at = (level: number) => order.findIndex((each) => each >= level * top) / n;
-    return max(at(0.8) - at(0.2), 0);
-  };
-  const ridge = (order: readonly number[]) => {
-    const outside = max(...order.slice(1, 7));
-    const inside = min(...order.slice(4, 13));
-    return outside / max(inside, 1e-6);
-  };
-  const back = [...profile].reverse();
-  return {
-    centre,
-    ends,
-    flatness: sum(inner) / inner.length / max(...inner),
-    middle: meanBetween(profile, 0, 0.22) / max(meanBetween(profile, 0.42, 0.75), 1e-6),
-    softness: (soft(profile) + soft(back)) / 2,
-    tails: min(ridge(profile), ridge(back)),
-  };
-}
-
 /** How far the line through the middles of the rows bends, as a share of the pattern’s height. */
 function bendOf({ width, at }: Field, fan: Extent, stroke: Extent, turned: boolean): number {
   const us: number[] = [];
@@ -347,70 +299,4 @@ function bendOf({ width, at }: Field, fan: Extent, stroke: Extent, turned: boole
   if (abs(determinant) < 1e-9) return 0;
   const c = (s0 * (s2 * t2 - s3 * t1) - s1 * (s1 * t2 - s3 * t0) + s2 * (s1 * t1 - s2 * t0)) / determinant;
   return c / max(stroke.to - stroke.from, 1);
-}
-
-/** Large drops a cm²: patches that stand well over the film round them. */
-function spatterOf(film: Field, soft: Field, peak: number, scale: number): number {
-  const rough = { ...film, at: film.at.map((each, i) => each - (soft.at[i] as number)) };
-  const small = max(4, (0.0006 / scale) ** 2);
-  const drops = blobsAbove(rough, max(0.3 * peak, 0.12), small).filter(
-    ({ area, x0, x1, y0, y1 }) => area / ((x1 - x0 + 1) * (y1 - y0 + 1)) > 0.45,
-  );
-  const covered = soft.at.reduce((sum, each) => sum + (each > 0.1 * peak ? 1 : 0), 0) * (scale * 100) ** 2;
-  return covered > 0 ? drops.length / covered : 0;
-}
-
-/** Pixels over which the texture is alike: where its correlation with itself has fallen to a half. */
-function speckleOf(film: Field, soft: Field, peak: number): number {
-  const { width, height } = film;
-  let zero = 0;
-  const lags = new Float64Array(13);
-  for (let y = 0; y < height; y += 2)
-    for (let x = 0; x < width - 13; x += 2) {
-      const i = y * width + x;
-      if ((soft.at[i] as number) < 0.25 * peak) continue;
-      const here = (film.at[i] as number) - (soft.at[i] as number);
-      zero += here * here;
-      for (let lag = 1; lag <= 12; lag += 1)
-        lags[lag] =
-          (lags[lag] as number) + here * ((film.at[i + lag] as number) - (soft.at[i + lag] as number));
-    }
-  if (zero <= 0) return 1;
-  for (let lag = 1; lag <= 12; lag += 1) {
-    const now = (lags[lag] as number) / zero;
-    if (now < 0.5) {
-      const before = lag === 1 ? 1 : (lags[lag - 1] as number) / zero;
-      return lag - 1 + (before - 0.5) / max(before - now, 1e-6);
-    }
-  }
-  return 12;
-}
-
-type Shape = Pick<CardPattern, 'centre' | 'ends' | 'middle' | 'bend' | 'tails' | 'spatter' | 'speckle'>;
-
-/** Texture of this size is coarse, m. */
-const coarseFrom = 0.00069;
-
-/** From here on each sign is a fault: chosen on cards that are not among those of the tests. */
-const signs: readonly { readonly fault: CardFault; readonly of: (shape: Shape) => number }[] = [
-  { fault: 'crescent', of: ({ bend }) => abs(bend) / 0.16 },
-  { fault: 'one-sided', of: ({ centre }) => abs(centre) / 0.055 },
-  { fault: 'tails', of: ({ tails }) => (tails - 1) / 0.45 },
-  { fault: 'split', of: ({ middle }) => (1 - middle) / 0.3 },
-  { fault: 'heavy-centre', of: ({ middle }) => (middle - 1) / 0.52 },
-  // A coarse texture has large drops too: alone they are spitting.
-  { fault: 'spitting', of: ({ spatter, speckle }) => (spatter / 0.14) * (speckle < coarseFrom ? 1 : 0.1) },
-  { fault: 'coarse', of: ({ speckle }) => (speckle / coarseFrom) ** 4 },
-];
-
-function named(shape: Shape): Pick<CardPattern, 'fault' | 'confidence'> {
-  const scores = signs
-    .map(({ fault, of }) => ({ fault, score: of(shape) }))
-    .sort((a, b) => b.score - a.score);
-  const [first, second] = scores;
-  if (!first || first.score < 1) {
-    return { fault: 'good', confidence: min(max(1.4 - (first?.score ?? 0), 0.1), 0.99) };
-  }
-  const clear = first.score - max(second?.score ?? 0, 1);
-  return { fault: first.fault, confidence: min(max(0.55 + 0.5 * clear, 0.2), 0.99) };
 }

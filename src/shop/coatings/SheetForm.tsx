@@ -3,7 +3,6 @@
 import { Plus, Trash2 } from 'lucide-react';
 import type { ReactNode } from 'react';
 import {
-  Controller,
   useFieldArray,
   useForm,
   useWatch,
@@ -12,7 +11,6 @@ import {
   type FieldArray,
 } from 'react-hook-form';
 import * as z from 'zod';
-import { hazards } from '@/core/safety';
 import { coating as coatingSchema, newId, type Coating } from '@/records';
 import { useStore } from '@/store/hooks';
 import { Button } from '@/ui/Button';
@@ -34,7 +32,9 @@ import {
   thinningFields,
   timeFields,
 } from './formfields';
+import { HazardBoxes } from './HazardBoxes';
 import { oddSum } from './oddsum';
+import { PartsTable } from './PartsTable';
 import { changedSheet } from './revisions';
 
 interface Props {
@@ -273,84 +273,5 @@ function Rows<N extends ListName>({
       </div>
       {after}
     </Panel>
-  );
-}
-
-/** Parts by temperature, for a catalyst whose share the sheet gives in a table. */
-function PartsTable({ control, index }: { readonly control: Control<Coating>; readonly index: number }) {
-  const name = `components.${index}.partsAt` as const;
-  const { fields, append, remove } = useFieldArray({ control, name, keyName: 'key' });
-  if (index === 0) return null;
-  return (
-    <div className="col-span-full space-y-2">
-      {fields.map(({ key }, i) => (
-        <div key={key} className="grid grid-cols-[1fr_1fr_2.75rem] items-end gap-3 sm:max-w-md">
-          <FormNumber control={control} name={`${name}.${i}.temperature`} label="At" quantity="temperature" />
-          <FormText
-            control={control}
-            name={`${name}.${i}.parts`}
-            label="Parts there"
-            type="number"
-            step="any"
-          />
-          <button
-            type="button"
-            aria-label={`Remove row ${i + 1} of the table`}
-            className="flex size-11 items-center justify-center"
-            onClick={() => remove(i)}
-          >
-            <Trash2 aria-hidden className="size-5" />
-          </button>
-        </div>
-      ))}
-      <Button look="quiet" onClick={() => append({ temperature: 293.15, parts: 1 })}>
-        Parts differ by temperature
-      </Button>
-    </div>
-  );
-}
-
-const hazardWords: Record<(typeof hazards)[number], string> = {
-  isocyanate: 'Isocyanates',
-  aziridine: 'Aziridine',
-  solvent: 'Solvent vapour',
-  flammable: 'Flammable',
-  peroxide: 'Peroxide',
-  styrene: 'Styrene',
-  dust: 'Mist and dust',
-  injection: 'Injection',
-  'oxidising-oil': 'Self-heating rags',
-};
-
-function HazardBoxes({ control }: { readonly control: Control<Coating> }) {
-  return (
-    <Controller
-      control={control}
-      name="hazards"
-      render={({ field }) => (
-        <fieldset className="mt-4">
-          <legend className="text-sm text-ink-soft">Hazards the safety data sheet names</legend>
-          <div className="flex flex-wrap gap-x-6">
-            {hazards.map((hazard) => (
-              <label key={hazard} className="flex min-h-11 items-center gap-2">
-                <input
-                  type="checkbox"
-                  className="size-5 accent-act"
-                  checked={field.value.includes(hazard)}
-                  onChange={(event) =>
-                    field.onChange(
-                      event.target.checked
-                        ? [...field.value, hazard]
-                        : field.value.filter((each) => each !== hazard),
-                    )
-                  }
-                />
-                {hazardWords[hazard]}
-              </label>
-            ))}
-          </div>
-        </fieldset>
-      )}
-    />
   );
 }

@@ -3,6 +3,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { cardFaults, scoreOf, type CardFault, type CardPattern } from '@/core/card';
 import { isRefusal } from '@/core/refusal';
+import { cardPattern } from '@/records';
 import { useStore } from '@/store/hooks';
 import { Button } from '@/ui/Button';
 import { SelectField } from '@/ui/Field';
@@ -17,42 +18,6 @@ import { readCardPhoto, readSimulatedCard, type CardTask } from '@/workers/card'
 import type { ReadPhoto } from '@/workers/card.worker';
 import { PatternFacts } from './PatternFacts';
 import { PatternOverlay } from './PatternOverlay';
-
-/** What is kept of a pattern: all but where it lay in the picture. */
-function keptPattern(pattern: CardPattern) {
-  const {
-    width,
-    height,
-    profile,
-    centre,
-    ends,
-    flatness,
-    middle,
-    bend,
-    softness,
-    tails,
-    spatter,
-    speckle,
-    fault,
-    confidence,
-  } = pattern;
-  return {
-    width,
-    height,
-    profile: [...profile],
-    centre,
-    ends,
-    flatness,
-    middle,
-    bend,
-    softness,
-    tails,
-    spatter,
-    speckle,
-    fault,
-    confidence,
-  };
-}
 
 /** A photo of a sprayed card turned into a measured pattern, off the main thread. */
 export function CardReader() {
@@ -82,7 +47,9 @@ export function CardReader() {
   const pattern = read && !isRefusal(read.outcome) ? read.outcome : undefined;
   const keep = () => {
     if (!pattern || !rig) return;
-    const own = keptPattern(pattern);
+    // Where it lay in the picture is not kept: the record’s schema leaves it out.
+    const own = cardPattern.parse(pattern);
+    const { fault } = pattern;
     const at = new Date(view.now).toISOString();
     const { setting } = set;
     const kept = {
@@ -95,9 +62,9 @@ export function CardReader() {
     log('card read', {
       type: 'card',
       sheetId: set.sheet.id,
-      verdict: own.fault,
+      verdict: fault,
       pattern: own,
-      score: scoreOf(own),
+      score: scoreOf(pattern),
       ...(setting ? { pressure: setting.pressure } : {}),
       ...(simulated ? { simulated: true } : {}),
     });

@@ -15,11 +15,10 @@ export {
   usualPotStep,
   type CurvePoint,
   type DriftWatch,
-  type Foretold,
-  type Taught,
   type ThinStep,
   type ThinView,
 } from './thin';
+export type { Foretold, Taught } from './replay';
 export type { FaceFills, SupplyView } from './supply';
 export type { Timer } from './timers';
 export { jobView, stages, type Bearings, type JobView, type Stage } from './view';

@@ -213,7 +213,8 @@ export function thinView(job: Job, { rig, cups, shop, plan, now, lessons }: Thin
   };
 }
 
-function startingBelief(
+/** What is believed before the first reading: from the sheet, the class and earlier batches. */
+export function startingBelief(
   sheet: Coating,
   thinner: Thinner,
   { band, middle }: BandChoice,
@@ -357,37 +358,3 @@ export function thinCurve(question: AdditionQuestion): CurvePoint[] {
     return { share, ...expected(conditioned, w, band.cup, 0) };
   });
 }
-
-/** What a batch was predicted to read after each addition, and what it read. */
-export interface Foretold {
-  readonly at: number;
-  readonly expect: Expected;
-  readonly measured: number;
-  readonly held: boolean;
-}
-
-/** What one batch taught: its belief at the end, and its predictions against its readings. */
-export interface Taught {
-  readonly lesson: Lesson;
-  readonly foretold: readonly Foretold[];
-}
-
-/** Goes through a batch again, reading by reading, knowing at each only what came before. */
-export function replay(job: Job, sheet: Coating, batch: BatchState, cups: readonly Cup[], plan: PlanView, rig?: Rig): Taught | undefined {
-  const thinner = sheet.thinning.thinners.find(({ id }) => batch.additions.some(({ what }) => what === id)) ?? sheet.thinning.thinners[0];
-  const choice = chosenBand(job, bandChoices(job, sheet, rig, plan, cups));
-  if (!thinner || !choice || choice.band.cup.relative) return undefined;
-  const pot = readingsOf({ job, sheet, batch, thinner, choice, cups });
-  const evidence = evidenceOf(pot);
-  if (new Set(evidence.map(({ w }) => w.toFixed(6))).size < 2) return undefined;
-  const prior = startingBelief(sheet, thinner, choice, []);
-  const foretold: Foretold[] = [];
-  pot.readings.forEach((reading, i) => {
-    const before = pot.readings[i - 1];
-    if (!before || reading.w <= before.w + 1e-9) return;
-    const known = believe(prior, evidence.filter(({ at }) => at <= before.at));
-    const expect = expected(condition(known), reading.w, choice.band.cup, reading.sd ** 2 + reading.bias ** 2);
-    foretold.push({ at: reading.at, expect, measured: reading.atSheet, held: reading.atSheet >= expect.low && reading.atSheet <= expect.high });
-  });
-  return { lesson: believe(prior, evidence), foretold };
-} // prettier-ignore
