@@ -50,6 +50,15 @@ describe('the thinning curve', () => {
     expect(top).toBeGreaterThan(trueSeconds(0));
   });
 
+  it('marks each addition at the share it brought the pot to', () => {
+    const twice = logged(mixed, [-45, water(0.06)], [-40, reading(29)], [-35, water(0.04)]);
+    const { figure, thin } = figureOf(twice);
+    const marks = figure.data.find(({ marker }) => marker && 'symbol' in marker);
+    expect(marks?.x.map((share) => Math.round(share * 100) / 100)).toEqual([3, 5]);
+    expect(marks?.x.at(-1)).toBeCloseTo(thin.share * 100, 9);
+    expect(figureOf(mixed).figure.data.find(({ marker }) => marker && 'symbol' in marker)?.x).toEqual([]);
+  });
+
   it('says nothing of a next addition when none is due', () => {
     const { figure } = figureOf(logged(aJob(), [-60, mixedLacquer], [-50, reading(23)]));
     expect(figure.layout.annotations).toHaveLength(2);

@@ -48,6 +48,14 @@ export function curveFigure(
       marker: { color: colours.ink, size: 11 },
       showlegend: false,
     },
+    {
+      mode: 'markers',
+      x: additionsAt(thin).map(percent),
+      y: additionsAt(thin).map(() => bottom),
+      cliponaxis: false,
+      marker: { color: colours.act, size: 12, symbol: 'triangle-up' },
+      showlegend: false,
+    },
     ...(next
       ? [
           {
@@ -101,4 +109,17 @@ export function curveFigure(
     ],
   }; // prettier-ignore
   return { data, layout };
+}
+
+/** The share of thinner in the pot after each addition of it. */
+export function additionsAt({ batch, thinnerMass, share }: ThinView): number[] {
+  if (!batch || thinnerMass <= 0) return [];
+  let sum = batch.thinnedBefore;
+  const thinned = share - batch.doseShare;
+  return batch.additions
+    .filter(({ what }) => what !== 'unthinned')
+    .map(({ mass }) => {
+      sum += mass;
+      return (thinned * sum) / thinnerMass + batch.doseShare;
+    });
 }
