@@ -12,8 +12,7 @@ export function writeSheetsCsv(sheets: readonly Coating[]): string {
   const rows = sheets.map((sheet) => Object.fromEntries(cellsOf(sheet, '')));
   const paths = [...new Set(rows.flatMap((row) => Object.keys(row)))].sort();
   const named = rows.map((row) => Object.fromEntries(paths.map((path) => [headerOf(path), row[path] ?? ''])));
-  // Cells that a spreadsheet would run as formulas are escaped, those of several lines too.
-  return Papa.unparse(named, { columns: paths.map(headerOf), escapeFormulae: /^[=+\-@\t\r]/, newline: '\n' });
+  return Papa.unparse(named, { columns: paths.map(headerOf), newline: '\n' });
 }
 
 /**
@@ -56,6 +55,10 @@ export function previewSheetsCsv(text: string, existing: readonly AnyRecord[]): 
 /** An empty text is not a missing one: it is written as two quotation marks. */
 const emptyText = '""';
 
+/** What a spreadsheet would run, and what means something here, is led by an apostrophe. */
+const escaped = (text: string): string =>
+  /^['=+\-@\t\r]/.test(text) || text === emptyText ? `'${text}` : text;
+
 const isUnsafe = (path: string) => /(^|\.)(__proto__|constructor|prototype)(\.|$)/.test(path);
 
 function* cellsOf(value: unknown, path: string): Generator<[string, string | number]> {
@@ -68,7 +71,7 @@ function* cellsOf(value: unknown, path: string): Generator<[string, string | num
     if (Object.keys(value).length === 0) yield [path, '{}'];
     for (const [key, each] of Object.entries(value)) yield* cellsOf(each, at(key));
   } else if (typeof value === 'number') yield [path, value];
-  else if (value !== undefined) yield [path, value === '' ? emptyText : String(value)];
+  else if (value !== undefined) yield [path, value === '' ? emptyText : escaped(String(value))];
 }
 
 /** The schema of the field at a path, through optional fields and lists. */
@@ -96,7 +99,7 @@ function valueOf(path: string, cell: string): unknown {
   const field = bare(schemaAt(path));
   // A formula escape is taken off again.
   if (cell === emptyText) return '';
-  const text = /^'[=+\-@\t\r]/.test(cell) ? cell.slice(1) : cell;
+  const text = cell.startsWith("'") ? cell.slice(1) : cell;
   if (field instanceof z.ZodObject) return text === '{}' ? {} : text;
   if (field instanceof z.ZodArray) return text === '[]' ? [] : text.split('; ');
   if (field instanceof z.ZodNumber) {

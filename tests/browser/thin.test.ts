@@ -32,7 +32,7 @@ describe('Thin', () => {
     await keyboard.press('Space');
     await visitor.sees(/Too thin for Ford cup 4: it tells nothing at \d+\.\d s/);
     for (const seconds of ['26.1', '26.4']) {
-      for (let tries = 0; tries < 30 && (await focused()) !== 'watch'; tries += 1) {
+      for (let tries = 0; tries < 150 && (await focused()) !== 'watch'; tries += 1) {
         await keyboard.down('Shift');
         await keyboard.press('Tab');
         await keyboard.up('Shift');
