@@ -2,7 +2,14 @@ import type { Can, Cup, Rig } from '@/records';
 
 const mm = 1e-3;
 const bar = 1e5;
-const set = (bore: number) => ({ id: `n${bore * 10}`, bore: bore * mm, cap: `cap ${bore}` });
+/** The caps of the smaller sets are one and the same. */
+const set = (bore: number) => ({
+  id: `n${bore * 10}`,
+  bore: bore * mm,
+  needle: `N ${bore}`,
+  nozzle: `F ${bore}`,
+  cap: bore < 1.6 ? 'C 1' : 'C 2',
+});
 
 const rig = (id: string, name: string, says: Partial<Rig>): Rig => ({
   kind: 'rig',
@@ -24,6 +31,9 @@ export const turbine = rig('demo-turbine', 'Four-stage turbine, cup gun', {
   feed: 'pressure-cup',
   air: 'turbine',
   stages: 4,
+  turbine: { sealed: 0.56 * bar, open: 2300e-3 / 60 },
+  airDemand: 620e-3 / 60,
+  airHose: { bore: 19e-3, length: 6 },
   sets: [set(1.0), set(1.3), set(1.5), set(1.8)],
   maxPressure: 0.52 * bar,
   driving: 15e3,
@@ -45,6 +55,11 @@ export const gravityGun = rig('demo-gravity', 'Bay 2 gravity gun', {
   airDemand: 290e-3 / 60,
   airHose: { bore: 8e-3, length: 10, couplings: 2 },
   compressor: { delivers: 330e-3 / 60, tank: 0.1, high: 9 * bar, low: 6 * bar },
+  airParts: [
+    { id: 'a1', kind: 'regulator', name: 'bay 2 wall' },
+    { id: 'a2', kind: 'separator', name: 'under the regulator', since: '2026-10-02' },
+    { id: 'a3', kind: 'filter', name: 'coalescing', since: '2026-07-14' },
+  ],
   viscosity: { cupId: 'din-4', min: 16, max: 22 },
 });
 

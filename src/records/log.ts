@@ -86,6 +86,8 @@ export const logEntry = z.discriminatedUnion('type', [
   entryOf('setting', {
     sheetId: id,
     bore: metres.optional(),
+    /** Which needle, nozzle and cap. */
+    setId: id.optional(),
     tip: z.string().optional(),
     pressure: pascals,
     pressureAt: z.enum(['cap', 'inlet', 'tip', 'wall', 'tank']),
@@ -123,6 +125,8 @@ export const logEntry = z.discriminatedUnion('type', [
     /** What the card reader measured. */
     pattern: cardPattern.optional(),
   }),
+  /** The cup was filled again. */
+  entryOf('refill', { batchId: id.optional() }),
   entryOf('coat-start', { coatId: id }),
   entryOf('coat-end', { coatId: id }),
   /** Scuffed and cleaned after a missed recoat window. */

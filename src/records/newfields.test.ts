@@ -54,6 +54,9 @@ describe('what is new in them', () => {
       compressor: { delivers: 5e-3, tank: 0.1, high: 9e5, low: 6e5 },
       viscosity: { cupId: 'din-4', min: 16, max: 22 },
       tipsWorn: { '517': { fan: 0.2 } },
+      sets: [{ id: 'n13', bore: 1.3e-3, needle: 'N', nozzle: 'F', cap: 'C', since: '2026-01-31' }],
+      turbine: { sealed: 5e4, open: 0.04 },
+      airParts: [{ id: 'a', kind: 'filter', name: 'coalescing', since: '2026-02-01' }],
       patterns: [{ at: '2026-11-23T12:00:00.000Z', sheetId: 's', pattern }],
     };
     expect(read(rig)).toEqual(plain(rig));

@@ -2,6 +2,7 @@ import * as z from 'zod';
 import { cardPattern } from './pattern';
 import {
   cubicMetres,
+  day,
   flow,
   id,
   kinematic,
@@ -14,8 +15,19 @@ import {
   text,
 } from './fields';
 
-/** Needle, nozzle and cap are one set. */
-export const nozzleSet = z.object({ id, bore: metres, cap: text.optional() });
+/** Needle, nozzle and cap are one set, each by its mark. */
+export const nozzleSet = z.object({
+  id,
+  bore: metres,
+  needle: text.optional(),
+  nozzle: text.optional(),
+  cap: text.optional(),
+  /** When it was put in new. */
+  since: day.optional(),
+});
+
+/** What stands in the air line between tank and gun. */
+export const airPartKinds = ['regulator', 'filter', 'separator', 'dryer', 'gauge'] as const;
 
 /** Gun, nozzle or tip, cup or pot, air source. */
 export const rig = z.object({
@@ -56,6 +68,15 @@ export const rig = z.object({
     .describe('free air delivered, tank, pressures it runs between')
     .optional(),
   dryer: z.boolean().optional(),
+  /** Regulators, filters and the like, each with the day it was last looked after. */
+  airParts: z
+    .array(z.object({ id, kind: z.enum(airPartKinds), name: text.optional(), since: day.optional() }))
+    .max(20)
+    .optional(),
+  turbine: z
+    .object({ sealed: pascals.positive(), open: flow.positive() })
+    .describe('pressure with the outlet shut, free air with it open')
+    .optional(),
   /** What the pump can deliver, m³/s, and the guns that spray from it at once. */
   pump: z.object({ flow, guns: z.number().int().min(1).max(6).optional() }).optional(),
   /** Patterns read from its cards, the youngest last. */

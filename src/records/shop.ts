@@ -17,6 +17,8 @@ export const shop = z.object({
   potStep: cubicMetres.positive().optional(),
   /** Stir and time again this often where the sheet says nothing: the shift rule. */
   intervals: z.object({ stir: seconds.optional(), retime: seconds.optional() }).optional(),
+  /** s a good card holds before a fresh one is asked for. */
+  cardLasts: seconds.positive().optional(),
   /** Timings of a cup before a reading counts: two must agree within 5 %. */
   timings: z.union([z.literal(1), z.literal(2)]),
   /** When the demo shop was put in, and which records belong to it. */
@@ -24,6 +26,9 @@ export const shop = z.object({
 });
 
 export type Shop = z.infer<typeof shop>;
+
+/** s a good card holds until the shop says otherwise. */
+export const usualCardLasts = 4 * 3600;
 
 /** Days a checked sheet counts as current until the shop says otherwise. */
 export const usualRecheck = 365;

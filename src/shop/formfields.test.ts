@@ -36,12 +36,17 @@ const ofSheet = [
   ...rows('', sheet.roomFields),
   ...rows('', sheet.careFields),
 ];
-const ofRig = rows('', [
-  ...lines.airFields,
-  ...lines.compressorFields,
-  ...lines.pumpFields,
-  ...lines.fluidHoseFields,
-]);
+const ofRig = [
+  ...rows('sets.0.', lines.setFields),
+  ...rows('airParts.0.', lines.airPartFields),
+  ...rows('', [
+    ...lines.turbineFields,
+    ...lines.airFields,
+    ...lines.compressorFields,
+    ...lines.pumpFields,
+    ...lines.fluidHoseFields,
+  ]),
+];
 
 describe.each([
   ['a coating sheet', coating as z.ZodType, ofSheet],

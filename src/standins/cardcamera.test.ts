@@ -1,6 +1,6 @@
 import { cardFaults, readCard, type CardPattern } from '@/core/card';
 import { isRefusal } from '@/core/refusal';
-import { photographCard, type SprayedCard } from './cardcamera';
+import { photographCard, type GunState, type SprayedCard } from './cardcamera';
 
 const size = { width: 576, height: 768 };
 const shoot = (says: Partial<SprayedCard> & { seed: string }) =>
@@ -45,6 +45,23 @@ describe('300 simulated cards never used in tuning', () => {
       })
       .sort((a, b) => a - b);
     expect(off[Math.floor(off.length * 0.9)]).toBeLessThan(0.25);
+  });
+});
+
+describe('a gun that answers to its levers', () => {
+  const pattern = (gun: Partial<GunState>, seed = 'levers') =>
+    read(shoot({ seed, gun: { pressure: 1, viscosity: 1, distance: 1, ...gun } }));
+  it('set right it is even; too much air splits it, too little leaves it heavy in the middle', () => {
+    expect(pattern({}).fault).toBe('good');
+    expect(pattern({ pressure: 1.7 }).middle).toBeLessThan(0.8);
+    expect(pattern({ pressure: 0.55 }).middle).toBeGreaterThan(pattern({}).middle * 1.3);
+  });
+  it('thick paint wants more air: both raised together stay even', () => {
+    expect(pattern({ viscosity: 2.5 }).middle).toBeGreaterThan(1.3);
+    expect(pattern({ viscosity: 2.5, pressure: 2.5 ** 0.6 }).fault).toBe('good');
+  });
+  it('from further off the fan is wider', () => {
+    expect(pattern({ distance: 1.3 }).width / pattern({}).width).toBeCloseTo(1.3, 1);
   });
 });
 

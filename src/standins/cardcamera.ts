@@ -7,11 +7,25 @@ const { abs, ceil, cos, exp, floor, max, min, round, sin, sqrt } = Math;
 export type SprayedFault =
   'good' | 'heavy-centre' | 'split' | 'one-sided' | 'crescent' | 'spitting' | 'tails' | 'coarse';
 
+/** How a gun is set, each beside what would be right: 1 for right, 2 for twice as much. */
+export interface GunState {
+  readonly pressure: number;
+  readonly viscosity: number;
+  readonly distance: number;
+}
+
+const right: GunState = { pressure: 1, viscosity: 1, distance: 1 };
+
+/** Air for the paint there is: above zero too much, below too little; thick paint wants more. */
+const balanceOf = ({ pressure, viscosity }: GunState): number =>
+  Math.log(pressure) - 0.6 * Math.log(viscosity);
+
 export interface SprayedCard {
   readonly seed: string;
   readonly fault: SprayedFault;
-  /** Fan at the card, m. */
+  /** Fan at the usual distance, m: it widens in proportion. */
   readonly fan: number;
+  readonly gun?: GunState;
   /** Pixels of the picture; the card fills it. */
   readonly width?: number;
   readonly height?: number;
@@ -28,9 +42,11 @@ export interface CardPicture {
 }
 
 /** Film along the fan, u from −1 to 1. */
-function filmAlong(fault: SprayedFault, u: number, how: number): number {
+function filmAlong(fault: SprayedFault, u: number, how: number, balance = 0): number {
   const edge = max(1 - u * u, 0);
-  const flat = edge ** (0.55 + 0.25 * how);
+  const starved = max(-balance - 0.12, 0);
+  const blown = min(1.7 * max(balance - 0.15, 0), 0.9);
+  const flat = edge ** (0.55 + 0.25 * how + 4 * starved) * (1 - blown * exp(-((u / 0.32) ** 2)));
   if (fault === 'heavy-centre') return edge ** (2.2 + how);
   if (fault === 'split') return flat * (1 - (0.55 + 0.25 * how) * exp(-((u / 0.32) ** 2)));
   if (fault === 'one-sided') return flat * (1 + (0.62 + 0.3 * how) * u);
@@ -43,7 +59,9 @@ function filmAlong(fault: SprayedFault, u: number, how: number): number {
  * The simulated card camera: a card sprayed by a gun with a fault, photographed at a bench with its light from one
  * side. It shares nothing with what reads cards.
  */
-export function photographCard({ seed, fault, fan, width = 720, height = 960, trouble }: SprayedCard): CardPicture {
+export function photographCard({ seed, fault, fan: usualFan, gun = right, width = 720, height = 960, trouble }: SprayedCard): CardPicture {
+  const balance = balanceOf(gun);
+  const fan = usualFan * gun.distance;
   const random = seeded(seedFrom(`${seed}/${fault}`));
   const how = random();
   const tall = trouble === 'no-margin' ? fan * 0.85 : fan * (1.35 + 0.25 * random());
@@ -54,9 +72,12 @@ export function photographCard({ seed, fault, fan, width = 720, height = 960, tr
   const half = fan / 2;
   const thick = fan * (0.085 + 0.03 * random());
   const bend = fault === 'crescent' ? (random() < 0.5 ? -1 : 1) * thick * (0.9 + 0.6 * how) : thick * 0.05 * gaussian(random);
-  const dark = 0.9 + 0.7 * random();
-  const grain = grainOf(width, height, fault === 'coarse' ? (0.0016 + 0.0008 * how) / metres : 0.0004 / metres, random);
-  const rough = fault === 'coarse' ? 0.42 : 0.14;
+  // Further off the same paint lies on more card, and less of it arrives.
+  const dark = (0.9 + 0.7 * random()) / gun.distance ** 1.3;
+  // Too little air for the paint leaves the drops large.
+  const coarse = min(max(-balance - 0.3, 0), 1);
+  const grain = grainOf(width, height, (fault === 'coarse' ? 0.0016 + 0.0008 * how : 0.0004 * exp(2 * coarse)) / metres, random);
+  const rough = fault === 'coarse' ? 0.42 : 0.14 + 0.3 * coarse;
   const film = new Float32Array(width * height);
   for (let y = 0; y < height; y += 1)
     for (let x = 0; x < width; x += 1) {
@@ -64,12 +85,12 @@ export function photographCard({ seed, fault, fan, width = 720, height = 960, tr
       const u = (-aside * dx + along * dy) / half;
       if (abs(u) >= 1.05) continue;
       const across = (along * dx + aside * dy - bend * (u * u - 0.33)) / thick;
-      const own = filmAlong(fault, u, how) * exp(-across * across);
+      const own = filmAlong(fault, u, how, balance) * exp(-across * across);
       if (own > 1e-4) film[y * width + x] = dark * own * max(1 + rough * (grain[y * width + x] as number), 0);
     }
   if (fault === 'spitting') splash(film, width, height, { cx, cy, half: half / metres, thick: thick / metres, metres }, dark, random);
   const data = develop(film, width, height, metres, random, trouble);
-  const steps = Array.from({ length: 401 }, (_, i) => filmAlong(fault, (i - 200) / 200, how));
+  const steps = Array.from({ length: 401 }, (_, i) => filmAlong(fault, (i - 200) / 200, how, balance));
   return { width, height, data, truth: { film: steps, ...truthOf(steps, fan) } };
 } // prettier-ignore
 

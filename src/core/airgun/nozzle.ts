@@ -3,6 +3,8 @@ import { refuse, refuseUnlessPositive, type Outcome } from '../refusal';
 /** Length of a fluid nozzle's bore, m, and its entry and exit loss coefficient. */
 const boreLength = 1.5e-3;
 const lossCoefficient = 1.5;
+/** A nozzle passes with this slack, so that its needle is not held wide open to reach the film. */
+export const slack = 1.1;
 
 export interface Liquid {
   /** Dynamic viscosity, Pa·s. */
@@ -90,8 +92,7 @@ export function rankNozzles({
   for (const bore of bores) {
     const full = nozzleFlow(bore, pressure, liquid);
     if (typeof full !== 'number') return full;
-    // 10 % of slack, so that the needle is not held wide open to reach the film.
-    const passes = full >= flow * 1.1;
+    const passes = full >= flow * slack;
     const onSheet = sheet && bore >= sheet.min - 1e-6 && bore <= sheet.max + 1e-6;
     options.push({
       bore,

@@ -3,6 +3,7 @@ import { isRefusal, type Outcome } from '../refusal';
 import {
   checkPump,
   compareTips,
+  sortTips,
   filterMesh,
   fluidHoseLoss,
   tipCode,
@@ -28,6 +29,7 @@ const question = {
   transfer: 0.5,
   overlap: 0.5,
   speed: 0.6,
+  across: 2,
 };
 
 describe('tips side by side', () => {
@@ -37,6 +39,20 @@ describe('tips side by side', () => {
     expect(narrow!.film / wide!.film).toBeCloseTo(2, 9);
     expect(narrow!.speed / wide!.speed).toBeCloseTo(2, 9);
     expect(narrow!.coverage).toBeCloseTo(wide!.coverage, 12);
+  });
+
+  it('a narrow fan loses less at the edges, and tips are put in order by what is asked', () => {
+    const rows = value(compareTips([tip('819'), tip('317'), tip('513')], question));
+    const order = (by: Parameters<typeof sortTips>[1]) =>
+      sortTips(rows, by, question.wetFilm).map((row) => row.tip.code);
+    expect(order('lost')).toEqual(['317', '513', '819']);
+    expect(order('flow')).toEqual(['513', '317', '819']);
+    // 2 m of face, strokes 76 mm apart, half of the rest drifts off.
+    expect(rows[1]!.lost).toBeCloseTo(1 - (0.5 * 2) / 2.0762, 4);
+    expect(order('film')[0]).toBe(
+      [...rows].sort((a, b) => Math.abs(Math.log(a.film / 125e-6)) - Math.abs(Math.log(b.film / 125e-6)))[0]!
+        .tip.code,
+    );
   });
 
   it('codes go both ways', () => {

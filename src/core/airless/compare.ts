@@ -1,4 +1,4 @@
-import { solveStroke } from '../film';
+import { handSpeed, solveStroke, strokeSpacing } from '../film';
 import { isRefusal, type Outcome } from '../refusal';
 import { fanAt, tipFlow, type Tip } from './tip';
 
@@ -12,6 +12,8 @@ export interface TipQuestion {
   readonly overlap: number;
   /** m/s of the hand; film at this speed is compared. */
   readonly speed: number;
+  /** m of the face across the strokes. */
+  readonly across: number;
 }
 
 /** One tip at one setting. */
@@ -25,11 +27,29 @@ export interface TipRow {
   readonly speed: number;
   /** m² a second at that speed. */
   readonly coverage: number;
+  /** Share of what leaves the tip that does not stay on the face: what drifts, and what the edge strokes miss. */
+  readonly lost: number;
+}
+
+/** What tips can be put in order by. */
+export const tipOrders = ['film', 'speed', 'flow', 'lost'] as const;
+export type TipOrder = (typeof tipOrders)[number];
+
+/** Tips in order: nearest to the film wanted and to a comfortable speed first, least paint, least lost. */
+export function sortTips(rows: readonly TipRow[], by: TipOrder, wetFilm: number): TipRow[] {
+  const far = (value: number, from: number) => Math.abs(Math.log(value / from));
+  const key: Record<TipOrder, (row: TipRow) => number> = {
+    film: ({ film }) => far(film, wetFilm),
+    speed: ({ speed }) => far(speed, handSpeed.usual),
+    flow: ({ flow }) => flow,
+    lost: ({ lost }) => lost,
+  };
+  return [...rows].sort((a, b) => key[by](a) - key[by](b));
 }
 
 /** Tips side by side: the same flow on more width lays less film. */
 export function compareTips(tips: readonly Tip[], question: TipQuestion): Outcome<TipRow[]> {
-  const { pressure, density, distance, wetFilm, transfer, overlap, speed } = question;
+  const { pressure, density, distance, wetFilm, transfer, overlap, speed, across } = question;
   const rows: TipRow[] = [];
   for (const tip of tips) {
     const flow = tipFlow(tip.orifice, pressure, density);
@@ -39,7 +59,10 @@ export function compareTips(tips: readonly Tip[], question: TipQuestion): Outcom
     if (isRefusal(film)) return film;
     const wanted = solveStroke('speed', { flow, transfer, wetFilm, fan, overlap });
     if (isRefusal(wanted)) return wanted;
-    rows.push({ tip, flow, fan, film, speed: wanted, coverage: wanted * fan * (1 - overlap) });
+    const spacing = strokeSpacing(fan, overlap);
+    // The first and the last stroke are centred on the edges: a stroke’s worth goes past them.
+    const lost = 1 - (transfer * across) / (across + spacing);
+    rows.push({ tip, flow, fan, film, speed: wanted, coverage: wanted * spacing, lost });
   }
   return rows;
 }

@@ -2,7 +2,10 @@ export { fanAt, jointOrifice, tipCode, tipDistance, tipFlow, tipFromCode, type T
 export {
   compareTips,
   lowPressureShare,
+  sortTips,
+  tipOrders,
   tipSchools,
+  type TipOrder,
   type TipQuestion,
   type TipRow,
   type TipSchool,

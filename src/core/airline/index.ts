@@ -1,3 +1,4 @@
 export { airSupply, wantedMargin, type AirSupply, type Compressor } from './compressor';
 export { atmosphere, hoseFixes, hoseOutlet, wallPressure, type AirHose, type HoseFix } from './hose';
 export { waterInLine } from './water';
+export { turbineAir, turbineAtGun, turbineOf, turbinePressure, type Turbine } from './turbine';

@@ -1,3 +1,4 @@
+export { assemblySteps, type AssemblyQuestion, type AssemblyStep } from './assembly';
 export {
   chemistries,
   cleaningSteps,

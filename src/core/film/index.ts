@@ -2,3 +2,4 @@ export { judgeComb, type CombReading, type CombVerdict } from './comb';
 export { holdFilm, type Lever } from './levers';
 export { coverage, dryFromWet, wetFromDry } from './film';
 export { handSpeed, solveStroke, strokeCount, strokeSpacing, type Stroke } from './stroke';
+export { restorers, type Restorer } from './restorers';

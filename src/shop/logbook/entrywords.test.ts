@@ -22,6 +22,7 @@ const us = unitsOf('us');
 const all: readonly (readonly [NewEntry, string])[] = [
   [fitRoom, 'air 21 °C, part 20 °C, 50 % humidity'],
   [{ type: 'stir', batchId: 'b' }, 'the mix'],
+  [{ type: 'refill' }, 'again, from the same batch'],
   [
     { type: 'poured', batchId: 'b', sheetId: 'lacquer', volume: 2e-3, partId: 'base', mass: 2 },
     'Lacquer, 2000 g',

@@ -18,6 +18,7 @@ export const typeWords: Record<EntryType, string> = {
   discard: 'Discarded',
   setting: 'Gun set',
   card: 'Card',
+  refill: 'Cup filled',
   'coat-start': 'Coat started',
   'coat-end': 'Coat ended',
   abraded: 'Abraded',
@@ -68,6 +69,8 @@ export function entryWords(entry: LogEntry, job: Job, units: Units): string {
       return `${fittingName(entry, units)}, ${units.show(pressureQuantity(entry.pressure), entry.pressure)} ${placeWords[entry.pressureAt]}${entry.triggerPulled ? ', trigger pulled' : ', static'}, ${units.show('fluidFlow', entry.fluid)}, ${units.show('speed', entry.speed)}`;
     case 'card':
       return `${cardWords[entry.verdict].name.toLowerCase()}${entry.pressure === undefined ? '' : ` at ${units.show(pressureQuantity(entry.pressure), entry.pressure)}`}${entry.pattern ? `, read: ${units.show('distance', entry.pattern.width)} wide` : ''}`;
+    case 'refill':
+      return 'again, from the same batch';
     case 'coat-start':
     case 'coat-end':
     case 'abraded':

@@ -15,6 +15,7 @@ import { Readout } from '@/ui/Readout';
 import { SimulatedCup } from '@/ui/SimulatedCup';
 import { useStopwatch } from '@/ui/stopwatch';
 import { useUnits } from '@/ui/units';
+import { CardDrill } from './CardDrill';
 
 interface Try {
   readonly timed: number;
@@ -55,7 +56,7 @@ export function Practice() {
   return (
     <Page
       title="Practice"
-      says="Time a stream. Start as the cup opens, stop at the first break. What was in it is shown after."
+      says="Time a stream: start as the cup opens, stop at the first break. Then read cards by eye."
     >
       <div className="grid max-w-4xl gap-6 md:grid-cols-[minmax(0,1fr)_16rem]">
         <div className="space-y-4">
@@ -113,6 +114,9 @@ export function Practice() {
             ))}
           </ol>
         </section>
+      </div>
+      <div className="mt-8">
+        <CardDrill />
       </div>
     </Page>
   );

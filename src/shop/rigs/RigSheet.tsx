@@ -1,7 +1,7 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { Plus, Trash2 } from 'lucide-react';
+import { Plus } from 'lucide-react';
 import { useFieldArray, useForm, useWatch } from 'react-hook-form';
 import * as z from 'zod';
 import { flowCups } from '@/core/cups';
@@ -23,7 +23,17 @@ import { useUnits } from '@/ui/units';
 import { pressureQuantity } from '@/ui/words/set';
 import { Calibrate } from './Calibrate';
 import { KeptPatterns } from './KeptPatterns';
-import { airFields, compressorFields, fluidHoseFields, pumpFields } from './rigfields';
+import {
+  airFields,
+  airPartFields,
+  compressorFields,
+  fluidHoseFields,
+  pumpFields,
+  setFields,
+  turbineFields,
+} from './rigfields';
+import { RigUse } from './RigUse';
+import { Rows } from './Rows';
 import { airWords, feedWords, gunWords } from './words';
 import { useState } from 'react';
 
@@ -53,6 +63,7 @@ function RigForm({ rig }: { readonly rig: Rig }) {
     defaultValues: rig,
   });
   const sets = useFieldArray({ control, name: 'sets', keyName: 'key' });
+  const airParts = useFieldArray({ control, name: 'airParts', keyName: 'key' });
   const { atomising, feed, air } = useWatch({ control }) as Rig;
   const [tips, setTips] = useState(rig.tips.join(', '));
   const codes = tips.split(/[,;\s]+/).filter(Boolean);
@@ -99,37 +110,12 @@ function RigForm({ rig }: { readonly rig: Rig }) {
           <Panel
             title="Nozzle sets"
             tools={
-              <Button onClick={() => sets.append({ id: newId(), bore: 1.4e-3, cap: '' })}>
+              <Button onClick={() => sets.append({ id: newId(), bore: 1.4e-3 })}>
                 <Plus aria-hidden className="size-4" /> Add a set
               </Button>
             }
           >
-            <ul className="space-y-3">
-              {sets.fields.map((field, i) => (
-                <li
-                  key={field.key}
-                  className="grid grid-cols-[1fr_1fr_2.75rem] items-start gap-3 sm:max-w-lg"
-                >
-                  <FormNumber
-                    control={control}
-                    name={`sets.${i}.bore`}
-                    label="Bore"
-                    quantity="bore"
-                    expects={expects.bore}
-                    required
-                  />
-                  <FormText control={control} name={`sets.${i}.cap`} label="Cap" />
-                  <button
-                    type="button"
-                    aria-label={`Remove set ${i + 1}`}
-                    className="mt-6 flex size-11 items-center justify-center"
-                    onClick={() => sets.remove(i)}
-                  >
-                    <Trash2 aria-hidden className="size-5" />
-                  </button>
-                </li>
-              ))}
-            </ul>
+            <Rows control={control} name="sets" rows={sets} fields={setFields} says="set" />
             <p className="mt-2 text-sm text-ink-soft">
               Needle, nozzle and cap are one set: they are not mixed.
             </p>
@@ -195,7 +181,16 @@ function RigForm({ rig }: { readonly rig: Rig }) {
               <FormFields control={control} fields={airFields} />
               {air === 'compressor' && <FormFields control={control} fields={compressorFields} />}
               {air === 'compressor' && <FormCheck control={control} name="dryer" label="Dried air" />}
+              {air === 'turbine' && <FormFields control={control} fields={turbineFields} />}
             </div>
+            {air === 'compressor' && (
+              <div className="mt-5">
+                <Rows control={control} name="airParts" rows={airParts} fields={airPartFields} says="part" />
+                <Button className="mt-3" onClick={() => airParts.append({ id: newId(), kind: 'filter' })}>
+                  <Plus aria-hidden className="size-4" /> Regulator, filter, separator
+                </Button>
+              </div>
+            )}
           </Panel>
         )}
         {(airless || feed === 'pump' || feed === 'pressure-pot') && (
@@ -207,6 +202,7 @@ function RigForm({ rig }: { readonly rig: Rig }) {
           </Panel>
         )}
         {!airless && <Calibrate rig={rig} />}
+        <RigUse rig={rig} />
         <KeptPatterns rig={rig} />
         {!airless && (
           <Panel title="Viscosity the gun’s maker names">

@@ -16,6 +16,35 @@ export const compressorFields: readonly FieldRow[] = [
   { name: 'compressor.low', label: 'The gun needs in the tank', quantity: 'pressure', expects: expects.airPressure },
 ]; // prettier-ignore
 
+export const turbineFields: readonly FieldRow[] = [
+  { name: 'stages', label: 'Stages', type: 'number' },
+  { name: 'turbine.sealed', label: 'Pressure, outlet shut', quantity: 'pressure', expects: [0.1e5, 1e5] },
+  { name: 'turbine.open', label: 'Air, outlet open', quantity: 'airFlow', expects: [800e-3 / 60, 4000e-3 / 60] },
+]; // prettier-ignore
+
+/** Of one needle, nozzle and cap. */
+export const setFields: readonly FieldRow[] = [
+  { name: 'bore', label: 'Bore', quantity: 'bore', expects: expects.bore, required: true },
+  { name: 'needle', label: 'Needle, its mark' },
+  { name: 'nozzle', label: 'Nozzle' },
+  { name: 'cap', label: 'Cap' },
+  { name: 'since', label: 'New on', type: 'date' },
+];
+
+const airPartWords = {
+  regulator: 'Regulator',
+  filter: 'Filter',
+  separator: 'Water separator',
+  dryer: 'Dryer',
+  gauge: 'Gauge',
+};
+
+export const airPartFields: readonly FieldRow[] = [
+  { name: 'kind', label: 'What', options: Object.entries(airPartWords).map(([value, label]) => ({ value, label })) },
+  { name: 'name', label: 'Which' },
+  { name: 'since', label: 'Last looked after', type: 'date' },
+]; // prettier-ignore
+
 export const pumpFields: readonly FieldRow[] = [
   { name: 'pump.flow', label: 'Pump delivers', quantity: 'fluidFlow', expects: [0.5e-3 / 60, 20e-3 / 60] },
   { name: 'pump.guns', label: 'Guns at once', type: 'number' },

@@ -8,7 +8,7 @@ import { NumberField } from '@/ui/NumberField';
 import { Page } from '@/ui/Page';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
-import { usualRecheck, type Shop } from '@/records';
+import { usualCardLasts, usualRecheck, type Shop } from '@/records';
 import { DamagedRecords } from './DamagedRecords';
 import { DataPanel } from './DataPanel';
 
@@ -93,6 +93,15 @@ export function Settings() {
               expects={[600, 28_800]}
               lazily
               hint="Where a sheet says nothing. Empty: no reminder"
+            />
+            <NumberField
+              label="A good card holds for"
+              quantity="duration"
+              value={shop.cardLasts ?? usualCardLasts}
+              onChange={(cardLasts) => cardLasts && set({ cardLasts })}
+              expects={[1800, 43_200]}
+              lazily
+              hint="A fresh one is asked for after that, and after any change, clean, refill or batch"
             />
             <Choice
               label="Timings a reading"

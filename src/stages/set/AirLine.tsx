@@ -1,6 +1,17 @@
 'use client';
 
-import { airSupply, hoseFixes, hoseOutlet, wallPressure, wantedMargin, waterInLine } from '@/core/airline';
+import {
+  airSupply,
+  hoseFixes,
+  hoseOutlet,
+  turbineAtGun,
+  turbineOf,
+  turbinePressure,
+  wallPressure,
+  wantedMargin,
+  waterInLine,
+} from '@/core/airline';
+import type { Rig } from '@/records';
 import { showDuration } from '@/core/quantity';
 import { isRefusal } from '@/core/refusal';
 import { ButtonLink } from '@/ui/Button';
@@ -19,7 +30,8 @@ export function AirLine() {
   const { view } = useJob();
   const units = useUnits();
   const { rig, set, plan } = view;
-  if (!rig || rig.air !== 'compressor') return null;
+  if (!rig || rig.air === 'none') return null;
+  if (rig.air === 'turbine') return <TurbineLine rig={rig} />;
   const wanted = set.setting?.pressure ?? (isRefusal(set.proposal) ? undefined : set.proposal.pressure);
   const { airHose, airDemand, compressor } = rig;
   if (!airHose || !airDemand || wanted === undefined)
@@ -91,6 +103,47 @@ export function AirLine() {
           </p>
         ))}
       </div>
+    </Panel>
+  );
+} // prettier-ignore
+
+/** A turbine’s hose when the rig says nothing. Defaults. */
+const turbineHose = { bore: 19e-3, length: 6 };
+const turbineTakes = 12e-3;
+
+/** From the turbine through its hose: what is left at the gun while it flows. */
+function TurbineLine({ rig }: { readonly rig: Rig }) {
+  const units = useUnits();
+  const turbine = rig.turbine ?? turbineOf(rig.stages ?? 4);
+  const takes = rig.airDemand ?? turbineTakes;
+  const hose = rig.airHose ?? turbineHose;
+  const atGun = turbineAtGun(turbine, takes, hose);
+  const gives = turbinePressure(turbine, takes);
+  const half = turbineAtGun(turbine, takes, { ...hose, length: hose.length / 2 });
+  const assumed = !rig.turbine || !rig.airDemand || !rig.airHose;
+  return (
+    <Panel title="Air line">
+      {isRefusal(atGun) ? (
+        <Notice tone="stop">{units.says(atGun)}</Notice>
+      ) : (
+        <p className="text-lg" data-turbine>
+          The turbine leaves <b>{units.show('pressure', atGun)}</b> at the gun, of {units.show('pressure', turbine.sealed)}{' '}
+          with nothing flowing.
+        </p>
+      )}
+      <Facts
+        title="Of this line"
+        facts={[
+          { label: 'The gun takes', value: units.show('airFlow', takes) },
+          { label: 'The turbine gives then', value: units.show('pressure', gives) },
+          ...(isRefusal(atGun) ? [] : [{ label: `Hose ${units.show('bore', hose.bore)}, ${units.show('length', hose.length)} takes`, value: units.show('pressure', gives - atGun) }]),
+          ...(isRefusal(atGun) || isRefusal(half) ? [] : [{ label: 'Half the hose would gain', value: units.show('pressure', half - atGun) }]),
+        ]}
+      />
+      <p className="mt-2 text-sm text-ink-soft">
+        {assumed ? 'Estimated from usual turbines: enter what its maker states on the rig. ' : ''}
+        Its air is warm and dry: slower thinner, and a hose long enough to cool.
+      </p>
     </Panel>
   );
 } // prettier-ignore

@@ -16,6 +16,8 @@ import { useUnits } from '@/ui/units';
 import { cardWords } from '@/ui/words/set';
 import { readCardPhoto, readSimulatedCard, type CardTask } from '@/workers/card';
 import type { ReadPhoto } from '@/workers/card.worker';
+import { CameraShot } from './CameraShot';
+import { sprayedBy } from './sprayedby';
 import { PatternFacts } from './PatternFacts';
 import { PatternOverlay } from './PatternOverlay';
 
@@ -28,6 +30,7 @@ export function CardReader() {
   const [read, setRead] = useState<ReadPhoto & { url?: string; file?: Blob }>();
   const [busy, setBusy] = useState(false);
   const [simulated, setSimulated] = useState(false);
+  const [shooting, setShooting] = useState(false);
   const task = useRef<CardTask>(undefined);
   useEffect(() => () => task.current?.cancel(), []);
   useEffect(() => () => void (read?.url && URL.revokeObjectURL(read.url)), [read?.url]);
@@ -40,7 +43,7 @@ export function CardReader() {
     setBusy(false);
     setRead({ ...found, file, ...(found.picture ? { url: URL.createObjectURL(found.picture) } : {}) });
   };
-  const choose = (file: File | undefined) => {
+  const choose = (file: Blob | undefined) => {
     setSimulated(false);
     if (file) void run(readCardPhoto(file), file);
   };
@@ -79,15 +82,23 @@ export function CardReader() {
       </p>
       <div className="flex flex-wrap gap-3">
         <FileButton says="Choose a photo" onFile={choose} />
-        <FileButton says="Take a photo" onFile={choose} camera />
+        <Button onClick={() => setShooting(true)}>Take a photo</Button>
         <Simulated
-          fan={set.setting?.fan ?? rig?.fan ?? 0.25}
-          onShoot={(fault, fan, seed) => {
+          onShoot={(fault, seed) => {
             setSimulated(true);
-            void run(readSimulatedCard({ seed, fault, fan }));
+            void run(readSimulatedCard({ seed, fault, ...sprayedBy(view) }));
           }}
         />
       </div>
+      {shooting && (
+        <CameraShot
+          onClose={() => setShooting(false)}
+          onShot={(photo) => {
+            setShooting(false);
+            choose(photo);
+          }}
+        />
+      )}
       {busy && (
         <div role="status" className="mt-3 flex items-center gap-4">
           <progress className="w-48 accent-[var(--act)]" aria-label="Reading the card" /> Reading the card
@@ -123,11 +134,9 @@ export function CardReader() {
 function FileButton({
   says,
   onFile,
-  camera,
 }: {
   readonly says: string;
   readonly onFile: (file: File | undefined) => void;
-  readonly camera?: boolean;
 }) {
   const input = useRef<HTMLInputElement>(null);
   return (
@@ -137,7 +146,6 @@ function FileButton({
         ref={input}
         type="file"
         accept="image/*"
-        {...(camera ? { capture: 'environment' as const } : {})}
         aria-label={says}
         className="sr-only"
         tabIndex={-1}
@@ -152,12 +160,11 @@ function FileButton({
 }
 
 interface SimulatedProps {
-  readonly fan: number;
-  readonly onShoot: (fault: CardFault, fan: number, seed: string) => void;
+  readonly onShoot: (fault: CardFault, seed: string) => void;
 }
 
 /** The simulated camera: a gun with a fault to choose. */
-function Simulated({ fan, onShoot }: SimulatedProps) {
+function Simulated({ onShoot }: SimulatedProps) {
   const [fault, setFault] = useState<CardFault>('good');
   const count = useRef(0);
   return (
@@ -171,7 +178,7 @@ function Simulated({ fan, onShoot }: SimulatedProps) {
       <Button
         onClick={() => {
           count.current += 1;
-          onShoot(fault, fan, `card-${count.current}`);
+          onShoot(fault, `card-${count.current}`);
         }}
       >
         Simulate a card

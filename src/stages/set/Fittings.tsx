@@ -8,7 +8,7 @@ import { DataTable } from '@/ui/DataTable';
 import { useJob } from '@/ui/job/context';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
-import { fittingName } from '@/ui/words/set';
+import { fittingName, fixesInWords } from '@/ui/words/set';
 
 const column = createColumnHelper<Fitting>();
 
@@ -17,6 +17,7 @@ export function Fittings() {
   const { view } = useJob();
   const units = useUnits();
   const { fittings } = view.set;
+  const tips = !isRefusal(fittings) && fittings[0]?.label === 'tip';
   const columns = useMemo(
     () => [
       column.accessor((row) => fittingName(row, units), { id: 'name', header: 'Fit' }),
@@ -24,25 +25,51 @@ export function Fittings() {
         header: 'Flow, open',
         cell: (cell) => units.show('fluidFlow', cell.getValue()),
       }),
+      ...(tips
+        ? []
+        : [
+            column.accessor('opening', {
+              header: 'Needle',
+              cell: (cell) => units.show('share', cell.getValue() ?? 1, { digits: 0 }),
+            }),
+          ]),
       column.accessor('speed', {
         header: 'Hand speed',
         cell: (cell) => units.show('speed', cell.getValue()),
       }),
       column.accessor(verdictOf, { id: 'verdict', header: 'Verdict' }),
     ],
-    [units],
+    [units, tips],
   );
   if (isRefusal(fittings)) return null;
+  const fixable = fittings.filter(({ fixes }) => fixes);
   return (
-    <Panel title={fittings[0]?.label === 'tip' ? 'Tips the shop owns' : 'Nozzles the shop owns'}>
+    <Panel title={tips ? 'Tips the shop owns' : 'Nozzles the shop owns'}>
       <DataTable label="What could be fitted" columns={columns} rows={fittings} markFirst />
+      {fixable.map((fitting) => (
+        <details key={fittingName(fitting, units)} className="border-b border-hairline" data-fixes>
+          <summary className="flex min-h-11 items-center text-sm font-semibold">
+            What would make the {fittingName(fitting, units)} work
+          </summary>
+          <ul className="pb-3 text-sm">
+            {fixesInWords(fitting.fixes ?? [], units).map(({ works, says }) => (
+              <li key={says} className="grid grid-cols-[1.5rem_1fr] py-0.5">
+                <b aria-hidden className={works ? 'text-good' : 'text-ink-soft'}>
+                  {works ? '✓' : '–'}
+                </b>
+                {says}
+              </li>
+            ))}
+          </ul>
+        </details>
+      ))}
     </Panel>
   );
 }
 
-function verdictOf({ passes, onSheet, label }: Fitting): string {
+function verdictOf({ passes, onSheet, label, fixes }: Fitting): string {
   if (label === 'tip')
     return `${passes ? 'fits the hand' : 'awkward speed'}${onSheet === false ? ', not on the sheet' : ''}`;
-  const flow = passes ? 'passes the flow' : 'starves: slower hand, thinner, or more pressure';
+  const flow = passes ? (fixes ? 'far wider than needed' : 'passes the flow') : 'starves';
   return onSheet === false ? `${flow}; not on the sheet` : flow;
 }

@@ -1,49 +1,49 @@
 'use client';
 
-import { dropIndex, dropSize } from '@/core/airgun';
-import { isRefusal } from '@/core/refusal';
+import { leverEffects } from '@/core/airgun';
+import { restorers, type Lever } from '@/core/film';
 import { showDuration } from '@/core/quantity';
+import { isRefusal } from '@/core/refusal';
 import { useJob } from '@/ui/job/context';
 import { useUnits } from '@/ui/units';
+import { restorerWords } from '@/ui/words/set';
 
 interface Props {
-  readonly levers: {
-    readonly flow: number;
-    readonly speed: number;
-    readonly fan: number;
-    readonly overlap: number;
-  };
+  readonly levers: Readonly<Record<'flow' | 'speed' | 'fan' | 'overlap', number>>;
   readonly pressure: number | undefined;
   readonly bore: number | undefined;
   readonly transfer: number;
   /** Pa: what drops are compared with. */
   readonly usual: number | undefined;
+  /** The film these levers lay is off its aim, and this lever was moved last. */
+  readonly off: boolean;
+  readonly moved: Lever | undefined;
 }
 
 /** Air a gun takes whose rig says nothing, m³/s. A default. */
 const usualAir = 350e-3 / 60;
 
-/** What the levers do beside the film: drops, transfer and overspray, air, time. */
-export function LeverEffects({ levers, pressure, bore, transfer, usual }: Props) {
+/** What the levers do beside the film: drops, transfer and overspray, air, time, and what would restore the film. */
+export function LeverEffects({ levers, pressure, bore, transfer, usual, off, moved }: Props) {
   const { view } = useJob();
   const units = useUnits();
   const { set, rig, spray, plan } = view;
-  const density = isRefusal(plan.asMixed) ? 1000 : plan.asMixed.density;
-  const liquid = { viscosity: set.viscosity, density };
-  const air = rig?.airDemand ?? usualAir;
-  const taken = pressure && usual ? air * (pressure / usual) : air;
-  const size = (at: number | undefined, flow: number, takes: number) =>
-    dropSize({ pressure: at ?? 0, air: takes, fluid: flow, bore: bore ?? 0 }, liquid);
-  const now = size(pressure, levers.flow, taken);
-  const reference = isRefusal(set.proposal)
-    ? undefined
-    : size(set.proposal.pressure, set.proposal.fitting.flow, air);
-  const drops =
-    isRefusal(now) || reference === undefined || isRefusal(reference) ? undefined : dropIndex(now, reference);
   const airless = rig?.atomising === 'airless';
-  const coat = (spray.coatTime * spray.speed) / Math.max(levers.speed, 0.01);
+  const proposed = isRefusal(set.proposal) ? undefined : set.proposal;
+  const effects = leverEffects({
+    now: { pressure: pressure ?? usual ?? 0, flow: levers.flow, speed: levers.speed },
+    usual: { pressure: usual ?? 0, flow: proposed?.fitting.flow ?? levers.flow },
+    ...(airless ? {} : { air: rig?.airDemand ?? usualAir, bore }),
+    liquid: { viscosity: set.viscosity, density: isRefusal(plan.asMixed) ? 1000 : plan.asMixed.density },
+    transfer,
+    path: spray.coatTime * spray.speed,
+  });
+  const { drops } = effects;
+  const restore = off
+    ? restorerWords(restorers({ ...levers, wetFilm: set.wet, transfer }, moved), units)
+    : [];
   const facts = [
-    ...(airless || drops === undefined
+    ...(drops === undefined
       ? []
       : [
           [
@@ -52,18 +52,27 @@ export function LeverEffects({ levers, pressure, bore, transfer, usual }: Props)
           ],
         ]),
     ['Transfer, estimate', units.show('share', transfer, { digits: 0 })],
-    ['Overspray of what leaves', units.show('fluidFlow', levers.flow * (1 - transfer))],
-    ...(airless ? [] : [[`Air taken${rig?.airDemand ? '' : ', default'}`, units.show('airFlow', taken)]]),
-    ['A coat takes about', showDuration(coat)],
+    ['Overspray of what leaves', units.show('fluidFlow', effects.overspray)],
+    ...(effects.air === undefined
+      ? []
+      : [[`Air taken${rig?.airDemand ? '' : ', default'}`, units.show('airFlow', effects.air)]]),
+    ['A coat takes about', `${showDuration(effects.seconds)}, ${units.show('volume', effects.mix)}`],
   ];
   return (
-    <dl className="mt-3 grid gap-x-6 text-sm sm:grid-cols-2" data-effects>
-      {facts.map(([label, value]) => (
-        <div key={label} className="flex justify-between border-b border-hairline py-1.5">
-          <dt className="text-ink-soft">{label}</dt>
-          <dd className="font-bold">{value}</dd>
-        </div>
-      ))}
-    </dl>
+    <>
+      <dl className="mt-3 grid gap-x-6 text-sm sm:grid-cols-2" data-effects>
+        {facts.map(([label, value]) => (
+          <div key={label} className="flex justify-between border-b border-hairline py-1.5">
+            <dt className="text-ink-soft">{label}</dt>
+            <dd className="font-bold">{value}</dd>
+          </div>
+        ))}
+      </dl>
+      {restore.length > 0 && (
+        <p className="mt-3 text-sm" data-restore>
+          To bring the film back: <b>{restore.join(', or ')}</b>.
+        </p>
+      )}
+    </>
   );
 }

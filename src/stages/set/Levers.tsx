@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { transferAt } from '@/core/airgun';
 import { holdFilm, solveStroke, strokeSpacing, type Lever } from '@/core/film';
 import { isRefusal } from '@/core/refusal';
+import type { NozzleSet } from '@/records';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { expects } from '@/ui/expects';
@@ -13,6 +14,7 @@ import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import { placeWords, pressureQuantity } from '@/ui/words/set';
+import { FittedSet } from './FittedSet';
 import { KnobFields, type Knobs } from './KnobFields';
 import { LeverEffects } from './LeverEffects';
 
@@ -34,10 +36,12 @@ export function Levers() {
   const proposal = isRefusal(set.proposal) ? undefined : set.proposal;
   const start =
     set.setting ?? (proposal && { ...proposal, ...proposal.fitting, fluid: proposal.fitting.flow });
-  const [bore, setBore] = useState(start?.bore);
+  const [fitted, setFitted] = useState(() => fittedAt(view.rig?.sets ?? [], start));
+  const [moved, setMoved] = useState<Lever>();
   const [tip, setTip] = useState(start?.tip);
   const [pressure, setPressure] = useState(start?.pressure);
   const [pressureAt, setPressureAt] = useState<PressureAt>(start?.pressureAt ?? 'inlet');
+  const [pulled, setPulled] = useState(set.setting?.triggerPulled ?? true);
   const [distance, setDistance] = useState(start?.distance);
   const [levers, setLevers] = useState({
     flow: start?.fluid ?? 200e-6 / 60,
@@ -49,14 +53,16 @@ export function Levers() {
   const [refused, setRefused] = useState<string>();
   const [knobs, setKnobs] = useState<Knobs>(set.setting?.knobs ?? {});
   if (!view.rig) return null;
+  const bore = fitted?.bore;
 
   const move = (lever: Lever) => (value: number | undefined) => {
     if (value === undefined) return;
-    const moved = { ...levers, [lever]: value };
+    const next = { ...levers, [lever]: value };
     setRefused(undefined);
-    setLevers(moved);
+    setMoved(lever);
+    setLevers(next);
     if (gives === 'film' || gives === lever || set.wet <= 0) return;
-    const held = holdFilm({ ...moved, wetFilm: set.wet, transfer }, gives);
+    const held = holdFilm({ ...next, wetFilm: set.wet, transfer }, gives);
     if (isRefusal(held)) setRefused(units.says(held));
     else setLevers({ flow: held.flow, speed: held.speed, fan: held.fan, overlap: held.overlap });
   };
@@ -93,16 +99,17 @@ export function Levers() {
     pressure !== undefined &&
     pressure > capLimit * 1.001;
   const overLimit = pressure !== undefined && limit !== undefined && pressure > limit * 1.001;
-  const complete = pressure !== undefined && distance !== undefined && !isRefusal(film);
+  const complete =
+    pressure !== undefined && distance !== undefined && !isRefusal(film) && (airless || fitted !== undefined);
   const record = () => {
     if (!complete) return;
     log('gun set', {
       type: 'setting',
       sheetId: set.sheet.id,
-      ...(airless ? { tip } : { bore }),
+      ...(airless ? { tip } : { bore, setId: fitted?.id }),
       pressure,
       pressureAt,
-      triggerPulled: true,
+      triggerPulled: pulled,
       fluid: levers.flow,
       fan: levers.fan,
       distance,
@@ -123,14 +130,7 @@ export function Levers() {
             data-place="levers"
           />
         ) : (
-          <NumberField
-            label="Nozzle"
-            quantity="bore"
-            value={bore}
-            onChange={setBore}
-            expects={expects.bore}
-            place="levers"
-          />
+          <FittedSet sets={view.rig.sets} fitted={fitted} onFit={setFitted} />
         )}
         <NumberField
           label="Pressure"
@@ -152,6 +152,15 @@ export function Levers() {
           onChange={(event) => setPressureAt(event.target.value as PressureAt)}
           options={Object.entries(placeWords).map(([value, label]) => ({ value, label }))}
         />
+        <label className="flex min-h-11 items-center gap-3 self-end">
+          <input
+            type="checkbox"
+            className="size-5 accent-act"
+            checked={pulled}
+            onChange={(event) => setPulled(event.target.checked)}
+          />
+          Trigger pulled
+        </label>
         <NumberField
           label="Distance"
           quantity="distance"
@@ -188,6 +197,11 @@ export function Levers() {
           expects={[0.3, 0.92]}
         />
       </div>
+      {!pulled && (
+        <p className="mt-3 text-sm font-semibold text-care">
+          ▲ Read without flow: while spraying the gun has less. Read it again with the trigger pulled.
+        </p>
+      )}
       {!airless && <KnobFields knobs={knobs} onChange={setKnobs} />}
       <div className="mt-4 grid items-end gap-4 lg:grid-cols-[minmax(0,1fr)_auto]">
         <Choice
@@ -215,6 +229,8 @@ export function Levers() {
         levers={levers}
         pressure={pressure}
         bore={bore}
+        off={Math.abs(off) > 0.03}
+        moved={moved}
         transfer={transfer}
         usual={usual.pressure}
       />
@@ -241,3 +257,11 @@ export function Levers() {
     </Panel>
   );
 }
+
+/** The set a setting was sprayed with: by its id, else by its bore. */
+const fittedAt = (
+  sets: readonly NozzleSet[],
+  from: { readonly setId?: string; readonly bore?: number } | undefined,
+): NozzleSet | undefined =>
+  sets.find(({ id }) => id === from?.setId) ??
+  sets.find(({ bore }) => Math.abs(bore - (from?.bore ?? 0)) < 1e-6);

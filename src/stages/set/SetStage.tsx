@@ -4,6 +4,7 @@ import { useJob } from '@/ui/job/context';
 import { StageFrame } from '@/ui/job/StageFrame';
 import { Notice } from '@/ui/Notice';
 import { AirLine } from './AirLine';
+import { Assembly } from './Assembly';
 import { CardReader } from './CardReader';
 import { CardVerdict } from './CardVerdict';
 import { Experiment } from './Experiment';
@@ -50,9 +51,10 @@ export function SetStage() {
         </div>
         <div className="min-w-0">
           <AirLine />
-          <TipBench />
+          <Assembly />
         </div>
       </div>
+      <TipBench />
       <CardReader />
     </StageFrame>
   );

@@ -9,10 +9,18 @@ import {
   tipFromCode,
   tipSchools,
   wearFromFan,
+  wearFromFlow,
+  sortTips,
+  tipCode,
+  tipFlow,
+  tipOrders,
   wornWaste,
   type Tip,
+  type TipOrder,
 } from '@/core/airless';
 import { isRefusal } from '@/core/refusal';
+import { Button } from '@/ui/Button';
+import { Choice } from '@/ui/Choice';
 import { TextField } from '@/ui/Field';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
@@ -26,6 +34,7 @@ export function TipBench() {
   const { view } = useJob();
   const units = useUnits();
   const { rig, set, plan, job } = view;
+  const [order, setOrder] = useState<TipOrder>('film');
   const [codes, setCodes] = useState(rig?.tips.slice(0, 4).join(', ') ?? '');
   if (rig?.atomising !== 'airless' || isRefusal(set.proposal)) return null;
   const pressure = set.setting?.pressure ?? set.proposal.pressure;
@@ -41,7 +50,9 @@ export function TipBench() {
     transfer: set.transfer,
     overlap: job.approach.overlap,
     speed: rig.handSpeed ?? job.approach.speed,
+    across: Math.max(...job.part.faces.map(({ width, height }) => Math.min(width, height)), 0.1),
   });
+  const sorted = isRefusal(rows) ? [] : sortTips(rows, order, set.wet);
   const inUse = tipFromCode(set.setting?.tip ?? set.proposal.fitting.tip ?? '');
   return (
     <Panel title="Tips side by side">
@@ -51,12 +62,21 @@ export function TipBench() {
         onChange={(event) => setCodes(event.target.value)}
         error={wrong ? units.says(wrong) : undefined}
       />
-      {!isRefusal(rows) && (
+      <CodeFinder onFound={(code) => setCodes([...new Set([...tips.map((tip) => tip.code), code])].join(', '))} />
+      <div className="mt-3">
+        <Choice
+          label="In order of"
+          value={order}
+          onChange={setOrder}
+          options={tipOrders.map((value) => ({ value, label: orderWords[value] }))}
+        />
+      </div>
+      {sorted.length > 0 && (
         <div className="mt-3 overflow-x-auto">
           <table className="w-full text-right text-sm" data-tips>
             <thead className="text-ink-soft">
               <tr className="border-b border-hairline">
-                {['Tip', 'Fan', 'Flow', 'Film a pass', 'Speed for the film', 'Filter'].map((head) => (
+                {['Tip', 'Fan', 'Flow', 'Film a pass', 'Speed for the film', 'Lost', 'Filter'].map((head) => (
                   <th key={head} className="px-2 py-1 font-normal first:text-left">
                     {head}
                   </th>
@@ -64,13 +84,14 @@ export function TipBench() {
               </tr>
             </thead>
             <tbody>
-              {rows.map(({ tip, fan, flow, film, speed }) => (
+              {sorted.map(({ tip, fan, flow, film, speed, lost }) => (
                 <tr key={tip.code} className="border-b border-hairline">
                   <th className="py-1.5 text-left">{tip.code}</th>
                   <td className="px-2">{units.show('distance', fan)}</td>
                   <td className="px-2">{units.show('fluidFlow', flow)}</td>
                   <td className="px-2">{units.show('film', film)}</td>
                   <td className="px-2">{units.show('speed', speed)}</td>
+                  <td className="px-2">{units.show('share', lost, { digits: 0 })}</td>
                   <td className="px-2">{filterMesh(tip.orifice)} mesh</td>
                 </tr>
               ))}
@@ -80,10 +101,54 @@ export function TipBench() {
       )}
       {!isRefusal(inUse) && <PumpNotice tip={inUse} pressure={pressure} density={density} />}
       {!isRefusal(inUse) && <Schools tip={inUse} pressure={pressure} density={density} />}
-      {!isRefusal(inUse) && <Wear key={inUse.code} tip={inUse} />}
+      {!isRefusal(inUse) && <Wear key={inUse.code} tip={inUse} pressure={pressure} density={density} />}
     </Panel>
   );
 } // prettier-ignore
+
+const orderWords: Record<TipOrder, string> = {
+  film: 'Film',
+  speed: 'Speed',
+  flow: 'Paint',
+  lost: 'Overspray',
+};
+
+/** A code from what is wanted: orifice and fan at 305 mm. */
+function CodeFinder({ onFound }: { readonly onFound: (code: string) => void }) {
+  const units = useUnits();
+  const [orifice, setOrifice] = useState<number>();
+  const [fan, setFan] = useState<number>();
+  const found = orifice && fan ? tipFromCode(tipCode(orifice, fan)) : undefined;
+  return (
+    <details className="mt-2">
+      <summary className="flex min-h-11 items-center text-sm font-semibold">
+        Find a code from orifice and fan
+      </summary>
+      <div className="grid items-end gap-3 sm:grid-cols-3">
+        <NumberField
+          label="Orifice"
+          quantity="bore"
+          value={orifice}
+          onChange={setOrifice}
+          expects={[0.15e-3, 1.2e-3]}
+        />
+        <NumberField
+          label={`Fan at ${units.show('distance', 0.305)}`}
+          quantity="distance"
+          value={fan}
+          onChange={setFan}
+          expects={[0.05, 0.7]}
+        />
+        {found && !isRefusal(found) && (
+          <Button onClick={() => onFound(found.code)}>
+            Compare {found.code}: {units.show('distance', found.fan)}, {units.show('bore', found.orifice)}
+          </Button>
+        )}
+      </div>
+      {found && isRefusal(found) && <p className="text-sm font-semibold text-stop">▲ No tip has these.</p>}
+    </details>
+  );
+}
 
 interface TipProps {
   readonly tip: Tip;
@@ -145,29 +210,38 @@ function Schools({ tip, pressure, density }: TipProps) {
   );
 }
 
-function Wear({ tip }: { readonly tip: Tip }) {
+function Wear({ tip, pressure, density }: TipProps) {
   const { view } = useJob();
   const units = useUnits();
+  const [volume, setVolume] = useState<number>();
+  const [seconds, setSeconds] = useState<number>();
+  const fresh = tipFlow(tip.orifice, pressure, density);
   const [fan, setFan] = useState<number | undefined>(view.rig?.tipsWorn?.[tip.code]?.fan);
-  const worn = fan === undefined ? undefined : wearFromFan(tip, fan);
+  // A timed flow tells more than the width of the fan.
+  const timed = volume && seconds && !isRefusal(fresh) ? wearFromFlow(tip, volume / seconds, fresh) : undefined;
+  const worn = timed ?? (fan === undefined ? undefined : wearFromFan(tip, fan));
   const { needed, sheet } = view.plan;
   const waste =
     worn && !isRefusal(worn) && !isRefusal(needed) && sheet.pricePerVolume
       ? wornWaste(worn.flowGrowth, needed.total, sheet.pricePerVolume)
       : undefined;
   return (
-    <div className="mt-3 grid items-start gap-3 sm:grid-cols-[14rem_1fr]">
+    <div className="mt-3 grid items-start gap-3 sm:grid-cols-2">
       <NumberField
         label={`Fan of ${tip.code} now, at ${units.show('distance', 0.305)}`}
         quantity="distance"
         value={fan}
         onChange={setFan}
         expects={[tip.fan * 0.5, tip.fan * 1.1]}
-        error={isRefusal(worn) ? units.says(worn) : undefined}
+        error={!timed && isRefusal(worn) ? units.says(worn) : undefined}
       />
+      <div className="grid grid-cols-2 items-start gap-3">
+        <NumberField label="Or timed: caught" quantity="volume" value={volume} onChange={setVolume} expects={[0.2e-3, 20e-3]} />
+        <NumberField label="In" quantity="time" value={seconds} onChange={setSeconds} expects={[10, 120]} />
+      </div>
       {worn && !isRefusal(worn) && (
         <Notice tone={worn.renew ? 'care' : 'good'}>
-          Fan {units.show('share', worn.fanLost, { digits: 0 })} narrower, flow {worn.flowGrowth.toFixed(2)} × (an estimate).{' '}
+          Fan {units.show('share', worn.fanLost, { digits: 0 })} narrower, flow {worn.flowGrowth.toFixed(2)} × {timed ? 'of a new tip, timed' : '(an estimate)'}.{' '}
           {worn.renew ? 'Renew it: a quarter is gone.' : 'It goes on.'}
           {waste ? ` Run on, this job wastes ${costWords(waste)} of paint.` : ''}
         </Notice>

@@ -18,9 +18,14 @@ export function CoatList() {
       title="Coats"
       tools={
         view.mix.batch && (
-          <Button onClick={() => log('stirred', { type: 'stir', batchId: view.mix.batch?.id })}>
-            Stirred
-          </Button>
+          <span className="flex gap-2">
+            <Button onClick={() => log('cup filled', { type: 'refill', batchId: view.mix.batch?.id })}>
+              Cup filled again
+            </Button>
+            <Button onClick={() => log('stirred', { type: 'stir', batchId: view.mix.batch?.id })}>
+              Stirred
+            </Button>
+          </span>
         )
       }
     >

@@ -1,6 +1,6 @@
 import { isRefusal } from '@/core/refusal';
-import type { NewEntry } from '@/records';
-import { aJob, card, logged, readyToSpray, seen, setting } from '../../../tests/fixtures/job';
+import { newShop, type Job, type NewEntry } from '@/records';
+import { aJob, card, logged, mixedLacquer, readyToSpray, seen, setting } from '../../../tests/fixtures/job';
 
 const rung = (pressure: number, score: number): NewEntry => ({
   type: 'card', sheetId: 'lacquer', verdict: 'coarse', pressure, score,
@@ -29,6 +29,34 @@ describe('what a gun was set to', () => {
     expect(seen(job).spray.cardWanted).toBe(true);
   });
 });
+
+describe('a card before a coat', () => {
+  const good = (minutes: number) => logged(aJob(), [-minutes - 5, setting()], [-minutes, card()]);
+
+  it('is asked for with its reason: none, a change, a clean, a batch, a refill', () => {
+    expect(seen(aJob()).set.cardState).toBe('none');
+    expect(seen(good(30)).set.cardState).toBe('good');
+    const after = (entry: NewEntry) => seen(logged(good(30), [-10, entry])).set.cardState;
+    expect(after(at({ distance: 0.25 }))).toBe('changed');
+    expect(after({ type: 'tick', list: 'clean', step: 'assemble', done: true })).toBe('cleaned');
+    expect(after(mixedLacquer)).toBe('batch');
+    expect(after({ type: 'refill' })).toBe('refill');
+    expect(after({ ...(card() as object), verdict: 'split' } as NewEntry)).toBe('not-good');
+  });
+
+  it('expires, by the shop’s own time where it has one, and asks nobody once all coats are on', () => {
+    expect(seen(good(239)).set.cardState).toBe('good');
+    expect(seen(good(241)).set.cardState).toBe('expired');
+    expect(seen(good(241)).spray.cardWanted).toBe(true);
+    const { set } = seen(good(30), { shop: { ...newShop, cardLasts: 1200 } });
+    expect([set.cardState, set.card]).toEqual(['expired', undefined]);
+    const all = aJob().coats.reduce<Job>(
+      (job, { id }) => logged(job, [-235, { type: 'coat-start', coatId: id }], [-234, { type: 'coat-end', coatId: id }]),
+      good(241),
+    );
+    expect(seen(all).set.cardState).toBe('good');
+  });
+}); // prettier-ignore
 
 describe('the rungs of a ladder', () => {
   it('are the cards with a pressure, over settings that changed nothing else', () => {
@@ -62,5 +90,14 @@ describe('what could be fitted', () => {
     expect(wet).toBeGreaterThan(80e-6);
     expect(fittings.every(({ full, speed }) => full > 0 && speed > 0)).toBe(true);
     expect(fittings.filter(({ onSheet }) => onSheet).length).toBe(2);
+  });
+
+  it('says of every nozzle that starves what would make it work, and of those that pass nothing', () => {
+    const { fittings } = seen(aJob()).set;
+    if (isRefusal(fittings)) throw new Error(fittings.says);
+    for (const { passes, fixes, opening } of fittings) {
+      if (!passes) expect(fixes?.some(({ kind }) => kind === 'push')).toBe(true);
+      else expect(fixes === undefined || opening! < 0.35).toBe(true);
+    }
   });
 });

@@ -1,9 +1,20 @@
 import type { Rung } from '@/core/card';
-import { defaultDriving, rankNozzles, type NozzleOption } from '@/core/airgun';
+import { defaultDriving, nozzleFixes, rankNozzles, type NozzleFix, type NozzleOption } from '@/core/airgun';
+import { andradeFromSlope } from '@/core/climate';
+import { viscosityFromSeconds } from '@/core/cups';
 import { fanAt, tipFlow, tipFromCode } from '@/core/airless';
 import { handSpeed, solveStroke, strokeSpacing } from '@/core/film';
 import { isRefusal, refuse, type Outcome } from '@/core/refusal';
-import type { Coating, EntryOf, GunAdvice, Job, Rig } from '@/records';
+import {
+  usualCardLasts,
+  type Coating,
+  type EntryOf,
+  type GunAdvice,
+  type Job,
+  type LogEntry,
+  type Rig,
+  type Shop,
+} from '@/records';
 import { appliedNow } from './batch';
 import { lastOf, liveEntries, moment, ofType } from './entries';
 import type { PlanView } from './plan';
@@ -24,7 +35,16 @@ export interface Fitting {
   readonly speed: number;
   readonly passes: boolean;
   readonly onSheet?: boolean;
+  /** Share of its full flow the film needs: how far the needle opens. */
+  readonly opening?: number;
+  /** What would make it work, where it does not. */
+  readonly fixes?: readonly NozzleFix[];
+  /** Which needle, nozzle and cap. */
+  readonly setId?: string;
 }
+
+/** Why a fresh card is wanted, or that none is. */
+export type CardState = 'good' | 'none' | 'not-good' | 'changed' | 'cleaned' | 'batch' | 'refill' | 'expired';
 
 export interface SetView {
   readonly sheet: Coating;
@@ -41,6 +61,9 @@ export interface SetView {
   readonly setting?: EntryOf<'setting'>;
   /** The last card since that setting and since the batch was mixed. */
   readonly card?: EntryOf<'card'>;
+  readonly cardState: CardState;
+  /** ms since the epoch when the card held expires. */
+  readonly cardUntil?: number;
   /** The setting before it, and the last card of that one. */
   readonly before?: EntryOf<'setting'>;
   readonly cardBefore?: EntryOf<'card'>;
@@ -60,7 +83,15 @@ export interface Proposal {
 
 const middle = ({ min, max }: { min: number; max: number }) => (min + max) / 2;
 
-export function setView(job: Job, rig: Rig | undefined, plan: PlanView, thin: ThinView): SetView {
+interface SetBearings {
+  readonly rig: Rig | undefined;
+  readonly plan: PlanView;
+  readonly thin: ThinView;
+  readonly shop: Shop;
+  readonly now: number;
+}
+
+export function setView(job: Job, { rig, plan, thin, shop, now }: SetBearings): SetView {
   const { sheet } = plan;
   const applied = appliedNow(job, sheet);
   const density = isRefusal(applied) ? 1000 : applied.density;
@@ -77,18 +108,18 @@ export function setView(job: Job, rig: Rig | undefined, plan: PlanView, thin: Th
     drivingAssumed: rig?.driving === undefined,
   };
   const fittings = rig
-    ? fittingsOf(job, rig, advice, wet, plan.transfer, { viscosity, density })
+    ? fittingsOf(job, rig, advice, wet, plan.transfer, { viscosity, density }, thin)
     : refuse('no-rig', 'Choose a rig for this job first.');
   return {
     ...base,
     fittings,
     proposal: isRefusal(fittings) ? fittings : propose(job, rig, advice, fittings),
-    ...recorded(job, sheet),
+    ...recorded(job, sheet, (shop.cardLasts ?? usualCardLasts) * 1000, now),
   };
 }
 
 /** The setting and card that still hold: cleaning and a fresh batch both ask for a new card. */
-function recorded(job: Job, sheet: Coating) {
+function recorded(job: Job, sheet: Coating, lasts: number, now: number) {
   const entries = liveEntries(job);
   const cleaned = lastOf(
     entries,
@@ -101,14 +132,30 @@ function recorded(job: Job, sheet: Coating) {
     'setting',
     (entry) => entry.sheetId === sheet.id && (!cleaned || moment(entry) > moment(cleaned)),
   );
-  const since = Math.max(setting ? moment(setting) : Infinity, mixed ? moment(mixed) : 0);
-  const card = lastOf(entries, 'card', (entry) => entry.sheetId === sheet.id && moment(entry) >= since);
+  const refilled = lastOf(entries, 'refill');
+  const lastCard = lastOf(entries, 'card', (entry) => entry.sheetId === sheet.id);
+  const after = (entry: LogEntry | undefined) => !!entry && !!lastCard && moment(entry) > moment(lastCard);
+  const cardState = stateOfCard();
+  const card = cardState === 'good' || cardState === 'not-good' ? lastCard : undefined;
   const settings = ofType(entries, 'setting').filter(({ sheetId }) => sheetId === sheet.id);
   const before = setting && settings[settings.indexOf(setting) - 1];
   const cards = ofType(entries, 'card').filter(({ sheetId }) => sheetId === sheet.id);
+  function stateOfCard(): CardState {
+    if (!lastCard) return 'none';
+    if (after(cleaned)) return 'cleaned';
+    if (!setting || after(setting)) return 'changed';
+    if (after(mixed)) return 'batch';
+    if (after(refilled)) return 'refill';
+    if (lastCard.verdict !== 'good') return 'not-good';
+    // Once every coat is on, nobody needs a card.
+    return nextCoat(job) && now - moment(lastCard) > lasts ? 'expired' : 'good';
+  }
+
   return {
     setting,
     card,
+    cardState,
+    ...(cardState === 'good' && lastCard ? { cardUntil: moment(lastCard) + lasts } : {}),
     before,
     cardBefore:
       before && setting
@@ -146,6 +193,7 @@ function fittingsOf(
   wetFilm: number,
   transfer: number,
   liquid: { viscosity: number; density: number },
+  thin: ThinView,
 ): Outcome<Fitting[]> {
   const { overlap } = job.approach;
   const speed = rig.handSpeed ?? job.approach.speed;
@@ -154,9 +202,10 @@ function fittingsOf(
 
   const flow = solveStroke('flow', { wetFilm, transfer, speed, fan: rig.fan, overlap });
   if (isRefusal(flow)) return flow;
+  const pressure = rig.driving ?? defaultDriving[rig.feed];
   const ranked = rankNozzles({
     bores: rig.sets.map(({ bore }) => bore),
-    pressure: rig.driving ?? defaultDriving[rig.feed],
+    pressure,
     liquid,
     flow,
     ...(advice?.bore ? { sheet: advice.bore } : {}),
@@ -175,8 +224,43 @@ function fittingsOf(
       speed: isRefusal(solved) ? speed : solved,
       passes: option.passes,
       onSheet: option.onSheet,
+      opening: option.opening,
+      setId: rig.sets.find(({ bore }) => bore === option.bore)?.id,
+      ...fixesOf(option.bore, pressure, flow, liquid, rig, thin),
     };
   });
+}
+
+/** What pushes harder than a feed does: a cup under pressure for those that only run, a pot for that cup. */
+const nextFeed: Partial<Record<Rig['feed'], Rig['feed']>> = {
+  gravity: 'pressure-cup',
+  suction: 'pressure-cup',
+  'pressure-cup': 'pressure-pot',
+};
+
+function fixesOf(
+  bore: number,
+  pressure: number,
+  flow: number,
+  liquid: { viscosity: number; density: number },
+  { feed }: Rig,
+  { band, choice, law, sheet }: ThinView,
+): Pick<Fitting, 'fixes'> {
+  const temperature = choice?.temperature ?? sheet.times.temperature;
+  const thinnest = band && viscosityFromSeconds(band.cup, band.min);
+  const next = nextFeed[feed];
+  const fixes = nozzleFixes({
+    bore,
+    pressure,
+    liquid,
+    flow,
+    temperature,
+    B: law?.B ?? andradeFromSlope(sheet.temperatureSlope ?? 0.03, temperature),
+    warmest: sheet.limits.air.max,
+    thinnest: thinnest === undefined || isRefusal(thinnest) ? 0 : thinnest * liquid.density,
+    ...(next ? { nextFeed: defaultDriving[next] } : {}),
+  });
+  return isRefusal(fixes) || fixes.length === 0 ? {} : { fixes };
 }
 
 function tipFittings(

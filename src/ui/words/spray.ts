@@ -1,6 +1,7 @@
 import { showClock, showDuration } from '@/core/quantity';
 import type { JobView } from '@/store/job';
 import type { Units } from '../units';
+import { cardAsks } from './set';
 import { go, log, plural, type Fact, type NextLine } from './line';
 
 export function sprayLine(view: JobView, units: Units): NextLine {
@@ -80,7 +81,9 @@ export function sprayLine(view: JobView, units: Units): NextLine {
       ? `Spray a card first, then start ${order}.`
       : `Start ${order}: ${units.show('film', next.wet)} wet.`,
     detail: cardWanted
-      ? 'No good card since the last change, clean or batch.'
+      ? view.set.cardState === 'good' || view.set.cardState === 'not-good'
+        ? 'The last card was not good.'
+        : cardAsks[view.set.cardState]
       : `${plural(spray.strokes.length, 'kind')} of face; the clock and the flash timer start by themselves.`,
     tone: cardWanted ? 'care' : 'act',
     because,

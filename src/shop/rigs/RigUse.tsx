@@ -1,0 +1,42 @@
+'use client';
+
+import { useMemo } from 'react';
+import { showDuration } from '@/core/quantity';
+import type { Rig } from '@/records';
+import { useRecords } from '@/store/hooks';
+import { rigUse } from '@/store/riguse';
+import { Facts } from '@/ui/Facts';
+import { Panel } from '@/ui/Panel';
+import { useUnits } from '@/ui/units';
+import { clockTime } from '@/ui/words/spray';
+
+/** Hours, litres and dates of a rig and of what was fitted to it, from the logs. */
+export function RigUse({ rig }: { readonly rig: Rig }) {
+  const jobs = useRecords('job');
+  const units = useUnits();
+  const use = useMemo(() => rigUse(jobs, rig.id), [jobs, rig.id]);
+  if (use.seconds === 0 && use.lastCleaned === undefined) return null;
+  const nameOf = (id: string) => {
+    const set = rig.sets.find((each) => each.id === id);
+    return set ? `Set ${units.show('bore', set.bore)}` : `Tip ${id}`;
+  };
+  return (
+    <Panel title="Use, from the logs">
+      <div data-use className="max-w-xl">
+        <Facts
+          title="So far"
+          facts={[
+            { label: 'Coats sprayed for', value: showDuration(use.seconds) },
+            { label: 'Mixed for it', value: units.show('volume', use.volume) },
+            { label: 'Last sprayed', value: use.lastSprayed ? clockTime(use.lastSprayed) : '–' },
+            { label: 'Last cleaned', value: use.lastCleaned ? clockTime(use.lastCleaned) : 'not on record' },
+            ...[...use.fitted].map(([id, { seconds, volume }]) => ({
+              label: nameOf(id),
+              value: `${showDuration(seconds)}, ${units.show('volume', volume)}`,
+            })),
+          ]}
+        />
+      </div>
+    </Panel>
+  );
+}
