@@ -69,7 +69,7 @@ export class Visitor {
 
   async choose(label: string, words: string): Promise<void> {
     const select = (await this.page.waitForSelector(
-      `::-p-aria([name="${label}"])`,
+      `::-p-aria([name="${label}"][role="combobox"])`,
     )) as ElementHandle<HTMLSelectElement>;
     const value = await select.evaluate(
       (element, wanted) => [...element.options].find((option) => option.text.includes(wanted))?.value ?? '',

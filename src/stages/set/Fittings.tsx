@@ -2,13 +2,15 @@
 
 import { createColumnHelper } from '@tanstack/react-table';
 import { useMemo } from 'react';
+import { leastOpening } from '@/core/airgun';
 import { isRefusal } from '@/core/refusal';
-import type { Fitting } from '@/store/job';
+import { fixesOf, type Fitting } from '@/store/job';
 import { DataTable } from '@/ui/DataTable';
 import { useJob } from '@/ui/job/context';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
-import { fittingName, fixesInWords } from '@/ui/words/set';
+import { fixesInWords } from '@/ui/words/fixes';
+import { fittingName } from '@/ui/words/set';
 
 const column = createColumnHelper<Fitting>();
 
@@ -42,17 +44,20 @@ export function Fittings() {
     [units, tips],
   );
   if (isRefusal(fittings)) return null;
-  const fixable = fittings.filter(({ fixes }) => fixes);
+  const fixable = fittings.flatMap((fitting) => {
+    const fixes = fixesOf(view, fitting);
+    return fixes.length > 0 ? [{ fitting, fixes }] : [];
+  });
   return (
     <Panel title={tips ? 'Tips the shop owns' : 'Nozzles the shop owns'}>
       <DataTable label="What could be fitted" columns={columns} rows={fittings} markFirst />
-      {fixable.map((fitting) => (
+      {fixable.map(({ fitting, fixes }) => (
         <details key={fittingName(fitting, units)} className="border-b border-hairline" data-fixes>
           <summary className="flex min-h-11 items-center text-sm font-semibold">
             What would make the {fittingName(fitting, units)} work
           </summary>
           <ul className="pb-3 text-sm">
-            {fixesInWords(fitting.fixes ?? [], units).map(({ works, says }) => (
+            {fixesInWords(fixes, units).map(({ works, says }) => (
               <li key={says} className="grid grid-cols-[1.5rem_1fr] py-0.5">
                 <b aria-hidden className={works ? 'text-good' : 'text-ink-soft'}>
                   {works ? '✓' : '–'}
@@ -67,9 +72,9 @@ export function Fittings() {
   );
 }
 
-function verdictOf({ passes, onSheet, label, fixes }: Fitting): string {
+function verdictOf({ passes, onSheet, label, opening = 1 }: Fitting): string {
   if (label === 'tip')
     return `${passes ? 'fits the hand' : 'awkward speed'}${onSheet === false ? ', not on the sheet' : ''}`;
-  const flow = passes ? (fixes ? 'far wider than needed' : 'passes the flow') : 'starves';
+  const flow = passes ? (opening < leastOpening ? 'far wider than needed' : 'passes the flow') : 'starves';
   return onSheet === false ? `${flow}; not on the sheet` : flow;
 }

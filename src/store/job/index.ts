@@ -4,6 +4,7 @@ export type { CleanView } from './clean';
 export { lastOf, liveEntries, moment, ofType } from './entries';
 export type { MixView, PouringState, Source } from './mix';
 export { areaOf, transferOf, type CoatPlan, type Fitness, type PlanView } from './plan';
+export { fixesOf } from './fixes';
 export type { Fitting, Proposal, SetView } from './set';
 export { activeSheet, nextCoat, sheetOf } from './sheets';
 export type { CoatState, SprayView, StrokeGuide } from './spray';

@@ -1,7 +1,5 @@
 import type { Rung } from '@/core/card';
-import { defaultDriving, nozzleFixes, rankNozzles, type NozzleFix, type NozzleOption } from '@/core/airgun';
-import { andradeFromSlope } from '@/core/climate';
-import { viscosityFromSeconds } from '@/core/cups';
+import { defaultDriving, rankNozzles, type NozzleOption } from '@/core/airgun';
 import { fanAt, tipFlow, tipFromCode } from '@/core/airless';
 import { handSpeed, solveStroke, strokeSpacing } from '@/core/film';
 import { isRefusal, refuse, type Outcome } from '@/core/refusal';
@@ -37,8 +35,6 @@ export interface Fitting {
   readonly onSheet?: boolean;
   /** Share of its full flow the film needs: how far the needle opens. */
   readonly opening?: number;
-  /** What would make it work, where it does not. */
-  readonly fixes?: readonly NozzleFix[];
   /** Which needle, nozzle and cap. */
   readonly setId?: string;
 }
@@ -108,7 +104,7 @@ export function setView(job: Job, { rig, plan, thin, shop, now }: SetBearings): 
     drivingAssumed: rig?.driving === undefined,
   };
   const fittings = rig
-    ? fittingsOf(job, rig, advice, wet, plan.transfer, { viscosity, density }, thin)
+    ? fittingsOf(job, rig, advice, wet, plan.transfer, { viscosity, density })
     : refuse('no-rig', 'Choose a rig for this job first.');
   return {
     ...base,
@@ -193,7 +189,6 @@ function fittingsOf(
   wetFilm: number,
   transfer: number,
   liquid: { viscosity: number; density: number },
-  thin: ThinView,
 ): Outcome<Fitting[]> {
   const { overlap } = job.approach;
   const speed = rig.handSpeed ?? job.approach.speed;
@@ -226,41 +221,8 @@ function fittingsOf(
       onSheet: option.onSheet,
       opening: option.opening,
       setId: rig.sets.find(({ bore }) => bore === option.bore)?.id,
-      ...fixesOf(option.bore, pressure, flow, liquid, rig, thin),
     };
   });
-}
-
-/** What pushes harder than a feed does: a cup under pressure for those that only run, a pot for that cup. */
-const nextFeed: Partial<Record<Rig['feed'], Rig['feed']>> = {
-  gravity: 'pressure-cup',
-  suction: 'pressure-cup',
-  'pressure-cup': 'pressure-pot',
-};
-
-function fixesOf(
-  bore: number,
-  pressure: number,
-  flow: number,
-  liquid: { viscosity: number; density: number },
-  { feed }: Rig,
-  { band, choice, law, sheet }: ThinView,
-): Pick<Fitting, 'fixes'> {
-  const temperature = choice?.temperature ?? sheet.times.temperature;
-  const thinnest = band && viscosityFromSeconds(band.cup, band.min);
-  const next = nextFeed[feed];
-  const fixes = nozzleFixes({
-    bore,
-    pressure,
-    liquid,
-    flow,
-    temperature,
-    B: law?.B ?? andradeFromSlope(sheet.temperatureSlope ?? 0.03, temperature),
-    warmest: sheet.limits.air.max,
-    thinnest: thinnest === undefined || isRefusal(thinnest) ? 0 : thinnest * liquid.density,
-    ...(next ? { nextFeed: defaultDriving[next] } : {}),
-  });
-  return isRefusal(fixes) || fixes.length === 0 ? {} : { fixes };
 }
 
 function tipFittings(

@@ -2,7 +2,7 @@ import { nozzleFixes, type FixQuestion } from '@/core/airgun';
 import { restorers } from '@/core/film';
 import { isRefusal } from '@/core/refusal';
 import { unitsOf } from '../units';
-import { fixesInWords, restorerWords } from './set';
+import { fixesInWords, restorerWords } from './fixes';
 
 const question: FixQuestion = {
   bore: 1.3e-3, pressure: 9e3, liquid: { viscosity: 0.12, density: 1050 }, flow: 185e-6 / 60,
