@@ -157,6 +157,14 @@ export const coating = z.object({
     flash: seconds,
     recoatFirst: seconds,
     recoatLast: seconds.optional(),
+    /** Neither wet on wet nor recoatable from here to there. */
+    forbidden: z
+      .object({ from: seconds, to: seconds })
+      .refine(({ from, to }) => from < to, {
+        path: ['to'],
+        error: 'The forbidden middle must end after it begins.',
+      })
+      .optional(),
     touch: seconds.optional(),
     handle: seconds.optional(),
     cure: seconds.optional(),

@@ -49,5 +49,5 @@ export { logEntry, type EntryOf, type EntryType, type LogEntry, type NewEntry } 
 export { cardPattern, type KeptPattern } from './pattern';
 export { recordReader, type KindRule, type Migration } from './read';
 export { cup, rig, type Cup, type NozzleSet, type Rig } from './rig';
-export { newShop, shop, usualCardLasts, usualRecheck, type Shop } from './shop';
+export { newShop, shop, usualCardLasts, usualRecheck, usualWorkday, type Shop } from './shop';
 export { classSheet, classWords } from './classes';

@@ -1,4 +1,6 @@
 import * as z from 'zod';
+import { surfaceKinds } from '@/core/film';
+import { coatRoles, substrateKinds } from '@/core/system';
 import { coating } from './coating';
 import { cubicMetres, id, instant, kelvin, metres, name, seconds, share, speed, text } from './fields';
 import { logEntry } from './log';
@@ -14,6 +16,11 @@ export const face = z.object({
   /** True surface ÷ width × height: 1 for flat, more for mouldings and ribs. */
   shape: z.number().min(1).max(10).optional(),
   lies: z.enum(['upright', 'flat', 'overhead']),
+  /** What is under the gun: a flat face where nothing is said. */
+  surface: z.enum(surfaceKinds).optional(),
+  reach: z.enum(['close', 'stretch', 'steps']).optional(),
+  /** What must stay free of it. */
+  keepOff: text.optional(),
 });
 
 export const plannedCoat = z.object({
@@ -22,6 +29,9 @@ export const plannedCoat = z.object({
   name,
   /** Dry film aimed at in this coat. */
   dry: metres.positive(),
+  role: z.enum(coatRoles).optional(),
+  /** Dry film that flatting takes off again, m. */
+  sandBack: metres.optional(),
   /** A recipe of its own: unthinned, or a capped extra beyond the band. By the band when there is none. */
   thinning: z
     .object({ by: z.enum(['neat', 'extra']), extra: share.optional(), thinnerId: id.optional() })
@@ -44,6 +54,11 @@ export const job = z.object({
     substrate: text,
     metal: z.boolean().describe('can a magnetic or eddy-current gauge read it?'),
     faces: z.array(face).min(1),
+    kind: z.enum(substrateKinds).optional(),
+    existing: z.enum(['bare', 'keep', 'strip']).optional(),
+    exposure: z.enum(['indoors', 'damp', 'outdoors', 'sun']).optional(),
+    /** The standard it will be judged by. */
+    judgedBy: z.enum(['mirror', 'texture', 'match']).optional(),
     /** What a thirsty surface drinks before a film stands, m³/m². */
     absorption: metres.optional(),
   }),
@@ -72,6 +87,23 @@ export const job = z.object({
     /** Whose band it is thinned to. */
     target: z.enum(['sheet', 'maker', 'physics', 'own']).optional(),
     ownBand: z.object({ cupId: id, min: seconds, max: seconds, temperature: kelvin }).optional(),
+    /** How a part with two sides is turned. */
+    turning: z.enum(['one-side', 'every-coat', 'back-first']).optional(),
+    /** Pieces that can lie wet at once. */
+    racks: z.number().int().min(1).max(200).optional(),
+    /** How far the gun starts and ends beyond the part, m. */
+    lead: metres.optional(),
+    blend: z
+      .object({
+        coverage: metres,
+        keepOut: metres,
+        step: metres,
+        order: z.enum(['outward', 'inward']),
+        fade: metres,
+        hides: metres,
+      })
+      .optional(),
+    sampling: z.object({ first: z.number().int().min(0), every: z.number().int().min(1) }).optional(),
     acceptance: z.enum(['spot-mean', 'nominal']),
   }),
   /** Doses chosen for this job, by additive; the sheet's own where there is none. */

@@ -34,7 +34,7 @@ const entryOf = <T extends string, S extends z.ZodRawShape>(type: T, shape: S) =
   z.object({ ...base, type: z.literal(type), ...shape });
 
 export const logEntry = z.discriminatedUnion('type', [
-  entryOf('climate', { air: kelvin, part: kelvin, humidity: share }),
+  entryOf('climate', { air: kelvin, part: kelvin, humidity: share, altitude: metres.optional() }),
   entryOf('stir', { batchId: id.optional() }),
   /** One part poured into a batch under way; `volume` is what the batch was planned at, m³. */
   entryOf('poured', {
@@ -130,10 +130,21 @@ export const logEntry = z.discriminatedUnion('type', [
   entryOf('coat-start', { coatId: id }),
   entryOf('coat-end', { coatId: id }),
   /** Scuffed and cleaned after a missed recoat window. */
+  /** One face, or one side of it, has its coat. */
+  entryOf('face-done', { coatId: id, faceId: id, side: z.union([z.literal(1), z.literal(2)]).optional() }),
+  entryOf('pause', { coatId: id }),
+  entryOf('resume', { coatId: id }),
+  /** A finger on a masked corner: what the clock only guesses. */
+  entryOf('touch', { coatId: id, found: z.enum(['wet', 'tacky', 'dry']) }),
+  /** So many parts sprayed since the last count. */
+  entryOf('parts', { count: z.number().int().min(-9999).max(9999) }),
+  /** Left out of the readiness list, and why. */
+  entryOf('skip', { item: id, why: text.min(1) }),
+  entryOf('handover', { text }),
   entryOf('abraded', { coatId: id }),
   entryOf('comb', { coatId: id, wetted: metres, dry: metres }),
   entryOf('film', { faceId: id, spot: z.number().int().min(0), reading: metres }),
-  entryOf('tick', { list: z.enum(['ready', 'clean']), step: z.string(), done: z.boolean() }),
+  entryOf('tick', { list: z.enum(['ready', 'clean', 'between']), step: z.string(), done: z.boolean() }),
   entryOf('defect', { name: text, note: text.optional() }),
   entryOf('action', { text }),
   entryOf('note', { text }),

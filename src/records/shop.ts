@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { cubicMetres, instant, kilograms, seconds, text } from './fields';
+import { cubicMetres, instant, kilograms, metres, seconds, text } from './fields';
 
 /** The shop's own settings: one record, id `shop`. */
 export const shop = z.object({
@@ -17,6 +17,11 @@ export const shop = z.object({
   potStep: cubicMetres.positive().optional(),
   /** Stir and time again this often where the sheet says nothing: the shift rule. */
   intervals: z.object({ stir: seconds.optional(), retime: seconds.optional() }).optional(),
+  /** Working hours, s since midnight. */
+  workday: z.object({ begins: seconds, ends: seconds }).optional(),
+  /** m above the sea. */
+  altitude: metres.optional(),
+  alarms: z.object({ sound: z.boolean(), vibrate: z.boolean(), notify: z.boolean() }).optional(),
   /** s a good card holds before a fresh one is asked for. */
   cardLasts: seconds.positive().optional(),
   /** Timings of a cup before a reading counts: two must agree within 5 %. */
@@ -26,6 +31,9 @@ export const shop = z.object({
 });
 
 export type Shop = z.infer<typeof shop>;
+
+/** Working hours until the shop says its own. */
+export const usualWorkday = { begins: 7 * 3600, ends: 16.5 * 3600 };
 
 /** s a good card holds until the shop says otherwise. */
 export const usualCardLasts = 4 * 3600;

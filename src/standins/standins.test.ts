@@ -1,3 +1,4 @@
+import { boothDay, boothSensor } from './boothsensor';
 import { readGauge } from './filmgauge';
 import { streamAt } from './flowcup';
 
@@ -23,5 +24,19 @@ describe('simulated gauge', () => {
     expect(readGauge(question)).toBe(first);
     expect(readGauge({ ...question, taken: 1 })).not.toBe(first);
     expect(Math.abs(readGauge({ ...question, taken: 1 }) - first)).toBeLessThan(12e-6);
+  });
+});
+
+describe('booth sensor', () => {
+  it('goes round a day: warmer and drier in the afternoon, the same when asked again', () => {
+    for (const day of ['2026-11-23', '2026-11-24', '2026-06-01']) {
+      const dawn = boothSensor(5 * 3600, day);
+      const noon = boothSensor(15 * 3600, day);
+      expect(noon.air).toBeGreaterThan(dawn.air + 3);
+      expect(noon.humidity).toBeLessThan(dawn.humidity);
+      expect(boothSensor(5 * 3600, day)).toEqual(dawn);
+      for (const { humidity } of boothDay(day)) expect(humidity > 0 && humidity <= 1).toBe(true);
+    }
+    expect(boothSensor(0, '2026-11-23')).not.toEqual(boothSensor(0, '2026-11-24'));
   });
 });

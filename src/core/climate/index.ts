@@ -3,3 +3,13 @@ export { dewMargin, dewMarginLimit, dewPoint } from './dewpoint';
 export { celsius, inCelsius } from './temperature';
 export { oilViscosity, temperatureFor, type OilRow } from './oil';
 export { saturation } from './saturation';
+export {
+  curveThrough,
+  dayCurve,
+  pressureAt,
+  rightTimes,
+  roomFits,
+  type DayQuestion,
+  type RoomAt,
+  type RoomLimits,
+} from './daycurve';

@@ -3,3 +3,13 @@ export { holdFilm, type Lever } from './levers';
 export { coverage, dryFromWet, wetFromDry } from './film';
 export { handSpeed, solveStroke, strokeCount, strokeSpacing, type Stroke } from './stroke';
 export { restorers, type Restorer } from './restorers';
+export { planBlend, type BlendCoat, type BlendPlan, type BlendQuestion } from './blend';
+export {
+  handGuide,
+  speedFor,
+  surfaceKinds,
+  type GuideQuestion,
+  type GuideStroke,
+  type HandGuide,
+  type SurfaceKind,
+} from './handguide';

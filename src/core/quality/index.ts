@@ -10,3 +10,4 @@ export {
   type SpotVerdict,
 } from './acceptance';
 export { individuals, type Individuals } from './individuals';
+export { isSample, nextSample, sampleCount, usualSampling, type SamplingRule } from './sampling';

@@ -5,6 +5,8 @@ export interface SheetTimes {
   readonly recoatFirst: number;
   /** Past this the coat must be abraded first; undefined: open for good. */
   readonly recoatLast?: number;
+  /** Neither wet on wet nor recoatable from here to there. */
+  readonly forbidden?: { readonly from: number; readonly to: number };
 }
 
 export type Drying = 'solvent' | 'water' | 'moisture' | 'reactive';
@@ -29,6 +31,8 @@ export function dryingFactor(sheetTemperature: number, temperature: number): num
 }
 
 export type RecoatState =
+  /** In the forbidden middle: it opens again. */
+  | { readonly state: 'between'; readonly opens: number; readonly closes?: number }
   | { readonly state: 'flashing'; readonly opens: number; readonly closes?: number }
   | { readonly state: 'open'; readonly opens: number; readonly closes?: number }
   | { readonly state: 'closed'; readonly opens: number; readonly closes: number };
@@ -46,5 +50,11 @@ export function recoatState(ended: number, now: number, times: SheetTimes, facto
   // A cold room delays the opening. Whether it holds the window open longer is not for an estimate to say.
   const closes = times.recoatLast === undefined ? undefined : ended + times.recoatLast * 1000;
   if (closes !== undefined && now > closes) return { state: 'closed', opens, closes };
+  if (times.forbidden) {
+    const { from, to } = times.forbidden;
+    const again = ended + to * factor * 1000;
+    if (now > ended + from * 1000 && now < again)
+      return { state: 'between', opens: again, ...(closes === undefined ? {} : { closes }) };
+  }
   return { state: now < opens ? 'flashing' : 'open', opens, ...(closes === undefined ? {} : { closes }) };
 }

@@ -23,6 +23,13 @@ const all: readonly (readonly [NewEntry, string])[] = [
   [fitRoom, 'air 21 °C, part 20 °C, 50 % humidity'],
   [{ type: 'stir', batchId: 'b' }, 'the mix'],
   [{ type: 'refill' }, 'again, from the same batch'],
+  [{ type: 'face-done', coatId: 'lacquer-1', faceId: 'none', side: 2 }, 'Lacquer 1 on a face, back'],
+  [{ type: 'pause', coatId: 'lacquer-1' }, 'Lacquer 1'],
+  [{ type: 'resume', coatId: 'lacquer-1' }, 'Lacquer 1'],
+  [{ type: 'touch', coatId: 'lacquer-1', found: 'tacky' }, 'Lacquer 1 is tacky'],
+  [{ type: 'parts', count: 4 }, '+4'],
+  [{ type: 'skip', item: 'masking', why: 'nothing to mask' }, 'masking: nothing to mask'],
+  [{ type: 'handover', text: 'Rack three is still wet.' }, 'Rack three is still wet.'],
   [
     { type: 'poured', batchId: 'b', sheetId: 'lacquer', volume: 2e-3, partId: 'base', mass: 2 },
     'Lacquer, 2000 g',

@@ -21,6 +21,13 @@ export const typeWords: Record<EntryType, string> = {
   refill: 'Cup filled',
   'coat-start': 'Coat started',
   'coat-end': 'Coat ended',
+  'face-done': 'Face done',
+  pause: 'Paused',
+  resume: 'Went on',
+  touch: 'Touch test',
+  parts: 'Parts counted',
+  skip: 'Left out',
+  handover: 'Handed over',
   abraded: 'Abraded',
   comb: 'Wet comb',
   film: 'Dry film',
@@ -71,6 +78,18 @@ export function entryWords(entry: LogEntry, job: Job, units: Units): string {
       return `${cardWords[entry.verdict].name.toLowerCase()}${entry.pressure === undefined ? '' : ` at ${units.show(pressureQuantity(entry.pressure), entry.pressure)}`}${entry.pattern ? `, read: ${units.show('distance', entry.pattern.width)} wide` : ''}`;
     case 'refill':
       return 'again, from the same batch';
+    case 'face-done':
+      return `${coat(entry.coatId)} on ${job.part.faces.find(({ id }) => id === entry.faceId)?.name ?? 'a face'}${entry.side === 2 ? ', back' : ''}`;
+    case 'touch':
+      return `${coat(entry.coatId)} is ${entry.found}`;
+    case 'parts':
+      return `${entry.count > 0 ? '+' : ''}${entry.count}`;
+    case 'skip':
+      return `${entry.item}: ${entry.why}`;
+    case 'handover':
+      return entry.text;
+    case 'pause':
+    case 'resume':
     case 'coat-start':
     case 'coat-end':
     case 'abraded':

@@ -2,6 +2,8 @@ export { dosesOf, recipeFor, sheetAsMixed, type BatchState } from './batch';
 export type { CheckView, FaceSpot } from './check';
 export type { CleanView } from './clean';
 export { lastOf, liveEntries, moment, ofType } from './entries';
+export { dayQuestion, midnightOf, type DayQuestion } from './planned';
+export { maskingOf, openItems, readinessOf, substrateOf, type ReadyItem } from './readiness';
 export type { MixView, PouringState, Source } from './mix';
 export { areaOf, transferOf, type CoatPlan, type Fitness, type PlanView } from './plan';
 export { fixesOf } from './fixes';

@@ -119,7 +119,8 @@ describe('spray', () => {
 
   it('flashes, opens and closes by the sheet, and later in the cold', () => {
     const state = (minutes: number) => seen(sprayed, { minutes }).spray.recoat?.state;
-    expect([0, 34, 36, 469, 471].map(state)).toEqual(['flashing', 'flashing', 'open', 'open', 'closed']);
+    // Air a degree warmer than the part dries a water-borne film a little slower: 48 minutes, not 45.
+    expect([0, 37, 39, 469, 471].map(state)).toEqual(['flashing', 'flashing', 'open', 'open', 'closed']);
     const cold = logged(sprayed, [
       -9,
       { type: 'climate', air: celsius(16), part: celsius(10), humidity: 0.4 },
@@ -220,7 +221,7 @@ describe('timers', () => {
       [-10, end('lacquer-1')],
       [-5, { type: 'stir', batchId: 'b' }],
     );
-    expect(timers(job)).toEqual({ stir: 15, retime: 26, 'clean-by': 30, flash: 35, 'recoat-closes': 470 });
+    expect(timers(job)).toEqual({ stir: 15, retime: 26, 'clean-by': 30, flash: 38, 'recoat-closes': 470 });
     const dues = seen(job).timers.map(({ due }) => due);
     expect(dues).toEqual([...dues].sort((a, b) => a - b));
   });

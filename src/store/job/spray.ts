@@ -1,6 +1,6 @@
 import { strokeCount, strokeSpacing } from '@/core/film';
-import { dryingFactor, recoatState, type RecoatState } from '@/core/schedule';
-import type { EntryOf, Face, Job, Rig } from '@/records';
+import { dryingIn, dryingOf, recoatState, type RecoatState } from '@/core/schedule';
+import type { Coating, EntryOf, Face, Job, LogEntry, Rig } from '@/records';
 import { lastOf, liveEntries, moment, ofType } from './entries';
 import { coatPlans, type CoatPlan } from './plan';
 import type { SetView } from './set';
@@ -11,6 +11,13 @@ export interface CoatState extends CoatPlan {
   readonly started?: number;
   readonly ended?: number;
   readonly combs: readonly EntryOf<'comb'>[];
+  /** ms it was paused in all, and since when it is paused now. */
+  readonly rested: number;
+  readonly pausedAt?: number;
+  /** Faces and sides that have this coat. */
+  readonly faces: readonly { readonly faceId: string; readonly side: 1 | 2 }[];
+  /** Begun outside the window of the coat below it, and by how many ms. */
+  readonly off?: { readonly kind: 'early' | 'late'; readonly by: number };
 }
 
 /** How to move over one face. */
@@ -28,6 +35,8 @@ export interface SprayView {
   readonly next?: CoatState;
   /** The window the last ended coat leaves open. */
   readonly recoat?: RecoatState;
+  /** The touch test that stands instead of the clock. */
+  readonly touch?: EntryOf<'touch'>;
   /** Drying was stretched because the room is colder than the sheet. */
   readonly stretched: boolean;
   readonly spacing: number;
@@ -41,7 +50,7 @@ export interface SprayView {
 }
 
 /** The stroke starts and ends this far off the part, m. A default. */
-const lead = 0.1;
+export const usualLead = 0.1;
 
 export function sprayView(job: Job, rig: Rig | undefined, set: SetView, now: number): SprayView {
   const coats = coatStates(job);
@@ -52,7 +61,7 @@ export function sprayView(job: Job, rig: Rig | undefined, set: SetView, now: num
   const spacing = strokeSpacing(fan, overlap);
   const speed = setting?.speed ?? planned?.speed ?? job.approach.speed;
   const strokes = job.part.faces.map((face): StrokeGuide => {
-    const length = Math.max(face.width, face.height) + 2 * lead;
+    const length = Math.max(face.width, face.height) + 2 * (job.approach.lead ?? usualLead);
     return {
       face,
       strokes: strokeCount(Math.min(face.width, face.height), spacing),
@@ -61,10 +70,16 @@ export function sprayView(job: Job, rig: Rig | undefined, set: SetView, now: num
     };
   });
   const lastEnded = coats.filter(({ state }) => state === 'done').at(-1);
-  const room = lastOf(liveEntries(job), 'climate');
-  const factor = lastEnded && room ? dryingFactor(lastEnded.sheet.times.temperature, room.part) : 1;
+  const entries = liveEntries(job);
+  const room = lastOf(entries, 'climate');
+  const factor = lastEnded ? slowness(lastEnded.sheet, room) : 1;
+  const touch = lastOf(
+    entries,
+    'touch',
+    (entry) => entry.coatId === lastEnded?.coat.id && moment(entry) >= (lastEnded.ended ?? 0),
+  );
   const next = coats.find(({ state }) => state === 'todo');
-  const abraded = lastOf(liveEntries(job), 'abraded', ({ coatId }) => coatId === lastEnded?.coat.id);
+  const abraded = lastOf(entries, 'abraded', ({ coatId }) => coatId === lastEnded?.coat.id);
   return {
     coats,
     running: coats.find(({ state }) => state === 'running'),
@@ -75,7 +90,8 @@ export function sprayView(job: Job, rig: Rig | undefined, set: SetView, now: num
           // An abraded coat has no window any more: it takes the next one at any time.
           recoat: abraded
             ? { state: 'open' as const, opens: moment(abraded) }
-            : recoatState(lastEnded.ended, now, lastEnded.sheet.times, factor),
+            : byTouch(recoatState(lastEnded.ended, now, lastEnded.sheet.times, factor), touch, now),
+          ...(touch ? { touch } : {}),
         }),
     stretched: factor > 1.02,
     spacing,
@@ -91,18 +107,77 @@ export function sprayView(job: Job, rig: Rig | undefined, set: SetView, now: num
   };
 }
 
+/** A film cannot be slower than this many times its sheet and still be worth waiting for. */
+const slowest = 12;
+
+/** How much longer than its sheet says a film takes in the room as last read. */
+export const slowness = (sheet: Coating, room: EntryOf<'climate'> | undefined): number =>
+  room ? Math.min(dryingIn(dryingOf(sheet.chemistry), sheet.times.temperature, room), slowest) : 1;
+
+/** A film found wet is asked again after this, ms. */
+const askAgain = 5 * 60_000;
+
+/** What a finger found outranks the clock, but never a window that has closed. */
+function byTouch(state: RecoatState, touch: EntryOf<'touch'> | undefined, now: number): RecoatState {
+  if (!touch || state.state === 'closed' || state.state === 'between') return state;
+  if (touch.found === 'wet') {
+    const opens = Math.max(state.opens, moment(touch) + askAgain);
+    return { ...state, opens, state: now < opens ? 'flashing' : 'open' };
+  }
+  return { ...state, opens: Math.min(state.opens, moment(touch)), state: 'open' };
+}
+
+function pausesOf(entries: readonly LogEntry[], coatId: string, end: number | undefined) {
+  let rested = 0;
+  let pausedAt: number | undefined;
+  for (const entry of entries) {
+    if ((entry.type !== 'pause' && entry.type !== 'resume') || entry.coatId !== coatId) continue;
+    if (entry.type === 'pause') pausedAt ??= moment(entry);
+    else if (pausedAt !== undefined) {
+      rested += moment(entry) - pausedAt;
+      pausedAt = undefined;
+    }
+  }
+  // A coat ended while it was paused rested until its end.
+  if (pausedAt !== undefined && end !== undefined) return { rested: rested + end - pausedAt };
+  return { rested, ...(pausedAt === undefined ? {} : { pausedAt }) };
+}
+
 export function coatStates(job: Job): CoatState[] {
   const entries = liveEntries(job);
-  return coatPlans(job).map((plan) => {
+  let below: { readonly ended: number; readonly sheet: Coating; readonly coatId: string } | undefined;
+  return coatPlans(job).map((plan): CoatState => {
     const own = ({ coatId }: { coatId: string }) => coatId === plan.coat.id;
     const start = lastOf(entries, 'coat-start', own);
     const end = lastOf(entries, 'coat-end', own);
+    const off = start && below ? startedOff(entries, moment(start), below) : undefined;
+    below = end ? { ended: moment(end), sheet: plan.sheet, coatId: plan.coat.id } : undefined;
     return {
       ...plan,
+      ...pausesOf(entries, plan.coat.id, end && moment(end)),
+      ...(off ? { off } : {}),
+      faces: ofType(entries, 'face-done')
+        .filter(own)
+        .map(({ faceId, side = 1 }) => ({ faceId, side })),
       state: end ? 'done' : start ? 'running' : 'todo',
       ...(start ? { started: moment(start) } : {}),
       ...(end ? { ended: moment(end) } : {}),
       combs: ofType(entries, 'comb').filter(own),
     };
   });
+}
+
+/** Did a coat begin outside the window of the one below? Scuffing in between forgives lateness. */
+function startedOff(
+  entries: readonly LogEntry[],
+  started: number,
+  { ended, sheet, coatId }: { readonly ended: number; readonly sheet: Coating; readonly coatId: string },
+): CoatState['off'] {
+  const before = entries.filter((entry) => moment(entry) <= started);
+  if (lastOf(before, 'abraded', (entry) => entry.coatId === coatId)) return undefined;
+  const room = lastOf(before, 'climate');
+  const touch = lastOf(before, 'touch', (entry) => entry.coatId === coatId && moment(entry) >= ended);
+  const window = byTouch(recoatState(ended, started, sheet.times, slowness(sheet, room)), touch, started);
+  if (window.state === 'closed') return { kind: 'late', by: started - window.closes };
+  return window.state === 'open' ? undefined : { kind: 'early', by: window.opens - started };
 }

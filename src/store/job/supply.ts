@@ -1,9 +1,9 @@
 import { fillsFor, planBatches, type Fills, type Piece, type PlannedBatch } from '@/core/mixing';
 import { isRefusal, type Outcome } from '@/core/refusal';
-import { dryingFactor, potLife } from '@/core/schedule';
+import { potLife } from '@/core/schedule';
 import type { Face, Job, Rig } from '@/records';
 import { areaOf, type PlanView } from './plan';
-import type { SprayView } from './spray';
+import { slowness, type SprayView } from './spray';
 
 /** Fills of the gun's cup for one face. */
 export interface FaceFills {
@@ -37,8 +37,7 @@ export function supplyView(
 ): SupplyView {
   const { sheet, needed } = plan;
   const own = spray.coats.filter((each) => each.sheet.id === sheet.id);
-  const room = plan.climate?.part ?? sheet.times.temperature;
-  const factor = dryingFactor(sheet.times.temperature, room);
+  const factor = slowness(sheet, plan.climate);
   const drink = job.part.absorption ?? 0;
   const perCoat = (wet: number, coat: number, area: number) =>
     ((wet + (coat === 0 ? drink : 0)) * area) / plan.transfer;

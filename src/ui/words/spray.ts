@@ -17,13 +17,27 @@ export function sprayLine(view: JobView, units: Units): NextLine {
     ...(last
       ? [{ label: 'Next coat after, on the sheet', value: showDuration(last.sheet.times.recoatFirst) }]
       : []),
-    ...(spray.stretched ? [{ label: 'Longer: the part is cold', value: 'estimate' }] : []),
+    ...(spray.stretched ? [{ label: 'Longer in this room', value: 'estimate' }] : []),
+    ...(spray.touch
+      ? [{ label: `Touch test, ${clockTime(Date.parse(spray.touch.at))}`, value: spray.touch.found }]
+      : []),
     ...(recoat?.closes ? [{ label: 'Window closes', value: clockTime(recoat.closes) }] : []),
   ];
   const number = (coat: (typeof coats)[number]) => coats.indexOf(coat) + 1;
 
   if (running) {
-    const seconds = (now - (running.started ?? now)) / 1000;
+    const { started = now, rested, pausedAt } = running;
+    const seconds = Math.max((pausedAt ?? now) - started - rested, 0) / 1000;
+    if (pausedAt !== undefined)
+      return {
+        big: { number: showClock((now - pausedAt) / 1000), unit: 'paused' },
+        says: `Coat ${number(running)} is paused after ${showDuration(seconds)}. A wet edge does not wait.`,
+        detail:
+          'Go on at an edge of the part, never in the middle of a face. Trigger off, gun covered meanwhile.',
+        tone: 'care',
+        because,
+        tap: log('Go on', `coat ${number(running)} went on`, { type: 'resume', coatId: running.coat.id }),
+      };
     return {
       big: { number: showClock(seconds), unit: '' },
       says: `Coat ${number(running)} of ${coats.length}, ${running.coat.name.toLowerCase()}. Keep ${units.show('film', running.wet)} wet.`,
@@ -34,6 +48,7 @@ export function sprayLine(view: JobView, units: Units): NextLine {
         type: 'coat-end',
         coatId: running.coat.id,
       }),
+      otherwise: log('Pause', `coat ${number(running)} paused`, { type: 'pause', coatId: running.coat.id }),
     };
   }
   if (!next)
@@ -64,6 +79,15 @@ export function sprayLine(view: JobView, units: Units): NextLine {
       tone: 'stop',
       because,
       tap: log('Scuffed and cleaned', 'coat abraded', { type: 'abraded', coatId: last.coat.id }),
+    };
+  if (recoat?.state === 'between' && last)
+    return {
+      big: { number: showClock((recoat.opens - now) / 1000), unit: '' },
+      says: `Too late to go on wet, too early to recoat: coat ${number(next)} from ${clockTime(recoat.opens)}.`,
+      detail: 'The sheet forbids the time between: a coat now would lift or wrinkle the one below.',
+      tone: 'stop',
+      because,
+      otherwise: log('Scuffed and cleaned', 'coat abraded', { type: 'abraded', coatId: last.coat.id }),
     };
   if (recoat?.state === 'flashing')
     return {

@@ -138,6 +138,8 @@ function spray({ spray: { coats, running, next, recoat }, now }: JobView, units:
   if (!next) return { stage: 'spray', number, state: 'all on', tone: 'good' };
   if (recoat?.state === 'flashing')
     return { stage: 'spray', number, state: `flash ${showClock((recoat.opens - now) / 1000)}`, tone: 'care' };
+  if (recoat?.state === 'between')
+    return { stage: 'spray', number, state: `shut ${showClock((recoat.opens - now) / 1000)}`, tone: 'stop' };
   if (recoat?.state === 'closed')
     return { stage: 'spray', number, state: 'recoat window closed', tone: 'stop' };
   return {

@@ -1,0 +1,13 @@
+export { coatRoles, gritFor, layingOf, type CoatRole, type Laying } from './roles';
+export { templates, type Template, type TemplateCoat } from './templates';
+export { leastLeft, stackTotal, type StackCoat, type StackTotal } from './stack';
+export {
+  prepChain,
+  prepStates,
+  substrateKinds,
+  type PrepQuestion,
+  type PrepState,
+  type PrepStep,
+  type PrepTick,
+  type SubstrateKind,
+} from './prep';

@@ -1,0 +1,96 @@
+import fc from 'fast-check';
+import {
+  coatRoles,
+  gritFor,
+  layingOf,
+  prepChain,
+  prepStates,
+  stackTotal,
+  substrateKinds,
+  templates,
+  type StackCoat,
+} from '.';
+
+const coat = (id: string, dry: number, more: Partial<StackCoat> = {}): StackCoat => ({
+  id, dry: dry * 1e-6, sandBack: 0, min: dry * 0.8e-6, max: dry * 1.3e-6, coating: 'a', ...more,
+}); // prettier-ignore
+
+describe('a stack of coats', () => {
+  it('adds up to what stays: aim, least and most, sanding taken off', () => {
+    const { aim, min, max, sprayed } = stackTotal([coat('1', 100), coat('2', 100, { sandBack: 60e-6 })]);
+    expect([aim, min, max, sprayed].map((each) => Math.round(each * 1e7) / 10)).toEqual([140, 100, 200, 200]);
+  });
+
+  it('says where sanding goes through, at the aim or where the film is least', () => {
+    const through = (coats: readonly StackCoat[]) =>
+      stackTotal(coats).cutThrough.map(({ id, at }) => `${id} ${at}`);
+    expect(through([coat('1', 50), coat('2', 50, { sandBack: 98e-6 })])).toEqual(['2 aim']);
+    expect(through([coat('1', 50), coat('2', 50, { sandBack: 78e-6 })])).toEqual(['2 least']);
+    expect(through([coat('1', 50), coat('2', 50, { sandBack: 20e-6 })])).toEqual([]);
+    // The thick primer below does not help a clear that is sanded through.
+    expect(through([coat('1', 300), coat('2', 40, { coating: 'b', sandBack: 40e-6 })])).toEqual(['2 aim']);
+  });
+
+  it('holds for any stack: least ≤ aim ≤ most ≤ sprayed and its upper tolerance', () => {
+    const any = fc.array(fc.record({ dry: fc.integer({ min: 5, max: 300 }), off: fc.integer({ min: 0, max: 4 }) }), { minLength: 1, maxLength: 8 });
+    fc.assert(
+      fc.property(any, (all) => {
+        const coats = all.map(({ dry, off }, i) => coat(`${i}`, dry, { sandBack: off * 1e-6 }));
+        const { aim, min, max, sprayed } = stackTotal(coats);
+        expect(min).toBeLessThanOrEqual(aim + 1e-12);
+        expect(aim).toBeLessThanOrEqual(max + 1e-12);
+        expect(aim).toBeLessThanOrEqual(sprayed + 1e-12);
+      }),
+    );
+  }); // prettier-ignore
+});
+
+describe('templates', () => {
+  it('have names of their own, coats with film, and never sand off more than they lay', () => {
+    expect(new Set(templates.map(({ id }) => id)).size).toBe(templates.length);
+    for (const { coats, says } of templates) {
+      expect(says.length).toBeGreaterThan(20);
+      expect(coats.length).toBeGreaterThan(0);
+      expect(coats.every(({ film }) => film > 0 && film <= 1.3)).toBe(true);
+    }
+  });
+  it('lay a drop coat lighter, from further off; a finer grit goes under a clear than under a primer', () => {
+    expect(layingOf('drop').distance).toBeGreaterThan(1.2);
+    expect(layingOf('drop').film).toBeLessThan(layingOf('bed').film);
+    expect(layingOf(undefined)).toEqual(layingOf('base'));
+    expect(gritFor('clear').coarse).toBeGreaterThan(gritFor('primer').fine);
+    for (const role of coatRoles) expect(gritFor(role).coarse).toBeLessThan(gritFor(role).fine);
+  });
+});
+
+describe('the chain of preparation', () => {
+  const ids = (more: Partial<Parameters<typeof prepChain>[0]> = {}) =>
+    prepChain({ substrate: 'metal', existing: 'bare', next: 'primer', ...more }).map(({ id }) => id);
+
+  it('cleans before it abrades, rinses after it etches, tacks last, on everything', () => {
+    for (const substrate of substrateKinds)
+      for (const existing of ['bare', 'keep', 'strip'] as const) {
+        const chain = ids({ substrate, existing });
+        expect(chain.indexOf('clean')).toBeLessThan(chain.indexOf('abrade'));
+        if (chain.includes('etch')) expect(chain.indexOf('rinse')).toBe(chain.indexOf('etch') + 1);
+        expect(chain.slice(-2)).toEqual(['wipe', 'tack']);
+      }
+    expect(ids({ existing: 'strip' })[0]).toBe('strip');
+    expect(ids({ inWindow: true })).toEqual(['wipe', 'tack']);
+    expect(ids({ existing: 'keep' })).not.toContain('etch');
+  });
+
+  it('lets etch act its time, loses the tack by waiting and the last wipe by a hand', () => {
+    const steps = prepChain({ substrate: 'metal', existing: 'bare', next: 'primer' });
+    const minutes = (n: number) => n * 60_000;
+    const tick = (step: string, at: number) => ({ step, at: minutes(at), done: true });
+    const states = (now: number, ...more: ReturnType<typeof tick>[]) =>
+      Object.fromEntries(
+        prepStates(steps, [tick('etch', 0), tick('wipe', 30), tick('tack', 40), ...more], minutes(now)).map((each) => [each.step.id, each.state]),
+      );
+    expect(states(3)).toMatchObject({ clean: 'todo', etch: 'acting' });
+    expect(states(45)).toMatchObject({ etch: 'done', wipe: 'done', tack: 'done' });
+    expect(states(56)).toMatchObject({ wipe: 'done', tack: 'lapsed' });
+    expect(states(45, tick('touched', 44))).toMatchObject({ etch: 'done', wipe: 'lapsed', tack: 'lapsed' });
+  }); // prettier-ignore
+});
