@@ -168,6 +168,8 @@ export const coating = z.object({
     touch: seconds.optional(),
     handle: seconds.optional(),
     cure: seconds.optional(),
+    /** Force dried, where the sheet allows it: so long at so warm. */
+    forced: z.object({ temperature: kelvin, duration: seconds.positive() }).optional(),
   }),
   limits: z.object({ air: range(kelvin), part: range(kelvin), humidity: range(share) }),
   intervals: z.object({ stir: seconds.optional(), retime: seconds.optional() }),

@@ -89,6 +89,8 @@ export const job = z.object({
     ownBand: z.object({ cupId: id, min: seconds, max: seconds, temperature: kelvin }).optional(),
     /** How a part with two sides is turned. */
     turning: z.enum(['one-side', 'every-coat', 'back-first']).optional(),
+    /** Dried by moving air, or forced as the sheet allows; as the room is where nothing is said. */
+    drying: z.enum(['room', 'forced']).optional(),
     /** Pieces that can lie wet at once. */
     racks: z.number().int().min(1).max(200).optional(),
     /** How far the gun starts and ends beyond the part, m. */

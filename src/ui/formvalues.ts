@@ -15,11 +15,14 @@ const leftOut = [
   'fluidHose',
   'compressor',
   'pump',
+  'turbine',
+  'forbidden',
+  'forced',
 ];
 /** Lists that are not there when they are empty. */
 const optionalLists = ['partsAt', 'additives'];
 /** Choices that alone do not make a part filled. An unmade choice is an empty text in a form. */
-const choices = ['counts', 'cupId', 'speed'];
+const choices = ['counts', 'cupId', 'speed', 'since'];
 
 /**
  * What a form holds, as a record is kept: optional parts with no amount in them are left out.

@@ -5,6 +5,7 @@ export const coatRoles = [
   'filler',
   'guide',
   'sealer',
+  'grip',
   'base',
   'bed',
   'metallic',
@@ -29,6 +30,7 @@ const plain: Laying = { film: 1, pressure: 1, distance: 1 };
 
 /** Coats that are laid otherwise than full. A guide coat is only dusted on; a drop coat falls from further off. */
 export const layings: Partial<Record<CoatRole, Laying>> = {
+  grip: { film: 0.5, pressure: 1, distance: 1 },
   guide: { film: 0.1, pressure: 1, distance: 1.5 },
   bed: { film: 0.6, pressure: 1, distance: 1.1 },
   drop: { film: 0.35, pressure: 0.85, distance: 1.4 },
@@ -44,6 +46,7 @@ const grits: Record<CoatRole, readonly [coarse: number, fine: number]> = {
   filler: [80, 120],
   guide: [180, 240],
   sealer: [320, 400],
+  grip: [400, 600],
   base: [400, 600],
   bed: [500, 800],
   metallic: [500, 800],

@@ -26,7 +26,7 @@ const coat = (name: string, role: CoatRole, film = layingOf(role).film, sandBack
 
 /** Films are shares of the coating’s own aim, sanding allowances in m. All are defaults. */
 export const templates: readonly Template[] = [
-  { id: 'grip-then-wet', name: 'Grip coat, then wet', says: 'A thin first coat holds the full ones after it.', coats: [coat('Grip', 'base', 0.5), coat('Wet 1', 'base', 1), coat('Wet 2', 'base', 1)] },
+  { id: 'grip-then-wet', name: 'Grip coat, then wet', says: 'A thin first coat holds the full ones after it.', coats: [coat('Grip', 'grip'), coat('Wet 1', 'base', 1), coat('Wet 2', 'base', 1)] },
   { id: 'final-from-first', name: 'Final quality from the first', says: 'Every coat full, as if it were the last.', coats: [coat('First', 'base', 1), coat('Second', 'base', 1)] },
   { id: 'metallic', name: 'Metallic: bed, full, drop', says: 'A light bed, full coats for hiding, a drop coat from further off to even the flake.', coats: [coat('Bed', 'bed'), coat('Full', 'metallic', 1), coat('Drop', 'drop')] },
   { id: 'metallic-no-bed', name: 'Metallic without a bed', says: 'Full at once; the drop coat evens the flake.', coats: [coat('Full 1', 'metallic', 1), coat('Full 2', 'metallic', 1), coat('Drop', 'drop')] },

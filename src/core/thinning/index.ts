@@ -18,3 +18,4 @@ export { aged, fitDrift, timeInBand, usualDrift, type Drift, type DriftPoint, ty
 export { beliefFrom, type Lesson } from './learn';
 export { stickError, stickSigns, stickViscosity, type StickSign } from './stick';
 export { suspect, type Suspicion } from './suspect';
+export { largeFrom, thinnerAdvice, type ThinnerAdvice, type ThinnerChoice } from './thinnerspeed';

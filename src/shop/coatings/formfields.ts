@@ -154,9 +154,13 @@ export const timeFields: readonly FieldRow[] = [
   must('times.flash', 'Flash', 'duration'),
   must('times.recoatFirst', 'Recoat, first', 'duration'),
   { ...amount('times.recoatLast', 'Recoat, last', 'duration'), hint: 'Empty: open for good' },
+  { ...amount('times.forbidden.from', 'No recoat from', 'duration'), hint: 'Between wet on wet and hard' },
+  amount('times.forbidden.to', 'until', 'duration'),
   amount('times.touch', 'Touch', 'duration'),
   amount('times.handle', 'Handle', 'duration'),
   amount('times.cure', 'Cured', 'duration'),
+  amount('times.forced.temperature', 'Force dried at', 'temperature', [300, 400]),
+  amount('times.forced.duration', 'for', 'duration'),
   amount('intervals.stir', 'Stir every', 'duration'),
   amount('intervals.retime', 'Time the cup every', 'duration'),
 ];

@@ -140,6 +140,22 @@ const timeFacts = ({ times }: Coating, units: Units): FactGroup => ({
     { label: 'Touch', value: lasting(times.touch) },
     { label: 'Handle', value: lasting(times.handle) },
     { label: 'Cured', value: lasting(times.cure) },
+    ...(times.forbidden
+      ? [
+          {
+            label: 'No recoat',
+            value: `from ${lasting(times.forbidden.from)} to ${lasting(times.forbidden.to)}`,
+          },
+        ]
+      : []),
+    ...(times.forced
+      ? [
+          {
+            label: 'Force dried',
+            value: `${units.show('temperature', times.forced.temperature)} for ${lasting(times.forced.duration)}`,
+          },
+        ]
+      : []),
   ],
 });
 

@@ -10,6 +10,8 @@ import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import { usualCardLasts, usualRecheck, type Shop } from '@/records';
 import { DamagedRecords } from './DamagedRecords';
+import { AlarmChoices } from './AlarmChoices';
+import { Hours } from './Hours';
 import { DataPanel } from './DataPanel';
 
 export function Settings() {
@@ -103,6 +105,17 @@ export function Settings() {
               lazily
               hint="A fresh one is asked for after that, and after any change, clean, refill or batch"
             />
+            <Hours shop={shop} set={set} />
+            <NumberField
+              label="Above the sea"
+              quantity="length"
+              value={shop.altitude}
+              onChange={(altitude) => set({ altitude })}
+              expects={[0, 3500]}
+              lazily
+              hint="High up a compressor delivers less"
+            />
+            <AlarmChoices shop={shop} set={set} />
             <Choice
               label="Timings a reading"
               value={shop.timings === 1 ? '1' : '2'}

@@ -11,6 +11,7 @@ import { useJob } from '@/ui/job/context';
 import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
+import { PartFacts } from './PartFacts';
 
 /** The faces of the part: area comes from their dimensions, counted in faces. */
 export function Faces() {
@@ -40,6 +41,7 @@ export function Faces() {
         </Button>
       }
     >
+      <PartFacts />
       <ul className="divide-y divide-hairline border-y border-hairline">
         {faces.map((face) => (
           <li
@@ -111,6 +113,7 @@ export function Faces() {
             >
               <Trash2 aria-hidden className="size-5" />
             </button>
+            <FaceZone face={face} onSet={(part) => set(face.id, part)} />
           </li>
         ))}
       </ul>
@@ -119,5 +122,53 @@ export function Faces() {
         ribs.
       </p>
     </Panel>
+  );
+}
+
+const surfaceWords: Record<NonNullable<Face['surface']>, string> = {
+  flat: 'Flat',
+  edge: 'With edges',
+  'inside-corner': 'Inside corner',
+  'outside-corner': 'Outside corner',
+  round: 'Round bar',
+  open: 'Open work',
+};
+const liesWords: Record<Face['lies'], string> = {
+  upright: 'Upright',
+  flat: 'Lies flat',
+  overhead: 'Overhead',
+};
+const reachWords = { close: 'In reach', stretch: 'A stretch', steps: 'From steps' };
+const optionsOf = (words: Record<string, string>) =>
+  Object.entries(words).map(([value, label]) => ({ value, label }));
+
+/** How a face lies, what is under the gun, how it is reached, and what must stay free. */
+function FaceZone({ face, onSet }: { readonly face: Face; readonly onSet: (part: Partial<Face>) => void }) {
+  return (
+    <div className="col-span-full grid grid-cols-2 items-start gap-3 sm:grid-cols-[1fr_1fr_1fr_1.6fr]">
+      <SelectField
+        label="Lies"
+        value={face.lies}
+        options={optionsOf(liesWords)}
+        onChange={(event) => onSet({ lies: event.target.value as Face['lies'] })}
+      />
+      <SelectField
+        label="Under the gun"
+        value={face.surface ?? 'flat'}
+        options={optionsOf(surfaceWords)}
+        onChange={(event) => onSet({ surface: event.target.value as Face['surface'] })}
+      />
+      <SelectField
+        label="Reach"
+        value={face.reach ?? 'close'}
+        options={optionsOf(reachWords)}
+        onChange={(event) => onSet({ reach: event.target.value as Face['reach'] })}
+      />
+      <CommitField
+        label="Keep off"
+        value={face.keepOff ?? ''}
+        onCommit={(keepOff) => onSet({ keepOff: keepOff.trim() || undefined })}
+      />
+    </div>
   );
 }

@@ -1,13 +1,17 @@
 'use client';
 
+import { SheetChanged } from '@/shop/coatings/SheetChanged';
 import { useJob } from '@/ui/job/context';
 import { StageFrame } from '@/ui/job/StageFrame';
-import { Coats } from './Coats';
+import { Approach } from './Approach';
+import { BlendPlanner } from './BlendPlanner';
+import { DayAxis } from './DayAxis';
 import { Faces } from './Faces';
 import { Quantity } from './Quantity';
+import { Readiness } from './Readiness';
+import { RightTimes } from './RightTimes';
 import { Room } from './Room';
-import { SheetChanged } from '@/shop/coatings/SheetChanged';
-import { Approach } from './Approach';
+import { Stack } from './Stack';
 
 export function PlanStage() {
   const { view } = useJob();
@@ -15,9 +19,13 @@ export function PlanStage() {
     <StageFrame stage="plan" filmStack beside={<Approach />}>
       <SheetChanged />
       <Room key={view.plan.climate?.id ?? 'unread'} />
-      <Coats />
+      <DayAxis />
+      <Stack />
+      <BlendPlanner />
       <Faces />
       <Quantity />
+      <RightTimes />
+      <Readiness />
     </StageFrame>
   );
 }

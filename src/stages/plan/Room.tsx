@@ -2,7 +2,8 @@
 
 import { Check, CircleHelp, OctagonX } from 'lucide-react';
 import { useState } from 'react';
-import type { Fitness } from '@/store/job';
+import { boothSensor } from '@/standins/boothsensor';
+import { midnightOf, type Fitness } from '@/store/job';
 import { Button } from '@/ui/Button';
 import { expects } from '@/ui/expects';
 import { useJob } from '@/ui/job/context';
@@ -31,7 +32,24 @@ export function Room() {
     asked && value === undefined ? 'Enter what you read.' : undefined;
   const record = () => {
     setAsked(true);
-    if (complete) log('room read', { type: 'climate', air, part, humidity });
+    if (complete)
+      log('room read', {
+        type: 'climate',
+        air,
+        part,
+        humidity,
+        ...(view.shop.altitude === undefined ? {} : { altitude: view.shop.altitude }),
+      });
+  };
+  const sense = () => {
+    const midnight = midnightOf(view.now);
+    const shows = boothSensor((view.now - midnight) / 1000, new Date(midnight).toDateString());
+    log('room read', {
+      type: 'climate',
+      ...shows,
+      ...(view.shop.altitude === undefined ? {} : { altitude: view.shop.altitude }),
+      simulated: true,
+    });
   };
   return (
     <Panel title="Room and part">
@@ -68,6 +86,12 @@ export function Room() {
           Record
         </Button>
       </div>
+      <p className="mt-2 flex flex-wrap items-center gap-x-3 text-sm">
+        <Button look="quiet" onClick={sense}>
+          Read the booth sensor
+        </Button>
+        <span className="font-semibold text-care">Simulated device</span>
+      </p>
       <ul className="mt-4 grid gap-x-6 sm:grid-cols-2">
         {fitness.map((each) => {
           const { name, value, limits, verdict } = fitnessLine(each, units);

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { judgeComb, type CombVerdict } from '@/core/film';
+import { judgeComb, speedFor, type CombVerdict } from '@/core/film';
 import { isRefusal } from '@/core/refusal';
 import { Button } from '@/ui/Button';
 import { expects } from '@/ui/expects';
@@ -37,6 +37,9 @@ export function Comb() {
   const last = coat.combs.at(-1);
   const lastJudged = last && judgeComb(last, coat.wet * (1 - band), coat.wet * (1 + band));
   const shown = judged ?? lastJudged;
+  const read = complete ? { wetted, dry } : last;
+  const { speed } = view.spray;
+  const wanted = read && coat.wet > 0 ? speedFor(speed, (read.wetted + read.dry) / 2, coat.wet) : undefined;
   return (
     <Panel title={`Wet comb, ${coat.coat.name.toLowerCase()}`}>
       <div className="grid items-start gap-4 sm:grid-cols-[11rem_11rem_auto_1fr]">
@@ -67,6 +70,12 @@ export function Comb() {
             <Notice tone={verdicts[shown].tone}>
               {verdicts[shown].says} Aim {units.show('film', coat.wet)}
               {!judged && last ? `, last read ${units.range('film', last.wetted, last.dry)}` : ''}.
+              {wanted !== undefined && !isRefusal(wanted) && (shown === 'low' || shown === 'high') ? (
+                <b data-speed-fix>
+                  {' '}
+                  Next coat at {units.show('speed', wanted)} instead of {units.show('speed', speed)}.
+                </b>
+              ) : null}
             </Notice>
           )}
         </div>

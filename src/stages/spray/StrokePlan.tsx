@@ -1,52 +1,80 @@
 'use client';
 
-import { useEffect, useState } from 'react';
-import type { StrokeGuide } from '@/store/job';
+import { useState } from 'react';
+import { handGuide, type SurfaceKind } from '@/core/film';
+import { isRefusal } from '@/core/refusal';
+import { useStore } from '@/store/hooks';
+import { usualLead } from '@/store/job';
 import { useJob } from '@/ui/job/context';
+import { Notice } from '@/ui/Notice';
+import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
+import { StrokePath } from './StrokePath';
 
-/** Stroke spacing and speed as something a hand can follow: strokes a face, seconds a stroke, and a moving mark. */
+/** What to mind on each kind of surface. */
+const surfaceSays: Record<SurfaceKind, string> = {
+  flat: 'First stroke centred on the edge, last on the far one; start and trigger before the part, end after it.',
+  edge: 'One stroke along each long edge first, then the face: edges are thin where only the face is sprayed.',
+  'inside-corner': 'Face each surface, stop half a fan short of the corner, then one light stroke down it.',
+  'outside-corner': 'One stroke square onto the corner first, then each face up to it.',
+  round: 'Along its length; turn it by one spacing after each stroke.',
+  open: 'Half the strokes from the front, the others between them from the back: what goes through is lost.',
+};
+
+/** Stroke spacing and speed as something a hand can follow: the path of each face, seconds a stroke, and a pace to move by. */
 export function StrokePlan() {
   const { view } = useJob();
+  const store = useStore();
   const units = useUnits();
+  const { job } = view;
   const { strokes, spacing, speed } = view.spray;
   const [faceId, setFaceId] = useState(strokes[0]?.face.id);
-  const [moving, setMoving] = useState(false);
-  const guide = strokes.find(({ face }) => face.id === faceId) ?? strokes[0];
-  if (!guide) return null;
+  const [pace, setPace] = useState(false);
+  const [tick, setTick] = useState(false);
+  const held = strokes.find(({ face }) => face.id === faceId) ?? strokes[0];
+  if (!held) return null;
+  const { face } = held;
+  const lead = job.approach.lead ?? usualLead;
+  const [along, across] = [Math.max(face.width, face.height), Math.min(face.width, face.height)];
+  const kind = face.surface ?? 'flat';
+  const guide = handGuide({ kind, along, across, spacing, speed, fan: view.set.setting?.fan ?? view.rig?.fan ?? 0.25, lead });
+  const box = (label: string, checked: boolean, onChange: (on: boolean) => void) => (
+    <label className="flex min-h-11 items-center gap-2 text-sm">
+      <input type="checkbox" className="size-5 accent-[var(--act)]" checked={checked} onChange={(event) => onChange(event.target.checked)} />
+      {label}
+    </label>
+  );
   return (
     <Panel
       title="Strokes"
       tools={
-        <label className="flex min-h-11 items-center gap-2 text-sm">
-          <input
-            type="checkbox"
-            className="size-5 accent-[var(--act)]"
-            checked={moving}
-            onChange={(event) => setMoving(event.target.checked)}
-          />
-          Show the pace
-        </label>
+        <span className="flex gap-4">
+          {box('Show the pace', pace, setPace)}
+          {pace && box('Tick', tick, setTick)}
+        </span>
       }
     >
       <div className="grid gap-5 md:grid-cols-[minmax(0,1fr)_17rem]">
-        <PathDrawing guide={guide} moving={moving} />
+        {isRefusal(guide) ? (
+          <Notice tone="care">{units.says(guide)}</Notice>
+        ) : (
+          <StrokePath guide={guide} along={along} across={kind === 'round' ? Math.PI * across : across} moving={pace} tick={pace && tick} speed={speed} label={`${face.name}: ${guide.strokes.length} strokes, ${guide.stroke.toFixed(1)} seconds each, to and fro.`} />
+        )}
         <div>
           <ul className="divide-y divide-hairline border-y border-hairline text-sm">
             {strokes.map((each) => (
               <li key={each.face.id}>
                 <button
                   type="button"
-                  aria-pressed={each === guide}
+                  aria-pressed={each === held}
                   onClick={() => setFaceId(each.face.id)}
-                  className={`flex min-h-14 w-full items-center justify-between gap-3 px-2 text-left ${each === guide ? 'border-l-4 border-act bg-act-wash' : ''}`}
+                  className={`flex min-h-14 w-full items-center justify-between gap-3 px-2 text-left ${each === held ? 'border-l-4 border-act bg-act-wash' : ''}`}
                 >
                   <span>
                     <b>{each.face.name}</b>
                     <span className="block text-ink-soft">
-                      {each.face.count} × {units.show('length', each.face.width)} by{' '}
-                      {units.show('length', each.face.height)}
+                      {each.face.count} × {units.show('length', each.face.width)} by {units.show('length', each.face.height)}
                     </span>
                   </span>
                   <span className="text-right">
@@ -58,67 +86,22 @@ export function StrokePlan() {
             ))}
           </ul>
           <p className="mt-2 text-sm text-ink-soft">
-            {units.show('distance', spacing)} apart, {(1 / speed).toFixed(1)} s a metre. First stroke centred
-            on the edge; start and trigger before the part, end after it.
+            {units.show('distance', spacing)} apart, {(1 / speed).toFixed(1)} s a metre. {surfaceSays[kind]}
+            {face.reach === 'stretch' || face.reach === 'steps' ? ' Out of easy reach: divide it where a line will not show, and keep the wet edge.' : ''}
+            {face.lies === 'overhead' ? ' Overhead: a cup that feeds upside down, half filled, its vent clear.' : ''}
           </p>
+          <div className="mt-2">
+            <NumberField
+              label="Beyond the part, each end"
+              quantity="distance"
+              value={lead}
+              onChange={(value) => value !== undefined && value >= 0 && store.put({ ...job, approach: { ...job.approach, lead: value } }, 'lead')}
+              expects={[0.02, 0.4]}
+              lazily
+            />
+          </div>
         </div>
       </div>
     </Panel>
   );
-}
-
-function PathDrawing({ guide, moving }: { readonly guide: StrokeGuide; readonly moving: boolean }) {
-  const { face, strokes, seconds } = guide;
-  const along = Math.max(face.width, face.height);
-  const across = Math.min(face.width, face.height);
-  const scale = Math.min(380 / along, 190 / across);
-  const w = along * scale;
-  const h = across * scale;
-  const shown = Math.min(strokes, 40);
-  const gap = shown > 1 ? h / (shown - 1) : 0;
-  const rows = Array.from({ length: shown }, (_, i) => 24 + i * gap);
-  return (
-    <svg
-      viewBox={`0 0 ${w + 80} ${h + 48}`}
-      className="max-h-72 w-full"
-      role="img"
-      aria-label={`${face.name}: ${strokes} strokes, ${seconds.toFixed(1)} seconds each, to and fro.`}
-    >
-      <rect x={40} y={24} width={w} height={h} fill="var(--sheet)" stroke="var(--ink)" strokeWidth={2} />
-      {rows.map((y, i) => (
-        <g key={y} stroke="var(--act)" strokeWidth={2}>
-          <line x1={16} x2={w + 64} y1={y} y2={y} strokeDasharray="6 4" />
-          <path d={i % 2 === 0 ? `M${w + 58} ${y - 4} l7 4 l-7 4` : `M22 ${y - 4} l-7 4 l7 4`} fill="none" />
-        </g>
-      ))}
-      {moving && <Pacer rows={rows} from={16} to={w + 64} seconds={seconds} />}
-    </svg>
-  );
-}
-
-/** A mark that crosses the face as fast as the gun should. */
-function Pacer({
-  rows,
-  from,
-  to,
-  seconds,
-}: {
-  readonly rows: readonly number[];
-  readonly from: number;
-  readonly to: number;
-  readonly seconds: number;
-}) {
-  const [at, setAt] = useState(0);
-  useEffect(() => {
-    const began = performance.now();
-    let frame = requestAnimationFrame(function beat(time) {
-      setAt((time - began) / 1000 / seconds);
-      frame = requestAnimationFrame(beat);
-    });
-    return () => cancelAnimationFrame(frame);
-  }, [seconds]);
-  const row = Math.floor(Math.max(at, 0)) % rows.length;
-  const part = Math.max(at, 0) % 1;
-  const x = row % 2 === 0 ? from + part * (to - from) : to - part * (to - from);
-  return <circle cx={x} cy={rows[row] ?? 0} r={9} fill="var(--ink)" />;
-}
+} // prettier-ignore

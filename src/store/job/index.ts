@@ -9,7 +9,7 @@ export { areaOf, transferOf, type CoatPlan, type Fitness, type PlanView } from '
 export { fixesOf } from './fixes';
 export type { Fitting, Proposal, SetView } from './set';
 export { activeSheet, nextCoat, sheetOf } from './sheets';
-export type { CoatState, SprayView, StrokeGuide } from './spray';
+export { slowness, usualLead, type CoatState, type SprayView, type StrokeGuide } from './spray';
 export { type BandChoice, type BandSource } from './band';
 export { cupBehind, cupOf, lastCheck } from './cups';
 export type { Reading, StickReading, TemperatureLaw } from './readings';

@@ -1,6 +1,7 @@
 import { defaultTransfer } from '@/core/airgun';
 import { dewMargin, dewMarginLimit } from '@/core/climate';
 import { coverage, wetFromDry } from '@/core/film';
+import { layingOf } from '@/core/system';
 import { mixNeeded, type AsApplied, type Needed } from '@/core/mixing';
 import { isRefusal, type Outcome } from '@/core/refusal';
 import type { Coating, EntryOf, Face, Job, PlannedCoat, Rig } from '@/records';
@@ -143,6 +144,10 @@ function roomFitness(
 }
 
 function filmFitness(coats: readonly CoatPlan[]): Fitness[] {
-  const off = coats.find(({ dry }) => dry.aim < dry.min * (1 - 1e-9) || dry.aim > dry.max * (1 + 1e-9));
+  // A bed or a drop coat is meant to be lighter than the sheet’s full coat.
+  const off = coats.find(
+    ({ dry, coat }) =>
+      (layingOf(coat.role).film >= 1 && dry.aim < dry.min * (1 - 1e-9)) || dry.aim > dry.max * (1 + 1e-9),
+  );
   return off ? [{ id: 'film', state: 'stop', found: off.dry.aim, min: off.dry.min, max: off.dry.max }] : [];
 }

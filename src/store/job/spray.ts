@@ -1,4 +1,4 @@
-import { strokeCount, strokeSpacing } from '@/core/film';
+import { handGuide, strokeCount, strokeSpacing } from '@/core/film';
 import { dryingIn, dryingOf, recoatState, type RecoatState } from '@/core/schedule';
 import type { Coating, EntryOf, Face, Job, LogEntry, Rig } from '@/records';
 import { lastOf, liveEntries, moment, ofType } from './entries';
@@ -61,10 +61,13 @@ export function sprayView(job: Job, rig: Rig | undefined, set: SetView, now: num
   const spacing = strokeSpacing(fan, overlap);
   const speed = setting?.speed ?? planned?.speed ?? job.approach.speed;
   const strokes = job.part.faces.map((face): StrokeGuide => {
-    const length = Math.max(face.width, face.height) + 2 * (job.approach.lead ?? usualLead);
+    const lead = job.approach.lead ?? usualLead;
+    const [along, across] = [Math.max(face.width, face.height), Math.min(face.width, face.height)];
+    const length = along + 2 * lead;
+    const guide = handGuide({ kind: face.surface ?? 'flat', along, across, spacing, speed, fan, lead });
     return {
       face,
-      strokes: strokeCount(Math.min(face.width, face.height), spacing),
+      strokes: isRefusal(guide) ? strokeCount(across, spacing) : guide.strokes.length,
       length,
       seconds: length / speed,
     };

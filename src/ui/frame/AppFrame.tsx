@@ -13,6 +13,7 @@ import { useShopActions } from './undo';
 
 const Notes = dynamic(() => import('./Notes').then((loaded) => loaded.Notes));
 const KeyList = dynamic(() => import('./KeyList').then((loaded) => loaded.KeyList));
+const Alarms = dynamic(() => import('./Alarms').then((loaded) => loaded.Alarms));
 const CommandList = dynamic(() => import('./CommandList').then((loaded) => loaded.CommandList));
 
 export function AppFrame({ children }: { readonly children: ReactNode }) {
@@ -54,6 +55,7 @@ function Frame({ children }: { readonly children: ReactNode }) {
       <Rail />
       <div className="flex min-w-0 flex-1 flex-col">
         <StorageBanner />
+        {ready && <Alarms />}
         {ready ? children : <p className="p-8 text-ink-soft">Opening the shop</p>}
       </div>
       {open === 'commands' && <CommandList onClose={() => setOpen(undefined)} />}

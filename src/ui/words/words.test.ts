@@ -290,11 +290,36 @@ describe('Spray says', () => {
     });
     expect(cell(seen(running), 'spray').state).toBe('spraying 05:00');
     const wait = line(seen(flashing), 'spray');
-    expect(wait.big.number).toBe('44:00');
+    expect(wait.big.number).toBe('47:03');
     expect(wait.tap).toBeUndefined();
     expect(wait.otherwise?.says).toBe('Start coat 2 early');
-    expect(cell(seen(flashing), 'spray')).toMatchObject({ number: '1 of 2 coats', state: 'flash 44:00' });
+    expect(cell(seen(flashing), 'spray')).toMatchObject({ number: '1 of 2 coats', state: 'flash 47:03' });
     expect(cell(seen(flashing, { minutes: 50 }), 'spray').state).toBe('window open');
+  });
+
+  it('says: paused, go on; shut between wet and hard; what a finger found', () => {
+    const started = logged(aJob(), [-20, start('lacquer-1')]);
+    const paused = line(seen(logged(started, [-5, { type: 'pause', coatId: 'lacquer-1' }])), 'spray');
+    expect(paused.big).toEqual({ number: '05:00', unit: 'paused' });
+    expect(paused.says).toMatch(/paused after 15\smin/);
+    expect(paused.tap?.says).toBe('Go on');
+    const odd = { ...lacquer, times: { ...lacquer.times, forbidden: { from: 3600, to: 4 * 3600 } } };
+    const ended = logged(aJob([odd]), [-100, start('lacquer-1')], [-90, end('lacquer-1')]);
+    const shut = line(seen(ended), 'spray');
+    expect(shut.tone).toBe('stop');
+    expect(shut.says).toMatch(/^Too late to go on wet, too early to recoat: coat 2 from/);
+    expect(cell(seen(ended), 'spray').state).toMatch(/^shut/);
+    const touched = line(
+      seen(
+        logged(
+          started,
+          [-10, end('lacquer-1')],
+          [-2, { type: 'touch', coatId: 'lacquer-1', found: 'tacky' }],
+        ),
+      ),
+      'spray',
+    );
+    expect(touched.because).toContainEqual({ label: expect.stringMatching(/^Touch test/), value: 'tacky' });
   });
 
   it('abrade once the window is closed', () => {

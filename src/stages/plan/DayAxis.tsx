@@ -1,0 +1,229 @@
+'use client';
+
+import { useEffect, useRef, useState } from 'react';
+import { showDuration } from '@/core/quantity';
+import { isRefusal } from '@/core/refusal';
+import { potLife, type CoatPlan } from '@/core/schedule';
+import { calendarOf } from '@/exchange/calendar';
+import { fileName } from '@/exchange/filename';
+import { usualWorkday } from '@/records';
+import { useStore } from '@/store/hooks';
+import { dayQuestion, type DayQuestion, type JobView } from '@/store/job';
+import { Button } from '@/ui/Button';
+import { Choice } from '@/ui/Choice';
+import { CommitField, TextField } from '@/ui/Field';
+import { download } from '@/ui/download';
+import { useJob } from '@/ui/job/context';
+import { Notice } from '@/ui/Notice';
+import { Panel } from '@/ui/Panel';
+import { useUnits } from '@/ui/units';
+import { clockTime } from '@/ui/words/spray';
+import { planDay } from '@/workers/plan';
+import type { DayPlan } from '@/workers/plan.worker';
+import { AfterCoats } from './AfterCoats';
+import { dayFigure, type Bar, type MixSpan } from './dayfigure';
+
+const turnings = [
+  { value: 'one-side', label: 'One side fully' },
+  { value: 'every-coat', label: 'Turned every coat' },
+  { value: 'back-first', label: 'Back first' },
+] as const;
+
+/** The day on one axis: every coat of every piece on one gun, no window missed, and the latest safe start. */
+export function DayAxis() {
+  const { view } = useJob();
+  const store = useStore();
+  const units = useUnits();
+  const { job, shop } = view;
+  const [begin, setBegin] = useState('');
+  const { asked, planned, busy, stop } = usePlannedDay(begin);
+  const set = (said: Partial<typeof job.approach>) => store.put({ ...job, approach: { ...job.approach, ...said } }, 'plan of the day');
+  const both = job.part.faces.some(({ sides }) => sides === 2);
+  const plan = planned && !isRefusal(planned.plan) ? planned.plan : undefined;
+  const clock = (s: number) => clockTime(asked.midnight + s * 1000);
+  const { begins, ends } = shop.workday ?? usualWorkday;
+  return (
+    <Panel title="The day" place="day">
+      <div className="grid grid-cols-2 items-end gap-3 sm:grid-cols-[9rem_9rem_1fr]">
+        <TextField label="Begin at" type="time" value={begin} onChange={(event) => setBegin(event.target.value)} />
+        <CommitField label="Rack slots" type="number" min={1} max={200} value={String(job.approach.racks ?? '')} onCommit={(text) => {
+          const racks = Math.floor(Number(text));
+          set({ racks: text.trim() !== '' && racks >= 1 && racks <= 200 ? racks : undefined });
+        }} />
+        {both && <Choice label="Both sides" value={job.approach.turning ?? 'one-side'} onChange={(turning) => set({ turning })} options={turnings} />}
+      </div>
+      {busy && (
+        <div role="status" className="mt-3 flex items-center gap-4 text-sm">
+          <progress className="w-40 accent-[var(--act)]" aria-label="Planning" /> Planning the day
+          <Button onClick={stop}>Stop</Button>
+        </div>
+      )}
+      {planned && isRefusal(planned.plan) && <div className="mt-3"><Notice tone="care">{units.says(planned.plan)}</Notice></div>}
+      {plan && (
+        <div className="mt-3 space-y-3" data-day>
+          {plan.missed.slice(0, 4).map(({ task, piece, coat, late }) => (
+            <Notice key={task} tone="stop">
+              {asked.coats[coat]?.coat.name} on {asked.names.get(piece)} comes {showDuration(late)} after its window closes{plan.proven ? ', in any order' : ''}: scuff, clean and recoat, or begin earlier, or split the pieces.
+            </Notice>
+          ))}
+          <DayDrawing plan={plan} asked={asked} clock={clock} on={view.spray.coats.length - asked.coats.length} />
+          <p>
+            All coats on by <b>{clock(plan.end)}</b>.{' '}
+            {planned && !isRefusal(planned.latest) ? (
+              <>Latest safe start for the whole stack: <b data-latest>{clock(planned.latest)}</b>, to end by {clock(ends)}.</>
+            ) : (
+              <span className="text-care">▲ It does not all fit before {clock(ends)} today{begins > 0 ? '; work goes on in the morning where a window stays open' : ''}.</span>
+            )}
+          </p>
+          <AfterCoats asked={asked} end={plan.end} clock={clock} />
+          <details>
+            <summary className="flex min-h-11 items-center text-sm font-semibold">As a list</summary>
+            <ol className="text-sm" data-day-list>
+              {plan.tasks.map(({ id, piece, coat, start, end }) => (
+                <li key={id} className="flex justify-between gap-4 border-b border-hairline py-1.5">
+                  <span>{asked.coats[coat]?.coat.name}, {asked.names.get(piece)}</span>
+                  <b>{clock(start)}–{clock(end)}</b>
+                </li>
+              ))}
+            </ol>
+          </details>
+          <Button onClick={() => download(calendarFile(plan, asked, job.name), fileName(job.name, new Date(view.now).toISOString().slice(0, 10), 'ics'), 'text/calendar')}>
+            Export to a calendar
+          </Button>
+        </div>
+      )}
+      <p className="mt-2 text-xs text-ink-soft">
+        Spraying time from area and speed, a quarter more for handling; flash and windows from the sheet, longer in a cold or damp room: estimates. It moves as coats start and end.
+      </p>
+    </Panel>
+  );
+} // prettier-ignore
+
+/** Plans whenever what it depends on changes: the job, the room, and the minute. */
+function usePlannedDay(begin: string) {
+  const { view } = useJob();
+  const minute = Math.floor(view.now / 60_000);
+  const { job, shop } = view;
+  const [hours = 0, minutes = 0] = begin.split(':').map(Number);
+  const from = (() => {
+    if (!begin) return minute * 60_000;
+    const at = new Date(view.now);
+    at.setHours(hours, minutes, 0, 0);
+    return at.getTime();
+  })();
+  const asked: DayQuestion = dayQuestion({ ...view, now: minute * 60_000 }, shop, from);
+  const key = JSON.stringify(asked.question);
+  const [held, setHeld] = useState<{ key: string; planned?: DayPlan }>();
+  const task = useRef<{ cancel: () => void }>(undefined);
+  useEffect(() => {
+    const { begins, ends } = shop.workday ?? usualWorkday;
+    const question = JSON.parse(key) as DayQuestion['question'];
+    const next = planDay(question, ends > begins ? ends : 86_400);
+    task.current = next;
+    let gone = false;
+    void next.result.then((planned) => {
+      if (!gone) setHeld({ key, planned });
+    });
+    return () => {
+      gone = true;
+      next.cancel();
+    };
+  }, [key, shop.workday, job.id]);
+  // The last plan stays in sight while the next one is worked out.
+  return { asked, planned: held?.planned, busy: held === undefined, stop: () => task.current?.cancel() };
+}
+
+const looks: Record<Bar['kind'], string> = {
+  coat: 'fill-act',
+  flash: 'fill-ink/15',
+  open: 'fill-good/45',
+  shut: 'fill-stop/50',
+  settle: 'fill-ink/6',
+  rest: 'fill-care/40',
+  pot: 'fill-act/25',
+};
+const legend = {
+  coat: 'coat',
+  flash: 'flash',
+  open: 'window open',
+  shut: 'forbidden',
+  settle: 'until handled',
+  rest: 'mix rests',
+  pot: 'pot life',
+};
+
+interface DrawingProps {
+  readonly plan: CoatPlan;
+  readonly asked: DayQuestion;
+  readonly clock: (s: number) => string;
+  /** Coats that are on already are not planned: numbers go on from them. */
+  readonly on: number;
+}
+
+function DayDrawing({ plan, asked, clock, on }: DrawingProps) {
+  const { view } = useJob();
+  const { rows, from, to, ticks } = dayFigure(plan, asked.question, mixSpan(view, asked));
+  const [left, width, row, top] = [150, 850, 34, 24];
+  const x = (at: number) => left + ((Math.min(Math.max(at, from), to) - from) / (to - from)) * (width - left);
+  const height = top + rows.length * row + 4;
+  const used = new Set(rows.flatMap(({ bars }) => bars.map(({ kind }) => kind)));
+  return (
+    <figure>
+      <div className="overflow-x-auto">
+        <svg viewBox={`0 0 ${width} ${height}`} className="w-full min-w-[36rem]" role="img" aria-label={`${plan.tasks.length} coats on ${rows.length} pieces, from ${clock(from)} to ${clock(plan.end)}.`}>
+          {ticks.map((at) => (
+            <g key={at}>
+              <line x1={x(at)} x2={x(at)} y1={top - 6} y2={height} stroke="var(--hairline)" />
+              <text x={x(at)} y={12} textAnchor="middle" className="fill-ink-soft text-[12px]">{clock(at)}</text>
+            </g>
+          ))}
+          {rows.map(({ piece, bars }, i) => (
+            <g key={piece} transform={`translate(0 ${top + i * row})`}>
+              <text x={0} y={21} className="fill-ink text-[13px] font-semibold">{(piece === 'mix' ? 'The mix' : (asked.names.get(piece) ?? '')).slice(0, 22)}</text>
+              {bars.map(({ kind, from: a, to: b, coat }) => (
+                <g key={`${kind}${a}`}>
+                  <rect x={x(a)} y={kind === 'coat' ? 3 : 9} width={Math.max(x(b) - x(a), kind === 'coat' ? 2 : 0)} height={kind === 'coat' ? 27 : 15} className={looks[kind]} />
+                  {kind === 'coat' && x(b) - x(a) > 14 && (
+                    <text x={(x(a) + x(b)) / 2} y={21} textAnchor="middle" className="fill-on-act text-[12px] font-bold">{coat + 1 + on}</text>
+                  )}
+                </g>
+              ))}
+            </g>
+          ))}
+          <line x1={x(from)} x2={x(from)} y1={top - 6} y2={height} stroke="var(--ink)" strokeWidth={2} />
+        </svg>
+      </div>
+      <figcaption className="mt-1 flex flex-wrap gap-x-4 text-sm text-ink-soft">
+        {(Object.keys(legend) as Bar['kind'][]).filter((kind) => used.has(kind)).map((kind) => (
+          <span key={kind} className="flex items-center gap-1.5">
+            <svg aria-hidden className="size-3"><rect width={12} height={12} className={looks[kind]} /></svg>
+            {legend[kind]}
+          </span>
+        ))}
+      </figcaption>
+    </figure>
+  );
+} // prettier-ignore
+
+function calendarFile(plan: CoatPlan, asked: DayQuestion, job: string): string {
+  return calendarOf(
+    plan.tasks.map(({ id, piece, coat, start, end }) => ({
+      id,
+      title: `${asked.coats[coat]?.coat.name ?? 'Coat'}, ${asked.names.get(piece) ?? ''}`,
+      note: `${job}. Planned: the touch test decides.`,
+      start: asked.midnight + start * 1000,
+      end: asked.midnight + end * 1000,
+      call: 5,
+    })),
+  );
+}
+
+/** The mix of the coats on the axis: the one in the pot, or one mixed as the plan begins. */
+function mixSpan({ mix, plan }: JobView, { midnight, question }: DayQuestion): MixSpan {
+  const { induction = 0, potLife: life, temperature } = plan.sheet.times;
+  const on = (moment: number) => (moment - midnight) / 1000;
+  const mixed = mix.batch ? on(mix.batch.mixedAt) : question.start;
+  const here = life === undefined ? undefined : potLife(life, temperature, plan.climate?.air ?? temperature);
+  const useBefore = mix.batch?.useBefore === undefined ? here && mixed + here : on(mix.batch.useBefore);
+  return { mixed, rested: mixed + induction, ...(useBefore === undefined ? {} : { useBefore }) };
+}

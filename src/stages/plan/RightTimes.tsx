@@ -1,0 +1,139 @@
+'use client';
+
+import { useState } from 'react';
+import {
+  celsius,
+  curveThrough,
+  dayCurve,
+  dewMarginLimit,
+  pressureAt,
+  rightTimes,
+  type RoomAt,
+} from '@/core/climate';
+import { isRefusal } from '@/core/refusal';
+import { thinnerAdvice } from '@/core/thinning';
+import { boothDay } from '@/standins/boothsensor';
+import { lastOf, liveEntries, midnightOf, ofType } from '@/store/job';
+import { Choice } from '@/ui/Choice';
+import { expects } from '@/ui/expects';
+import { useJob } from '@/ui/job/context';
+import { NumberField } from '@/ui/NumberField';
+import { Panel } from '@/ui/Panel';
+import { useUnits } from '@/ui/units';
+import { clockTime } from '@/ui/words/spray';
+
+type Source = 'entered' | 'readings' | 'simulated';
+
+/** When of this day the room would be right for this sheet, and which thinner it then asks for. */
+export function RightTimes() {
+  const { view } = useJob();
+  const units = useUnits();
+  const { job, plan, now } = view;
+  const { sheet } = plan;
+  const room = plan.climate;
+  const [source, setSource] = useState<Source>('entered');
+  const [coldest, setColdest] = useState(() => (room?.air ?? celsius(18)) - 4);
+  const [warmest, setWarmest] = useState(() => (room?.air ?? celsius(18)) + 3);
+  const [damp, setDamp] = useState(0.8);
+  const [lag, setLag] = useState(2 * 3600);
+  const midnight = midnightOf(now);
+  const readings = ofType(liveEntries(job), 'climate').map((entry): RoomAt => ({
+    at: ((Date.parse(entry.at) - midnight) / 1000 + 864_000) % 86_400, air: entry.air, part: entry.part, humidity: entry.humidity,
+  }));
+  const curve =
+    source === 'simulated'
+      ? boothDay(new Date(midnight).toDateString())
+      : source === 'readings'
+        ? curveThrough(readings)
+        : dayCurve({ coldest, warmest, dawnHumidity: damp, lag });
+  const limits = { ...sheet.limits, dew: dewMarginLimit };
+  const spans = isRefusal(curve) ? [] : rightTimes(curve, limits);
+  const clock = (s: number) => clockTime(midnight + s * 1000).slice(-5);
+  const advice = room && thinnerAdvice(sheet.thinning.thinners, room.air, plan.area);
+  const thinner = sheet.thinning.thinners.find(({ id }) => id === advice?.id);
+  const altitude = lastOf(liveEntries(job), 'climate')?.altitude ?? view.shop.altitude;
+  return (
+    <Panel title="When would it be right">
+      <div className="grid grid-cols-2 items-end gap-3 lg:grid-cols-[minmax(0,1.6fr)_repeat(4,minmax(0,1fr))]">
+        <div className="col-span-2 lg:col-span-1">
+          <Choice
+            label="The day, by"
+            value={source}
+            onChange={setSource}
+            options={[
+              { value: 'entered', label: 'Forecast' },
+              { value: 'readings', label: 'Readings' },
+              { value: 'simulated', label: 'Simulated' },
+            ]}
+          />
+        </div>
+        {source === 'entered' && (
+          <>
+            <NumberField label="Coldest" quantity="temperature" value={coldest} onChange={(value) => value !== undefined && setColdest(value)} expects={expects.air} lazily />
+            <NumberField label="Warmest" quantity="temperature" value={warmest} onChange={(value) => value !== undefined && setWarmest(value)} expects={expects.air} lazily />
+            <NumberField label="Humidity at dawn" quantity="share" value={damp} onChange={(value) => value !== undefined && value > 0 && value <= 1 && setDamp(value)} expects={expects.humidity} lazily />
+            <NumberField label="The part lags by" quantity="duration" value={lag} onChange={(value) => value !== undefined && setLag(value)} expects={[0, 8 * 3600]} lazily />
+          </>
+        )}
+      </div>
+      {isRefusal(curve) ? (
+        <p className="mt-3 text-sm font-semibold text-care">▲ {units.says(curve)}</p>
+      ) : (
+        <>
+          <DayStrip curve={curve} spans={spans} now={(now - midnight) / 1000} clock={clock} />
+          <p className="mt-2" data-right>
+            {spans.length === 0 ? (
+              <b className="text-stop">■ At no hour of this day.</b>
+            ) : (
+              <>Right for {sheet.name}: <b>{spans.map(({ from, to }) => (from === 0 && to === 86_400 ? 'all day' : `${clock(from)}–${to === 86_400 ? '24:00' : clock(to)}`)).join(', ')}</b>.</>
+            )}{' '}
+            <span className="text-sm text-ink-soft">{source === 'simulated' ? 'Simulated booth sensor. ' : ''}An estimate: read the room before the coat.</span>
+          </p>
+        </>
+      )}
+      {thinner && advice && (
+        <p className="mt-1 text-sm" data-thinner-advice>
+          Thinner for this air: <b>{thinner.name}</b>{advice.by === 'large' ? ', one step slower because the surface is large' : advice.by === 'nearest' ? ', the nearest the sheet has' : ', as the sheet has it'}.
+        </p>
+      )}
+      {altitude !== undefined && altitude > 300 && (
+        <p className="mt-1 text-sm">
+          At {units.show('length', altitude)} the air is {units.show('share', 1 - pressureAt(altitude) / pressureAt(0), { digits: 0 })} thinner: a compressor delivers that much less, and solvent leaves quicker.
+        </p>
+      )}
+    </Panel>
+  );
+} // prettier-ignore
+
+interface StripProps {
+  readonly curve: readonly RoomAt[];
+  readonly spans: readonly { readonly from: number; readonly to: number }[];
+  readonly now: number;
+  readonly clock: (s: number) => string;
+}
+
+/** The day from midnight to midnight: air and part as lines, the right hours as a band. */
+function DayStrip({ curve, spans, now, clock }: StripProps) {
+  const [width, height] = [640, 110];
+  const all = curve.flatMap(({ air, part }) => [air, part]);
+  const [low, high] = [Math.min(...all) - 1, Math.max(...all) + 1];
+  const x = (at: number) => (at / 86_400) * width;
+  const y = (kelvin: number) => 90 - ((kelvin - low) / (high - low)) * 80;
+  const line = (of: (room: RoomAt) => number) => curve.map((room) => `${x(room.at).toFixed(1)},${y(of(room)).toFixed(1)}`).join(' ');
+  return (
+    <svg viewBox={`0 0 ${width} ${height}`} className="mt-3 w-full" role="img" aria-label={`The room over the day; right in ${spans.length} spans.`}>
+      {spans.map(({ from, to }) => <rect key={from} x={x(from)} y={4} width={x(to) - x(from)} height={88} className="fill-good-wash" />)}
+      {[0, 6, 12, 18, 24].map((hour) => (
+        <g key={hour}>
+          <line x1={x(hour * 3600)} x2={x(hour * 3600)} y1={4} y2={92} stroke="var(--hairline)" />
+          <text x={Math.min(Math.max(x(hour * 3600), 16), width - 16)} y={107} textAnchor="middle" className="fill-ink-soft text-[12px]">{hour === 24 ? '24:00' : clock(hour * 3600)}</text>
+        </g>
+      ))}
+      <polyline points={line(({ air }) => air)} fill="none" stroke="var(--ink)" strokeWidth={2} />
+      <polyline points={line(({ part }) => part)} fill="none" stroke="var(--act)" strokeWidth={2} strokeDasharray="5 4" />
+      <line x1={x(now)} x2={x(now)} y1={4} y2={92} stroke="var(--care)" strokeWidth={2} />
+      <text x={4} y={y(curve[2]?.air ?? low) - 5} className="fill-ink text-[12px]">air</text>
+      <text x={width - 28} y={y(curve[94]?.part ?? low) - 5} className="fill-act text-[12px]">part</text>
+    </svg>
+  );
+} // prettier-ignore

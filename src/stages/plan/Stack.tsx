@@ -1,0 +1,180 @@
+'use client';
+
+import {
+  closestCenter,
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+  type DragEndEvent,
+} from '@dnd-kit/core';
+import {
+  arrayMove,
+  SortableContext,
+  sortableKeyboardCoordinates,
+  useSortable,
+  verticalListSortingStrategy,
+} from '@dnd-kit/sortable';
+import { CSS } from '@dnd-kit/utilities';
+import { GripVertical, Plus, Trash2 } from 'lucide-react';
+import { coatRoles, gritFor, layingOf, stackTotal, type CoatRole } from '@/core/system';
+import { newId, type Job, type PlannedCoat } from '@/records';
+import { useStore } from '@/store/hooks';
+import type { CoatPlan } from '@/store/job';
+import { Button } from '@/ui/Button';
+import { expects } from '@/ui/expects';
+import { SelectField } from '@/ui/Field';
+import { useJob } from '@/ui/job/context';
+import { Notice } from '@/ui/Notice';
+import { NumberField } from '@/ui/NumberField';
+import { Panel } from '@/ui/Panel';
+import { useUnits } from '@/ui/units';
+import { roleWords } from '@/ui/words/system';
+import { Templates } from './Templates';
+
+/** The coats in order, each movable by hand or keyboard, with the film that stays after sanding. */
+export function Stack() {
+  const { view } = useJob();
+  const store = useStore();
+  const units = useUnits();
+  const { job, plan, spray } = view;
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
+  const change = (coats: Job['coats']) => store.put({ ...job, coats }, 'coats changed');
+  const set = (id: string, said: Partial<PlannedCoat>) => change(job.coats.map((coat) => (coat.id === id ? { ...coat, ...said } : coat)));
+  const add = () => {
+    const last = job.coats.at(-1) as PlannedCoat;
+    change([...job.coats, { ...last, id: newId(), name: `Coat ${job.coats.length + 1}` }]);
+  };
+  const locked = (i: number) => (spray.coats[i]?.state ?? 'todo') !== 'todo';
+  const drop = ({ active, over }: DragEndEvent) => {
+    const from = job.coats.findIndex(({ id }) => id === active.id);
+    const to = job.coats.findIndex(({ id }) => id === over?.id);
+    // What is on stays under what is not.
+    if (from < 0 || to < 0 || from === to || locked(from) || locked(to)) return;
+    change(arrayMove([...job.coats], from, to));
+  };
+  const total = stackTotal(
+    plan.coats.map(({ coat, sheet, dry }) => ({
+      id: coat.id, dry: coat.dry, sandBack: coat.sandBack ?? 0, min: dry.min * filmShare(coat.dry, dry.min), max: dry.max, coating: sheet.id,
+    })),
+  );
+  return (
+    <Panel
+      title="Coats"
+      place="coats"
+      tools={
+        <Button onClick={add}>
+          <Plus aria-hidden className="size-4" /> Add a coat
+        </Button>
+      }
+    >
+      <Templates />
+      <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
+        <SortableContext items={job.coats.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
+          <ol className="divide-y divide-hairline border-y border-hairline" data-stack>
+            {plan.coats.map((each, i) => (
+              <CoatRow
+                key={each.coat.id}
+                at={i}
+                plan={each}
+                state={spray.coats[i]?.state ?? 'todo'}
+                only={job.coats.length === 1}
+                onSet={(said) => set(each.coat.id, said)}
+                onRemove={() => change(job.coats.filter(({ id }) => id !== each.coat.id))}
+              />
+            ))}
+          </ol>
+        </SortableContext>
+      </DndContext>
+      <p className="mt-3 text-sm" data-total>
+        <b>{units.show('film', total.aim)}</b> dry stay, {units.range('film', total.min, total.max)} within every coat’s tolerance
+        {total.sprayed > total.aim + 1e-9 ? `; ${units.show('film', total.sprayed)} are sprayed, the rest is sanded off` : ''}.
+      </p>
+      {total.cutThrough.map(({ id, at, left }) => (
+        <div key={id} className="mt-2">
+          <Notice tone={at === 'aim' ? 'stop' : 'care'}>
+            {job.coats.find((coat) => coat.id === id)?.name}: sanding {at === 'aim' ? 'goes through to the coating below' : 'leaves nothing where the film is least'} ({units.show('film', Math.max(left, 0))} left). Another coat, or less taken off.
+          </Notice>
+        </div>
+      ))}
+    </Panel>
+  );
+} // prettier-ignore
+
+/** A coat planned lighter than its sheet’s least is meant so: its tolerance goes with it. */
+const filmShare = (dry: number, min: number): number => (dry < min ? dry / min : 1);
+
+interface RowProps {
+  readonly at: number;
+  readonly plan: CoatPlan;
+  readonly state: 'todo' | 'running' | 'done';
+  readonly only: boolean;
+  readonly onSet: (said: Partial<PlannedCoat>) => void;
+  readonly onRemove: () => void;
+}
+
+function CoatRow({ at, plan: { coat, sheet, wet, dry, solids }, state, only, onSet, onRemove }: RowProps) {
+  const { view } = useJob();
+  const units = useUnits();
+  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({ id: coat.id, disabled: state !== 'todo' });
+  const light = layingOf(coat.role).film < 1;
+  const off = coat.dry > dry.max * (1 + 1e-9) || (!light && coat.dry < dry.min * (1 - 1e-9));
+  const { coarse, fine } = gritFor(coat.role);
+  return (
+    <li
+      ref={setNodeRef}
+      style={{ transform: CSS.Translate.toString(transform), transition }}
+      className={`grid grid-cols-[2.75rem_minmax(0,1fr)_2.75rem] items-start gap-x-3 gap-y-2 py-3 ${isDragging ? 'relative z-10 bg-act-wash' : ''}`}
+    >
+      <button
+        type="button"
+        aria-label={`Move coat ${at + 1}, ${coat.name}`}
+        disabled={state !== 'todo'}
+        className="flex size-11 cursor-grab touch-none items-center justify-center disabled:opacity-30"
+        {...attributes}
+        {...listeners}
+      >
+        <GripVertical aria-hidden className="size-5" />
+      </button>
+      <div className="min-w-0">
+        <div className="flex flex-wrap items-baseline justify-between gap-x-4">
+          <span className="font-semibold">
+            {at + 1}. {coat.name}
+          </span>
+          <span className="text-lg font-bold">
+            <span className="text-sm font-normal text-ink-soft">wet</span> {units.show('film', wet)}
+          </span>
+        </div>
+        <div className="text-sm text-ink-soft">
+          {sheet.name}, {units.show('share', solids)} solids{state === 'done' ? ', on' : state === 'running' ? ', going on' : `; over P${coarse}–P${fine}`}
+        </div>
+        <div className="mt-2 grid grid-cols-2 items-start gap-3 sm:grid-cols-4">
+          <NumberField label="Dry film" quantity="film" value={coat.dry} onChange={(value) => value && value > 0 && onSet({ dry: value })} expects={expects.dryFilm} lazily error={off ? `The sheet allows ${units.range('film', dry.min, dry.max)}.` : undefined} />
+          <NumberField label="Sanded off again" quantity="film" value={coat.sandBack} onChange={(sandBack) => onSet({ sandBack: sandBack && sandBack > 0 ? sandBack : undefined })} expects={[0, 200e-6]} lazily />
+          <SelectField
+            label="What it does"
+            value={coat.role ?? ''}
+            onChange={(event) => onSet({ role: (event.target.value || undefined) as CoatRole | undefined })}
+            options={[{ value: '', label: 'Not said' }, ...coatRoles.map((value) => ({ value, label: roleWords[value] }))]}
+          />
+          {view.job.sheets.length > 1 && (
+            <SelectField
+              label="Coating"
+              value={coat.sheetId}
+              disabled={state !== 'todo'}
+              onChange={(event) => onSet({ sheetId: event.target.value })}
+              options={view.job.sheets.map(({ id, name }) => ({ value: id, label: name }))}
+            />
+          )}
+        </div>
+      </div>
+      <button type="button" aria-label={`Remove coat ${at + 1}`} disabled={only || state !== 'todo'} className="flex size-11 items-center justify-center disabled:opacity-30" onClick={onRemove}>
+        <Trash2 aria-hidden className="size-5" />
+      </button>
+    </li>
+  );
+} // prettier-ignore

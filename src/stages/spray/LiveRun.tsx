@@ -1,0 +1,122 @@
+'use client';
+
+import { showDuration } from '@/core/quantity';
+import { lastOf, liveEntries, moment } from '@/store/job';
+import { Button } from '@/ui/Button';
+import { useJob } from '@/ui/job/context';
+import { Notice } from '@/ui/Notice';
+import { Panel } from '@/ui/Panel';
+import { clockTime } from '@/ui/words/spray';
+
+/** What is done while a coat flashes, each with what it prevents. */
+const between = [
+  { id: 'cap', says: 'Cap wiped', because: 'paint dried on the horns bends the fan' },
+  { id: 'stir', says: 'Mix stirred', because: 'what settles is not what was timed' },
+  { id: 'tack', says: 'Tacked, when the film allows', because: 'dust in the first coat stands in the last' },
+  { id: 'cup', says: 'Cup filled', because: 'no refill in the middle of a face' },
+] as const;
+
+/** The coat as it goes on, face by face; and while it flashes: the touch test and what is done between coats. */
+export function LiveRun() {
+  const { view } = useJob();
+  const { running, next } = view.spray;
+  const last = view.spray.coats.filter(({ state }) => state === 'done').at(-1);
+  if (running) return <Running />;
+  return last && next ? <Between /> : null;
+}
+
+function Running() {
+  const { view, log } = useJob();
+  const { running } = view.spray;
+  if (!running) return null;
+  const pieces = view.job.part.faces.flatMap((face) =>
+    (face.sides === 2 ? ([1, 2] as const) : ([1] as const)).map((side) => ({ face, side })),
+  );
+  const done = ({ face, side }: (typeof pieces)[number]) => running.faces.filter((each) => each.faceId === face.id && each.side === side).length;
+  return (
+    <Panel title={`Faces, ${running.coat.name.toLowerCase()}`}>
+      {view.now < (running.started ?? 0) - 60_000 && (
+        <Notice tone="care">The clock of this device stands before the start of this coat: it was set back. Times are kept as they were written; correct the start in the logbook if it is wrong.</Notice>
+      )}
+      <div className="grid gap-2 sm:grid-cols-2 lg:grid-cols-3" data-faces>
+        {pieces.map((piece) => {
+          const { face, side } = piece;
+          const so = Math.min(done(piece), face.count);
+          return (
+            <Button
+              key={`${face.id}${side}`}
+              className="min-h-16 !justify-between"
+              disabled={so >= face.count}
+              onClick={() => log('face done', { type: 'face-done', coatId: running.coat.id, faceId: face.id, ...(side === 2 ? { side } : {}) })}
+            >
+              <span>{face.name}{side === 2 ? ', back' : ''}</span>
+              <b className={so >= face.count ? 'text-good' : ''}>{so >= face.count ? '✓' : `${so} of ${face.count}`}</b>
+            </Button>
+          );
+        })}
+      </div>
+      <p className="mt-2 text-sm text-ink-soft">Tap a face when its coat is on. The coat ends with its own button.</p>
+    </Panel>
+  );
+} // prettier-ignore
+
+function Between() {
+  const { view, log } = useJob();
+  const { spray, job } = view;
+  const last = spray.coats.filter(({ state }) => state === 'done').at(-1);
+  const { touch } = spray;
+  if (!last?.ended) return null;
+  const entries = liveEntries(job);
+  const since = last.ended;
+  const done = (step: string) => {
+    const tick = lastOf(entries, 'tick', (entry) => entry.list === 'between' && entry.step === step);
+    return tick !== undefined && tick.done && moment(tick) >= since;
+  };
+  return (
+    <Panel title="While it flashes">
+      <div className="grid gap-5 md:grid-cols-2">
+        <fieldset>
+          <legend className="mb-1 text-sm text-ink-soft">Touch test on a masked corner: what does {last.coat.name.toLowerCase()} feel like?</legend>
+          <div className="flex flex-wrap gap-2" data-touch>
+            {(['wet', 'tacky', 'dry'] as const).map((found) => (
+              <Button key={found} className="min-h-16 flex-1 capitalize" aria-pressed={touch?.found === found} onClick={() => log('touch test', { type: 'touch', coatId: last.coat.id, found })}>
+                {found}
+              </Button>
+            ))}
+          </div>
+          <p className="mt-1 text-sm">
+            {touch
+              ? touch.found === 'wet'
+                ? `Wet at ${clockTime(moment(touch))}: ask again in five minutes.`
+                : `${touch.found === 'tacky' ? 'Tacky' : 'Dry'} at ${clockTime(moment(touch))}: the next coat may go on, whatever the clock says.`
+              : 'Tacky, not wet, is what the next coat wants. The finger outranks the clock.'}
+          </p>
+        </fieldset>
+        <fieldset>
+          <legend className="text-sm text-ink-soft">Between coats</legend>
+          {between.map(({ id, says, because }) => (
+            <label key={id} className="flex min-h-11 items-center gap-3">
+              <input type="checkbox" className="size-5 accent-act" checked={done(id)} onChange={(event) => log('between coats', { type: 'tick', list: 'between', step: id, done: event.target.checked })} />
+              <span>{says} <span className="text-sm text-ink-soft">– {because}</span></span>
+            </label>
+          ))}
+        </fieldset>
+      </div>
+    </Panel>
+  );
+} // prettier-ignore
+
+/** A coat that went on outside the window of the one below it, and what to do about it. */
+export function OffWindow() {
+  const { view } = useJob();
+  const off = view.spray.coats.filter((coat) => coat.off);
+  return off.map(({ coat, off: how }) => (
+    <div key={coat.id} className="border-b border-hairline px-4 py-3 md:px-5">
+      <Notice tone={how?.kind === 'late' ? 'stop' : 'care'}>
+        {how?.kind === 'late'
+          ? `${coat.name} went on ${showDuration((how.by ?? 0) / 1000)} after the window had closed. It may peel: test the bond on the card or a corner before the next coat; if it lifts, strip to sound ground.`
+          : `${coat.name} went on ${showDuration((how?.by ?? 0) / 1000)} before the one below had flashed. Solvent is trapped: lengthen the next flash by as much, no heat, and look for pop and dulling tomorrow.`}
+      </Notice>
+    </div>
+  ));
+} // prettier-ignore

@@ -1,0 +1,66 @@
+'use client';
+
+import { useEffect, useRef, useState } from 'react';
+import { useOpenJobs, useShop } from '@/store/hooks';
+import { timerWords } from '../words/timers';
+import { ring, usualAlarms } from './ring';
+import { dueNow, type Called } from './due';
+
+const key = 'fluorite-called';
+const shownTitle = 'Fluorite';
+
+/**
+ * Watches the timers of all open jobs and calls when one runs out: once for each, over reloads and tabs that slept,
+ * and in the title until somebody has seen it.
+ */
+export function Alarms() {
+  const jobs = useOpenJobs();
+  const { alarms = usualAlarms } = useShop();
+  const called = useRef<Called>(undefined);
+  const [said, setSaid] = useState<readonly { id: string; says: string }[]>([]);
+  useEffect(() => {
+    if (jobs.length === 0) return;
+    called.current ??= read();
+    if (!dueNow(jobs, called.current).changed) return;
+    // Another tab may have called already.
+    const { due, called: now } = dueNow(jobs, read());
+    called.current = now;
+    write(now);
+    if (due.length === 0) return;
+    const words = due.map(({ id, job, timer }) => ({ id, says: `${timerWords[timer].over}: ${job}` }));
+    ring(alarms, words.map(({ says }) => says).join('\n'));
+    queueMicrotask(() => setSaid((before) => [...before, ...words].slice(-4)));
+  }, [jobs, alarms]);
+  useEffect(() => {
+    document.title = said.length > 0 ? `■ ${said.at(-1)?.says ?? ''}` : shownTitle;
+  }, [said]);
+  if (said.length === 0) return null;
+  return (
+    <div role="alert" className="flex flex-wrap items-center gap-x-6 gap-y-1 bg-stop px-4 py-2 text-on-stop" data-alarm>
+      <ul className="flex-1 font-bold">
+        {said.map(({ id, says }) => (
+          <li key={id}>■ {says}</li>
+        ))}
+      </ul>
+      <button type="button" className="min-h-11 px-3 font-semibold underline underline-offset-4" onClick={() => setSaid([])}>
+        Seen
+      </button>
+    </div>
+  );
+} // prettier-ignore
+
+function read(): Called | undefined {
+  try {
+    return (JSON.parse(localStorage.getItem(key) ?? 'null') as Called | null) ?? undefined;
+  } catch {
+    return undefined;
+  }
+}
+
+function write(called: Called): void {
+  try {
+    localStorage.setItem(key, JSON.stringify(called));
+  } catch {
+    // Without storage a timer may call again after a reload: better than not at all.
+  }
+}
