@@ -1,4 +1,4 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { isRefusal, refuse, type Outcome } from '@/core/refusal';
 import {
   can,

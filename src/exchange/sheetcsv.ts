@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { refuse, type Outcome } from '@/core/refusal';
 import { coating, type AnyRecord, type Coating } from '@/records';
 import { previewRecords, refuseSize, type BundlePreview } from './bundle';
@@ -75,23 +75,24 @@ function* cellsOf(value: unknown, path: string): Generator<[string, string | num
 }
 
 /** The schema of the field at a path, through optional fields and lists. */
-function schemaAt(path: string): z.ZodType | undefined {
-  let schema: z.ZodType | undefined = coating;
+function schemaAt(path: string): z.ZodMiniType | undefined {
+  let schema: z.ZodMiniType | undefined = coating;
   for (const key of path.split('.')) {
     schema = bare(schema);
-    if (schema instanceof z.ZodArray) schema = schema.element as z.ZodType;
-    else if (schema instanceof z.ZodObject) schema = (schema.shape as Record<string, z.ZodType>)[key];
+    if (schema instanceof z.ZodMiniArray) schema = schema.def.element as z.ZodMiniType;
+    else if (schema instanceof z.ZodMiniObject) schema = (schema.shape as Record<string, z.ZodMiniType>)[key];
     else return undefined;
   }
   return schema;
 }
 
-const bare = (schema: z.ZodType | undefined): z.ZodType | undefined =>
-  schema instanceof z.ZodOptional ? bare(schema.unwrap() as z.ZodType) : schema;
+const bare = (schema: z.ZodMiniType | undefined): z.ZodMiniType | undefined =>
+  schema instanceof z.ZodMiniOptional ? bare(schema.def.innerType as z.ZodMiniType) : schema;
 
 function headerOf(path: string): string {
   const field = bare(schemaAt(path));
-  const unit = field instanceof z.ZodNumber ? field.description?.split(',')[0] : undefined;
+  const unit =
+    field instanceof z.ZodMiniNumber ? z.globalRegistry.get(field)?.description?.split(',')[0] : undefined;
   return unit ? `${path} [${unit}]` : path;
 }
 
@@ -100,14 +101,14 @@ function valueOf(path: string, cell: string): unknown {
   // A formula escape is taken off again.
   if (cell === emptyText) return '';
   const text = cell.startsWith("'") ? cell.slice(1) : cell;
-  if (field instanceof z.ZodObject) return text === '{}' ? {} : text;
-  if (field instanceof z.ZodArray) return text === '[]' ? [] : text.split('; ');
-  if (field instanceof z.ZodNumber) {
+  if (field instanceof z.ZodMiniObject) return text === '{}' ? {} : text;
+  if (field instanceof z.ZodMiniArray) return text === '[]' ? [] : text.split('; ');
+  if (field instanceof z.ZodMiniNumber) {
     const number = Number(text.trim().replace(',', '.'));
     return Number.isNaN(number) ? text : number;
   }
-  if (field instanceof z.ZodLiteral) return field.value === Number(text) ? Number(text) : text;
-  if (field instanceof z.ZodBoolean)
+  if (field instanceof z.ZodMiniLiteral) return field.def.values[0] === Number(text) ? Number(text) : text;
+  if (field instanceof z.ZodMiniBoolean)
     return text.toLowerCase() === 'true' ? true : text.toLowerCase() === 'false' ? false : text;
   return text;
 }

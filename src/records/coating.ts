@@ -1,4 +1,4 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { chemistries } from '@/core/care';
 import { hazards } from '@/core/safety';
 import {
@@ -41,17 +41,14 @@ export const coatingClasses = [
 export const component = z.object({
   id,
   name,
-  parts: positive.describe('parts in the ratio'),
+  parts: positive.check(z.describe('parts in the ratio')),
   density,
   volumeSolids: share,
-  voc: concentration.describe('kg/m³, actual content'),
+  voc: concentration.check(z.describe('kg/m³, actual content')),
   water: share,
   exempt: share,
   /** Parts by temperature, where the sheet has a table for it, as for a peroxide catalyst. */
-  partsAt: z
-    .array(z.object({ temperature: kelvin, parts: positive }))
-    .max(12)
-    .optional(),
+  partsAt: z.optional(z.array(z.object({ temperature: kelvin, parts: positive })).check(z.maxLength(12))),
 });
 
 export const thinnerSpeeds = ['fast', 'medium', 'slow', 'very-slow'] as const;
@@ -65,8 +62,8 @@ export const thinner = z.object({
   water: share,
   exempt: share,
   /** Air temperatures the sheet names it for. */
-  air: range(kelvin).optional(),
-  speed: z.enum(thinnerSpeeds).optional(),
+  air: z.optional(range(kelvin)),
+  speed: z.optional(z.enum(thinnerSpeeds)),
 });
 
 /** A small dose beside the ratio: accelerator, extender, retarder. */
@@ -89,12 +86,12 @@ export const additive = z.object({
 });
 
 /** A viscosity band in one cup at one temperature. */
-const band = z
-  .object({ cupId: id, min: seconds, max: seconds, temperature: kelvin })
-  .refine(({ min, max }) => min < max, {
+const band = z.object({ cupId: id, min: seconds, max: seconds, temperature: kelvin }).check(
+  z.refine(({ min, max }) => min < max, {
     path: ['max'],
     error: 'The band must run from fewer seconds to more.',
-  });
+  }),
+);
 
 const atomising = z.enum(['hvlp', 'compliant', 'low-volume', 'conventional', 'airless']);
 
@@ -102,10 +99,10 @@ const atomising = z.enum(['hvlp', 'compliant', 'low-volume', 'conventional', 'ai
 export const gunAdvice = z.object({
   atomising,
   /** The band for this method, where the sheet has one of its own. */
-  target: band.optional(),
-  bore: range(metres).optional(),
+  target: z.optional(band),
+  bore: z.optional(range(metres)),
   /** Orifice of airless tips. */
-  orifice: range(metres).optional(),
+  orifice: z.optional(range(metres)),
   pressure: range(pascals),
   pressureAt: z.enum(['cap', 'inlet', 'tip']),
   distance: range(metres),
@@ -117,75 +114,82 @@ export const coating = z.object({
   version: z.literal(1),
   id,
   name,
-  maker: text.optional(),
+  maker: z.optional(text),
   class: z.enum(coatingClasses),
   chemistry: z.enum(chemistries),
   sheetRevision: text,
   checkedOn: day,
-  components: z.array(component).min(1).max(6),
+  components: z.array(component).check(z.minLength(1)).check(z.maxLength(6)),
   ratioBy: z.enum(['volume', 'mass']),
   /** How far a part may be off the ratio, as a share of the part. */
-  tolerance: share.optional(),
-  additives: z.array(additive).max(8).optional(),
+  tolerance: z.optional(share),
+  additives: z.optional(z.array(additive).check(z.maxLength(8))),
   thinning: z.object({
-    thinners: z.array(thinner).max(12),
+    thinners: z.array(thinner).check(z.maxLength(12)),
     maximum: share,
     by: z.enum(['mass', 'volume']),
     of: z.enum(['base', 'mix']),
     /** Share past which gloss or sheen suffers, though the sheet still allows it. */
-    glossFrom: share.optional(),
+    glossFrom: z.optional(share),
     /** The fixed percent the sheet names, where it names one. */
-    usual: share.optional(),
+    usual: z.optional(share),
   }),
   /** Absent for coatings that no flow cup can judge. */
-  target: band.optional(),
+  target: z.optional(band),
   /** Unthinned, mixed, at the target's temperature. */
-  viscosity: kinematic.optional(),
+  viscosity: z.optional(kinematic),
   /** Fall of viscosity a kelvin of warming, as a share. */
-  temperatureSlope: share.optional(),
-  guns: z.array(gunAdvice).max(10),
-  film: z.object({ min: metres, aim: metres, max: metres }).describe('dry, one coat, m'),
-  wetFilm: z
-    .object({ min: metres, aim: metres, max: metres })
-    .describe('wet, one coat, where the sheet states it')
-    .optional(),
-  coats: positive.int(),
+  temperatureSlope: z.optional(share),
+  guns: z.array(gunAdvice).check(z.maxLength(10)),
+  film: z.object({ min: metres, aim: metres, max: metres }).check(z.describe('dry, one coat, m')),
+  wetFilm: z.optional(
+    z
+      .object({ min: metres, aim: metres, max: metres })
+      .check(z.describe('wet, one coat, where the sheet states it')),
+  ),
+  coats: positive.check(z.multipleOf(1)),
   times: z.object({
     temperature: kelvin,
-    induction: seconds.optional(),
-    potLife: seconds.optional(),
+    induction: z.optional(seconds),
+    potLife: z.optional(seconds),
     flash: seconds,
     recoatFirst: seconds,
-    recoatLast: seconds.optional(),
+    recoatLast: z.optional(seconds),
     /** Neither wet on wet nor recoatable from here to there. */
-    forbidden: z
-      .object({ from: seconds, to: seconds })
-      .refine(({ from, to }) => from < to, {
-        path: ['to'],
-        error: 'The forbidden middle must end after it begins.',
-      })
-      .optional(),
-    touch: seconds.optional(),
-    handle: seconds.optional(),
-    cure: seconds.optional(),
+    forbidden: z.optional(
+      z.object({ from: seconds, to: seconds }).check(
+        z.refine(({ from, to }) => from < to, {
+          path: ['to'],
+          error: 'The forbidden middle must end after it begins.',
+        }),
+      ),
+    ),
+    touch: z.optional(seconds),
+    handle: z.optional(seconds),
+    cure: z.optional(seconds),
     /** Force dried, where the sheet allows it: so long at so warm. */
-    forced: z.object({ temperature: kelvin, duration: seconds.positive() }).optional(),
+    forced: z.optional(z.object({ temperature: kelvin, duration: seconds.check(z.positive()) })),
   }),
   limits: z.object({ air: range(kelvin), part: range(kelvin), humidity: range(share) }),
-  intervals: z.object({ stir: seconds.optional(), retime: seconds.optional() }),
-  cleaner: text.optional(),
-  cleanBy: seconds.optional(),
+  intervals: z.object({ stir: z.optional(seconds), retime: z.optional(seconds) }),
+  cleaner: z.optional(text),
+  cleanBy: z.optional(seconds),
   hazards: z.array(z.enum(hazards)),
   /** Coatings that cannot be blended into a dry edge keep a larger reserve. */
   blendable: z.boolean(),
   /** Days a can keeps from its making, and from its opening. */
-  shelf: z.object({ closed: positive.int().optional(), opened: positive.int().optional() }).optional(),
+  shelf: z.optional(
+    z.object({
+      closed: z.optional(positive.check(z.multipleOf(1))),
+      opened: z.optional(positive.check(z.multipleOf(1))),
+    }),
+  ),
   /** The limit on VOC that holds where the shop is, and which figure it counts. */
-  vocLimit: z.object({ value: concentration, counts: z.enum(['with-water', 'less-water']) }).optional(),
+  vocLimit: z.optional(z.object({ value: concentration, counts: z.enum(['with-water', 'less-water']) })),
   /** Its solvent with the lowest explosive limit: kg/mol and volume share. */
-  vapour: z.object({ molarMass: positive, lowerLimit: share }).optional(),
-  pricePerVolume: z.number().min(0).describe('currency units a m³').optional(),
-  note: text.optional(),
+  vapour: z.optional(z.object({ molarMass: positive, lowerLimit: share })),
+  pricePerVolume: z.optional(z.number().check(z.minimum(0)).check(z.describe('currency units a m³'))),
+  note: z.optional(text),
   assumed: z.array(z.string()),
 });
 
@@ -202,7 +206,7 @@ export const revision = z.object({
   version: z.literal(1),
   id,
   coatingId: id,
-  until: z.iso.datetime().describe('moment it was replaced'),
+  until: z.iso.datetime().check(z.describe('moment it was replaced')),
   sheet: coating,
 });
 
@@ -216,12 +220,12 @@ export const can = z.object({
   coatingId: id,
   componentId: id,
   lot: name,
-  made: day.optional(),
-  opened: day.optional(),
-  useBefore: day.optional(),
+  made: z.optional(day),
+  opened: z.optional(day),
+  useBefore: z.optional(day),
   /** What was in it when it was last looked at; what is drawn since comes off. */
   left: cubicMetres,
-  countedAt: z.iso.datetime().optional(),
+  countedAt: z.optional(z.iso.datetime()),
 });
 
 export type Can = z.infer<typeof can>;

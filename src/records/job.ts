@@ -1,4 +1,4 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { surfaceKinds } from '@/core/film';
 import { coatRoles, substrateKinds } from '@/core/system';
 import { coating } from './coating';
@@ -8,19 +8,19 @@ import { logEntry } from './log';
 export const face = z.object({
   id,
   name,
-  width: metres.positive(),
-  height: metres.positive(),
-  count: z.number().int().positive(),
+  width: metres.check(z.positive()),
+  height: metres.check(z.positive()),
+  count: z.int().check(z.positive()),
   /** Both sides are coated when 2. */
-  sides: z.union([z.literal(1), z.literal(2)]).optional(),
+  sides: z.optional(z.union([z.literal(1), z.literal(2)])),
   /** True surface ÷ width × height: 1 for flat, more for mouldings and ribs. */
-  shape: z.number().min(1).max(10).optional(),
+  shape: z.optional(z.number().check(z.minimum(1)).check(z.maximum(10))),
   lies: z.enum(['upright', 'flat', 'overhead']),
   /** What is under the gun: a flat face where nothing is said. */
-  surface: z.enum(surfaceKinds).optional(),
-  reach: z.enum(['close', 'stretch', 'steps']).optional(),
+  surface: z.optional(z.enum(surfaceKinds)),
+  reach: z.optional(z.enum(['close', 'stretch', 'steps'])),
   /** What must stay free of it. */
-  keepOff: text.optional(),
+  keepOff: z.optional(text),
 });
 
 export const plannedCoat = z.object({
@@ -28,14 +28,14 @@ export const plannedCoat = z.object({
   sheetId: id,
   name,
   /** Dry film aimed at in this coat. */
-  dry: metres.positive(),
-  role: z.enum(coatRoles).optional(),
+  dry: metres.check(z.positive()),
+  role: z.optional(z.enum(coatRoles)),
   /** Dry film that flatting takes off again, m. */
-  sandBack: metres.optional(),
+  sandBack: z.optional(metres),
   /** A recipe of its own: unthinned, or a capped extra beyond the band. By the band when there is none. */
-  thinning: z
-    .object({ by: z.enum(['neat', 'extra']), extra: share.optional(), thinnerId: id.optional() })
-    .optional(),
+  thinning: z.optional(
+    z.object({ by: z.enum(['neat', 'extra']), extra: z.optional(share), thinnerId: z.optional(id) }),
+  ),
 });
 
 /** A job: what is coated with what, and the log of what was done. Nothing derived is stored. */
@@ -45,75 +45,77 @@ export const job = z.object({
   id,
   name,
   begun: instant,
-  closed: instant.optional(),
+  closed: z.optional(instant),
   /** The sheets as they stood when the job began: a later change of a sheet does not reach into it. */
-  sheets: z.array(coating).min(1),
+  sheets: z.array(coating).check(z.minLength(1)),
   rigId: id,
   cupId: id,
   part: z.object({
     substrate: text,
-    metal: z.boolean().describe('can a magnetic or eddy-current gauge read it?'),
-    faces: z.array(face).min(1),
-    kind: z.enum(substrateKinds).optional(),
-    existing: z.enum(['bare', 'keep', 'strip']).optional(),
-    exposure: z.enum(['indoors', 'damp', 'outdoors', 'sun']).optional(),
+    metal: z.boolean().check(z.describe('can a magnetic or eddy-current gauge read it?')),
+    faces: z.array(face).check(z.minLength(1)),
+    kind: z.optional(z.enum(substrateKinds)),
+    existing: z.optional(z.enum(['bare', 'keep', 'strip'])),
+    exposure: z.optional(z.enum(['indoors', 'damp', 'outdoors', 'sun'])),
     /** The standard it will be judged by. */
-    judgedBy: z.enum(['mirror', 'texture', 'match']).optional(),
+    judgedBy: z.optional(z.enum(['mirror', 'texture', 'match'])),
     /** What a thirsty surface drinks before a film stands, m³/m². */
-    absorption: metres.optional(),
+    absorption: z.optional(metres),
   }),
-  coats: z.array(plannedCoat).min(1),
+  coats: z.array(plannedCoat).check(z.minLength(1)),
   approach: z.object({
     overlap: share,
     speed,
-    transfer: share.optional(),
+    transfer: z.optional(share),
     reserve: share,
-    reserveWhy: text.optional(),
-    cards: z.number().int().min(0).max(99).optional(),
+    reserveWhy: z.optional(text),
+    cards: z.optional(z.int().check(z.minimum(0)).check(z.maximum(99))),
     /** m³ the mixing pot holds. */
-    pot: cubicMetres.optional(),
+    pot: z.optional(cubicMetres),
     /** m³ of each batch, where the user wants other than what the plan asks. */
-    batch: cubicMetres.positive().optional(),
+    batch: z.optional(cubicMetres.check(z.positive())),
     /** How this job is thinned; by the model when nothing is said. */
-    thinBy: z
-      .discriminatedUnion('kind', [
+    thinBy: z.optional(
+      z.discriminatedUnion('kind', [
         z.object({ kind: z.literal('model') }),
         z.object({ kind: z.enum(['mass-steps', 'volume-steps']), step: share }),
         z.object({ kind: z.literal('fixed'), share }),
-      ])
-      .optional(),
+      ]),
+    ),
     /** By scale with a running total, by scale tared each time, or by a graduated pot. */
-    measure: z.enum(['total', 'tare', 'pot']).optional(),
+    measure: z.optional(z.enum(['total', 'tare', 'pot'])),
     /** Whose band it is thinned to. */
-    target: z.enum(['sheet', 'maker', 'physics', 'own']).optional(),
-    ownBand: z.object({ cupId: id, min: seconds, max: seconds, temperature: kelvin }).optional(),
+    target: z.optional(z.enum(['sheet', 'maker', 'physics', 'own'])),
+    ownBand: z.optional(z.object({ cupId: id, min: seconds, max: seconds, temperature: kelvin })),
     /** How a part with two sides is turned. */
-    turning: z.enum(['one-side', 'every-coat', 'back-first']).optional(),
+    turning: z.optional(z.enum(['one-side', 'every-coat', 'back-first'])),
     /** Dried by moving air, or forced as the sheet allows; as the room is where nothing is said. */
-    drying: z.enum(['room', 'forced']).optional(),
+    drying: z.optional(z.enum(['room', 'forced'])),
     /** Pieces that can lie wet at once. */
-    racks: z.number().int().min(1).max(200).optional(),
+    racks: z.optional(z.int().check(z.minimum(1)).check(z.maximum(200))),
     /** How far the gun starts and ends beyond the part, m. */
-    lead: metres.optional(),
-    blend: z
-      .object({
+    lead: z.optional(metres),
+    blend: z.optional(
+      z.object({
         coverage: metres,
         keepOut: metres,
         step: metres,
         order: z.enum(['outward', 'inward']),
         fade: metres,
         hides: metres,
-      })
-      .optional(),
-    sampling: z.object({ first: z.number().int().min(0), every: z.number().int().min(1) }).optional(),
+      }),
+    ),
+    sampling: z.optional(
+      z.object({ first: z.int().check(z.minimum(0)), every: z.int().check(z.minimum(1)) }),
+    ),
     acceptance: z.enum(['spot-mean', 'nominal']),
   }),
   /** Doses chosen for this job, by additive; the sheet's own where there is none. */
-  doses: z.record(id, share).optional(),
+  doses: z.optional(z.record(id, share)),
   /** Cans chosen for this job; two of one part are boxed together. */
-  cans: z.array(id).optional(),
+  cans: z.optional(z.array(id)),
   /** The thinner chosen, by sheet. */
-  thinners: z.record(id, id).optional(),
+  thinners: z.optional(z.record(id, id)),
   log: z.array(logEntry),
 });
 

@@ -1,4 +1,4 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { stickSigns } from '@/core/thinning';
 import {
   cubicMetres,
@@ -23,19 +23,19 @@ import { cardPattern } from './pattern';
 const base = {
   id,
   at: instant,
-  by: text.optional(),
+  by: z.optional(text),
   /** Written by a simulated device. */
-  simulated: z.boolean().optional(),
-  was: z.array(z.object({ until: instant, said: z.record(z.string(), z.unknown()) })).optional(),
-  struck: z.object({ at: instant, why: text }).optional(),
+  simulated: z.optional(z.boolean()),
+  was: z.optional(z.array(z.object({ until: instant, said: z.record(z.string(), z.unknown()) }))),
+  struck: z.optional(z.object({ at: instant, why: text })),
 };
 
-const entryOf = <T extends string, S extends z.ZodRawShape>(type: T, shape: S) =>
+const entryOf = <T extends string, S extends Record<string, z.ZodMiniType>>(type: T, shape: S) =>
   z.object({ ...base, type: z.literal(type), ...shape });
 
 export const logEntry = z.discriminatedUnion('type', [
-  entryOf('climate', { air: kelvin, part: kelvin, humidity: share, altitude: metres.optional() }),
-  entryOf('stir', { batchId: id.optional() }),
+  entryOf('climate', { air: kelvin, part: kelvin, humidity: share, altitude: z.optional(metres) }),
+  entryOf('stir', { batchId: z.optional(id) }),
   /** One part poured into a batch under way; `volume` is what the batch was planned at, m³. */
   entryOf('poured', {
     batchId: id,
@@ -44,9 +44,9 @@ export const logEntry = z.discriminatedUnion('type', [
     partId: id,
     mass: kilograms,
     /** The cans it came out of: more than one when lots were boxed together. */
-    from: z.array(z.object({ canId: id, mass: kilograms })).optional(),
+    from: z.optional(z.array(z.object({ canId: id, mass: kilograms }))),
     /** Thinner that was in those cans already, kg of the mass. */
-    thinner: kilograms.optional(),
+    thinner: z.optional(kilograms),
   }),
   /** Mix left over from another batch goes into this one, and keeps its age. */
   entryOf('leftover', {
@@ -59,11 +59,11 @@ export const logEntry = z.discriminatedUnion('type', [
     thinner: kilograms,
   }),
   /** Mix or rinsings poured back into a can; `thinner` is how much of the mass is thinner. */
-  entryOf('returned', { batchId: id.optional(), canId: id, mass: kilograms, thinner: kilograms }),
+  entryOf('returned', { batchId: z.optional(id), canId: id, mass: kilograms, thinner: kilograms }),
   entryOf('mixed', {
     batchId: id,
     sheetId: id,
-    poured: z.array(z.object({ partId: id, mass: kilograms })).min(1),
+    poured: z.array(z.object({ partId: id, mass: kilograms })).check(z.minLength(1)),
   }),
   entryOf('reading', { batchId: id, cupId: id, seconds, temperature: kelvin }),
   /** Thinner by its id, or `unthinned` for more of the same mix. */
@@ -72,9 +72,9 @@ export const logEntry = z.discriminatedUnion('type', [
     what: id,
     mass: kilograms,
     /** The coat whose own recipe asked for it. */
-    coatId: id.optional(),
+    coatId: z.optional(id),
     /** Beyond what the sheet says. */
-    offSheet: z.boolean().optional(),
+    offSheet: z.optional(z.boolean()),
   }),
   /** A stick drawn through the mix, when there is no cup at hand. */
   entryOf('stick', { batchId: id, sign: z.enum(stickSigns), temperature: kelvin }),
@@ -85,10 +85,10 @@ export const logEntry = z.discriminatedUnion('type', [
   entryOf('discard', { batchId: id, why: text }),
   entryOf('setting', {
     sheetId: id,
-    bore: metres.optional(),
+    bore: z.optional(metres),
     /** Which needle, nozzle and cap. */
-    setId: id.optional(),
-    tip: z.string().optional(),
+    setId: z.optional(id),
+    tip: z.optional(z.string()),
     pressure: pascals,
     pressureAt: z.enum(['cap', 'inlet', 'tip', 'wall', 'tank']),
     triggerPulled: z.boolean(),
@@ -98,13 +98,13 @@ export const logEntry = z.discriminatedUnion('type', [
     overlap: share,
     speed,
     /** Knobs as numbers: turns from closed. */
-    knobs: z
-      .object({
-        fluid: z.number().min(0).max(20).optional(),
-        fan: z.number().min(0).max(20).optional(),
-        air: z.number().min(0).max(20).optional(),
-      })
-      .optional(),
+    knobs: z.optional(
+      z.object({
+        fluid: z.optional(z.number().check(z.minimum(0)).check(z.maximum(20))),
+        fan: z.optional(z.number().check(z.minimum(0)).check(z.maximum(20))),
+        air: z.optional(z.number().check(z.minimum(0)).check(z.maximum(20))),
+      }),
+    ),
   }),
   entryOf('card', {
     sheetId: id,
@@ -120,32 +120,32 @@ export const logEntry = z.discriminatedUnion('type', [
       'dry',
     ]),
     /** The pressure it was sprayed at, when it is a rung of a ladder, and how it scored, 0–1. */
-    pressure: pascals.optional(),
-    score: share.optional(),
+    pressure: z.optional(pascals),
+    score: z.optional(share),
     /** What the card reader measured. */
-    pattern: cardPattern.optional(),
+    pattern: z.optional(cardPattern),
   }),
   /** The cup was filled again. */
-  entryOf('refill', { batchId: id.optional() }),
+  entryOf('refill', { batchId: z.optional(id) }),
   entryOf('coat-start', { coatId: id }),
   entryOf('coat-end', { coatId: id }),
   /** Scuffed and cleaned after a missed recoat window. */
   /** One face, or one side of it, has its coat. */
-  entryOf('face-done', { coatId: id, faceId: id, side: z.union([z.literal(1), z.literal(2)]).optional() }),
+  entryOf('face-done', { coatId: id, faceId: id, side: z.optional(z.union([z.literal(1), z.literal(2)])) }),
   entryOf('pause', { coatId: id }),
   entryOf('resume', { coatId: id }),
   /** A finger on a masked corner: what the clock only guesses. */
   entryOf('touch', { coatId: id, found: z.enum(['wet', 'tacky', 'dry']) }),
   /** So many parts sprayed since the last count. */
-  entryOf('parts', { count: z.number().int().min(-9999).max(9999) }),
+  entryOf('parts', { count: z.int().check(z.minimum(-9999)).check(z.maximum(9999)) }),
   /** Left out of the readiness list, and why. */
-  entryOf('skip', { item: id, why: text.min(1) }),
+  entryOf('skip', { item: id, why: text.check(z.minLength(1)) }),
   entryOf('handover', { text }),
   entryOf('abraded', { coatId: id }),
   entryOf('comb', { coatId: id, wetted: metres, dry: metres }),
-  entryOf('film', { faceId: id, spot: z.number().int().min(0), reading: metres }),
+  entryOf('film', { faceId: id, spot: z.int().check(z.minimum(0)), reading: metres }),
   entryOf('tick', { list: z.enum(['ready', 'clean', 'between']), step: z.string(), done: z.boolean() }),
-  entryOf('defect', { name: text, note: text.optional() }),
+  entryOf('defect', { name: text, note: z.optional(text) }),
   entryOf('action', { text }),
   entryOf('note', { text }),
 ]);

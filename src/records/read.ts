@@ -1,5 +1,9 @@
-import type * as z from 'zod';
+import * as z from 'zod/mini';
+import en from 'zod/v4/locales/en.js';
 import { refuse, type Outcome } from '@/core/refusal';
+
+// The small build of the schema library says nothing by itself: refusals name what is wrong in English.
+z.config(en());
 
 /** A raw record as found on disk or in a file. */
 type Raw = Record<string, unknown>;
@@ -9,7 +13,7 @@ export type Migration = (old: Raw) => Raw;
 
 export interface KindRule {
   readonly version: number;
-  readonly schema: z.ZodType;
+  readonly schema: z.ZodMiniType;
   readonly migrations: Readonly<Record<number, Migration>>;
 }
 

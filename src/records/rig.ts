@@ -1,4 +1,4 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { cardPattern } from './pattern';
 import {
   cubicMetres,
@@ -19,11 +19,11 @@ import {
 export const nozzleSet = z.object({
   id,
   bore: metres,
-  needle: text.optional(),
-  nozzle: text.optional(),
-  cap: text.optional(),
+  needle: z.optional(text),
+  nozzle: z.optional(text),
+  cap: z.optional(text),
   /** When it was put in new. */
-  since: day.optional(),
+  since: z.optional(day),
 });
 
 /** What stands in the air line between tank and gun. */
@@ -38,74 +38,82 @@ export const rig = z.object({
   atomising: z.enum(['hvlp', 'compliant', 'low-volume', 'conventional', 'airless']),
   feed: z.enum(['gravity', 'suction', 'pressure-cup', 'pressure-pot', 'pump']),
   air: z.enum(['turbine', 'compressor', 'none']),
-  stages: z.number().int().min(1).max(8).optional(),
-  sets: z.array(nozzleSet).max(30),
+  stages: z.optional(z.int().check(z.minimum(1)).check(z.maximum(8))),
+  sets: z.array(nozzleSet).check(z.maxLength(30)),
   /** Airless tip codes. */
-  tips: z.array(z.string()).max(30),
-  maxPressure: pascals.optional(),
+  tips: z.array(z.string()).check(z.maxLength(30)),
+  maxPressure: z.optional(pascals),
   /** Pressure that drives the fluid through the nozzle, once calibrated. */
-  driving: pascals.optional(),
-  transfer: share.optional(),
-  cup: cubicMetres.optional(),
-  dead: cubicMetres.describe('m³ that stay in gun, hose and strainer'),
-  fan: metres.describe('fan width, m, at the usual distance'),
+  driving: z.optional(pascals),
+  transfer: z.optional(share),
+  cup: z.optional(cubicMetres),
+  dead: cubicMetres.check(z.describe('m³ that stay in gun, hose and strainer')),
+  fan: metres.check(z.describe('fan width, m, at the usual distance')),
   distance: metres,
   /** The hand that usually holds it. */
-  handSpeed: speed.optional(),
-  airDemand: flow.describe('m³/s of free air while the trigger is pulled').optional(),
+  handSpeed: z.optional(speed),
+  airDemand: z.optional(flow.check(z.describe('m³/s of free air while the trigger is pulled'))),
   /** Passes air all the time, trigger pulled or not. */
-  bleeder: z.boolean().optional(),
-  airHose: z
-    .object({
-      bore: metres.positive(),
-      length: metres.positive(),
-      couplings: z.number().int().min(0).max(20).optional(),
-    })
-    .optional(),
-  fluidHose: z.object({ bore: metres.positive(), length: metres.positive() }).optional(),
-  compressor: z
-    .object({ delivers: flow, tank: cubicMetres, high: pascals, low: pascals })
-    .describe('free air delivered, tank, pressures it runs between')
-    .optional(),
-  dryer: z.boolean().optional(),
+  bleeder: z.optional(z.boolean()),
+  airHose: z.optional(
+    z.object({
+      bore: metres.check(z.positive()),
+      length: metres.check(z.positive()),
+      couplings: z.optional(z.int().check(z.minimum(0)).check(z.maximum(20))),
+    }),
+  ),
+  fluidHose: z.optional(z.object({ bore: metres.check(z.positive()), length: metres.check(z.positive()) })),
+  compressor: z.optional(
+    z
+      .object({ delivers: flow, tank: cubicMetres, high: pascals, low: pascals })
+      .check(z.describe('free air delivered, tank, pressures it runs between')),
+  ),
+  dryer: z.optional(z.boolean()),
   /** Regulators, filters and the like, each with the day it was last looked after. */
-  airParts: z
-    .array(z.object({ id, kind: z.enum(airPartKinds), name: text.optional(), since: day.optional() }))
-    .max(20)
-    .optional(),
-  turbine: z
-    .object({ sealed: pascals.positive(), open: flow.positive() })
-    .describe('pressure with the outlet shut, free air with it open')
-    .optional(),
+  airParts: z.optional(
+    z
+      .array(z.object({ id, kind: z.enum(airPartKinds), name: z.optional(text), since: z.optional(day) }))
+      .check(z.maxLength(20)),
+  ),
+  turbine: z.optional(
+    z
+      .object({ sealed: pascals.check(z.positive()), open: flow.check(z.positive()) })
+      .check(z.describe('pressure with the outlet shut, free air with it open')),
+  ),
   /** What the pump can deliver, m³/s, and the guns that spray from it at once. */
-  pump: z.object({ flow, guns: z.number().int().min(1).max(6).optional() }).optional(),
+  pump: z.optional(z.object({ flow, guns: z.optional(z.int().check(z.minimum(1)).check(z.maximum(6))) })),
   /** Patterns read from its cards, the youngest last. */
-  patterns: z
-    .array(
-      z.object({
-        at: z.iso.datetime(),
-        sheetId: id,
-        distance: metres.optional(),
-        pressure: pascals.optional(),
-        pattern: cardPattern,
-      }),
-    )
-    .max(60)
-    .optional(),
+  patterns: z.optional(
+    z
+      .array(
+        z.object({
+          at: z.iso.datetime(),
+          sheetId: id,
+          distance: z.optional(metres),
+          pressure: z.optional(pascals),
+          pattern: cardPattern,
+        }),
+      )
+      .check(z.maxLength(60)),
+  ),
   /** What was measured of tips in use: litres through them, and the fan they now spray at 305 mm. */
-  tipsWorn: z
-    .record(z.string(), z.object({ litres: cubicMetres.optional(), fan: metres.optional() }))
-    .optional(),
+  tipsWorn: z.optional(
+    z.record(z.string(), z.object({ litres: z.optional(cubicMetres), fan: z.optional(metres) })),
+  ),
   /** What the gun’s maker says it sprays, in seconds of a cup. */
-  viscosity: z.object({ cupId: id, min: seconds, max: seconds }).optional(),
-  note: text.optional(),
+  viscosity: z.optional(z.object({ cupId: id, min: seconds, max: seconds })),
+  note: z.optional(text),
 });
 
 export type Rig = z.infer<typeof rig>;
 export type NozzleSet = z.infer<typeof nozzleSet>;
 
 /** A liquid of known viscosity timed in a cup. */
-const timedLiquid = z.object({ name: text.optional(), seconds: seconds.positive(), viscosity: kinematic });
+const timedLiquid = z.object({
+  name: z.optional(text),
+  seconds: seconds.check(z.positive()),
+  viscosity: kinematic,
+});
 
 /** A flow cup the shop owns: one of the standards' kinds, or its own. */
 export const cup = z
@@ -114,26 +122,25 @@ export const cup = z
     version: z.literal(1),
     id,
     name,
-    standardId: id.describe('which cup of the standards it is').optional(),
+    standardId: z.optional(id.check(z.describe('which cup of the standards it is'))),
     /** Drilled, bought without papers, or of unknown kind. */
-    own: z
-      .object({
+    own: z.optional(
+      z.object({
         use: z.enum(['stand', 'dip']),
         /** Calibrated on two or more of them; with none it compares only with itself. */
-        liquids: z.array(timedLiquid).max(20),
-      })
-      .optional(),
+        liquids: z.array(timedLiquid).check(z.maxLength(20)),
+      }),
+    ),
     /** What it read of a check liquid, and when. */
-    checks: z
-      .array(timedLiquid.extend({ on: z.iso.date() }))
-      .max(200)
-      .optional(),
-    checkedOn: z.iso.date().optional(),
-    note: text.optional(),
+    checks: z.optional(z.array(z.extend(timedLiquid, { on: z.iso.date() })).check(z.maxLength(200))),
+    checkedOn: z.optional(z.iso.date()),
+    note: z.optional(text),
   })
-  .refine(({ standardId, own }) => (standardId === undefined) !== (own === undefined), {
-    path: ['standardId'],
-    error: 'A cup is either one of the standards’ or the shop’s own.',
-  });
+  .check(
+    z.refine(({ standardId, own }) => (standardId === undefined) !== (own === undefined), {
+      path: ['standardId'],
+      error: 'A cup is either one of the standards’ or the shop’s own.',
+    }),
+  );
 
 export type Cup = z.infer<typeof cup>;

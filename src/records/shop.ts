@@ -1,4 +1,4 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { cubicMetres, instant, kilograms, metres, seconds, text } from './fields';
 
 /** The shop's own settings: one record, id `shop`. */
@@ -11,23 +11,23 @@ export const shop = z.object({
   units: z.enum(['metric', 'us']),
   theme: z.enum(['bench', 'booth']),
   /** Days after which a sheet is to be checked again. */
-  recheckAfter: z.number().int().positive().optional(),
-  scaleStep: kilograms.positive(),
+  recheckAfter: z.optional(z.int().check(z.positive())),
+  scaleStep: kilograms.check(z.positive()),
   /** m³, the smallest step of the graduated pot. */
-  potStep: cubicMetres.positive().optional(),
+  potStep: z.optional(cubicMetres.check(z.positive())),
   /** Stir and time again this often where the sheet says nothing: the shift rule. */
-  intervals: z.object({ stir: seconds.optional(), retime: seconds.optional() }).optional(),
+  intervals: z.optional(z.object({ stir: z.optional(seconds), retime: z.optional(seconds) })),
   /** Working hours, s since midnight. */
-  workday: z.object({ begins: seconds, ends: seconds }).optional(),
+  workday: z.optional(z.object({ begins: seconds, ends: seconds })),
   /** m above the sea. */
-  altitude: metres.optional(),
-  alarms: z.object({ sound: z.boolean(), vibrate: z.boolean(), notify: z.boolean() }).optional(),
+  altitude: z.optional(metres),
+  alarms: z.optional(z.object({ sound: z.boolean(), vibrate: z.boolean(), notify: z.boolean() })),
   /** s a good card holds before a fresh one is asked for. */
-  cardLasts: seconds.positive().optional(),
+  cardLasts: z.optional(seconds.check(z.positive())),
   /** Timings of a cup before a reading counts: two must agree within 5 %. */
   timings: z.union([z.literal(1), z.literal(2)]),
   /** When the demo shop was put in, and which records belong to it. */
-  demo: z.object({ at: instant, ids: z.array(z.string()) }).optional(),
+  demo: z.optional(z.object({ at: instant, ids: z.array(z.string()) })),
 });
 
 export type Shop = z.infer<typeof shop>;

@@ -1,20 +1,20 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { unitIn } from '@/core/quantity';
 import { coating, rig } from '@/records';
 import type { FieldRow } from '@/ui/form';
 import * as sheet from './coatings/formfields';
 import * as lines from './rigs/rigfields';
 
-const bare = (schema: z.ZodType | undefined): z.ZodType | undefined =>
-  schema instanceof z.ZodOptional ? bare(schema.unwrap() as z.ZodType) : schema;
+const bare = (schema: z.ZodMiniType | undefined): z.ZodMiniType | undefined =>
+  schema instanceof z.ZodMiniOptional ? bare(schema.def.innerType as z.ZodMiniType) : schema;
 
 /** The schema of a field, by its path in the record. */
-function fieldAt(schema: z.ZodType, path: string): z.ZodType | undefined {
-  let at: z.ZodType | undefined = schema;
+function fieldAt(schema: z.ZodMiniType, path: string): z.ZodMiniType | undefined {
+  let at: z.ZodMiniType | undefined = schema;
   for (const key of path.split('.')) {
     at = bare(at);
-    if (at instanceof z.ZodArray) at = at.element as z.ZodType;
-    else if (at instanceof z.ZodObject) at = (at.shape as Record<string, z.ZodType>)[key];
+    if (at instanceof z.ZodMiniArray) at = at.def.element as z.ZodMiniType;
+    else if (at instanceof z.ZodMiniObject) at = (at.shape as Record<string, z.ZodMiniType>)[key];
     else return undefined;
   }
   return at;
@@ -49,22 +49,22 @@ const ofRig = [
 ];
 
 describe.each([
-  ['a coating sheet', coating as z.ZodType, ofSheet],
-  ['a rig', rig as z.ZodType, ofRig],
+  ['a coating sheet', coating as z.ZodMiniType, ofSheet],
+  ['a rig', rig as z.ZodMiniType, ofRig],
 ] as const)('the form of %s', (_, schema, fields) => {
   it.each(fields)('%s is a field of the record, of its kind', (path, field) => {
     const found = bare(fieldAt(schema, path));
     expect(found).toBeDefined();
-    if (field.quantity || field.type === 'number') expect(found).toBeInstanceOf(z.ZodNumber);
+    if (field.quantity || field.type === 'number') expect(found).toBeInstanceOf(z.ZodMiniNumber);
     if (field.quantity) expect(unitIn(field.quantity, 'us').symbol).not.toBe('');
-    if (field.options && found instanceof z.ZodEnum)
+    if (field.options && found instanceof z.ZodMiniEnum)
       for (const { value } of field.options.filter((option) => option.value !== ''))
         expect(found.options).toContain(value);
   });
 
   it('asks for what is required, and for nothing twice in one place', () => {
     for (const [path, { required }] of fields)
-      if (required) expect(fieldAt(schema, path)).not.toBeInstanceOf(z.ZodOptional);
+      if (required) expect(fieldAt(schema, path)).not.toBeInstanceOf(z.ZodMiniOptional);
     for (const [, { expects }] of fields) if (expects) expect(expects[0]).toBeLessThan(expects[1]);
   });
 });

@@ -1,4 +1,3 @@
-import { addDays, formatISO, parseISO } from 'date-fns';
 import type { Can, Coating, Job } from '@/records';
 import { liveEntries } from './job/entries';
 
@@ -80,7 +79,8 @@ export function useBeforeOf(
 ): string | undefined {
   const after = (day: string | undefined, days: number | undefined) =>
     day !== undefined && days !== undefined
-      ? formatISO(addDays(parseISO(day), days), { representation: 'date' })
+      ? // Calendar days in UTC, where every day has 24 hours. The date library would be loaded with the bench.
+        new Date(Date.parse(day) + days * 86_400_000).toISOString().slice(0, 10)
       : undefined;
   return [useBefore, after(made, sheet?.shelf?.closed), after(opened, sheet?.shelf?.opened)]
     .filter((day) => day !== undefined)

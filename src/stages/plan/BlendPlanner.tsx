@@ -16,16 +16,16 @@ type Blend = NonNullable<Job['approach']['blend']>;
 
 const usual = (film: number): Blend => ({
   coverage: 0.2,
-  keepOut: 0.8,
+  keepOut: 0.9,
   step: 0.12,
   order: 'outward',
-  fade: 0.2,
+  fade: 0.3,
   hides: film * 2,
 });
 
 const fields = [
   ['coverage', 'Must hide to', [0.02, 1.5]],
-  ['keepOut', 'Edge that keeps its colour, at', [0.1, 3]],
+  ['keepOut', 'Kept edge at', [0.1, 3]],
   ['step', 'Each coat steps by', [0.02, 0.4]],
   ['fade', 'Fades over', [0.05, 0.6]],
 ] as const;
@@ -102,7 +102,7 @@ function BlendDrawing({ found, keepOut }: { readonly found: Exclude<ReturnType<t
         </g>
       ))}
       <text x={x(0) + 6} y={floor - 112} className="fill-ink text-[13px]">hiding {units.show('share', found.along[0]?.hiding, { digits: 0 })}</text>
-      <text x={x(found.ends)} y={floor - 6} textAnchor="middle" className="fill-ink text-[13px]">{units.show('distance', found.ends)}</text>
+      <text x={x(found.ends) + 6} y={floor - 6} textAnchor="start" className="fill-ink text-[13px]">{units.show('distance', found.ends)}</text>
     </svg>
   );
 } // prettier-ignore

@@ -11,6 +11,8 @@ export interface Timer {
   readonly due: number;
   /** Amber this long before it is due, ms. */
   readonly warn: number;
+  /** It ran out by the user’s own hand: nothing calls. */
+  readonly quiet?: boolean;
   /** What happens when it runs out: something may begin, must be done, or is lost. */
   readonly then: 'go' | 'do' | 'lost';
 }
@@ -22,7 +24,7 @@ export function timersOf(
   job: Job,
   rig: Rig | undefined,
   shop: Shop,
-  spray: Pick<SprayView, 'recoat' | 'next' | 'running'>,
+  spray: Pick<SprayView, 'recoat' | 'next' | 'running' | 'touch'>,
 ): Timer[] {
   const entries = liveEntries(job);
   const sheet = activeSheet(job);
@@ -30,7 +32,14 @@ export function timersOf(
   const timers: Timer[] = [];
   const { recoat } = spray;
   if (recoat && !spray.running) {
-    if (recoat.state !== 'closed') timers.push({ id: 'flash', due: recoat.opens, warn: 0, then: 'go' });
+    if (recoat.state !== 'closed')
+      timers.push({
+        id: 'flash',
+        due: recoat.opens,
+        warn: 0,
+        then: 'go',
+        ...(spray.touch && spray.touch.found !== 'wet' ? { quiet: true } : {}),
+      });
     if (recoat.closes !== undefined)
       timers.push({ id: 'recoat-closes', due: recoat.closes, warn: 20 * minutes, then: 'lost' });
   }

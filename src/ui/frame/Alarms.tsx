@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
+import type { Timer } from '@/store/job';
 import { useOpenJobs, useShop } from '@/store/hooks';
 import { timerWords } from '../words/timers';
 import { ring, usualAlarms } from './ring';
@@ -8,6 +9,12 @@ import { dueNow, type Called } from './due';
 
 const key = 'fluorite-called';
 const shownTitle = 'Fluorite';
+
+interface Said {
+  readonly id: string;
+  readonly then: Timer['then'];
+  readonly says: string;
+}
 
 /**
  * Watches the timers of all open jobs and calls when one runs out: once for each, over reloads and tabs that slept,
@@ -17,7 +24,7 @@ export function Alarms() {
   const jobs = useOpenJobs();
   const { alarms = usualAlarms } = useShop();
   const called = useRef<Called>(undefined);
-  const [said, setSaid] = useState<readonly { id: string; says: string }[]>([]);
+  const [said, setSaid] = useState<readonly Said[]>([]);
   useEffect(() => {
     if (jobs.length === 0) return;
     called.current ??= read();
@@ -27,7 +34,7 @@ export function Alarms() {
     called.current = now;
     write(now);
     if (due.length === 0) return;
-    const words = due.map(({ id, job, timer }) => ({ id, says: `${timerWords[timer].over}: ${job}` }));
+    const words = due.map(({ id, job, timer, then }) => ({ id, then, says: `${timerWords[timer].over}: ${job}` }));
     ring(alarms, words.map(({ says }) => says).join('\n'));
     queueMicrotask(() => setSaid((before) => [...before, ...words].slice(-4)));
   }, [jobs, alarms]);
@@ -35,8 +42,9 @@ export function Alarms() {
     document.title = said.length > 0 ? `■ ${said.at(-1)?.says ?? ''}` : shownTitle;
   }, [said]);
   if (said.length === 0) return null;
+  const urgent = said.some(({ then }) => then !== 'go');
   return (
-    <div role="alert" className="flex flex-wrap items-center gap-x-6 gap-y-1 bg-stop px-4 py-2 text-on-stop" data-alarm>
+    <div role="alert" className={`flex flex-wrap items-center gap-x-6 gap-y-1 px-4 py-2 ${urgent ? 'bg-stop text-on-stop' : 'bg-act text-on-act'}`} data-alarm>
       <ul className="flex-1 font-bold">
         {said.map(({ id, says }) => (
           <li key={id}>■ {says}</li>

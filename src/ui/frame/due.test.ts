@@ -35,3 +35,11 @@ describe('timers that call', () => {
     expect(dueNow(at(400), many).called.ids.length).toBe(200);
   });
 }); // prettier-ignore
+
+describe('a timer run out by the user’s own hand', () => {
+  it('does not call', () => {
+    const touched = logged(sprayed, [5, { type: 'touch', coatId: 'lacquer-1', found: 'tacky' }]);
+    const { due } = dueNow([seen(touched, { minutes: 6 })], looked);
+    expect(due.map(({ timer }) => timer)).not.toContain('flash');
+  });
+});

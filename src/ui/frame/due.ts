@@ -19,8 +19,14 @@ export function dueNow(jobs: readonly JobView[], called: Called | null | undefin
   const held = new Set(called?.ids ?? []);
   const due = jobs.flatMap(({ job, timers }) =>
     timers
-      .filter(({ due: at }) => at <= now)
-      .map(({ id: timer, due: at }) => ({ id: `${job.id}/${timer}/${at}`, job: job.name, timer, at }))
+      .filter(({ due: at, quiet }) => at <= now && !quiet)
+      .map(({ id: timer, due: at, then }) => ({
+        id: `${job.id}/${timer}/${at}`,
+        job: job.name,
+        timer,
+        at,
+        then,
+      }))
       // By the moment, not the time of day: a clock set back does not make everything call again.
       .filter(({ id }) => !held.has(id)),
   );
