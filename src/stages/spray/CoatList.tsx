@@ -1,7 +1,7 @@
 'use client';
 
 import { showClock, showDuration } from '@/core/quantity';
-import type { CoatState } from '@/store/job';
+import { lastOf, liveEntries, moment, type CoatState } from '@/store/job';
 import { Button } from '@/ui/Button';
 import { useJob } from '@/ui/job/context';
 import { Panel } from '@/ui/Panel';
@@ -44,6 +44,7 @@ export function CoatList() {
                 {coat.sheet.times.recoatLast
                   ? `, at the latest after ${showDuration(coat.sheet.times.recoatLast)}`
                   : ''}
+                <RoomThen coat={coat} />
               </span>
             </span>
             <span className="text-right text-sm">
@@ -53,6 +54,22 @@ export function CoatList() {
         ))}
       </ol>
     </Panel>
+  );
+}
+
+/** The room as last read before a coat went on. */
+function RoomThen({ coat }: { readonly coat: CoatState }) {
+  const { view } = useJob();
+  const units = useUnits();
+  if (coat.started === undefined) return null;
+  const { started } = coat;
+  const room = lastOf(liveEntries(view.job), 'climate', (entry) => moment(entry) <= started);
+  return (
+    <span className="block">
+      {room
+        ? `Air ${units.show('temperature', room.air)}, part ${units.show('temperature', room.part)}, ${units.show('share', room.humidity, { digits: 0 })}`
+        : 'The room was not read before it'}
+    </span>
   );
 }
 

@@ -1,0 +1,205 @@
+import type { Browser } from 'puppeteer-core';
+import { launch, Visitor } from './driver';
+
+let browser: Browser;
+beforeAll(async () => {
+  browser = await launch();
+});
+afterAll(() => browser.close());
+
+/** A clock the test moves while the page runs. */
+async function moving(visitor: Visitor) {
+  await visitor.page.evaluateOnNewDocument(() => {
+    const real = Date.now.bind(Date);
+    const Real = Date;
+    const ahead = () => Number(sessionStorage.getItem('ahead') ?? 0);
+    // Both ways of asking for the time.
+    class Moved extends Real {
+      constructor(...said: []) {
+        super(...((said.length === 0 ? [real() + ahead()] : said) as []));
+      }
+      static override now = () => real() + ahead();
+    }
+    window.Date = Moved as DateConstructor;
+  });
+  await visitor.reload();
+  return (minutes: number) =>
+    visitor.page.evaluate((span) => {
+      sessionStorage.setItem('ahead', String(Number(sessionStorage.getItem('ahead') ?? 0) + span * 60_000));
+    }, minutes);
+}
+
+describe('the plan of a day', () => {
+  it('lays out a known stack, moves a coat by keyboard, and says when sanding goes through', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-seat-shells/plan');
+    await visitor.choose('A known stack', 'Sprayed filler');
+    await visitor.press('Lay it out');
+    await visitor.sees(/1\. Filler 1[\s\S]*4\. Guide/, '[data-stack]');
+    const handle = (await visitor.page.waitForSelector('::-p-aria([name="Move coat 4, Guide"])'))!;
+    await handle.focus();
+    for (const key of ['Space', 'ArrowUp', 'Space'] as const) {
+      await visitor.page.keyboard.press(key);
+      await new Promise((wait) => setTimeout(wait, 350));
+    }
+    await visitor.sees(/3\. Guide[\s\S]*4\. Filler 3/, '[data-stack]');
+    await visitor.sees(/the rest is sanded off/, '[data-total]');
+    const sanded = await visitor.page.$$('::-p-aria([name="Sanded off again"])');
+    await sanded[0]!.click({ count: 3 });
+    await visitor.page.keyboard.type('2000');
+    await visitor.page.keyboard.press('Enter');
+    await visitor.page.keyboard.press('Tab');
+    await visitor.sees(/sanding goes through to the coating below/);
+    await visitor.reload();
+    await visitor.sees(/3\. Guide/, '[data-stack]');
+  });
+
+  it('puts every coat on one axis, ends later with fewer rack slots, and goes out as a calendar', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/settings');
+    // Work around the clock, so that the test does not depend on the hour it runs at.
+    const time = async (label: string, value: string) => {
+      const field = (await visitor.page.waitForSelector(`::-p-aria([name="${label}"])`))!;
+      await field.type(value);
+    };
+    await time('Work begins', '1200AM');
+    await time('and ends', '1159PM');
+    await visitor.go('/job/demo-saloon-doors/plan');
+    await visitor.sees(/All coats on by|does not all fit|do not fit/, '[aria-label="The day"]');
+    await visitor.press('As a list');
+    const rows = async () => (await visitor.text('[data-day-list]')).split('\n').filter(Boolean);
+    expect((await rows()).length).toBeGreaterThanOrEqual(24);
+    const file = await visitor.download('Export to a calendar', '.ics');
+    expect(file.match(/BEGIN:VEVENT/g)?.length).toBe(24);
+    expect(file).toMatch(/DTSTART:\d{8}T\d{6}Z/);
+    const before = await visitor.text('[data-day]');
+    await visitor.type('Rack slots', '2');
+    await visitor.page.keyboard.press('Enter');
+    await visitor.page.waitForFunction(
+      (old) => document.querySelector('[data-day]') && (document.querySelector('[data-day]') as HTMLElement).innerText.replace(/\u00a0/g, ' ') !== old,
+      { timeout: 15_000 },
+      before,
+    );
+  }, 60_000); // prettier-ignore
+
+  it('leaves nothing out without a reason, and loses the tack when a hand touches the part', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/plan');
+    await visitor.page.click('::-p-xpath(//label[contains(., "Tack off just before")])');
+    await visitor.sees(/Tack off[\s\S]*good for 1[45]:\d\d/, '[aria-label="The part"]');
+    await visitor.press('A hand touched it');
+    await visitor.sees(/Tack off[\s\S]*again/, '[aria-label="The part"]');
+    const leave = (await visitor.page.waitForSelector('::-p-xpath(//li[contains(., "Room to swing")]//button)'))!;
+    await leave.evaluate((each) => (each as HTMLElement).scrollIntoView({ block: 'center' }));
+    await leave.click();
+    await visitor.press('Leave it out');
+    await visitor.sees('Say why: it stays in the record.');
+    await visitor.type('Why', 'Turntable');
+    await visitor.press('Leave it out');
+    await visitor.sees('Left out: Turntable');
+  }); // prettier-ignore
+
+  it('plans a blend and warns when it reaches the kept edge', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/plan');
+    await visitor.choose('A known stack', 'Blend into the panel');
+    await visitor.press('Lay it out');
+    await visitor.sees(/It hides to 200 mm and is gone at \d+ mm, before the edge/, '[data-blend]');
+    await visitor.type('Kept edge at', '500');
+    await visitor.page.keyboard.press('Enter');
+    await visitor.sees('past the edge that must keep its colour', '[data-blend]');
+  });
+
+  it('says when of the day the room would be right, and reads the simulated booth sensor', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-seat-shells/plan');
+    await visitor.sees(/Right for Seat-shell gel coat|At no hour of this day/);
+    await visitor.type('Warmest', '10');
+    await visitor.type('Coldest', '2');
+    await visitor.page.keyboard.press('Enter');
+    await visitor.sees('At no hour of this day', '[data-right]');
+    await visitor.press('Read the booth sensor');
+    await visitor.go('/logbook');
+    await visitor.sees(/air .* part .* humidity/);
+  });
+});
+
+describe('the live run', () => {
+  it('goes face by face, pauses, and takes a touch test instead of the clock', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/spray');
+    await visitor.sees('Leave coat 1 to flash', '[aria-label="Next"]');
+    await visitor.press('Tacky');
+    await visitor.sees(/Start coat 2 of 4/, '[aria-label="Next"]');
+    await visitor.doNext();
+    await visitor.press(/^Side panels/);
+    await visitor.sees(/Side panels\s+1 of 4/, '[data-faces]');
+    await visitor.press('Pause');
+    await visitor.sees('A wet edge does not wait', '[aria-label="Next"]');
+    await visitor.reload();
+    await visitor.doNext();
+    await visitor.sees(/End coat 2/, '[aria-label="Next"]');
+    // Nobody is called for what a hand decided.
+    expect(await visitor.page.$('[data-alarm]')).toBeNull();
+  });
+
+  it('calls once when a flash runs out, in the title too, and not again after a reload', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/spray');
+    const ahead = await moving(visitor);
+    await visitor.sees('Leave coat 1 to flash', '[aria-label="Next"]');
+    await new Promise((wait) => setTimeout(wait, 1500));
+    await ahead(8);
+    await visitor.sees('Next coat open for: Livery panels, car 6', '[data-alarm]');
+    expect(await visitor.page.title()).toContain('Next coat open');
+    await visitor.press('Seen');
+    await visitor.reload();
+    await new Promise((wait) => setTimeout(wait, 1500));
+    expect(await visitor.page.$('[data-alarm]')).toBeNull();
+  });
+
+  it('counts a shift, says which part to measure, and keeps the hand-over', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-seat-brackets/spray');
+    for (let i = 0; i < 3; i += 1) await visitor.press('One more');
+    await visitor.sees('Measure part 3 now.', '[data-shift]');
+    await visitor.press('One more');
+    await visitor.sees('Part 13 is the next to measure', '[data-shift]');
+    await visitor.press('Take one back');
+    await visitor.sees(/3\s+of 48/, '[data-shift]');
+    await visitor.type('Hand over: what the next one must know', 'Rack three is still wet.');
+    await visitor.press('Hand over');
+    await visitor.reload();
+    await visitor.sees('Rack three is still wet.', '[data-shift]');
+  });
+
+  it('shows strokes for what is under the gun, and a pace that moves', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/plan');
+    await visitor.choose('Under the gun', 'With edges');
+    await visitor.go('/job/demo-saloon-doors/spray');
+    await visitor.sees('One stroke along each long edge first');
+    await visitor.page.click('::-p-xpath(//label[contains(., "Show the pace")])');
+    const place = () => visitor.page.$eval('[data-pacer]', (mark) => Number(mark.getAttribute('cx')));
+    const first = await place();
+    await new Promise((wait) => setTimeout(wait, 500));
+    expect(Math.abs((await place()) - first)).toBeGreaterThan(1);
+  });
+});
+
+describe('a whole demo day, run fast', () => {
+  it('goes from reading the room to a clean gun by the next line alone', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-seat-shells/plan');
+    const ahead = await moving(visitor);
+    await visitor.type('Air', '21');
+    await visitor.type('Part', '21');
+    await visitor.type('Relative humidity', '50');
+    await visitor.press('Record');
+    const said: string[] = [];
+    for (let step = 0; step < 60; step += 1) {
+      const line = await visitor.text('[aria-label="Next"]');
+      said.push(line.replace(/\s+/g, ' ').slice(0, 90));
+      if (/clean gun|gun is clean/i.test(line)) break;
+      const button = await visitor.page.$('[data-next-action]');
+      // Nothing to do but wait: the clock is put forward, within the ten minutes the window stays open.
+      if (!button || /to flash/.test(line)) await ahead(1);
+      else await visitor.doNext();
+      await new Promise((wait) => setTimeout(wait, button ? 250 : 1100));
+    }
+    const day = said.join('\n');
+    for (const word of [/Mix/, /Pour/, /Fit the/, /card/i, /Start coat 1|coat 1 of 3/, /Leave coat 1 to flash/, /coat 3 of 3/])
+      expect(day).toMatch(word);
+    expect(await visitor.cell('spray')).toMatch(/3 of 3 coats/);
+  }, 120_000); // prettier-ignore
+});
