@@ -23,6 +23,12 @@ describe('a calendar file', () => {
     // What is nothing long is a second long: calendars refuse less.
     expect(file).toContain('DTEND:20261025T011001Z');
   });
+  it('takes moments between the seconds, as a plan has them', () => {
+    const file = calendarOf([{ ...entry, start: entry.start + 333.33, end: entry.end + 0.4 }]);
+    expect(file).toContain('DTSTART:20261025T003000Z');
+    expect(file).toContain('DTEND:20261025T011000Z');
+  });
+
   it('escapes what the format would read as its own', () => {
     const file = unfolded(calendarOf([entry]));
     expect(file).toContain('First on outer faces 1\\, 2\\; then');

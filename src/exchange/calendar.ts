@@ -12,6 +12,8 @@ export interface CalendarEntry {
   readonly call?: number;
 }
 
+const whole = (moment: number): number => Math.round(moment / 1000) * 1000;
+
 /**
  * A calendar file of a plan (RFC 5545), in UTC, so that a clock change moves nothing.
  */
@@ -22,10 +24,11 @@ export function calendarOf(entries: readonly CalendarEntry[]): string {
       productId: 'fluorite',
       title,
       ...(note ? { description: note } : {}),
-      start: start,
+      // A plan counts in parts of a second; a calendar does not.
+      start: whole(start),
       startInputType: 'utc',
       startOutputType: 'utc',
-      end: Math.max(end, start + 1000),
+      end: Math.max(whole(end), whole(start) + 1000),
       endInputType: 'utc',
       endOutputType: 'utc',
       ...(call === undefined ? {} : { alarms: [{ action: 'display', description: title, trigger: { minutes: call, before: true } }] }),

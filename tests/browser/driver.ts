@@ -76,6 +76,7 @@ export class Visitor {
       words,
     );
     await select.select(value);
+    await this.settle();
   }
 
   /** Waits until the page says this somewhere in sight. */

@@ -188,7 +188,8 @@ describe('planned backward from the end of the day', () => {
   const question = { pieces: [piece('a', [600, 600], { opens: 1800, closes: 7200 })], start: 8 * 3600 };
   it('the latest start ends on time, half an hour later does not', () => {
     const latest = value(latestStart(question, 16 * 3600));
-    expect(latest / 60).toBeCloseTo(16 * 60 - 50, 0);
+    // To the minute.
+    expect(Math.abs(latest / 60 - (16 * 60 - 50))).toBeLessThanOrEqual(1);
     expect(value(planCoats({ ...question, start: latest })).end).toBeLessThanOrEqual(16 * 3600);
     expect(value(planCoats({ ...question, start: latest + 1800 })).end).toBeGreaterThan(16 * 3600);
   });

@@ -45,6 +45,8 @@ export interface PlanQuestion {
   readonly racks?: number;
   /** s to clean the gun and change the coating. */
   readonly changeover?: number;
+  /** Orders looked at before the best so far is taken: more for a better plan. */
+  readonly patience?: number;
 }
 
 export interface PlannedTask {
@@ -87,7 +89,9 @@ interface Node {
 /** Nothing is planned further ahead than this, s. */
 const horizon = 60 * 86_400;
 /** Orders looked at before the best so far is taken. */
-const patience = 4000;
+const usualPatience = 4000;
+/** The latest start is found by trying: each try looks at fewer. */
+const quick = 600;
 
 /**
  * Orders the coats of several pieces on one gun so that no recoat window is missed.
@@ -110,7 +114,7 @@ export function planCoats(question: PlanQuestion): Outcome<CoatPlan> {
   if (!found)
     return refuse('no-plan', 'These coats do not fit into the working hours given. Lengthen them, or plan fewer pieces.');
   const tasks = loose.written(found);
-  return { tasks, end: found.end, missed: missedIn(question, tasks), proven: search.looked < patience };
+  return { tasks, end: found.end, missed: missedIn(question, tasks), proven: search.looked < (question.patience ?? usualPatience) };
 } // prettier-ignore
 
 /**
@@ -125,11 +129,11 @@ export function latestStart(question: PlanQuestion, by: number): Outcome<number>
   if (first.end > by || first.missed.length > 0)
     return refuse('too-late', 'The whole stack does not fit before the end of the day. Split it where a window stays open overnight.', { quantity: 'duration', value: first.end - question.start });
   const ends = (start: number) => {
-    const plan = planCoats({ ...question, start });
+    const plan = planCoats({ ...question, start, patience: quick });
     return 'refused' in plan || plan.missed.length > 0 ? Infinity : plan.end;
   };
   let [good, bad] = [question.start, by];
-  while (bad - good > 30) {
+  while (bad - good > 60) {
     const middle = (good + bad) / 2;
     if (ends(middle) <= by) good = middle;
     else bad = middle;
@@ -182,6 +186,7 @@ class Search {
   } // prettier-ignore
 
   private extend(state: State, done: readonly number[]): void {
+    const { patience = usualPatience } = this.question;
     if (this.looked >= patience && this.best) return;
     if (this.looked >= patience * 2) return;
     if (this.best && state.end >= this.best.end) return;

@@ -87,7 +87,7 @@ export function DayAxis() {
               ))}
             </ol>
           </details>
-          <Button onClick={() => download(calendarFile(plan, asked, job.name), fileName(job.name, new Date(view.now).toISOString().slice(0, 10), 'ics'), 'text/calendar')}>
+          <Button onClick={() => download(fileName(job.name, new Date(view.now).toISOString().slice(0, 10), 'ics'), calendarFile(plan, asked, job.name), 'text/calendar')}>
             Export to a calendar
           </Button>
         </div>

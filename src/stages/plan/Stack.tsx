@@ -152,7 +152,11 @@ function CoatRow({ at, plan: { coat, sheet, wet, dry, solids }, state, only, onS
         <div className="text-sm text-ink-soft">
           {sheet.name}, {units.show('share', solids)} solids{state === 'done' ? ', on' : state === 'running' ? ', going on' : `; over P${coarse}–P${fine}`}
         </div>
-        <div className="mt-2 grid grid-cols-2 items-start gap-3 sm:grid-cols-4">
+      </div>
+      <button type="button" aria-label={`Remove coat ${at + 1}`} disabled={only || state !== 'todo'} className="flex size-11 items-center justify-center disabled:opacity-30" onClick={onRemove}>
+        <Trash2 aria-hidden className="size-5" />
+      </button>
+        <div className="col-span-3 grid grid-cols-2 items-start gap-3 sm:col-span-1 sm:col-start-2 sm:grid-cols-4">
           <NumberField label="Dry film" quantity="film" value={coat.dry} onChange={(value) => value && value > 0 && onSet({ dry: value })} expects={expects.dryFilm} lazily error={off ? `The sheet allows ${units.range('film', dry.min, dry.max)}.` : undefined} />
           <NumberField label="Sanded off again" quantity="film" value={coat.sandBack} onChange={(sandBack) => onSet({ sandBack: sandBack && sandBack > 0 ? sandBack : undefined })} expects={[0, 200e-6]} lazily />
           <SelectField
@@ -171,10 +175,6 @@ function CoatRow({ at, plan: { coat, sheet, wet, dry, solids }, state, only, onS
             />
           )}
         </div>
-      </div>
-      <button type="button" aria-label={`Remove coat ${at + 1}`} disabled={only || state !== 'todo'} className="flex size-11 items-center justify-center disabled:opacity-30" onClick={onRemove}>
-        <Trash2 aria-hidden className="size-5" />
-      </button>
     </li>
   );
 } // prettier-ignore
