@@ -6,7 +6,8 @@ import { ensurePackages, next, run } from './steps.mjs';
 /** One picture of each main view: file, path, and what differs from 1280×800 in the Bench theme. */
 const views = [
   ['bench', '/'],
-  ['plan', '/job/demo-saloon-doors/plan'],
+  ['plan', '/job/demo-livery-panels/plan', { height: 1100, waits: '[data-day]' }],
+  ['ready', '/job/demo-saloon-doors/plan', { show: '[data-place="ready"]' }],
   ['mix', '/job/demo-seat-shells/mix'],
   ['mix-in-the-pot', '/job/demo-livery-panels/mix', { height: 1400 }],
   ['thin', '/job/demo-saloon-doors/thin'],
@@ -16,7 +17,7 @@ const views = [
     '/job/demo-livery-panels/set',
     { height: 1100, press: 'Simulate a card', show: '[data-card-read]' },
   ],
-  ['spray', '/job/demo-livery-panels/spray'],
+  ['spray', '/job/demo-livery-panels/spray', { height: 1000 }],
   ['check', '/job/demo-seat-brackets/check'],
   ['clean', '/job/demo-depot-walls/clean'],
   ['coating-sheet', '/coatings/demo-livery-colour'],
@@ -37,17 +38,17 @@ await visit(process.env.PORT ?? '4878', async (page, go) => {
   for (const [
     name,
     place,
-    { width = 1280, height = 800, theme = 'Bench, light', press, show } = {},
+    { width = 1280, height = 800, theme = 'Bench, light', press, show, waits } = {},
   ] of views) {
     await page.setViewport({ width, height });
     await go('/settings');
     await (await page.waitForSelector(`::-p-aria([name="${theme}"])`)).click();
     await go(place);
-    if (press && show) {
-      await (await page.waitForSelector(`::-p-text(${press})`)).click();
+    if (waits) await page.waitForSelector(waits);
+    if (press) await (await page.waitForSelector(`::-p-text(${press})`)).click();
+    if (show)
       await (await page.waitForSelector(show)).evaluate((found) => found.scrollIntoView({ block: 'center' }));
-      await page.waitForSelector(`${show} dl`);
-    }
+    if (press && show) await page.waitForSelector(`${show} dl`);
     // The chart is drawn after the page is ready.
     await new Promise((wait) => setTimeout(wait, 1200));
     await page.screenshot({ path: path.join('docs', 'screenshots', `${name}.png`) });

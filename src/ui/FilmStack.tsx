@@ -48,6 +48,7 @@ export function FilmStack({ coats, substrate, measured }: Props) {
       <svg viewBox={`0 0 ${width} ${height}`} className="w-full max-w-80" role="img" aria-label={label}>
         {layers.map(({ coat, from, to }, i) => {
           const on = coat.state === 'done';
+          const sanded = coat.coat.sandBack ?? 0;
           return (
             <g key={coat.coat.id}>
               <rect
@@ -60,12 +61,24 @@ export function FilmStack({ coats, substrate, measured }: Props) {
                 strokeWidth={1}
                 strokeDasharray={on ? undefined : '4 3'}
               />
+              {sanded > 0 && (
+                <rect
+                  x={left}
+                  y={y(to)}
+                  width={bar}
+                  height={Math.min(sanded, to - from) * scale}
+                  className="fill-care/50"
+                  stroke="var(--care)"
+                  strokeDasharray="2 2"
+                />
+              )}
               <text
                 x={left + bar + 16}
                 y={Math.max(y((from + to) / 2) + 4, 10)}
                 className="fill-ink text-[11px]"
               >
                 {i + 1} {coat.coat.name.toLowerCase()} · {units.show('film', coat.dry.aim)}
+                {sanded > 0 ? `, − ${units.show('film', sanded)}` : ''}
                 {on ? ' on' : ''}
               </text>
             </g>

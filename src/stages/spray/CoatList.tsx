@@ -84,7 +84,10 @@ function CoatClock({ coat, now }: { readonly coat: CoatState; readonly now: numb
       <b className="text-good">✓ on</b>
       <span className="block text-ink-soft">
         {coat.ended ? clockTime(coat.ended) : ''}
-        {took === undefined ? '' : `, took ${showDuration(took)}`}
+        {took === undefined ? '' : took < 0 ? '' : `, took ${showDuration(took)}`}
+        {took !== undefined && took < 0 && (
+          <b className="block text-care">▲ ended before it began: put its times right in the logbook</b>
+        )}
       </span>
     </>
   );

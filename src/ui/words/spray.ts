@@ -1,8 +1,20 @@
 import { showClock, showDuration } from '@/core/quantity';
-import type { JobView } from '@/store/job';
+import { isRefusal } from '@/core/refusal';
+import { layingOf } from '@/core/system';
+import type { CoatState, JobView } from '@/store/job';
 import type { Units } from '../units';
-import { cardAsks } from './set';
+import { cardAsks, pressureQuantity } from './set';
 import { go, log, plural, type Fact, type NextLine } from './line';
+
+/** How a coat is laid that is not a plain full one: further off, with less air. */
+function layingWords({ spray, set }: JobView, coat: CoatState, units: Units): string {
+  const { pressure, distance } = layingOf(coat.coat.role);
+  if (pressure === 1 && distance === 1) return '';
+  const held = set.setting?.pressure ?? (isRefusal(set.proposal) ? undefined : set.proposal.pressure);
+  const air =
+    held === undefined || pressure === 1 ? '' : ` at ${units.show(pressureQuantity(held), held * pressure)}`;
+  return `Lay it from ${units.show('distance', spray.distance * distance)}${air}, a default. `;
+}
 
 export function sprayLine(view: JobView, units: Units): NextLine {
   const { spray, now, clean } = view;
@@ -41,7 +53,7 @@ export function sprayLine(view: JobView, units: Units): NextLine {
     return {
       big: { number: showClock(seconds), unit: '' },
       says: `Coat ${number(running)} of ${coats.length}, ${running.coat.name.toLowerCase()}. Keep ${units.show('film', running.wet)} wet.`,
-      detail: `Strokes ${units.show('distance', spray.spacing)} apart at ${units.show('speed', spray.speed)}. Check with the wet comb while it is wet.`,
+      detail: `${layingWords(view, running, units)}Strokes ${units.show('distance', spray.spacing)} apart at ${units.show('speed', spray.speed)}. Check with the wet comb while it is wet.`,
       tone: 'act',
       because,
       tap: log(`End coat ${number(running)}`, `coat ${number(running)} ended`, {
@@ -108,7 +120,7 @@ export function sprayLine(view: JobView, units: Units): NextLine {
       ? view.set.cardState === 'good' || view.set.cardState === 'not-good'
         ? 'The last card was not good.'
         : cardAsks[view.set.cardState]
-      : `${plural(spray.strokes.length, 'kind')} of face; the clock and the flash timer start by themselves.`,
+      : `${layingWords(view, next, units)}${plural(spray.strokes.length, 'kind')} of face; the clock and the flash timer start by themselves.`,
     tone: cardWanted ? 'care' : 'act',
     because,
     tap: cardWanted ? go('set', 'Go to Set') : start,

@@ -297,6 +297,17 @@ describe('Spray says', () => {
     expect(cell(seen(flashing, { minutes: 50 }), 'spray').state).toBe('window open');
   });
 
+  it('lays a drop coat from further off with less air, and a full one plainly', () => {
+    const job = readyToSpray();
+    const drop = {
+      ...job,
+      coats: job.coats.map((coat, i) => (i === 0 ? { ...coat, role: 'drop' as const } : coat)),
+    };
+    expect(line(seen(drop), 'spray').detail).toMatch(/^Lay it from 238\smm at 0\.36\sbar, a default\./);
+    expect(line(seen(job), 'spray').detail).not.toContain('Lay it');
+    expect(line(seen(logged(drop, [-5, start(one)])), 'spray').detail).toMatch(/^Lay it from 238\smm/);
+  });
+
   it('says: paused, go on; shut between wet and hard; what a finger found', () => {
     const started = logged(aJob(), [-20, start('lacquer-1')]);
     const paused = line(seen(logged(started, [-5, { type: 'pause', coatId: 'lacquer-1' }])), 'spray');
