@@ -106,6 +106,19 @@ describe('the plan of a day', () => {
     await visitor.sees('past the edge that must keep its colour', '[data-blend]');
   });
 
+  it('shows what each school of overlap does, with this gun’s own pattern once a card was read', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/plan');
+    // A parabola: 37.5 and, near two thirds, about 17 percent.
+    await visitor.sees(/50 %\s+3[78] %[\s\S]*66 %\s+1[78] %/, '[data-overlaps]');
+    const before = await visitor.text('[data-overlaps]');
+    await visitor.go('/job/demo-livery-panels/set');
+    await visitor.press('Simulate a card');
+    await visitor.press('Keep this card');
+    await visitor.go('/job/demo-livery-panels/plan');
+    await visitor.sees('the pattern last read from this gun’s card');
+    expect(await visitor.text('[data-overlaps]')).not.toBe(before);
+  });
+
   it('says when of the day the room would be right, and reads the simulated booth sensor', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-seat-shells/plan');
     await visitor.sees(/Right for Shell gel coat|At no hour of this day/);

@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import type { Shop } from '@/records';
 import { Button } from '@/ui/Button';
+import { Check } from '@/ui/Check';
 import { ring, usualAlarms } from '@/ui/frame/ring';
 
 interface Props {
@@ -21,23 +22,20 @@ export function AlarmChoices({ shop, set }: Props) {
     setRefused(allowed !== 'granted');
     change({ notify: allowed === 'granted' });
   };
-  const box = (label: string, checked: boolean, onChange: (on: boolean) => void) => (
-    <label className="flex min-h-11 items-center gap-3">
-      <input
-        type="checkbox"
-        className="size-5 accent-act"
-        checked={checked}
-        onChange={(event) => onChange(event.target.checked)}
-      />
-      {label}
-    </label>
-  );
   return (
     <fieldset>
       <legend className="text-sm text-ink-soft">When a timer runs out</legend>
-      {box('Sound', alarms.sound, (sound) => change({ sound }))}
-      {box('Vibrate, where the device can', alarms.vibrate, (vibrate) => change({ vibrate }))}
-      {box('Notification of the system', alarms.notify, (on) => void notifyToo(on))}
+      <Check label="Sound" checked={alarms.sound} onChange={(sound) => change({ sound })} />
+      <Check
+        label="Vibrate, where the device can"
+        checked={alarms.vibrate}
+        onChange={(vibrate) => change({ vibrate })}
+      />
+      <Check
+        label="Notification of the system"
+        checked={alarms.notify}
+        onChange={(on) => void notifyToo(on)}
+      />
       {refused && (
         <p className="text-sm font-semibold text-care">
           ▲ The browser does not allow it. Allow it in the site’s settings; sound and title go on.

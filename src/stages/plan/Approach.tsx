@@ -1,14 +1,19 @@
 'use client';
 
+import { useMemo } from 'react';
+import { measuredProfile, shapeProfile, steadiness } from '@/core/evenness';
 import { strokeSpacing } from '@/core/film';
+import { isRefusal } from '@/core/refusal';
 import { useStore } from '@/store/hooks';
 import { Choice } from '@/ui/Choice';
 import { useJob } from '@/ui/job/context';
 import { useUnits } from '@/ui/units';
 
 const overlaps = ['0.5', '0.66', '0.75', '0.9'] as const;
+/** How far off its place a hand lays a stroke, as a share of the spacing. A default. */
+const handErrs = 0.1;
 
-/** The school of overlap, with what it does to spacing and the number of layers. */
+/** The schools of overlap, and what each does with this gun’s own pattern: layers, spacing, and how even it lays. */
 export function Approach() {
   const { view } = useJob();
   const store = useStore();
@@ -17,6 +22,20 @@ export function Approach() {
   const { overlap } = job.approach;
   const fan = set.setting?.fan ?? view.rig?.fan ?? 0.25;
   const held = overlaps.find((each) => Math.abs(Number(each) - overlap) < 0.005) ?? '0.5';
+  const read = view.rig?.patterns?.at(-1)?.pattern.profile;
+  const rows = useMemo(() => {
+    const profile = read ? measuredProfile(read) : shapeProfile(1);
+    const uneven = (each: number, jitter: number) => {
+      const found = steadiness(profile, each, jitter);
+      return isRefusal(found) ? undefined : found.peakToValley;
+    };
+    return overlaps.map((each) => ({
+      each,
+      straight: uneven(Number(each), 0),
+      erring: uneven(Number(each), handErrs),
+    }));
+  }, [read]);
+  const percent = (value: number | undefined) => units.show('share', value, { digits: 0 });
   return (
     <section aria-label="Approach" className="space-y-2">
       <h2 className="text-sm font-bold">Approach</h2>
@@ -34,6 +53,31 @@ export function Approach() {
       <p className="text-sm text-ink-soft">
         Strokes {units.show('distance', strokeSpacing(fan, overlap))} apart: {(1 / (1 - overlap)).toFixed(1)}{' '}
         layers of film. More overlap wants a quicker hand.
+      </p>
+      <table className="w-full text-right text-sm" data-overlaps>
+        <thead className="text-ink-soft">
+          <tr className="border-b border-hairline">
+            <th className="py-1 text-left font-normal">Overlap</th>
+            <th className="font-normal">Uneven</th>
+            <th className="font-normal">if the hand errs</th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map(({ each, straight, erring }) => (
+            <tr key={each} className={`border-b border-hairline ${each === held ? 'font-bold' : ''}`}>
+              <th className="py-1 text-left font-[inherit]">
+                {units.show('share', Number(each), { digits: 0 })}
+              </th>
+              <td>{percent(straight)}</td>
+              <td>{percent(erring)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="text-xs text-ink-soft">
+        Highest less lowest film between strokes, over the mean, with{' '}
+        {read ? 'the pattern last read from this gun’s card' : 'a parabola: a default until a card is read'};
+        errs by a tenth of the spacing.
       </p>
     </section>
   );

@@ -6,6 +6,7 @@ import { holdFilm, solveStroke, strokeSpacing, type Lever } from '@/core/film';
 import { isRefusal } from '@/core/refusal';
 import type { NozzleSet } from '@/records';
 import { Button } from '@/ui/Button';
+import { Check } from '@/ui/Check';
 import { Choice } from '@/ui/Choice';
 import { expects } from '@/ui/expects';
 import { SelectField } from '@/ui/Field';
@@ -152,15 +153,7 @@ export function Levers() {
           onChange={(event) => setPressureAt(event.target.value as PressureAt)}
           options={Object.entries(placeWords).map(([value, label]) => ({ value, label }))}
         />
-        <label className="flex min-h-11 items-center gap-3 self-end">
-          <input
-            type="checkbox"
-            className="size-5 accent-act"
-            checked={pulled}
-            onChange={(event) => setPulled(event.target.checked)}
-          />
-          Trigger pulled
-        </label>
+        <Check label="Trigger pulled" checked={pulled} onChange={setPulled} className="self-end" />
         <NumberField
           label="Distance"
           quantity="distance"

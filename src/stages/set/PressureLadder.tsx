@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import { cardQuestions, ladderStep, scoreByEye } from '@/core/card';
 import { Button } from '@/ui/Button';
+import { Check } from '@/ui/Check';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { NumberField } from '@/ui/NumberField';
@@ -68,15 +69,12 @@ export function PressureLadder() {
             <fieldset>
               <legend className="text-sm text-ink-soft">By eye, or let the card reader judge it</legend>
               {cardQuestions.map((question, i) => (
-                <label key={question} className="flex min-h-11 items-center gap-3">
-                  <input
-                    type="checkbox"
-                    className="size-5 accent-act"
-                    checked={answers[i]}
-                    onChange={(event) => setAnswers(answers.map((each, at) => (at === i ? event.target.checked : each)))}
-                  />
-                  {question}
-                </label>
+                <Check
+                  key={question}
+                  label={question}
+                  checked={answers[i] ?? false}
+                  onChange={(on) => setAnswers(answers.map((each, at) => (at === i ? on : each)))}
+                />
               ))}
             </fieldset>
             <Button onClick={record}>Note this card</Button>

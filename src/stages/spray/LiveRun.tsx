@@ -3,6 +3,7 @@
 import { showDuration } from '@/core/quantity';
 import { lastOf, liveEntries, moment } from '@/store/job';
 import { Button } from '@/ui/Button';
+import { Check } from '@/ui/Check';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
@@ -95,10 +96,12 @@ function Between() {
         <fieldset>
           <legend className="text-sm text-ink-soft">Between coats</legend>
           {between.map(({ id, says, because }) => (
-            <label key={id} className="flex min-h-11 items-center gap-3">
-              <input type="checkbox" className="size-5 accent-act" checked={done(id)} onChange={(event) => log('between coats', { type: 'tick', list: 'between', step: id, done: event.target.checked })} />
-              <span>{says} <span className="text-sm text-ink-soft">– {because}</span></span>
-            </label>
+            <Check
+              key={id}
+              label={<span>{says} <span className="text-sm text-ink-soft">– {because}</span></span>}
+              checked={done(id)}
+              onChange={(on) => log('between coats', { type: 'tick', list: 'between', step: id, done: on })}
+            />
           ))}
         </fieldset>
       </div>

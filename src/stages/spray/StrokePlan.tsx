@@ -5,6 +5,7 @@ import { handGuide, type SurfaceKind } from '@/core/film';
 import { isRefusal } from '@/core/refusal';
 import { useStore } from '@/store/hooks';
 import { usualLead } from '@/store/job';
+import { Check } from '@/ui/Check';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { NumberField } from '@/ui/NumberField';
@@ -39,19 +40,13 @@ export function StrokePlan() {
   const [along, across] = [Math.max(face.width, face.height), Math.min(face.width, face.height)];
   const kind = face.surface ?? 'flat';
   const guide = handGuide({ kind, along, across, spacing, speed, fan: view.set.setting?.fan ?? view.rig?.fan ?? 0.25, lead });
-  const box = (label: string, checked: boolean, onChange: (on: boolean) => void) => (
-    <label className="flex min-h-11 items-center gap-2 text-sm">
-      <input type="checkbox" className="size-5 accent-[var(--act)]" checked={checked} onChange={(event) => onChange(event.target.checked)} />
-      {label}
-    </label>
-  );
   return (
     <Panel
       title="Strokes"
       tools={
         <span className="flex gap-4">
-          {box('Show the pace', pace, setPace)}
-          {pace && box('Tick', tick, setTick)}
+          <Check label="Show the pace" checked={pace} onChange={setPace} className="text-sm" />
+          {pace && <Check label="Tick" checked={tick} onChange={setTick} className="text-sm" />}
         </span>
       }
     >

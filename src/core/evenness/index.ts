@@ -1,0 +1,1 @@
+export { measuredProfile, shapeProfile, steadiness, type Profile, type Steadiness } from './steady';

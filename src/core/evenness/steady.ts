@@ -1,0 +1,60 @@
+import { refuse, type Outcome } from '../refusal';
+
+/** Film across the fan at u from −1 to 1, relative; nothing outside. */
+export type Profile = (u: number) => number;
+
+/** The shape family (1 − u²)^n: 1 a parabola, less for flatter fans, more for heavy centres. */
+export const shapeProfile =
+  (n: number): Profile =>
+  (u) =>
+    Math.abs(u) < 1 ? (1 - u * u) ** n : 0;
+
+/** A profile measured at evenly spaced places over the fan, straight between them, nothing at its ends. */
+export function measuredProfile(film: readonly number[]): Profile {
+  const n = film.length;
+  return (u) => {
+    if (Math.abs(u) >= 1) return 0;
+    // Each value stands for the middle of its strip; the fan ends half a strip further out.
+    const at = ((u + 1) / 2) * n - 0.5;
+    const i = Math.floor(at);
+    const [a, b] = [film[i] ?? 0, film[i + 1] ?? 0];
+    return a + (at - i) * (b - a);
+  };
+}
+
+export interface Steadiness {
+  /** (Highest − lowest) ÷ mean of the film between strokes, and its standard deviation ÷ mean. */
+  readonly peakToValley: number;
+  readonly cv: number;
+}
+
+const grid = 480;
+
+/**
+ * How even parallel strokes lay a profile, far from the edges of a panel.
+ *
+ * @param overlap 0–0.95; the spacing is fan width × (1 − overlap)
+ * @param jitter share by which every second stroke is off its place: a hand that errs
+ * @returns refuses an overlap outside its range and a profile without film
+ * Source: superposition of strokes. (1 − u²) at 1/2, 2/3, 3/4, 4/5: 0.375, 0.167, 0.094, 0.060.
+ */
+export function steadiness(profile: Profile, overlap: number, jitter = 0): Outcome<Steadiness> {
+  if (!(overlap >= 0 && overlap <= 0.95))
+    return refuse('overlap', 'The overlap must lie between {min} and {max}.', { quantity: 'share', value: overlap, min: 0, max: 0.95 });
+  const spacing = 2 * (1 - overlap);
+  const reach = Math.ceil(2 / spacing) + 2;
+  // Strokes come in pairs: the second of each stands off its place by the jitter.
+  const period = 2 * spacing;
+  const centres = Array.from({ length: 2 * reach + 1 }, (_, i) => i - reach).map((k) => k * spacing + (k % 2 === 0 ? 0 : jitter * spacing));
+  const film = (y: number) => centres.reduce((sum, centre) => sum + profile(y - centre), 0);
+  // Flat fans have cusps where a stroke ends: nodes stand on and beside them.
+  const near = 1e-9;
+  const edges = centres.flatMap((centre) => [centre - 1, centre + 1]).filter((y) => y >= 0 && y <= period);
+  const nodes = [...Array.from({ length: grid }, (_, i) => ((i + 0.5) / grid) * period), ...edges.flatMap((y) => [y - near, y, y + near])];
+  const values = nodes.map(film);
+  const even = values.slice(0, grid);
+  const mean = even.reduce((sum, each) => sum + each, 0) / grid;
+  if (!(mean > 0)) return refuse('no-film', 'This profile lays no film.');
+  const variance = even.reduce((sum, each) => sum + (each - mean) ** 2, 0) / grid;
+  return { peakToValley: (Math.max(...values) - Math.min(...values)) / mean, cv: Math.sqrt(variance) / mean };
+} // prettier-ignore
