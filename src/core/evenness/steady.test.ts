@@ -37,7 +37,11 @@ describe('film between parallel strokes', () => {
       }),
       { numRuns: 60 },
     );
-    for (const n of [1, 2]) expect(at(shapeProfile(n), 0.5, 0.1).peakToValley).toBeGreaterThan(at(shapeProfile(n), 0.5).peakToValley); // prettier-ignore
+    for (const n of [1, 2])
+      for (const overlap of [0.5, 0.66, 0.75, 0.9])
+        expect(at(shapeProfile(n), overlap, 0.1).peakToValley).toBeGreaterThan(
+          at(shapeProfile(n), overlap).peakToValley,
+        );
   });
 
   it('forgives an erring hand with tapered edges and punishes hard ones', () => {

@@ -28,13 +28,15 @@ export interface Steadiness {
   readonly cv: number;
 }
 
-const grid = 480;
+const grid = 600;
+/** Where a run of strokes of an erring hand stands beside its places, in shares of the largest error. */
+const places = [0, 1, -0.6, 0.8, -1] as const;
 
 /**
  * How even parallel strokes lay a profile, far from the edges of a panel.
  *
  * @param overlap 0–0.95; the spacing is fan width × (1 − overlap)
- * @param jitter share by which every second stroke is off its place: a hand that errs
+ * @param jitter largest error of a hand’s place, as a share of the spacing
  * @returns refuses an overlap outside its range and a profile without film
  * Source: superposition of strokes. (1 − u²) at 1/2, 2/3, 3/4, 4/5: 0.375, 0.167, 0.094, 0.060.
  */
@@ -42,10 +44,11 @@ export function steadiness(profile: Profile, overlap: number, jitter = 0): Outco
   if (!(overlap >= 0 && overlap <= 0.95))
     return refuse('overlap', 'The overlap must lie between {min} and {max}.', { quantity: 'share', value: overlap, min: 0, max: 0.95 });
   const spacing = 2 * (1 - overlap);
-  const reach = Math.ceil(2 / spacing) + 2;
-  // Strokes come in pairs: the second of each stands off its place by the jitter.
-  const period = 2 * spacing;
-  const centres = Array.from({ length: 2 * reach + 1 }, (_, i) => i - reach).map((k) => k * spacing + (k % 2 === 0 ? 0 : jitter * spacing));
+  const reach = Math.ceil(2 / spacing) + places.length + 1;
+  const period = places.length * spacing;
+  const centres = Array.from({ length: 2 * reach + 1 }, (_, i) => i - reach).map(
+    (k) => k * spacing + jitter * spacing * (places[((k % places.length) + places.length) % places.length] as number),
+  );
   const film = (y: number) => centres.reduce((sum, centre) => sum + profile(y - centre), 0);
   // Flat fans have cusps where a stroke ends: nodes stand on and beside them.
   const near = 1e-9;
