@@ -1,9 +1,10 @@
-import { defaultDriving, nozzleFixes, type NozzleFix } from '@/core/airgun';
+import { defaultDriving, leastOpening, nozzleFixes, type NozzleFix } from '@/core/airgun';
 import { andradeFromSlope } from '@/core/climate';
 import { viscosityFromSeconds } from '@/core/cups';
 import { solveStroke } from '@/core/film';
 import { isRefusal } from '@/core/refusal';
 import type { Rig } from '@/records';
+import { appliedNow } from './batch';
 import type { Fitting } from './set';
 import type { JobView } from './view';
 
@@ -17,12 +18,13 @@ const nextFeed: Partial<Record<Rig['feed'], Rig['feed']>> = {
 /** What would make a nozzle of this rig work for this film. Not part of the job view: only Set asks. */
 export function fixesOf(
   { job, rig, set, thin, plan }: Pick<JobView, 'job' | 'rig' | 'set' | 'thin' | 'plan'>,
-  { bore }: Fitting,
+  { bore, passes, opening = 1 }: Fitting,
 ): readonly NozzleFix[] {
-  if (!rig || bore === undefined) return [];
+  if (!rig || bore === undefined || (passes && opening >= leastOpening)) return [];
   const { band, choice, law, sheet } = thin;
   const { overlap } = job.approach;
-  const density = isRefusal(plan.asMixed) ? 1000 : plan.asMixed.density;
+  const applied = appliedNow(job, plan.sheet);
+  const density = isRefusal(applied) ? 1000 : applied.density;
   const flow = solveStroke('flow', { wetFilm: set.wet, transfer: set.transfer, speed: rig.handSpeed ?? job.approach.speed, fan: rig.fan, overlap }); // prettier-ignore
   const temperature = choice?.temperature ?? sheet.times.temperature;
   const thinnest = band && viscosityFromSeconds(band.cup, band.min);
