@@ -111,8 +111,16 @@ export class Visitor {
 
   /** The next line's main action. */
   async doNext(): Promise<void> {
-    await this.page.waitForSelector('[data-next-action]');
-    await this.page.click('[data-next-action]');
+    for (let tries = 1; ; tries += 1) {
+      await this.page.waitForSelector('[data-next-action]');
+      try {
+        await this.page.click('[data-next-action]');
+        break;
+      } catch (error) {
+        // The clock beat between finding and clicking, and the line became another.
+        if (tries === 3) throw error;
+      }
+    }
     await this.settle();
   }
 
