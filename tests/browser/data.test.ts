@@ -28,6 +28,8 @@ describe('files', () => {
     await second.press('Leave it');
     await second.press('Remove everything');
     await second.press(/^Remove everything$/);
+    // It is said only once it is written.
+    await second.sees('Everything is removed.');
     await second.go('/');
     await second.sees('The bench is empty');
   });
