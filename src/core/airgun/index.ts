@@ -10,7 +10,7 @@ export {
 } from './nozzle';
 export { drivingFrom, measuredFlow, type FlowMeasure, type MeasuredFlow } from './calibrate';
 export { capSpeed, dropIndex, dropSize, type Atomisation } from './droplets';
-export { transferAt } from './transfer';
+export { bounded, landsFrom, transferAt } from './transfer';
 export { leastOpening, nozzleFixes, type FixQuestion, type NozzleFix } from './fixes';
 export { assembled, type MatchedSet, type Pieces } from './assembled';
 export { leverEffects, type EffectsQuestion, type LeverEffects, type LeverSetting } from './levereffects';

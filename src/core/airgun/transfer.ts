@@ -10,6 +10,13 @@
  * @param pressure ÷ usual pressure
  */
 export function transferAt(base: number, distance: number, pressure: number): number {
-  const change = (ratio: number, exponent: number) => ratio ** -(ratio > 1 ? exponent : exponent / 2);
-  return Math.min(Math.max(base * change(distance, 0.35) * change(pressure, 0.15), 0.05), 0.95);
+  return bounded(base * landsFrom(distance) * change(pressure, 0.15));
 }
+
+/** What a distance does to transfer, as a factor: see {@link transferAt}. */
+export const landsFrom = (distance: number): number => change(distance, 0.35);
+
+/** Some always misses and some always lands. */
+export const bounded = (transfer: number): number => Math.min(Math.max(transfer, 0.05), 0.95);
+
+const change = (ratio: number, exponent: number) => ratio ** -(ratio > 1 ? exponent : exponent / 2);

@@ -1,26 +1,5 @@
 import { refuse, type Outcome } from '../refusal';
-
-/** Film across the fan at u from −1 to 1, relative; nothing outside. */
-export type Profile = (u: number) => number;
-
-/** The shape family (1 − u²)^n: 1 a parabola, less for flatter fans, more for heavy centres. */
-export const shapeProfile =
-  (n: number): Profile =>
-  (u) =>
-    Math.abs(u) < 1 ? (1 - u * u) ** n : 0;
-
-/** A profile measured at evenly spaced places over the fan, straight between them, nothing at its ends. */
-export function measuredProfile(film: readonly number[]): Profile {
-  const n = film.length;
-  return (u) => {
-    if (Math.abs(u) >= 1) return 0;
-    // Each value stands for the middle of its strip; the fan ends half a strip further out.
-    const at = ((u + 1) / 2) * n - 0.5;
-    const i = Math.floor(at);
-    const [a, b] = [film[i] ?? 0, film[i + 1] ?? 0];
-    return a + (at - i) * (b - a);
-  };
-}
+import type { Profile } from './profile';
 
 export interface Steadiness {
   /** (Highest − lowest) ÷ mean of the film between strokes, and its standard deviation ÷ mean. */

@@ -15,6 +15,8 @@ export interface GuideQuestion {
   readonly fan: number;
   /** m the gun starts and ends beyond the part. */
   readonly lead: number;
+  /** m the first and the last stroke lie outside the edges; centred on them where nothing is said. */
+  readonly beyond?: number;
 }
 
 /** One stroke in the plane of the part, m; x along, y across, from the part’s corner. Triggered between the two. */
@@ -36,8 +38,8 @@ export interface HandGuide {
 const most = 400;
 
 /**
- * The strokes over one face, as a hand follows them: to and fro, the first centred on the near edge, the last on or
- * past the far one, starting and ending beyond the part.
+ * The strokes over one face, as a hand follows them: to and fro, the first centred on the near edge and the last on
+ * the far one, or both so far beyond them, starting and ending beyond the part.
  *
  * An edge gets a stroke along each of its long sides first. An inside corner is taken face by face, each stopping half
  * a fan short of the corner, and one light stroke down it last. An outside corner gets one stroke square onto it
@@ -46,7 +48,7 @@ const most = 400;
  *
  * @returns refuses lengths that are not above zero and strokes too many to count
  */
-export function handGuide({ kind, along, across, spacing, speed, fan, lead }: GuideQuestion): Outcome<HandGuide> {
+export function handGuide({ kind, along, across, spacing, speed, fan, lead, beyond = 0 }: GuideQuestion): Outcome<HandGuide> {
   const wrong = refuseUnlessPositive({ 'length along the strokes': along, 'length across them': across, 'stroke spacing': spacing, 'gun speed': speed, 'fan width': fan });
   if (wrong) return wrong;
   const width = kind === 'round' ? Math.PI * across : across;
@@ -70,7 +72,10 @@ export function handGuide({ kind, along, across, spacing, speed, fan, lead }: Gu
     // Every second stroke from the front, the others between them from the back.
     const all = rows(across, count);
     for (const half of [0, 1]) for (const y of all.filter((_, i) => i % 2 === half)) strokes.push(row(y, strokes.length));
-  } else for (const y of rows(across, count)) strokes.push(row(y, strokes.length));
+  } else {
+    const width = across + 2 * beyond;
+    for (const y of rows(width, Math.max(Math.ceil(width / spacing - 1e-9) + 1, 1))) strokes.push(row(y - beyond, strokes.length));
+  }
   const length = along + 2 * lead;
   return { strokes, stroke: length / speed, total: (strokes.length * length) / speed };
 } // prettier-ignore

@@ -13,3 +13,4 @@ export {
   type HandGuide,
   type SurfaceKind,
 } from './handguide';
+export { transferFound } from './transferfound';

@@ -257,6 +257,12 @@ export const quantities = {
     us: '%',
     units: [unit('%', 0.01, 1, ['percent', 'pct', 'per cent'])],
   },
+  angle: {
+    name: 'angle',
+    metric: '°',
+    us: '°',
+    units: [unit('°', Math.PI / 180, 0, ['deg', 'degree', 'degrees']), unit('rad', 1, 2)],
+  },
   voc: {
     name: 'VOC',
     metric: 'g/L',
