@@ -16,8 +16,9 @@ export interface FilmSpec {
 /**
  * `spot-mean`: set mean inside the range, every spot mean between 80 % of the minimum and 120 % of the maximum.
  * `nominal`: mean at least nominal, nothing under 80 % of it, fewer than 20 % of readings between 80 and 100 %.
+ * `own`: every reading between the user’s own limits.
  */
-export type AcceptanceRule = 'spot-mean' | 'nominal';
+export type AcceptanceRule = 'spot-mean' | 'nominal' | 'own';
 
 export interface SpotVerdict {
   readonly id: string;
@@ -45,7 +46,9 @@ export interface Condition {
     | 'mean-at-nominal'
     | 'nothing-far-under'
     | 'few-under'
-    | 'below-maximum';
+    | 'below-maximum'
+    | 'none-under'
+    | 'none-over';
   readonly holds: boolean;
   readonly found: number;
   readonly limit: number;
@@ -91,7 +94,11 @@ export function judgeFilm(
     all.reduce((sum, each) => sum + (each - average) ** 2, 0) / Math.max(all.length - 1, 1),
   );
   const [floor, ceiling] =
-    rule === 'spot-mean' ? [0.8 * spec.min, 1.2 * spec.max] : [0.8 * spec.nominal, spec.max];
+    rule === 'spot-mean'
+      ? [0.8 * spec.min, 1.2 * spec.max]
+      : rule === 'own'
+        ? [spec.min, spec.max]
+        : [0.8 * spec.nominal, spec.max];
   const verdicts = filled.map(({ id, readings }): SpotVerdict => {
     const own = mean(readings);
     return {
@@ -106,7 +113,9 @@ export function judgeFilm(
   const conditions =
     rule === 'spot-mean'
       ? spotMeanConditions(average, verdicts, spec)
-      : nominalConditions(average, all, least, most, spec);
+      : rule === 'own'
+        ? ownConditions(least, most, spec)
+        : nominalConditions(average, all, least, most, spec);
   return {
     passes: conditions.every(({ holds }) => holds),
     mean: average,
@@ -154,3 +163,8 @@ function nominalConditions(
     { id: 'below-maximum', holds: atMost(most, max), found: most, limit: max },
   ];
 }
+
+const ownConditions = (least: number, most: number, { min, max }: FilmSpec): Condition[] => [
+  { id: 'none-under', holds: atLeast(least, min), found: least, limit: min },
+  { id: 'none-over', holds: atMost(most, max), found: most, limit: max },
+];

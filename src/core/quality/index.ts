@@ -9,5 +9,16 @@ export {
   type Spot,
   type SpotVerdict,
 } from './acceptance';
+export {
+  capability,
+  histogram,
+  partsToSignOff,
+  signOff,
+  type Bin,
+  type Capability,
+  type SignOff,
+} from './capability';
+export { correctedFilm, gaugeCorrection, type GaugeCheck, type GaugeCorrection } from './gauge';
+export { extraCoat, mendings, type ExtraCoat, type Mending } from './mending';
 export { individuals, type Individuals } from './individuals';
 export { isSample, nextSample, sampleCount, usualSampling, type SamplingRule } from './sampling';

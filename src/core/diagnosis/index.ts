@@ -1,0 +1,31 @@
+export { causes, type Cause, type CauseId } from './causes';
+export { defectIds, defects, type Defect, type DefectId } from './defects';
+export {
+  diagnose,
+  mostQuestions,
+  weigh,
+  type Diagnosis,
+  type DiagnosisOptions,
+  type Question,
+  type Suspect,
+  type Weighed,
+} from './diagnose';
+export {
+  askedGroups,
+  findingGroups,
+  groupOf,
+  type AskedGroup,
+  type Finding,
+  type FindingGroup,
+} from './findings';
+export {
+  cureStages,
+  filmAfter,
+  judgeable,
+  reworkOf,
+  takenOff,
+  type CureStage,
+  type Judgeable,
+  type Polished,
+  type ReworkStep,
+} from './rework';

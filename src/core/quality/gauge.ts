@@ -1,0 +1,43 @@
+import { refuse, refuseUnlessPositive, type Outcome } from '../refusal';
+
+/** What a gauge read on its zero plate and on a shim of known thickness, m. */
+export interface GaugeCheck {
+  readonly zero: number;
+  readonly shim: number;
+  readonly read: number;
+}
+
+export interface GaugeCorrection {
+  /** film = (reading − zero) × scale */
+  readonly zero: number;
+  readonly scale: number;
+  /** How far the shim was read off, as a share, once the zero is taken off. */
+  readonly off: number;
+  /** It may be used: corrected by no more than a tenth. */
+  readonly usable: boolean;
+}
+
+/** A gauge further off than this is mended, not corrected. */
+const most = 0.1;
+
+/**
+ * The correction a zero and a shim ask for.
+ *
+ * @returns refuses a shim without thickness and a reading of it that is no more than the zero
+ */
+export function gaugeCorrection({ zero, shim, read }: GaugeCheck): Outcome<GaugeCorrection> {
+  const wrong = refuseUnlessPositive({ 'shim thickness': shim, 'reading of the shim': read });
+  if (wrong) return wrong;
+  if (read <= zero) return refuse('shim', 'The shim read no more than the zero plate. Check which is which.');
+  const scale = shim / (read - zero);
+  const off = 1 / scale - 1;
+  return { zero, scale, off, usable: Math.abs(off) <= most };
+} // prettier-ignore
+
+/**
+ * The film a reading stands for: the gauge’s own error corrected, and what lay below taken off.
+ *
+ * @param base m that the gauge reads on the bare, rough or primed part; nought on smooth metal
+ */
+export const correctedFilm = (reading: number, correction: Pick<GaugeCorrection, 'zero' | 'scale'> | undefined, base = 0): number =>
+  Math.max((correction ? (reading - correction.zero) * correction.scale : reading) - base, 0); // prettier-ignore
