@@ -6,6 +6,8 @@ import {
   cup,
   job,
   keyOf,
+  photo,
+  practice,
   readRecord,
   revision,
   rig,
@@ -25,7 +27,9 @@ export const bundleSchema = z.object({
   format: z.literal('fluorite-bundle'),
   version: z.literal(bundleVersion),
   exported: z.iso.datetime(),
-  records: z.array(z.discriminatedUnion('kind', [coating, revision, can, rig, cup, job, shop])),
+  records: z.array(
+    z.discriminatedUnion('kind', [coating, revision, can, rig, cup, job, photo, practice, shop]),
+  ),
 });
 
 /** The published description of a bundle. */
@@ -37,7 +41,7 @@ export function writeBundle(records: readonly AnyRecord[], exported: string): st
   return canonical({ format: 'fluorite-bundle', version: bundleVersion, exported, records: sorted }, 1);
 }
 
-/** A job with everything it refers to: its rig, its cup, its sheets and their cans. */
+/** A job with everything it refers to: its rig, its cup, its sheets and their cans, its photos. */
 export function recordsOfJob(job: Job, all: ReadonlyMap<string, AnyRecord>): AnyRecord[] {
   const sheetIds = new Set(job.sheets.map(({ id }) => id));
   const wanted = [...all.values()].filter(
@@ -45,7 +49,8 @@ export function recordsOfJob(job: Job, all: ReadonlyMap<string, AnyRecord>): Any
       (record.kind === 'rig' && record.id === job.rigId) ||
       (record.kind === 'cup' && record.id === job.cupId) ||
       (record.kind === 'coating' && sheetIds.has(record.id)) ||
-      (record.kind === 'can' && sheetIds.has(record.coatingId)),
+      (record.kind === 'can' && sheetIds.has(record.coatingId)) ||
+      (record.kind === 'photo' && record.jobId === job.id),
   );
   return [job, ...wanted];
 }

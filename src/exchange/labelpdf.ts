@@ -1,5 +1,6 @@
 import { PDFDocument, rgb, StandardFonts, type PDFFont } from 'pdf-lib';
 import { codeCells, labelSize, type Label } from './label';
+import { fitted, printable } from './pdftext';
 
 const point = 72 / 25.4;
 const ink = rgb(0.13, 0.11, 0.18);
@@ -42,23 +43,4 @@ export async function labelPdf(label: Label): Promise<Uint8Array> {
     }),
   );
   return document.save();
-}
-
-/** The fonts every reader has know Latin letters only; what they lack is written without its accent, else as ?. */
-function printable(text: string, font: PDFFont): string {
-  const known = new Set(font.getCharacterSet());
-  return [...text]
-    .map((each) => {
-      if (known.has(each.codePointAt(0) ?? 0)) return each;
-      const bare = each.normalize('NFKD')[0] ?? '?';
-      return known.has(bare.codePointAt(0) ?? 0) ? bare : '?';
-    })
-    .join('');
-}
-
-function fitted(text: string, font: PDFFont, size: number, width: number): string {
-  if (font.widthOfTextAtSize(text, size) <= width) return text;
-  let short = text;
-  while (short.length > 1 && font.widthOfTextAtSize(`${short}…`, size) > width) short = short.slice(0, -1);
-  return `${short}…`;
 }

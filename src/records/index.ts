@@ -1,10 +1,12 @@
 import { can, coating, revision, type Can, type Coating, type Revision } from './coating';
 import { job, type Job } from './job';
 import { recordReader, type KindRule } from './read';
+import { photo, type Photo } from './photo';
+import { practice, type PracticeTry } from './practice';
 import { cup, rig, type Cup, type Rig } from './rig';
 import { shop, type Shop } from './shop';
 
-export type AnyRecord = Coating | Revision | Can | Rig | Cup | Job | Shop;
+export type AnyRecord = Coating | Revision | Can | Rig | Cup | Job | Photo | PracticeTry | Shop;
 export type RecordKind = AnyRecord['kind'];
 
 /** Every kind of record with its present version and the way up from older ones. */
@@ -15,6 +17,8 @@ export const recordKinds = {
   rig: { version: 1, schema: rig, migrations: {} },
   cup: { version: 1, schema: cup, migrations: {} },
   job: { version: 1, schema: job, migrations: {} },
+  photo: { version: 1, schema: photo, migrations: {} },
+  practice: { version: 1, schema: practice, migrations: {} },
   shop: { version: 1, schema: shop, migrations: {} },
 } as const satisfies Record<RecordKind, KindRule>;
 
@@ -47,6 +51,8 @@ export { newId } from './id';
 export { face, job, plannedCoat, type Face, type Job, type PlannedCoat } from './job';
 export { logEntry, type EntryOf, type EntryType, type LogEntry, type NewEntry } from './log';
 export { cardPattern, type KeptPattern } from './pattern';
+export { photo, type Photo } from './photo';
+export { practice, type PracticeTry } from './practice';
 export { recordReader, type KindRule, type Migration } from './read';
 export { cup, rig, type Cup, type NozzleSet, type Rig } from './rig';
 export { newShop, shop, usualCardLasts, usualRecheck, usualWorkday, type Shop } from './shop';

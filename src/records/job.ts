@@ -19,6 +19,20 @@ export const face = z.object({
   /** What is under the gun: a flat face where nothing is said. */
   surface: z.optional(z.enum(surfaceKinds)),
   reach: z.optional(z.enum(['close', 'stretch', 'steps'])),
+  /** What is cut out of it, m from its corner. */
+  openings: z.optional(
+    z
+      .array(
+        z.object({
+          x: metres,
+          y: metres,
+          width: metres.check(z.positive()),
+          height: metres.check(z.positive()),
+          round: z.optional(z.boolean()),
+        }),
+      )
+      .check(z.maxLength(40)),
+  ),
   /** What must stay free of it. */
   keepOff: z.optional(text),
 });
@@ -32,6 +46,10 @@ export const plannedCoat = z.object({
   role: z.optional(z.enum(coatRoles)),
   /** Dry film that flatting takes off again, m. */
   sandBack: z.optional(metres),
+  /** How its strokes go where they are not as usual: m the outermost lie beyond the edges, both ways, the short way. */
+  path: z.optional(
+    z.object({ beyond: metres, cross: z.optional(z.boolean()), shortWay: z.optional(z.boolean()) }),
+  ),
   /** A recipe of its own: unthinned, or a capped extra beyond the band. By the band when there is none. */
   thinning: z.optional(
     z.object({ by: z.enum(['neat', 'extra']), extra: z.optional(share), thinnerId: z.optional(id) }),
@@ -93,6 +111,23 @@ export const job = z.object({
     drying: z.optional(z.enum(['room', 'forced'])),
     /** Pieces that can lie wet at once. */
     racks: z.optional(z.int().check(z.minimum(1)).check(z.maximum(200))),
+    /** The pattern as a shape, where no card says it. */
+    fanShape: z.optional(
+      z.object({
+        flatness: z.number().check(z.minimum(0)).check(z.maximum(0.95)),
+        softness: z.number().check(z.minimum(0.1)).check(z.maximum(5)),
+        skew: z.number().check(z.minimum(-0.95)).check(z.maximum(0.95)),
+        split: z.number().check(z.minimum(0)).check(z.maximum(0.95)),
+        tilt: z.number().check(z.minimum(-0.8)).check(z.maximum(0.8)).check(z.describe('rad')),
+      }),
+    ),
+    /** Whose hand is reckoned with: the usual one where nothing is said. */
+    hand: z.optional(
+      z.discriminatedUnion('kind', [
+        z.object({ kind: z.literal('own') }),
+        z.object({ kind: z.literal('person'), name }),
+      ]),
+    ),
     /** How far the gun starts and ends beyond the part, m. */
     lead: z.optional(metres),
     blend: z.optional(
@@ -108,7 +143,9 @@ export const job = z.object({
     sampling: z.optional(
       z.object({ first: z.int().check(z.minimum(0)), every: z.int().check(z.minimum(1)) }),
     ),
-    acceptance: z.enum(['spot-mean', 'nominal']),
+    acceptance: z.enum(['spot-mean', 'nominal', 'own']),
+    /** Dry film between these, whatever the sheet says: the user’s own limits. */
+    ownLimits: z.optional(z.object({ min: metres.check(z.positive()), max: metres.check(z.positive()) })),
   }),
   /** Doses chosen for this job, by additive; the sheet's own where there is none. */
   doses: z.optional(z.record(id, share)),

@@ -135,6 +135,17 @@ export const logEntry = z.discriminatedUnion('type', [
   entryOf('pause', { coatId: id }),
   entryOf('resume', { coatId: id }),
   /** A finger on a masked corner: what the clock only guesses. */
+  /** How a coat flowed out, and the film it was judged of: m wet, Pa·s landed, s it sets in, rad from lying flat. */
+  entryOf('flowed', {
+    coatId: id,
+    seen: z.enum(['peel', 'even', 'run']),
+    film: metres.check(z.positive()),
+    viscosity: z.number().check(z.positive()),
+    density: z.number().check(z.positive()),
+    setting: seconds.check(z.positive()),
+    angle: z.number().check(z.minimum(0)).check(z.maximum(3.2)),
+    holds: z.optional(pascals),
+  }),
   entryOf('touch', { coatId: id, found: z.enum(['wet', 'tacky', 'dry']) }),
   /** So many parts sprayed since the last count. */
   entryOf('parts', { count: z.int().check(z.minimum(-9999)).check(z.maximum(9999)) }),
@@ -145,8 +156,35 @@ export const logEntry = z.discriminatedUnion('type', [
   entryOf('comb', { coatId: id, wetted: metres, dry: metres }),
   entryOf('film', { faceId: id, spot: z.int().check(z.minimum(0)), reading: metres }),
   entryOf('tick', { list: z.enum(['ready', 'clean', 'between']), step: z.string(), done: z.boolean() }),
-  entryOf('defect', { name: text, note: z.optional(text) }),
-  entryOf('action', { text }),
+  entryOf('defect', {
+    name: text,
+    note: z.optional(text),
+    /** Which of the known ones it is, and what eye and finger said of it. */
+    defect: z.optional(id),
+    faceId: z.optional(id),
+    answers: z.optional(z.array(text).check(z.maxLength(12))),
+  }),
+  entryOf('action', {
+    text,
+    /** The cause it is meant to mend, what should then be seen, and the defects it is for. */
+    cause: z.optional(id),
+    expects: z.optional(text),
+    defects: z.optional(z.array(id).check(z.maxLength(12))),
+  }),
+  /** Did a change help? */
+  entryOf('outcome', { actionId: id, helped: z.enum(['yes', 'partly', 'no']) }),
+  /** What the gauge read on its zero plate and on a shim, m; the zero may be below nought. */
+  entryOf('gauge-check', {
+    zero: z.number().check(z.describe('m')),
+    shim: metres.check(z.positive()),
+    read: metres.check(z.positive()),
+  }),
+  /** What the gauge reads on the rough or primed part before this system. */
+  entryOf('base', { faceId: id, reading: metres }),
+  /** Held under strong light: does it hide what is below? */
+  entryOf('hiding', { faceId: id, hides: z.boolean() }),
+  /** Looked at again after a while. */
+  entryOf('look', { text, found: z.enum(['good', 'worse']) }),
   entryOf('note', { text }),
 ]);
 

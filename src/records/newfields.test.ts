@@ -46,6 +46,92 @@ describe('what is new in them', () => {
     expect(readRecord(plain({ ...revision, sheet: half }))).toMatchObject({ refused: 'invalid', says: expect.stringMatching(/^sheet\.film/) });
   }); // prettier-ignore
 
+  it('a job with its strokes, openings, fan and hand, and a coat judged by how it flowed', () => {
+    const base = logged(aJob(), [
+      -5,
+      {
+        type: 'flowed',
+        coatId: 'lacquer-1',
+        seen: 'even',
+        film: 90e-6,
+        viscosity: 0.4,
+        density: 1040,
+        setting: 90,
+        angle: 1.57,
+      },
+    ]);
+    const full = {
+      ...base,
+      part: {
+        ...base.part,
+        faces: base.part.faces.map((face) => ({
+          ...face,
+          openings: [{ x: 0.1, y: 0, width: 0.2, height: 0.3, round: true }],
+        })),
+      },
+      coats: base.coats.map((coat) => ({ ...coat, path: { beyond: 0.05, cross: true, shortWay: true } })),
+      approach: {
+        ...base.approach,
+        fanShape: { flatness: 0.4, softness: 1, skew: 0.1, split: 0, tilt: -0.1 },
+        hand: { kind: 'person', name: 'Ada' },
+      },
+    };
+    expect(read(full)).toEqual(plain(full));
+    expect(
+      readRecord(
+        plain({ ...full, approach: { ...full.approach, fanShape: { ...full.approach.fanShape, split: 2 } } }),
+      ),
+    ).toMatchObject({ refused: 'invalid' });
+  });
+
+  it('a try at practice, and not one of a drill nobody knows', () => {
+    const film = {
+      inside: 0.8,
+      under: 0.1,
+      over: 0.1,
+      mean: 45e-6,
+      cv: 0.2,
+      runs: 1,
+      sprayed: 1e-4,
+      seconds: 20,
+    };
+    const hand = {
+      strokes: 5,
+      speed: 0.4,
+      speedSpread: 0.1,
+      varied: 0.2,
+      spacing: 0.12,
+      spacingSpread: 0.1,
+      lead: -0.02,
+      leadSpread: 0.01,
+      bow: 0,
+    };
+    const aTry = {
+      kind: 'practice',
+      version: 1,
+      id: 'p',
+      name: 'Ada',
+      at: '2026-11-23T12:00:00.000Z',
+      drill: 'upright',
+      film,
+      hand,
+    };
+    expect(read(aTry)).toEqual(aTry);
+    expect(
+      read({
+        ...aTry,
+        drill: 'set-up',
+        film: undefined,
+        hand: undefined,
+        gun: { trouble: 'air-low', cards: 3, solved: true },
+      }),
+    ).toMatchObject({ gun: { cards: 3 } });
+    expect(readRecord(plain({ ...aTry, drill: 'juggling' }))).toMatchObject({ refused: 'invalid' });
+    expect(readRecord(plain({ ...aTry, hand: { ...hand, strokes: 0 } }))).toMatchObject({
+      refused: 'invalid',
+    });
+  });
+
   it('a rig with its lines and the patterns of its cards', () => {
     const pattern = { width: 0.25, height: 0.07, profile: [0.2, 1, 1.4, 1, 0.2], centre: 0, ends: 1, flatness: 0.8, middle: 1.2, bend: 0, softness: 0.1, tails: 1.2, spatter: 0, speckle: 5e-4, fault: 'good', confidence: 0.8 };
     const rig = {

@@ -1,4 +1,5 @@
 import * as z from 'zod/mini';
+import { handSpread } from './practice';
 import { cubicMetres, instant, kilograms, metres, seconds, text } from './fields';
 
 /** The shop's own settings: one record, id `shop`. */
@@ -21,6 +22,8 @@ export const shop = z.object({
   workday: z.optional(z.object({ begins: seconds, ends: seconds })),
   /** m above the sea. */
   altitude: z.optional(metres),
+  /** How much the hands here err, where the shop says so itself. */
+  hand: z.optional(handSpread),
   alarms: z.optional(z.object({ sound: z.boolean(), vibrate: z.boolean(), notify: z.boolean() })),
   /** s a good card holds before a fresh one is asked for. */
   cardLasts: z.optional(seconds.check(z.positive())),

@@ -1,0 +1,21 @@
+import type { PDFFont } from 'pdf-lib';
+
+/** The fonts every reader has know Latin letters only; what they lack is written without its accent, else as ?. */
+export function printable(text: string, font: PDFFont): string {
+  const known = new Set(font.getCharacterSet());
+  return [...text]
+    .map((each) => {
+      if (known.has(each.codePointAt(0) ?? 0)) return each;
+      const bare = each.normalize('NFKD')[0] ?? '?';
+      return known.has(bare.codePointAt(0) ?? 0) ? bare : '?';
+    })
+    .join('');
+}
+
+/** A text cut to a width, with an ellipsis where it was cut. */
+export function fitted(text: string, font: PDFFont, size: number, width: number): string {
+  if (font.widthOfTextAtSize(text, size) <= width) return text;
+  let short = text;
+  while (short.length > 1 && font.widthOfTextAtSize(`${short}…`, size) > width) short = short.slice(0, -1);
+  return `${short}…`;
+}

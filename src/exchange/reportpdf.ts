@@ -1,0 +1,119 @@
+import { PDFDocument, rgb, StandardFonts, type PDFFont, type PDFPage } from 'pdf-lib';
+import { fitted, printable } from './pdftext';
+import { chartPoints, type Report, type ReportChart, type ReportPhoto } from './report';
+
+const ink = rgb(0.13, 0.11, 0.18);
+const soft = rgb(0.36, 0.34, 0.4);
+const line = rgb(0.78, 0.77, 0.74);
+const good = rgb(0.04, 0.37, 0.28);
+const [width, height, margin] = [595.28, 841.89, 50];
+const inner = width - 2 * margin;
+
+/** The report as A4 pages, numbered; a section’s title never stands alone at the foot of one. */
+export async function reportPdf(report: Report): Promise<Uint8Array> {
+  const document = await PDFDocument.create();
+  document.setTitle(report.title);
+  document.setProducer('Fluorite');
+  const plain = await document.embedFont(StandardFonts.Helvetica);
+  const bold = await document.embedFont(StandardFonts.HelveticaBold);
+  const pages: PDFPage[] = [];
+  let page = document.addPage([width, height]);
+  pages.push(page);
+  let y = height - margin;
+  const room = (needed: number) => {
+    if (y - needed >= margin + 20) return;
+    page = document.addPage([width, height]);
+    pages.push(page);
+    y = height - margin;
+  };
+  const write = (text: string, x: number, size: number, font: PDFFont, most: number, color = ink) =>
+    page.drawText(fitted(printable(text, font), font, size, most), { x, y, size, font, color });
+  const paragraph = (text: string, size: number) => {
+    for (const each of wrapped(printable(text, plain), plain, size, inner)) {
+      room(size + 4);
+      y -= size + 4;
+      page.drawText(each, { x: margin, y, size, font: plain, color: ink });
+    }
+  };
+  y -= 20;
+  write(report.title, margin, 20, bold, inner);
+  y -= 18;
+  write(report.under, margin, 10, plain, inner, soft);
+  for (const { title, facts = [], table = [], lines = [], chart, photos = [] } of report.sections) {
+    room(60);
+    y -= 28;
+    write(title, margin, 12, bold, inner);
+    page.drawLine({ start: { x: margin, y: y - 4 }, end: { x: width - margin, y: y - 4 }, thickness: 0.8, color: ink });
+    y -= 4;
+    for (const [label, value] of facts) {
+      room(16);
+      y -= 15;
+      write(label, margin, 9, plain, 190, soft);
+      write(value, margin + 200, 9, bold, inner - 200);
+    }
+    const columns = Math.max(...table.map((row) => row.length), 1);
+    table.forEach((row, i) => {
+      room(16);
+      y -= 14;
+      row.forEach((cell, k) => write(cell, margin + (k * inner) / columns, 8.5, i === 0 ? bold : plain, inner / columns - 4));
+      page.drawLine({ start: { x: margin, y: y - 3 }, end: { x: width - margin, y: y - 3 }, thickness: 0.4, color: line });
+    });
+    for (const each of lines) paragraph(each, 9);
+    if (chart) {
+      room(120);
+      y -= 110;
+      drawChart(page, chart, margin, y, inner, 100);
+    }
+    for (const photo of photos) {
+      const scale = Math.min((inner * 0.6) / photo.width, 220 / photo.height);
+      room(photo.height * scale + 24);
+      y -= photo.height * scale + 6;
+      await drawPhoto(document, page, photo, margin, y, scale, bold);
+      y -= 12;
+      write(photo.says, margin, 8.5, plain, inner, soft);
+    }
+  }
+  pages.forEach((each, i) => {
+    each.drawText(fitted(printable(report.foot, plain), plain, 7, inner - 60), { x: margin, y: 30, size: 7, font: plain, color: soft });
+    each.drawText(`${i + 1} / ${pages.length}`, { x: width - margin - 24, y: 30, size: 7, font: plain, color: soft });
+  });
+  return document.save();
+} // prettier-ignore
+
+function drawChart(page: PDFPage, chart: ReportChart, x: number, y: number, w: number, h: number): void {
+  const { points, limits, control, mean } = chartPoints(chart, w, h);
+  const across = (at: number, color: typeof ink, dash?: number[]) =>
+    page.drawLine({ start: { x, y: y + at }, end: { x: x + w, y: y + at }, thickness: 0.8, color, ...(dash ? { dashArray: dash } : {}) });
+  for (const at of limits) across(at, good);
+  for (const at of control) across(at, soft, [3, 3]);
+  across(mean, soft);
+  points.slice(1).forEach(([px, py], i) => {
+    const [qx, qy] = points[i] as readonly [number, number];
+    page.drawLine({ start: { x: x + qx, y: y + qy }, end: { x: x + px, y: y + py }, thickness: 0.8, color: ink });
+  });
+  for (const [px, py] of points) page.drawCircle({ x: x + px, y: y + py, size: 1.6, color: ink });
+} // prettier-ignore
+
+async function drawPhoto(document: PDFDocument, page: PDFPage, { picture, width: w, height: h, marks }: ReportPhoto, x: number, y: number, scale: number, font: PDFFont): Promise<void> {
+  const image = await document.embedJpg(picture);
+  page.drawImage(image, { x, y, width: w * scale, height: h * scale });
+  marks.forEach((mark, i) => {
+    const [mx, my] = [x + mark.x * w * scale, y + (1 - mark.y) * h * scale];
+    page.drawCircle({ x: mx, y: my, size: 7, borderColor: rgb(0.64, 0.16, 0.12), borderWidth: 1.5 });
+    page.drawText(String(i + 1), { x: mx + 8, y: my - 3, size: 8, font, color: rgb(0.64, 0.16, 0.12) });
+  });
+} // prettier-ignore
+
+function wrapped(text: string, font: PDFFont, size: number, width_: number): string[] {
+  const lines: string[] = [];
+  let held = '';
+  for (const word of text.split(/\s+/)) {
+    const next = held ? `${held} ${word}` : word;
+    if (font.widthOfTextAtSize(next, size) <= width_ || !held) held = next;
+    else {
+      lines.push(held);
+      held = word;
+    }
+  }
+  return held ? [...lines, held] : lines;
+}

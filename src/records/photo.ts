@@ -1,0 +1,27 @@
+import * as z from 'zod/mini';
+import { id, instant, share, text } from './fields';
+
+/** A photo of a job, made small before it is kept; what is marked on it stands beside it, not in it. */
+export const photo = z.object({
+  kind: z.literal('photo'),
+  version: z.literal(1),
+  id,
+  jobId: id,
+  at: instant,
+  by: z.optional(text),
+  /** What it shows. */
+  name: text,
+  /** A JPEG as a data URL. */
+  picture: z
+    .string()
+    .check(z.maxLength(1_500_000))
+    .check(z.regex(/^data:image\/jpeg;base64,[A-Za-z0-9+/=]+$/)),
+  width: z.int().check(z.positive()).check(z.maximum(4096)),
+  height: z.int().check(z.positive()).check(z.maximum(4096)),
+  /** The entry it belongs to. */
+  entryId: z.optional(id),
+  /** Places marked on it, as shares of its width and height. */
+  marks: z.array(z.object({ x: share, y: share, text })).check(z.maxLength(40)),
+});
+
+export type Photo = z.infer<typeof photo>;

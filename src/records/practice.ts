@@ -1,0 +1,54 @@
+import * as z from 'zod/mini';
+import { drillIds } from '@/core/practice';
+import { cubicMetres, id, instant, metres, name, seconds, share, speed, text } from './fields';
+
+const spread = z.number().check(z.minimum(0)).check(z.maximum(10));
+
+/** One try at practice: a panel sprayed under the pointer, or a hidden gun set right. */
+export const practice = z.object({
+  kind: z.literal('practice'),
+  version: z.literal(1),
+  id,
+  /** Who it was. */
+  name,
+  at: instant,
+  drill: z.enum([...drillIds, 'set-up']),
+  film: z.optional(
+    z.object({
+      inside: share,
+      under: share,
+      over: share,
+      mean: metres,
+      cv: spread,
+      runs: z.int().check(z.minimum(0)),
+      sprayed: cubicMetres,
+      seconds,
+    }),
+  ),
+  /** What the hand did; spreads are shares. */
+  hand: z.optional(
+    z.object({
+      strokes: z.int().check(z.positive()),
+      speed,
+      speedSpread: spread,
+      varied: spread,
+      spacing: metres,
+      spacingSpread: spread,
+      lead: z.number().check(z.describe('m beyond the panel, below zero on it')),
+      leadSpread: metres,
+      bow: metres,
+    }),
+  ),
+  gun: z.optional(z.object({ trouble: text, cards: z.int().check(z.minimum(0)), solved: z.boolean() })),
+});
+
+export type PracticeTry = z.infer<typeof practice>;
+
+/** How much a hand errs, standard deviations: shares, rad, m. */
+export const handSpread = z.object({
+  spacing: share,
+  speed: share,
+  distance: share,
+  tilt: z.number().check(z.minimum(0)).check(z.maximum(1)).check(z.describe('rad')),
+  lead: metres.check(z.maximum(0.5)),
+});
