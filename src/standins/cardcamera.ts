@@ -26,6 +26,8 @@ export interface SprayedCard {
   /** Fan at the usual distance, m: it widens in proportion. */
   readonly fan: number;
   readonly gun?: GunState;
+  /** Heavy at the other end: what turned with the cap. */
+  readonly mirrored?: boolean;
   /** Pixels of the picture; the card fills it. */
   readonly width?: number;
   readonly height?: number;
@@ -59,7 +61,7 @@ function filmAlong(fault: SprayedFault, u: number, how: number, balance = 0): nu
  * The simulated card camera: a card sprayed by a gun with a fault, photographed at a bench with its light from one
  * side. It shares nothing with what reads cards.
  */
-export function photographCard({ seed, fault, fan: usualFan, gun = right, width = 720, height = 960, trouble }: SprayedCard): CardPicture {
+export function photographCard({ seed, fault, fan: usualFan, gun = right, mirrored, width = 720, height = 960, trouble }: SprayedCard): CardPicture {
   const balance = balanceOf(gun);
   const fan = usualFan * gun.distance;
   const random = seeded(seedFrom(`${seed}/${fault}`));
@@ -82,7 +84,7 @@ export function photographCard({ seed, fault, fan: usualFan, gun = right, width 
   for (let y = 0; y < height; y += 1)
     for (let x = 0; x < width; x += 1) {
       const [dx, dy] = [(x - cx) * metres, (y - cy) * metres];
-      const u = (-aside * dx + along * dy) / half;
+      const u = ((mirrored ? -1 : 1) * (-aside * dx + along * dy)) / half;
       if (abs(u) >= 1.05) continue;
       const across = (along * dx + aside * dy - bend * (u * u - 0.33)) / thick;
       const own = filmAlong(fault, u, how, balance) * exp(-across * across);

@@ -1,7 +1,16 @@
-import { judgeFilm, spotsWanted, type FilmSpec, type FilmVerdict, type Spot } from '@/core/quality';
-import { refuse, type Outcome } from '@/core/refusal';
+import {
+  correctedFilm,
+  gaugeCorrection,
+  judgeFilm,
+  spotsWanted,
+  type FilmSpec,
+  type FilmVerdict,
+  type GaugeCorrection,
+  type Spot,
+} from '@/core/quality';
+import { isRefusal, refuse, type Outcome } from '@/core/refusal';
 import type { EntryOf, Job } from '@/records';
-import { liveEntries, ofType } from './entries';
+import { lastOf, liveEntries, moment, ofType } from './entries';
 import { areaOf } from './plan';
 import { coatStates } from './spray';
 
@@ -12,6 +21,8 @@ export interface FaceSpot {
   readonly x: number;
   readonly y: number;
   readonly readings: readonly EntryOf<'film'>[];
+  /** The film each stands for, m: the gauge’s error and what lay below taken off. */
+  readonly films: readonly number[];
 }
 
 export interface CheckView {
@@ -21,6 +32,10 @@ export interface CheckView {
   readonly wanted: number;
   readonly taken: number;
   readonly verdict: Outcome<FilmVerdict>;
+  /** The last zero and shim, and what they correct; undefined when nobody checked the gauge. */
+  readonly gauge?: { readonly entry: EntryOf<'gauge-check'>; readonly correction: Outcome<GaugeCorrection> };
+  /** m taken off as what lay below, by face. */
+  readonly bases: ReadonlyMap<string, number>;
 }
 
 /** Five spots a face: four near the corners, one in the middle. */
@@ -31,6 +46,14 @@ const places = [
   [0.82, 0.8],
   [0.18, 0.8],
 ] as const;
+/** Spots past the fifth, spread evenly by the plastic number: each falls where there are fewest. */
+const placeOf = (spot: number): readonly [number, number] =>
+  places[spot] ?? [
+    0.1 + 0.8 * ((0.5 + spot * 0.7548776662) % 1),
+    0.1 + 0.8 * ((0.5 + spot * 0.5698402909) % 1),
+  ];
+/** A face has at most so many spots. */
+export const mostSpots = 60;
 
 export function checkView(job: Job): CheckView {
   const coats = coatStates(job);
@@ -38,34 +61,78 @@ export function checkView(job: Job): CheckView {
   const counted = on.length > 0 ? on : coats;
   const sum = (of: (coat: (typeof coats)[number]) => number) =>
     counted.reduce((total, coat) => total + of(coat), 0);
-  const spec = {
-    min: sum(({ dry }) => dry.min),
-    nominal: sum(({ dry }) => dry.aim),
-    max: sum(({ dry }) => dry.max),
+  const own = job.approach.acceptance === 'own' ? job.approach.ownLimits : undefined;
+  const sheets = { min: sum(({ dry }) => dry.min), nominal: sum(({ dry }) => dry.aim), max: sum(({ dry }) => dry.max) };
+  const spec = own ? { ...own, nominal: Math.min(Math.max(sheets.nominal, own.min), own.max) } : sheets;
+  const entries = liveEntries(job);
+  const checks = ofType(entries, 'gauge-check');
+  const bases = new Map<string, number>();
+  for (const face of job.part.faces) {
+    const below = ofType(entries, 'base').filter(({ faceId }) => faceId === face.id);
+    if (below.length > 0) bases.set(face.id, below.reduce((total, { reading }) => total + reading, 0) / below.length);
+  }
+  // What was measured before the last coat went on says nothing of the film there is now.
+  const since = Math.max(...on.map(({ ended }) => ended ?? 0), 0);
+  const films = ofType(entries, 'film').filter((entry) => moment(entry) >= since || on.length === 0);
+  const correctionAt = (entry: EntryOf<'film'>) => {
+    const check = checks.filter((each) => moment(each) <= moment(entry)).at(-1);
+    const correction = check && gaugeCorrection(check);
+    return correction && !isRefusal(correction) && correction.usable ? correction : undefined;
   };
-  const films = ofType(liveEntries(job), 'film');
-  const spots = job.part.faces.flatMap((face) =>
-    places.map(([x, y], spot): FaceSpot => ({
-      faceId: face.id,
-      spot,
-      x,
-      y,
-      readings: films.filter((entry) => entry.faceId === face.id && entry.spot === spot),
-    })),
-  );
-  const judged: Spot[] = spots.map(({ faceId, spot, readings }) => ({
-    id: `${faceId}/${spot}`,
-    readings: readings.map(({ reading }) => reading),
-  }));
+  const wanted = spotsWanted(areaOf(job.part.faces));
+  const perFace = Math.min(Math.max(Math.ceil(wanted / job.part.faces.length), places.length), mostSpots);
+  const spots = job.part.faces.flatMap((face) => {
+    const own = films.filter(({ faceId }) => faceId === face.id);
+    const n = Math.min(Math.max(perFace, ...own.map(({ spot }) => spot + 1)), mostSpots);
+    return Array.from({ length: n }, (_, spot): FaceSpot => {
+      const [x, y] = placeOf(spot);
+      const readings = own.filter((entry) => entry.spot === spot);
+      return { faceId: face.id, spot, x, y, readings, films: readings.map((entry) => correctedFilm(entry.reading, correctionAt(entry), bases.get(face.id))) };
+    });
+  });
+  const judged: Spot[] = spots.map(({ faceId, spot, films: found }) => ({ id: `${faceId}/${spot}`, readings: found }));
+  const last = lastOf(entries, 'gauge-check');
   return {
     coatsOn: on.length,
     spec,
     spots,
-    wanted: Math.min(spotsWanted(areaOf(job.part.faces)), spots.length),
+    wanted: Math.min(wanted, spots.length),
     taken: spots.filter(({ readings }) => readings.length > 0).length,
-    verdict:
-      on.length === 0
-        ? refuse('no-coat', 'Spray and end a coat first; then there is a film to measure.')
-        : judgeFilm(judged, spec, job.approach.acceptance),
+    verdict: on.length === 0 ? refuse('no-coat', 'Spray and end a coat first; then there is a film to measure.') : judgeFilm(judged, spec, job.approach.acceptance),
+    ...(last ? { gauge: { entry: last, correction: gaugeCorrection(last) } } : {}),
+    bases,
   };
+} // prettier-ignore
+
+/** Mean of films, m. */
+export const filmOf = (films: readonly number[]): number =>
+  films.reduce((sum, each) => sum + each, 0) / films.length;
+
+export interface CoatFound {
+  readonly coatId: string;
+  /** m dry: all that lay on after this coat, and what this coat added to the stage before it. */
+  readonly total: number;
+  readonly own?: number;
+  readonly count: number;
+}
+
+/** What was measured after each coat, and what each coat by itself laid where the one below was measured too. */
+export function filmByCoat(job: Job): CoatFound[] {
+  const coats = coatStates(job).filter(({ state }) => state === 'done');
+  const films = ofType(liveEntries(job), 'film');
+  const found: CoatFound[] = [];
+  coats.forEach(({ coat, ended = 0 }, i) => {
+    const until = coats[i + 1]?.started ?? Infinity;
+    const own = films.filter((entry) => moment(entry) >= ended && moment(entry) < until);
+    if (own.length === 0) return;
+    const total = own.reduce((sum, { reading }) => sum + reading, 0) / own.length;
+    const below = i === 0 ? 0 : found.find(({ coatId }) => coatId === coats[i - 1]?.coat.id)?.total;
+    found.push({
+      coatId: coat.id,
+      total,
+      count: own.length,
+      ...(below === undefined ? {} : { own: total - below }),
+    });
+  });
+  return found;
 }

@@ -1,8 +1,17 @@
 import type { EntryOf, EntryType, Job, LogEntry } from '@/records';
 
-/** The entries that count: not struck, in order of time. */
-export const liveEntries = ({ log }: Pick<Job, 'log'>): LogEntry[] =>
-  log.filter(({ struck }) => !struck).sort((a, b) => a.at.localeCompare(b.at));
+/** Logs already put in order: everything about a job asks for them, and a gauge’s file may bring thousands. */
+const ordered = new WeakMap<readonly LogEntry[], LogEntry[]>();
+
+/** The entries that count: not struck, in order of time. Not to be changed. */
+export function liveEntries({ log }: Pick<Job, 'log'>): LogEntry[] {
+  const known = ordered.get(log);
+  if (known) return known;
+  // ISO moments in UTC sort as plain text.
+  const live = log.filter(({ struck }) => !struck).sort((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : 0));
+  ordered.set(log, live);
+  return live;
+}
 
 export const ofType = <T extends EntryType>(entries: readonly LogEntry[], type: T): EntryOf<T>[] =>
   entries.filter((entry): entry is EntryOf<T> => entry.type === type);

@@ -1,12 +1,25 @@
 export { dosesOf, recipeFor, sheetAsMixed, type BatchState } from './batch';
-export type { CheckView, FaceSpot } from './check';
+export {
+  checkView,
+  filmByCoat,
+  filmOf,
+  mostSpots,
+  type CheckView,
+  type CoatFound,
+  type FaceSpot,
+} from './check';
+export { cureStageOf, type CureNow } from './curestage';
+export { evidenceOf, type Evidence } from './evidence';
 export type { CleanView } from './clean';
 export { lastOf, liveEntries, moment, ofType } from './entries';
 export { dayQuestion, midnightOf, type DayQuestion } from './planned';
 export { maskingOf, openItems, readinessOf, substrateOf, type ReadyItem } from './readiness';
 export type { MixView, PouringState, Source } from './mix';
 export { areaOf, transferOf, type CoatPlan, type Fitness, type PlanView } from './plan';
+export { angleOf, evenSetup, flowLimits, landedNow, type EvenSetup } from './even';
 export { fixesOf } from './fixes';
+export { filmOnFace, layField, postedGun, type FilmOnFace } from './layfield';
+export { laidReadings, type LaidReadings } from './against';
 export type { Fitting, Proposal, SetView } from './set';
 export { activeSheet, nextCoat, sheetOf } from './sheets';
 export { slowness, usualLead, type CoatState, type SprayView, type StrokeGuide } from './spray';

@@ -129,6 +129,8 @@ function recorded(job: Job, sheet: Coating, lasts: number, now: number) {
     (entry) => entry.sheetId === sheet.id && (!cleaned || moment(entry) > moment(cleaned)),
   );
   const refilled = lastOf(entries, 'refill');
+  // A change made for a cause is proved by a card.
+  const mended = lastOf(entries, 'action', ({ cause }) => cause !== undefined);
   const lastCard = lastOf(entries, 'card', (entry) => entry.sheetId === sheet.id);
   const after = (entry: LogEntry | undefined) => !!entry && !!lastCard && moment(entry) > moment(lastCard);
   const cardState = stateOfCard();
@@ -139,7 +141,7 @@ function recorded(job: Job, sheet: Coating, lasts: number, now: number) {
   function stateOfCard(): CardState {
     if (!lastCard) return 'none';
     if (after(cleaned)) return 'cleaned';
-    if (!setting || after(setting)) return 'changed';
+    if (!setting || after(setting) || after(mended)) return 'changed';
     if (after(mixed)) return 'batch';
     if (after(refilled)) return 'refill';
     if (lastCard.verdict !== 'good') return 'not-good';
