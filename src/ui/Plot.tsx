@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useRef, useState, type PointerEvent } from 'react';
 import type * as PlotLibraryModule from 'plotly.js-cartesian-dist-min';
 import type { Config, Data, Layout } from 'plotly.js-cartesian-dist-min';
 
@@ -12,6 +12,15 @@ interface Props {
   /** Says in words what the chart shows. */
   readonly label: string;
   readonly height: number;
+  /** Called with where on the chart’s own axes the pointer is pressed or dragged. */
+  readonly onPick?: (x: number, y: number) => void;
+}
+
+/** What Plotly keeps of an axis on the element it drew on. */
+interface DrawnAxis {
+  readonly _offset: number;
+  readonly _length: number;
+  readonly p2d: (pixel: number) => number;
 }
 
 const config: Partial<Config> = {
@@ -22,7 +31,7 @@ const config: Partial<Config> = {
 };
 
 /** A Plotly chart. The library is fetched from our own files the first time one is drawn, and nowhere else. */
-export function Plot({ data, layout, label, height }: Props) {
+export function Plot({ data, layout, label, height, onPick }: Props) {
   const box = useRef<HTMLDivElement>(null);
   const [plotly, setPlotly] = useState<PlotLibrary>();
 
@@ -55,8 +64,23 @@ export function Plot({ data, layout, label, height }: Props) {
     };
   }, [plotly]);
 
+  const pick = (event: PointerEvent<HTMLDivElement>) => {
+    const drawn = box.current as unknown as { _fullLayout?: { xaxis: DrawnAxis; yaxis: DrawnAxis } } | null;
+    if (!onPick || !drawn?._fullLayout || event.buttons === 0) return;
+    const { left, top } = event.currentTarget.getBoundingClientRect();
+    const { xaxis, yaxis } = drawn._fullLayout;
+    const [x, y] = [event.clientX - left - xaxis._offset, event.clientY - top - yaxis._offset];
+    if (x >= 0 && x <= xaxis._length && y >= 0 && y <= yaxis._length) onPick(xaxis.p2d(x), yaxis.p2d(y));
+  };
   return (
-    <div role="img" aria-label={label} style={{ height }} className="relative w-full overflow-hidden">
+    <div
+      role="img"
+      aria-label={label}
+      style={{ height }}
+      className={`relative w-full overflow-hidden ${onPick ? 'cursor-crosshair touch-none' : ''}`}
+      onPointerDown={pick}
+      onPointerMove={pick}
+    >
       <div ref={box} className="h-full w-full" />
       {!plotly && (
         <p className="absolute inset-0 flex items-center justify-center text-sm text-ink-soft">

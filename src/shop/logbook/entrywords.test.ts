@@ -27,6 +27,19 @@ const all: readonly (readonly [NewEntry, string])[] = [
   [{ type: 'pause', coatId: 'lacquer-1' }, 'Lacquer 1'],
   [{ type: 'resume', coatId: 'lacquer-1' }, 'Lacquer 1'],
   [{ type: 'touch', coatId: 'lacquer-1', found: 'tacky' }, 'Lacquer 1 is tacky'],
+  [
+    {
+      type: 'flowed',
+      coatId: 'lacquer-1',
+      seen: 'peel',
+      film: 90e-6,
+      viscosity: 0.2,
+      density: 1040,
+      setting: 90,
+      angle: 1.57,
+    },
+    'Lacquer 1 kept its peel at 90 µm wet',
+  ],
   [{ type: 'parts', count: 4 }, '+4'],
   [{ type: 'skip', item: 'masking', why: 'nothing to mask' }, 'masking: nothing to mask'],
   [{ type: 'handover', text: 'Rack three is still wet.' }, 'Rack three is still wet.'],
@@ -76,6 +89,14 @@ const all: readonly (readonly [NewEntry, string])[] = [
   [{ type: 'tick', list: 'clean', step: 'flush', done: false }, 'flush, taken back'],
   [{ type: 'defect', name: 'Run', note: 'lower edge' }, 'Run. lower edge'],
   [{ type: 'action', text: 'Opened the doors' }, 'Opened the doors'],
+  [{ type: 'outcome', actionId: 'a', helped: 'partly' }, 'the change helped in part'],
+  [
+    { type: 'gauge-check', zero: -0.4e-6, shim: 50e-6, read: 51e-6 },
+    'zero −0.4 µm, shim of 50.0 µm read 51.0 µm',
+  ],
+  [{ type: 'base', faceId: 'front', reading: 12e-6 }, '12.0 µm on Fronts, before the first coat'],
+  [{ type: 'hiding', faceId: 'front', hides: false }, 'Fronts does not hide what is below'],
+  [{ type: 'look', text: 'Die-back', found: 'good' }, 'Die-back: good'],
   [{ type: 'note', text: 'Rain' }, 'Rain'],
 ];
 

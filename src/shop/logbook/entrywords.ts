@@ -25,6 +25,12 @@ export const typeWords: Record<EntryType, string> = {
   pause: 'Paused',
   resume: 'Went on',
   touch: 'Touch test',
+  flowed: 'Flow-out',
+  outcome: 'Outcome',
+  'gauge-check': 'Gauge check',
+  base: 'Base reading',
+  hiding: 'Hiding',
+  look: 'Looked again',
   parts: 'Parts counted',
   skip: 'Left out',
   handover: 'Handed over',
@@ -36,6 +42,14 @@ export const typeWords: Record<EntryType, string> = {
   action: 'Action',
   note: 'Note',
 };
+
+const helpedWords = {
+  yes: 'the change helped',
+  partly: 'the change helped in part',
+  no: 'the change did not help',
+} as const;
+const filmDigits = (units: Units) => ({ digits: units.system === 'metric' ? 1 : 2 });
+const flowedWords = { peel: 'kept its peel', even: 'flowed out evenly', run: 'ran' } as const;
 
 /** What an entry says, in the user's units. */
 export function entryWords(entry: LogEntry, job: Job, units: Units): string {
@@ -80,6 +94,8 @@ export function entryWords(entry: LogEntry, job: Job, units: Units): string {
       return 'again, from the same batch';
     case 'face-done':
       return `${coat(entry.coatId)} on ${job.part.faces.find(({ id }) => id === entry.faceId)?.name ?? 'a face'}${entry.side === 2 ? ', back' : ''}`;
+    case 'flowed':
+      return `${coat(entry.coatId)} ${flowedWords[entry.seen]} at ${units.show('film', entry.film)} wet`;
     case 'touch':
       return `${coat(entry.coatId)} is ${entry.found}`;
     case 'parts':
@@ -102,6 +118,16 @@ export function entryWords(entry: LogEntry, job: Job, units: Units): string {
       return `${entry.step}, ${entry.done ? 'done' : 'taken back'}`;
     case 'defect':
       return `${entry.name}${entry.note ? `. ${entry.note}` : ''}`;
+    case 'outcome':
+      return helpedWords[entry.helped];
+    case 'gauge-check':
+      return `zero ${units.show('film', entry.zero, filmDigits(units))}, shim of ${units.show('film', entry.shim, filmDigits(units))} read ${units.show('film', entry.read, filmDigits(units))}`;
+    case 'base':
+      return `${units.show('film', entry.reading, filmDigits(units))} on ${job.part.faces.find(({ id }) => id === entry.faceId)?.name ?? 'a face'}, before the first coat`;
+    case 'hiding':
+      return `${job.part.faces.find(({ id }) => id === entry.faceId)?.name ?? 'a face'} ${entry.hides ? 'hides' : 'does not hide'} what is below`;
+    case 'look':
+      return `${entry.text}: ${entry.found}`;
     case 'action':
     case 'note':
       return entry.text;

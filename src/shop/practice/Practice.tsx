@@ -1,131 +1,35 @@
 'use client';
 
-import { useState } from 'react';
-import { celsius } from '@/core/climate';
-import { flowCup, flowCups, type FlowCup } from '@/core/cups';
-import { seeded } from '@/core/random';
-import { isRefusal } from '@/core/refusal';
-import { drainSeconds, hiddenPaint, hiddenViscosity } from '@/core/simulation';
-import { Button } from '@/ui/Button';
-import { SelectField } from '@/ui/Field';
-import { useKeys } from '@/ui/frame/keys';
-import { Notice } from '@/ui/Notice';
+import dynamic from 'next/dynamic';
 import { Page } from '@/ui/Page';
-import { Readout } from '@/ui/Readout';
-import { SimulatedCup } from '@/ui/SimulatedCup';
-import { useStopwatch } from '@/ui/stopwatch';
-import { useUnits } from '@/ui/units';
-import { CardDrill } from './CardDrill';
+import { usePart } from '@/ui/part';
+import { Parts } from '@/ui/Parts';
 
-interface Try {
-  readonly timed: number;
-  readonly truth: number;
-}
+const PanelDrill = dynamic(() => import('./PanelDrill').then((found) => found.PanelDrill));
+const SetupDrill = dynamic(() => import('./SetupDrill').then((found) => found.SetupDrill));
+const StreamDrill = dynamic(() => import('./StreamDrill').then((found) => found.StreamDrill));
+const CardDrill = dynamic(() => import('./CardDrill').then((found) => found.CardDrill));
 
-const practiceCups = flowCups.filter(({ id }) => ['iso-4', 'ford-4', 'din-4', 'dip-2'].includes(id));
+const parts = { panel: 'Spray a panel', gun: 'Set up a gun', stream: 'Time a stream', card: 'Read a card' };
+const says = {
+  panel: 'Spray a panel with the pointer, a pen or a finger; no paint is wasted.',
+  gun: 'A gun with a hidden trouble answers to what you do. Find it in as few cards as you can.',
+  stream: 'Time a stream: start as the cup opens, stop at the first break.',
+  card: 'Read cards by eye, and see what the reader measured.',
+};
 
-/** Timing a stream: a hidden liquid drains, the watch is stopped at the break, and the truth is shown after. */
+/** Where the hand and the eye are trained. */
 export function Practice() {
-  const units = useUnits();
-  const watch = useStopwatch();
-  const [cupId, setCupId] = useState('ford-4');
-  const [seed, setSeed] = useState(() => String(Date.now()));
-  const [tries, setTries] = useState<readonly Try[]>([]);
-  const cup = flowCup(cupId) as FlowCup;
-  const liquid = hiddenPaint({ seed, expects: 55e-6, temperature: celsius(23), thinner: 1e-6, slope: 0.03 });
-  const outcome = drainSeconds(liquid, cup, 0, cup.temperature, seeded(tries.length + 1));
-  const truth = isRefusal(outcome) ? 20 : outcome;
-  const revealed =
-    tries.length > 0 && !watch.running ? hiddenViscosity(liquid, 0, cup.temperature) : undefined;
-  const last = tries.at(-1);
-
-  const toggle = () => {
-    if (!watch.running) {
-      watch.start();
-      return;
-    }
-    watch.stop();
-    setTries((before) => [...before, { timed: watch.elapsed, truth }]);
-  };
-  useKeys({ ' ': toggle });
-  const again = () => {
-    setSeed(String(Date.now()));
-    setTries([]);
-    watch.clear();
-  };
+  const [part, setPart] = usePart(parts);
   return (
-    <Page
-      title="Practice"
-      says="Time a stream: start as the cup opens, stop at the first break. Then read cards by eye."
-    >
-      <div className="grid max-w-4xl gap-6 md:grid-cols-[minmax(0,1fr)_16rem]">
-        <div className="space-y-4">
-          <div className="grid grid-cols-[minmax(0,1fr)_8rem] gap-4">
-            <button
-              type="button"
-              onClick={toggle}
-              className={`flex min-h-44 flex-col items-center justify-center gap-2 border-[3px] border-ink ${watch.running ? 'bg-act text-on-act' : 'bg-sheet'}`}
-            >
-              <Readout
-                number={(watch.running ? watch.elapsed : (watch.stopped ?? 0)).toFixed(1)}
-                unit={watch.running ? '' : 's'}
-              />
-              <span className="font-semibold">
-                {watch.running ? 'Stop at the break of the stream' : 'Start, or press space'}
-              </span>
-            </button>
-            <SimulatedCup elapsed={watch.elapsed} drain={truth} running={watch.running} />
-          </div>
-          {last && !watch.running && (
-            <Notice tone={Math.abs(last.timed - last.truth) < 0.3 ? 'good' : 'care'}>
-              {verdictOf(last)} The stream broke at {last.truth.toFixed(1)} s
-              {typeof revealed === 'number' ? `; the liquid is ${units.show('viscosity', revealed)}.` : '.'}
-            </Notice>
-          )}
-          <div className="grid items-end gap-4 sm:grid-cols-2">
-            <SelectField
-              label="Cup"
-              value={cupId}
-              disabled={watch.running}
-              onChange={(event) => setCupId(event.target.value)}
-              options={practiceCups.map(({ id, name }) => ({ value: id, label: `${name} (${id})` }))}
-            />
-            <Button onClick={again} disabled={watch.running}>
-              Another liquid
-            </Button>
-          </div>
-        </div>
-        <section aria-label="Tries">
-          <h2 className="font-bold">Your timings</h2>
-          {tries.length === 0 && (
-            <p className="mt-1 text-sm text-ink-soft">None yet. The watch answers to the space bar too.</p>
-          )}
-          <ol className="mt-1 divide-y divide-hairline">
-            {tries.map(({ timed, truth: broke }, i) => (
-              <li key={`${timed}-${broke}`} className="flex justify-between py-1.5 text-sm">
-                <span>
-                  {i + 1}. {timed.toFixed(1)} s
-                </span>
-                <b className={Math.abs(timed - broke) < 0.3 ? 'text-good' : 'text-care'}>
-                  {timed < broke ? '−' : '+'}
-                  {Math.abs(timed - broke).toFixed(2)} s
-                </b>
-              </li>
-            ))}
-          </ol>
-        </section>
+    <Page title="Practice" says={says[part]}>
+      <div className="mb-5 max-w-3xl">
+        <Parts label="What to practise" value={part} onChange={setPart} parts={parts} />
       </div>
-      <div className="mt-8">
-        <CardDrill />
-      </div>
+      {part === 'panel' && <PanelDrill />}
+      {part === 'gun' && <SetupDrill />}
+      {part === 'stream' && <StreamDrill />}
+      {part === 'card' && <CardDrill />}
     </Page>
   );
-}
-
-function verdictOf({ timed, truth }: Try): string {
-  const miss = timed - truth;
-  if (Math.abs(miss) < 0.3) return 'As good as a hand gets.';
-  return miss < 0
-    ? `${Math.abs(miss).toFixed(1)} s early: wait for the break, not the thinning.`
-    : `${miss.toFixed(1)} s late: the drops after the break do not count.`;
 }

@@ -1,23 +1,41 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useJob } from '@/ui/job/context';
 import { StageFrame } from '@/ui/job/StageFrame';
+import { usePart } from '@/ui/part';
+import { Parts } from '@/ui/Parts';
 import { Comb } from './Comb';
 import { CoatList } from './CoatList';
 import { LiveRun, OffWindow } from './LiveRun';
 import { Shift } from './Shift';
 import { StrokePlan } from './StrokePlan';
 
+const EvenView = dynamic(() => import('./even/EvenView').then((found) => found.EvenView));
+const FlowOut = dynamic(() => import('./flow/FlowOut').then((found) => found.FlowOut));
+
+const parts = { run: 'The run', even: 'The film', flow: 'Flow-out' };
+
 export function SprayStage() {
   const { view } = useJob();
+  const [part, setPart] = usePart(parts);
   return (
     <StageFrame stage="spray" filmStack>
       <OffWindow />
-      <LiveRun />
-      <Shift />
-      <CoatList />
-      <Comb key={view.job.log.length} />
-      <StrokePlan />
+      <div className="border-b border-hairline px-4 py-3 md:px-5">
+        <Parts label="Shown" value={part} onChange={setPart} parts={parts} />
+      </div>
+      {part === 'even' && <EvenView />}
+      {part === 'flow' && <FlowOut />}
+      {part === 'run' && (
+        <>
+          <LiveRun />
+          <Shift />
+          <CoatList />
+          <Comb key={view.job.log.length} />
+          <StrokePlan />
+        </>
+      )}
     </StageFrame>
   );
 }

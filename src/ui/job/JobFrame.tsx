@@ -6,7 +6,7 @@ import { notify } from '@/ui/notify';
 import { showDuration } from '@/core/quantity';
 import { recordsOfJob, writeBundle } from '@/exchange/bundle';
 import { bundleFileName } from '@/exchange/filename';
-import type { Job } from '@/records';
+import { keyOf, type Job } from '@/records';
 import { useLog } from '@/store/actions';
 import { useJobView, useShopState, useStore } from '@/store/hooks';
 import { stages, type JobView, type Stage } from '@/store/job';
@@ -132,7 +132,16 @@ function JobMenu({ job }: { readonly job: Job }) {
           label: 'Remove',
           danger: true,
           onSelect: () => {
-            store.remove(`job/${job.id}`, 'job removed');
+            void store.commit(
+              [],
+              [
+                `job/${job.id}`,
+                ...[...store.getState().records.values()]
+                  .filter((each) => each.kind === 'photo' && each.jobId === job.id)
+                  .map(keyOf),
+              ],
+              'job removed',
+            );
             done(`${job.name} is removed.`);
           },
         },

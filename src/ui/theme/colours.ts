@@ -14,7 +14,9 @@ const names = [
   'act',
   'act-wash',
   'care',
+  'care-wash',
   'stop',
+  'stop-wash',
 ] as const;
 type Name = (typeof names)[number];
 

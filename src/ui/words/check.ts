@@ -11,7 +11,11 @@ const conditionWords: Record<Condition['id'], string> = {
   'nothing-far-under': 'Thinnest, at least 80 %',
   'few-under': 'Readings between 80 and 100 %, fewer than a fifth',
   'below-maximum': 'Thickest below the maximum',
+  'none-under': 'No reading under your own least',
+  'none-over': 'No reading over your own most',
 };
+
+const ruleWords = { 'spot-mean': 'spot means 80–120 %', nominal: 'nominal film', own: 'your own limits' } as const; // prettier-ignore
 
 export function conditionFacts(
   conditions: readonly Condition[],
@@ -38,7 +42,7 @@ export function checkLine({ check, job }: JobView, units: Units): NextLine {
     { label: 'Aim', value: units.show('film', spec.nominal) },
     {
       label: 'Rule',
-      value: job.approach.acceptance === 'spot-mean' ? 'spot means 80–120 %' : 'nominal film',
+      value: ruleWords[job.approach.acceptance],
     },
     { label: 'Spots measured', value: `${taken} of ${wanted}` },
   ];

@@ -1,0 +1,65 @@
+'use client';
+
+import { useState } from 'react';
+import { isRefusal } from '@/core/refusal';
+import { evenSetup } from '@/store/job';
+import { SelectField } from '@/ui/Field';
+import { useJob } from '@/ui/job/context';
+import { Notice } from '@/ui/Notice';
+import { Panel } from '@/ui/Panel';
+import { useUnits } from '@/ui/units';
+import { EvenMap } from './EvenMap';
+import { Optimiser } from './Optimiser';
+import { OverlapChart } from './OverlapChart';
+import { PathFields } from './PathFields';
+import { PatternFields } from './PatternFields';
+
+/** The film before it is sprayed: what this pattern, path, pace and hand leave on a face. */
+export function EvenView() {
+  const { view } = useJob();
+  const units = useUnits();
+  const { job, spray } = view;
+  const first = spray.running ?? spray.next ?? spray.coats.at(-1);
+  const [faceId, setFaceId] = useState(job.part.faces[0]?.id ?? '');
+  const [coatId, setCoatId] = useState(first?.coat.id ?? '');
+  const setup = evenSetup(view, faceId, coatId);
+  return (
+    <>
+      <Panel title="Which film">
+        <div className="grid gap-3 sm:grid-cols-2">
+          <SelectField
+            label="Face"
+            value={faceId}
+            onChange={(event) => setFaceId(event.target.value)}
+            options={job.part.faces.map(({ id, name, width, height }) => ({
+              value: id,
+              label: `${name}, ${units.show('length', width)} by ${units.show('length', height)}`,
+            }))}
+          />
+          <SelectField
+            label="Coat"
+            value={coatId}
+            onChange={(event) => setCoatId(event.target.value)}
+            options={[
+              ...spray.coats.map(({ coat }, i) => ({ value: coat.id, label: `${i + 1}. ${coat.name}` })),
+              ...(spray.coats.length > 1 ? [{ value: 'all', label: 'All coats, dry' }] : []),
+            ]}
+          />
+        </div>
+      </Panel>
+      {isRefusal(setup) ? (
+        <Panel title="Film on the face">
+          <Notice tone="care">{units.says(setup)}</Notice>
+        </Panel>
+      ) : (
+        <>
+          <EvenMap setup={setup} all={coatId === 'all'} />
+          <PathFields setup={setup} />
+          <PatternFields setup={setup} />
+          <OverlapChart setup={setup} />
+          <Optimiser setup={setup} />
+        </>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,70 @@
+'use client';
+
+import { useMemo } from 'react';
+import { usualHand, type Hand } from '@/core/evenness';
+import { handFor, measuredHands } from '@/store/hand';
+import { useRecords, useShop, useStore } from '@/store/hooks';
+import { SelectField } from '@/ui/Field';
+import { useJob } from '@/ui/job/context';
+import { NumberField } from '@/ui/NumberField';
+import { useUnits } from '@/ui/units';
+
+const fields = [
+  ['spacing', 'Spacing', 'share', [0.01, 0.4]],
+  ['speed', 'Speed', 'share', [0.01, 0.4]],
+  ['distance', 'Distance', 'share', [0.01, 0.4]],
+  ['tilt', 'Tilt', 'angle', [0.005, 0.35]],
+  ['lead', 'Trigger point', 'distance', [0.002, 0.15]],
+] as const;
+
+/** Whose hand is reckoned with: the usual one, one the shop sets, or one that Practice measured. */
+export function HandChoice() {
+  const { view } = useJob();
+  const store = useStore();
+  const units = useUnits();
+  const shop = useShop();
+  const tries = useRecords('practice');
+  const measured = useMemo(() => measuredHands(tries), [tries]);
+  const { job } = view;
+  const { hand, from } = handFor(job, shop, measured);
+  const choose = (value: string) => {
+    if (value === 'own' && !shop.hand) store.put({ ...shop, hand: usualHand }, 'hand');
+    const chosen = value === 'usual' ? undefined : value === 'own' ? ({ kind: 'own' } as const) : ({ kind: 'person', name: value.slice(7) } as const);
+    store.put({ ...job, approach: { ...job.approach, hand: chosen } }, 'hand');
+  };
+  const value = from === 'person' && job.approach.hand?.kind === 'person' ? `person:${job.approach.hand.name}` : from;
+  return (
+    <div className="space-y-2">
+      <SelectField
+        label="The hand"
+        value={value}
+        onChange={(event) => choose(event.target.value)}
+        options={[
+          { value: 'usual', label: 'A usual hand (default)' },
+          { value: 'own', label: 'As this shop says' },
+          ...measured.map(({ name, tries: n }) => ({ value: `person:${name}`, label: `${name}, from ${n} panels in Practice` })),
+        ]}
+      />
+      {from === 'own' ? (
+        <div className="grid grid-cols-2 gap-3 sm:grid-cols-5">
+          {fields.map(([name, label, quantity, expected]) => (
+            <NumberField
+              key={name}
+              label={label}
+              quantity={quantity}
+              value={hand[name]}
+              onChange={(next) => next !== undefined && next >= 0 && next <= (name === 'lead' ? 0.5 : 1) && store.put({ ...shop, hand: { ...hand, [name]: next } }, 'hand')}
+              expects={[expected[0], expected[1]]}
+              lazily
+            />
+          ))}
+        </div>
+      ) : (
+        <p className="text-sm text-ink-soft" data-hand>{handSays(hand, units)}</p>
+      )}
+    </div>
+  );
+} // prettier-ignore
+
+const handSays = (hand: Hand, units: ReturnType<typeof useUnits>) =>
+  `Two strokes in three lie within ± ${units.show('share', hand.spacing, { digits: 0 })} of their place, ± ${units.show('share', hand.speed, { digits: 0 })} of the speed, ± ${units.show('share', hand.distance, { digits: 0 })} of the distance, ± ${units.show('angle', hand.tilt)} of tilt, ± ${units.show('distance', hand.lead)} of the trigger point.`; // prettier-ignore

@@ -1,0 +1,18 @@
+'use client';
+
+import { useSyncExternalStore } from 'react';
+
+const listen = (changed: () => void) => {
+  window.addEventListener('hashchange', changed);
+  return () => window.removeEventListener('hashchange', changed);
+};
+
+/** Which part of a screen is shown, kept in the address, so that it can be linked to and Back works. */
+export function usePart<T extends string>(
+  parts: Readonly<Record<T, string>>,
+): readonly [T, (part: T) => void] {
+  const said = useSyncExternalStore(listen, () => window.location.hash.slice(1), () => ''); // prettier-ignore
+  const names = Object.keys(parts) as T[];
+  const part = names.find((each) => each === said) ?? (names[0] as T);
+  return [part, (next) => (window.location.hash = next)];
+}
