@@ -1,53 +1,49 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { isRefusal } from '@/core/refusal';
-import { useStore } from '@/store/hooks';
-import { Choice } from '@/ui/Choice';
 import { useJob } from '@/ui/job/context';
 import { StageFrame } from '@/ui/job/StageFrame';
-import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
+import { usePart } from '@/ui/part';
+import { Parts } from '@/ui/Parts';
 import { useUnits } from '@/ui/units';
 import { conditionFacts } from '@/ui/words/check';
-import { SpotMap } from './SpotMap';
+import { GaugeCare } from './film/GaugeCare';
+import { Mending } from './film/Mending';
+import { RuleChoice } from './film/RuleChoice';
+import { SpotMap } from './film/SpotMap';
+
+const AgainstMap = dynamic(() => import('./film/AgainstMap').then((found) => found.AgainstMap));
+const ImportReadings = dynamic(() => import('./film/ImportReadings').then((found) => found.ImportReadings));
+const ProcessCharts = dynamic(() => import('./charts/ProcessCharts').then((found) => found.ProcessCharts));
+const DefectFinder = dynamic(() => import('./defects/DefectFinder').then((found) => found.DefectFinder));
+const ReportView = dynamic(() => import('./report/ReportView').then((found) => found.ReportView));
+
+const parts = { film: 'Film', defects: 'Defects', charts: 'Process', report: 'Report' };
 
 export function CheckStage() {
-  const { view } = useJob();
-  const store = useStore();
-  const units = useUnits();
-  const { job, check } = view;
-  const { verdict } = check;
+  const [part, setPart] = usePart(parts);
   return (
-    <StageFrame
-      stage="check"
-      filmStack
-      beside={
-        <section aria-label="Rule" className="space-y-2">
-          <Choice
-            label="Acceptance rule"
-            value={job.approach.acceptance}
-            onChange={(acceptance) =>
-              store.put({ ...job, approach: { ...job.approach, acceptance } }, 'acceptance rule')
-            }
-            options={[
-              { value: 'spot-mean', label: 'Spot means' },
-              { value: 'nominal', label: 'Nominal film' },
-            ]}
-          />
-          <p className="text-xs text-ink-soft">
-            {job.approach.acceptance === 'spot-mean'
-              ? 'Set mean inside the range, every spot mean between 80 % of its minimum and 120 % of its maximum (as in SSPC-PA 2, level 3).'
-              : 'Mean at least nominal, nothing under 80 % of it, fewer than a fifth of readings between 80 and 100 % (as in ISO 19840).'}
-          </p>
-          {!job.part.metal && (
-            <Notice tone="care">
-              Magnetic and eddy-current gauges need metal below. Here use an ultrasonic gauge, a comb, or
-              weigh.
-            </Notice>
-          )}
-        </section>
-      }
-    >
+    <StageFrame stage="check" filmStack beside={<RuleChoice />}>
+      <div className="border-b border-hairline px-4 py-3 md:px-5">
+        <Parts label="Shown" value={part} onChange={setPart} parts={parts} />
+      </div>
+      {part === 'film' && <FilmPart />}
+      {part === 'defects' && <DefectFinder />}
+      {part === 'charts' && <ProcessCharts />}
+      {part === 'report' && <ReportView />}
+    </StageFrame>
+  );
+}
+
+/** What was measured, by which rule it passes, and what follows from it. */
+function FilmPart() {
+  const { view } = useJob();
+  const units = useUnits();
+  const { verdict } = view.check;
+  return (
+    <>
       <SpotMap />
       {!isRefusal(verdict) && (
         <Panel title="Found against the limit">
@@ -63,6 +59,10 @@ export function CheckStage() {
           </ul>
         </Panel>
       )}
-    </StageFrame>
+      <Mending />
+      <AgainstMap />
+      <GaugeCare />
+      <ImportReadings />
+    </>
   );
 }

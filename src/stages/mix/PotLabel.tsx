@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { createPortal } from 'react-dom';
 import { fileName } from '@/exchange/filename';
 import { codeCells, labelSize, type Label } from '@/exchange/label';
@@ -9,6 +9,7 @@ import { Button } from '@/ui/Button';
 import { download } from '@/ui/download';
 import { useJob } from '@/ui/job/context';
 import { Panel } from '@/ui/Panel';
+import { usePrint } from '@/ui/print';
 import { useUnits } from '@/ui/units';
 import { labelOf } from '@/ui/words/label';
 
@@ -17,15 +18,7 @@ export function PotLabel({ batch }: { readonly batch: BatchState }) {
   const { view } = useJob();
   const units = useUnits();
   const label = labelOf(view, batch, units);
-  const [printing, setPrinting] = useState(false);
-
-  useEffect(() => {
-    if (!printing) return;
-    const over = () => setPrinting(false);
-    window.addEventListener('afterprint', over, { once: true });
-    window.print();
-    return () => window.removeEventListener('afterprint', over);
-  }, [printing]);
+  const { printing, print } = usePrint();
 
   const save = async () => {
     // The PDF writer is large and seldom wanted.
@@ -39,7 +32,7 @@ export function PotLabel({ batch }: { readonly batch: BatchState }) {
       title="Label for the pot"
       tools={
         <span className="flex flex-wrap gap-2">
-          <Button onClick={() => setPrinting(true)}>Print label</Button>
+          <Button onClick={print}>Print label</Button>
           <Button onClick={() => void save()}>Label as PDF</Button>
         </span>
       }

@@ -1,6 +1,7 @@
 'use client';
 
-import { useState } from 'react';
+import { useEffect, useEffectEvent, useState } from 'react';
+import { toSI, unitIn } from '@/core/quantity';
 import { readingsPerSpot } from '@/core/quality';
 import { isRefusal } from '@/core/refusal';
 import { readGauge } from '@/standins/filmgauge';
@@ -10,7 +11,9 @@ import { expects } from '@/ui/expects';
 import { useJob } from '@/ui/job/context';
 import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
+import { Check } from '@/ui/Check';
 import { useUnits } from '@/ui/units';
+import { Keypad } from './Keypad';
 
 const spotKey = ({ faceId, spot }: Pick<FaceSpot, 'faceId' | 'spot'>) => `${faceId}/${spot}`;
 
@@ -23,13 +26,16 @@ export function SpotMap() {
   const open = spots.find(({ readings }) => readings.length < readingsPerSpot) ?? spots[0];
   const [chosen, setChosen] = useState<string>();
   const [reading, setReading] = useState<number>();
+  const [bigKeys, setBigKeys] = useState(false);
+  const [typed, setTyped] = useState('');
+  const [streaming, setStreaming] = useState(false);
   const spot = spots.find((each) => spotKey(each) === chosen) ?? open;
-  if (!spot) return null;
-  const face = job.part.faces.find(({ id }) => id === spot.faceId);
+  const face = job.part.faces.find(({ id }) => id === spot?.faceId);
   const digits = units.system === 'metric' ? { digits: 1 } : { digits: 2 };
   const states = new Map(isRefusal(verdict) ? [] : verdict.spots.map((each) => [each.id, each] as const));
 
   const record = (readings: readonly number[], simulated: boolean) => {
+    if (!spot) return;
     log(
       `film, ${face?.name ?? ''} spot ${spot.spot + 1}`,
       ...readings.map((each) => ({
@@ -45,6 +51,7 @@ export function SpotMap() {
     if (spot.readings.length + readings.length >= readingsPerSpot) setChosen(undefined);
   };
   const fromGauge = () =>
+    spot &&
     record(
       Array.from({ length: readingsPerSpot }, (_, i) =>
         readGauge({
@@ -58,8 +65,36 @@ export function SpotMap() {
       ),
       true,
     );
+  // The stand-in gauge measures on by itself, reading after reading, until every wanted spot is full.
+  const measure = useEffectEvent(() => {
+    if (!spot || check.spots.every(({ readings }) => readings.length >= readingsPerSpot)) setStreaming(false);
+    else
+      record(
+        [
+          readGauge({
+            jobId: job.id,
+            faceId: spot.faceId,
+            dry: spec.nominal,
+            x: spot.x,
+            y: spot.y,
+            taken: spot.readings.length,
+          }),
+        ],
+        true,
+      );
+  });
+  useEffect(() => {
+    if (!streaming) return;
+    const beat = setInterval(measure, 450);
+    return () => clearInterval(beat);
+  }, [streaming]);
+  if (!spot) return null;
   return (
-    <Panel title="Where it is measured" place="map">
+    <Panel
+      title="Where it is measured"
+      place="map"
+      tools={<Check label="Big keys" checked={bigKeys} onChange={setBigKeys} className="text-sm" />}
+    >
       <div className="grid gap-6 xl:grid-cols-[minmax(0,1fr)_18rem]">
         <div className="flex flex-wrap gap-5">
           {job.part.faces.map(({ id, name, width, height }) => (
@@ -129,6 +164,17 @@ export function SpotMap() {
             big
             onEnter={() => reading !== undefined && reading > 0 && record([reading], false)}
           />
+          {bigKeys && (
+            <Keypad
+              text={typed}
+              onText={setTyped}
+              enter={`Record ${typed || ''} ${unitIn('film', units.system).symbol}`}
+              onEnter={() => {
+                record([toSI(Number(typed), unitIn('film', units.system))], false);
+                setTyped('');
+              }}
+            />
+          )}
           <div className="flex flex-wrap gap-2">
             <Button
               disabled={reading === undefined || reading <= 0 || coatsOn === 0}
@@ -138,6 +184,13 @@ export function SpotMap() {
             </Button>
             <Button disabled={coatsOn === 0} onClick={fromGauge}>
               Simulated gauge: take {readingsPerSpot}
+            </Button>
+            <Button
+              disabled={coatsOn === 0}
+              aria-pressed={streaming}
+              onClick={() => setStreaming(!streaming)}
+            >
+              {streaming ? 'Stop the simulated gauge' : 'Simulated gauge: stream'}
             </Button>
           </div>
           {coatsOn === 0 && <p className="text-sm text-ink-soft">Readings count once a coat is on.</p>}

@@ -1,0 +1,125 @@
+'use client';
+
+import { extraCoat, judgeFilm, mendings } from '@/core/quality';
+import { transferFound } from '@/core/film';
+import { isRefusal } from '@/core/refusal';
+import { filmByCoat, liveEntries, ofType, type JobView } from '@/store/job';
+import { Button } from '@/ui/Button';
+import { useJob } from '@/ui/job/context';
+import { Notice } from '@/ui/Notice';
+import { Panel } from '@/ui/Panel';
+import { useUnits } from '@/ui/units';
+import { clockTime } from '@/ui/words/spray';
+
+/** Where and how to correct, coat by coat and in all, what the paint used says of transfer, and hiding as a test of its own. */
+export function Mending() {
+  const { view, log } = useJob();
+  const units = useUnits();
+  const { check, job, spray, plan } = view;
+  const { verdict, spec } = check;
+  const film = (value: number) => units.show('film', value, units.system === 'metric' ? { digits: 0 } : {});
+  const name = (id: string) => {
+    const [faceId, spot] = id.split('/');
+    return `${job.part.faces.find((face) => face.id === faceId)?.name ?? ''}, spot ${Number(spot) + 1}`;
+  };
+  const byCoat = filmByCoat(job);
+  const last = [...spray.coats].reverse().find(({ state }) => state === 'done');
+  const found = isRefusal(verdict) ? [] : mendings(verdict.spots, spec);
+  const low = found.filter(({ kind }) => kind === 'coat');
+  const more = isRefusal(verdict) || !last || low.length === 0 ? undefined : extraCoat(Math.min(...verdict.spots.map(({ mean }) => mean)), Math.max(...verdict.spots.map(({ mean }) => mean)), last.dry.aim, spec);
+  const recoat = last && recoatWords(view);
+  const hidden = ofType(liveEntries(job), 'hiding');
+  const used = usedMix(view);
+  const transfer = isRefusal(verdict) || used === undefined || !last ? undefined : transferFound(verdict.mean, plan.area, used, last.solids);
+  return (
+    <Panel title="What follows from it" place="mending">
+      <div className="grid gap-6 lg:grid-cols-2" data-mending>
+        <div className="space-y-3">
+          {found.length === 0 ? (
+            <p className="text-sm">{isRefusal(verdict) ? units.says(verdict) : 'No spot wants correcting.'}</p>
+          ) : (
+            <ul className="divide-y divide-hairline border-y border-hairline text-sm">
+              {found.map(({ id, kind, by }) => (
+                <li key={id} className="flex justify-between gap-3 py-1.5"><span>{name(id)}</span><b className="text-stop">{kind === 'coat' ? `▼ ${film(by)} more` : `▲ sand ${film(by)} off`}</b></li>
+              ))}
+            </ul>
+          )}
+          {more && last && (
+            <Notice tone="care">
+              {more.coats} {more.coats === 1 ? 'coat' : 'coats'} of {film(last.dry.aim)} would bring the thinnest spot to its aim. {more.onlyThere ? `The thickest would then have ${film(more.thickest)}, over ${film(spec.max)}: coat only where it is thin, faded out.` : `The thickest would then have ${film(more.thickest)}.`} {recoat}
+            </Notice>
+          )}
+          {found.some(({ kind }) => kind === 'sand') && <p className="text-sm">Sand when it is hard, measuring as you go; the dust is not to be breathed.</p>}
+        </div>
+        <div className="space-y-4">
+          <div>
+            <h3 className="text-sm font-bold">Face by face</h3>
+            <ul className="text-sm" data-faces-film>
+              {job.part.faces.flatMap(({ id, name: face }) => {
+                const own = judgeFilm(check.spots.filter(({ faceId }) => faceId === id).map(({ spot, films }) => ({ id: `${id}/${spot}`, readings: films })), spec, job.approach.acceptance);
+                return isRefusal(own) || check.coatsOn === 0
+                  ? []
+                  : [<li key={id} className="flex justify-between gap-3 border-b border-hairline py-1.5"><span>{face}</span><b className={own.passes ? 'text-good' : 'text-stop'}>{own.passes ? '✓ passes' : '■ fails'}, mean {film(own.mean)}</b></li>];
+              })}
+            </ul>
+          </div>
+          <div>
+            <h3 className="text-sm font-bold">Coat by coat</h3>
+            {byCoat.length === 0 ? <p className="text-sm text-ink-soft">Nothing measured yet.</p> : (
+              <ul className="text-sm">
+                {byCoat.map(({ coatId, total, own, count }) => (
+                  <li key={coatId} className="flex justify-between gap-3 border-b border-hairline py-1.5"><span>{job.coats.find(({ id }) => id === coatId)?.name}</span><span>{own === undefined ? '' : <><b>{film(own)}</b> its own, </>}<b>{film(total)}</b> in all, {count} readings</span></li>
+                ))}
+              </ul>
+            )}
+          </div>
+          {transfer !== undefined && (
+            <p className="text-sm" data-transfer>
+              {isRefusal(transfer) ? units.says(transfer) : <>Transfer from paint used and film found: <b>{units.show('share', transfer, { digits: 0 })}</b>; reckoned with {units.show('share', plan.transfer, { digits: 0 })}. {used !== undefined && `${units.show('volume', used)} went through the gun, less what is left counted as used.`}</>}
+            </p>
+          )}
+          <div>
+            <h3 className="text-sm font-bold">Hiding, under strong light</h3>
+            {job.part.faces.map(({ id, name: face }) => {
+              const own = hidden.filter(({ faceId }) => faceId === id).at(-1);
+              return (
+                <div key={id} className="flex flex-wrap items-center justify-between gap-2 border-b border-hairline py-1.5 text-sm">
+                  <span>{face}: {own ? <b className={own.hides ? 'text-good' : 'text-stop'}>{own.hides ? '✓ hides' : '■ shows through'}</b> : 'not looked at'}</span>
+                  <span className="flex gap-2">
+                    <Button onClick={() => log('hiding', { type: 'hiding', faceId: id, hides: true })}>Hides</Button>
+                    <Button onClick={() => log('hiding', { type: 'hiding', faceId: id, hides: false })}>Shows through</Button>
+                  </span>
+                </div>
+              );
+            })}
+          </div>
+        </div>
+      </div>
+    </Panel>
+  );
+} // prettier-ignore
+
+/** What one more coat means for the clock. */
+function recoatWords({ spray, check }: JobView): string {
+  const { recoat } = spray;
+  if (recoat?.closes && recoat.state !== 'closed')
+    return `The recoat window is open until ${clockTime(recoat.closes)}.`;
+  if (recoat?.state === 'closed') return 'The recoat window has closed: scuff and clean first.';
+  return check.coatsOn > 0
+    ? 'Every planned coat is on: add one in Plan; its own window counts from the last.'
+    : '';
+}
+
+/** m³ of mix that went through the gun: all that was poured and thinned, less what was returned, when nothing is mixed but for this part. */
+function usedMix({ job, mix, spray }: JobView): number | undefined {
+  if (!mix.batch || spray.next) return undefined;
+  const entries = liveEntries(job);
+  const back = ofType(entries, 'returned').reduce((sum, { mass }) => sum + mass, 0);
+  const { applied, mixedMass } = mix.batch;
+  const batches = new Set(ofType(entries, 'mixed').map(({ batchId }) => batchId));
+  // Several batches of different age cannot be told apart here: nothing is claimed.
+  if (batches.size !== 1) return undefined;
+  const added = mix.batch.additions.reduce((sum, { mass }) => sum + mass, 0);
+  const left = mixedMass + added - back;
+  return left > 0 && applied.density > 0 ? left / applied.density : undefined;
+}
