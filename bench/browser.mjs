@@ -100,4 +100,56 @@ await visit(process.env.PORT ?? '4877', async (page, go) => {
     );
   }
   await photo('reading a card photo of 12 megapixels, in the worker');
+
+  /** Script of each frame while a panel is sprayed: laying, sliding, painting. */
+  async function panel(name) {
+    await go('/practice');
+    const box = await (await page.waitForSelector('canvas')).boundingBox();
+    for (const share of [0.3, 0.5, 0.7]) {
+      const y = box.y + box.height * share;
+      await page.mouse.move(box.x + 10, y);
+      await page.mouse.down();
+      for (let i = 1; i <= 90; i += 1) {
+        await page.mouse.move(box.x + 10 + ((box.width - 20) * i) / 90, y);
+        await new Promise((wait) => setTimeout(wait, 15));
+      }
+      await page.mouse.up();
+    }
+    const frames = await page.evaluate(() =>
+      performance
+        .getEntriesByName('practice-frame')
+        .map(({ duration }) => duration)
+        .sort((a, b) => a - b),
+    );
+    const at = (share) =>
+      (frames[Math.min(frames.length - 1, Math.floor(share * frames.length))] ?? NaN).toFixed(2);
+    console.log(
+      `${name.padEnd(52)}${at(0.5).padStart(9)} ms   median; 95 % within ${at(0.95)} ms, limit 8 ms`,
+    );
+  }
+  await panel('a frame of the practice panel, script');
+
+  /** From moving a section cursor to the map drawn anew. */
+  async function cursor(name) {
+    await go('/job/demo-livery-panels/spray#even');
+    await page.waitForSelector('[data-place="even"] .plotly');
+    const spans = await page.evaluate(async () => {
+      const input = document.querySelector('[data-place="even"] input[type=range]');
+      const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set;
+      const found = [];
+      for (let i = 20; i < 60; i += 1) {
+        const began = performance.now();
+        set.call(input, String(i));
+        input.dispatchEvent(new Event('input', { bubbles: true }));
+        await new Promise((wait) => queueMicrotask(wait));
+        found.push(performance.now() - began);
+        await new Promise((wait) => setTimeout(wait, 60));
+      }
+      return found.sort((a, b) => a - b);
+    });
+    console.log(
+      `${name.padEnd(52)}${spans[20].toFixed(1).padStart(9)} ms   median; 95 % within ${spans[37].toFixed(1)} ms, limit 16 ms`,
+    );
+  }
+  await cursor('dragging a section over the film map');
 });

@@ -1,4 +1,18 @@
 import { flowCup, secondsFromViscosity } from '../src/core/cups';
+import {
+  erring,
+  fieldFacts,
+  fieldStrokes,
+  filmField,
+  flatSurface,
+  optimise,
+  overlapBands,
+  shapeProfile,
+  usualHand,
+  type FieldStroke,
+} from '../src/core/evenness';
+import { drillOf, newPanel, slide, spray } from '../src/core/practice';
+import { isRefusal, type Outcome } from '../src/core/refusal';
 import { seeded } from '../src/core/random';
 import { nextAddition, priorBelief, updateBelief } from '../src/core/thinning';
 import { trial } from '../src/core/thinning/titration';
@@ -79,3 +93,83 @@ for (const half of [0.1, 0.07])
       `band ± ${Math.round(half * 100)} %, ${name}: in band within 1 ${percent(found.within(1))}, 2 ${percent(found.within(2))}, 3 ${percent(found.within(3))}; ends in band ${percent(found.inBand)}, ever under ${percent(found.wentUnder)}; additions ${found.median} in the middle, ${found.worst} at worst; 90 % intervals hold ${percent(found.coverage)}`,
     );
   }
+
+console.log('\nThe film on a face, 1.2 × 0.8 m, single-threaded');
+const sure = <T>(outcome: Outcome<T>): T => {
+  if (isRefusal(outcome)) throw new Error(outcome.says);
+  return outcome;
+};
+const gun = {
+  profile: shapeProfile(1),
+  fan: 0.25,
+  distance: 0.2,
+  footprint: 0.03,
+  flow: 200e-6 / 60,
+  transfer: 0.65,
+};
+const passes = (strokes: number) => ({
+  kind: 'flat' as const,
+  along: 1.2,
+  across: 0.8,
+  spacing: 0.8 / (strokes - 1),
+  speed: 0.4,
+  fan: 0.25,
+  distance: 0.2,
+  lead: 0.1,
+});
+const straight = (n: number) => sure(fieldStrokes(passes(n)));
+const field = (strokes: readonly FieldStroke[], cell: number) => {
+  const [rows, cols] = [Math.round(0.8 / cell), Math.round(1.2 / cell)];
+  const surface = flatSurface(0.8, rows);
+  return () => sure(filmField({ surface, along: 1.2, cols, gun, strokes }));
+};
+const hand = (n: number) => erring(straight(n), usualHand, passes(n).spacing, seeded(3));
+time('60 strokes at 2 mm', 'limit 10 ms', 100, field(straight(60), 2e-3));
+time('60 strokes of an erring hand at 2 mm', 'limit 10 ms', 100, field(hand(60), 2e-3));
+const map = field(hand(60), 2e-3)();
+time('its mean, scatter, shares and extremes', '', 100, () => fieldFacts(map, { min: 40e-6, max: 60e-6 }));
+for (const cell of [8e-3, 4e-3, 2e-3, 1e-3])
+  time(
+    `  against cells: ${Math.round((0.8 / cell) * (1.2 / cell)).toLocaleString('en')}`,
+    '',
+    40,
+    field(hand(60), cell),
+  );
+for (const n of [15, 30, 60, 120, 240]) time(`  against strokes: ${n}`, '', 40, field(hand(n), 2e-3));
+time('1,000 hands, ten overlaps', 'limit 1000 ms', 3, () =>
+  overlapBands(
+    {
+      gun,
+      passes: passes(8),
+      hand: usualHand,
+      overlaps: [0.3, 0.4, 0.5, 0.6, 0.66, 0.7, 0.75, 0.8, 0.85, 0.9],
+      hands: 100,
+    },
+    seeded(1),
+  ),
+);
+time('the best setting', 'in a worker', 3, () =>
+  optimise({
+    gun,
+    passes: { kind: 'flat', along: 1.2, across: 0.8, lead: 0.1 },
+    hand: usualHand,
+    aim: 45e-6,
+    limits: { min: 36e-6, max: 56e-6 },
+    overlap: { min: 0.4, max: 0.85 },
+    distance: { min: 0.15, max: 0.25 },
+    flow: { min: 2e-6, max: 5e-6 },
+    speed: { min: 0.25, max: 0.8 },
+    want: 'even',
+  }),
+);
+const upright = drillOf('upright');
+const panel = sure(newPanel(upright.width, upright.height, 5e-3, upright.runsAbove));
+time('a frame of the practice panel, laying and sliding', 'limit 8 ms', 2_000, (i) => {
+  spray(
+    panel,
+    upright.gun,
+    { t: 0, x: (i % 90) / 90, y: 0.3, pull: 1 },
+    { t: 1 / 60, x: ((i % 90) + 1) / 90, y: 0.3, pull: 1 },
+  );
+  slide(panel, 1 / 60);
+});

@@ -18,16 +18,37 @@ const views = [
     { height: 1100, press: 'Simulate a card', show: '[data-card-read]' },
   ],
   ['spray', '/job/demo-livery-panels/spray', { height: 1000 }],
-  ['check', '/job/demo-seat-brackets/check'],
+  ['film', '/job/demo-livery-panels/spray#even', { height: 1100, show: '[data-place="even"]' }],
+  ['check', '/job/demo-seat-brackets/check', { height: 1100 }],
+  [
+    'defects',
+    '/job/demo-seat-brackets/check#defects',
+    { height: 1100, theme: 'Booth, dark', press: 'A skin of small dimples', show: '[data-causes]' },
+  ],
   ['clean', '/job/demo-depot-walls/clean'],
   ['coating-sheet', '/coatings/demo-livery-colour'],
   ['coatings', '/coatings'],
   ['cups', '/cups', { height: 1100 }],
   ['logbook', '/logbook'],
-  ['practice', '/practice'],
+  ['practice', '/practice', { height: 900, strokes: 4, press: 'Judge it' }],
   ['thin-phone', '/job/demo-saloon-doors/thin', { width: 360, height: 740 }],
-  ['thin-booth', '/job/demo-saloon-doors/thin', { theme: 'Booth, dark' }],
 ];
+
+/** Strokes over the practice panel, the third of them a little low. */
+async function sprayPanel(page, strokes) {
+  const box = await (await page.waitForSelector('canvas')).boundingBox();
+  for (let k = 0; k < strokes; k += 1) {
+    const y = box.y + box.height * (0.22 + (0.52 * k) / (strokes - 1) + (k === 2 ? 0.05 : 0));
+    const [from, to] = k % 2 ? [box.x + box.width - 30, box.x + 30] : [box.x + 30, box.x + box.width - 30];
+    await page.mouse.move(from, y);
+    await page.mouse.down();
+    for (let i = 1; i <= 110; i += 1) {
+      await page.mouse.move(from + ((to - from) * i) / 110, y);
+      await new Promise((wait) => setTimeout(wait, 20));
+    }
+    await page.mouse.up();
+  }
+}
 
 ensurePackages();
 // Only now: it needs the packages.
@@ -38,17 +59,18 @@ await visit(process.env.PORT ?? '4878', async (page, go) => {
   for (const [
     name,
     place,
-    { width = 1280, height = 800, theme = 'Bench, light', press, show, waits } = {},
+    { width = 1280, height = 800, theme = 'Bench, light', press, show, waits, strokes } = {},
   ] of views) {
     await page.setViewport({ width, height });
     await go('/settings');
     await (await page.waitForSelector(`::-p-aria([name="${theme}"])`)).click();
     await go(place);
     if (waits) await page.waitForSelector(waits);
+    if (strokes) await sprayPanel(page, strokes);
     if (press) await (await page.waitForSelector(`::-p-text(${press})`)).click();
     if (show)
       await (await page.waitForSelector(show)).evaluate((found) => found.scrollIntoView({ block: 'center' }));
-    if (press && show) await page.waitForSelector(`${show} dl`);
+    if (press && name === 'card') await page.waitForSelector(`${show} dl`);
     // The chart is drawn after the page is ready.
     await new Promise((wait) => setTimeout(wait, 1200));
     await page.screenshot({ path: path.join('docs', 'screenshots', `${name}.png`) });

@@ -26,6 +26,11 @@ const screens = [
   '/cups',
   '/logbook',
   '/practice',
+  '/practice#gun',
+  '/practice#stream',
+  '/practice#card',
+  '/job/demo-livery-panels/spray#even',
+  '/job/demo-livery-panels/spray#flow',
   '/settings',
 ];
 /** What is pressed on a screen before it is looked at: forms that open. */

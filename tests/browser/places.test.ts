@@ -68,7 +68,8 @@ describe('coatings', () => {
 
 describe('practice', () => {
   it('says how far off the watch was, and what was in the cup', async () => {
-    const visitor = await Visitor.arrive(browser, 'demo', '/practice');
+    const visitor = await Visitor.arrive(browser, 'demo', '/practice#stream');
+    await visitor.sees('Your timings');
     await visitor.page.keyboard.press('Space');
     await visitor.sees('Stop at the break of the stream');
     await new Promise((wait) => setTimeout(wait, 1200));

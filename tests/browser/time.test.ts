@@ -99,6 +99,9 @@ describe('on a phone', () => {
       '/cups',
       '/logbook',
       '/practice',
+      '/practice#gun',
+      '/job/demo-livery-panels/spray#even',
+      '/job/demo-livery-panels/spray#flow',
       '/settings',
     ]) {
       await visitor.go(screen);
