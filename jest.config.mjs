@@ -26,6 +26,7 @@ const config = {
       ...shared,
       displayName: 'browser',
       testMatch: ['<rootDir>/tests/browser/**/*.test.ts'],
+      setupFilesAfterEnv: ['<rootDir>/tests/browser/again.ts'],
       globalSetup: '<rootDir>/tests/browser/start.ts',
       globalTeardown: '<rootDir>/tests/browser/stop.ts',
     },

@@ -54,6 +54,14 @@ describe('from readings to a cause and back', () => {
     await visitor.sees('the change helped');
   }, 60_000);
 
+  it('leads from the next line to its place, though another part of the stage is open', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', `${brackets}#defects`);
+    await visitor.sees('What you see or feel');
+    await visitor.doNext();
+    await visitor.page.waitForFunction(() => (document.activeElement as HTMLElement).dataset.place === 'reading');
+    expect(await visitor.page.evaluate(() => window.location.hash)).toBe('');
+  });
+
   it('asks about texture first, gives way when nobody can tell, and says what speaks against a cause', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', `${brackets}#defects`);
     await visitor.press(/^Orange peel/);

@@ -90,7 +90,7 @@ export class Visitor {
             .join('\n');
           return source ? new RegExp(source).test(said) : said.includes(text);
         },
-        { timeout: 8000 },
+        { timeout: 20_000 },
         within,
         String(words),
         pattern,
@@ -169,7 +169,7 @@ export class Visitor {
                 regex.test(each.getAttribute('aria-label') ?? '')),
           );
         },
-        { timeout: 8000 },
+        { timeout: 20_000 },
         selector,
         source,
       )
@@ -188,9 +188,18 @@ export class Visitor {
   }
 }
 
-/** Clear of the tray that lies along the bottom. */
+/** Clear of the tray that lies along the bottom, and at rest: a chart drawn above it may still push it down. */
 const toMiddle = (element: ElementHandle) =>
-  element.evaluate((each) => (each as HTMLElement).scrollIntoView({ block: 'center' }));
+  element.evaluate(async (each) => {
+    const frame = () => new Promise<void>((drawn) => setTimeout(drawn, 40));
+    for (let last = NaN, tries = 0; tries < 50; tries += 1) {
+      (each as HTMLElement).scrollIntoView({ block: 'center' });
+      const { top } = each.getBoundingClientRect();
+      if (top === last) return;
+      last = top;
+      await frame();
+    }
+  });
 
 /** A file of the test's own, gone with the machine's temporary folder. */
 export function temporaryFile(name: string, text: string | number): string {

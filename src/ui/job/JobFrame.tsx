@@ -23,6 +23,7 @@ import { useUnits } from '../units';
 import { stageWords, type Tap } from '../words/line';
 import { nextLine } from '../words/nextline';
 import { JobContext } from './context';
+import { focusPlace } from './focusplace';
 
 /** What stands around every stage: the job's name, its run strip, and the timer tray. */
 export function JobFrame({ id, children }: { readonly id: string; readonly children: ReactNode }) {
@@ -148,10 +149,4 @@ function JobMenu({ job }: { readonly job: Job }) {
       ]}
     />
   );
-}
-
-function focusPlace(place: string): void {
-  const element = document.querySelector<HTMLElement>(`[data-place="${place}"]`);
-  element?.scrollIntoView({ block: 'center' });
-  element?.focus();
 }

@@ -1,0 +1,24 @@
+const tries = 60;
+const pause = 50;
+
+/**
+ * Brings a place of this stage into sight and gives it the focus. A place that is not on the page stands in the
+ * stage's first part, so that part is opened, and waited for while its code is fetched.
+ */
+export function focusPlace(place: string): void {
+  if (focused(place)) return;
+  if (window.location.hash.length > 1) window.location.hash = '';
+  let left = tries;
+  const again = () => {
+    left -= 1;
+    if (!focused(place) && left > 0) setTimeout(again, pause);
+  };
+  setTimeout(again, pause);
+}
+
+function focused(place: string): boolean {
+  const element = document.querySelector<HTMLElement>(`[data-place="${place}"]`);
+  element?.scrollIntoView({ block: 'center' });
+  element?.focus();
+  return element !== null;
+}
