@@ -1,5 +1,6 @@
 import type { AnyRecord } from '@/records';
-import { demoCans, demoCups, demoRigs } from './equipment';
+import { rigsInUse } from './care';
+import { demoCans, demoCups } from './equipment';
 import { demoJobs } from './jobs';
 import { demoSheets } from './sheets';
 
@@ -11,7 +12,7 @@ import { demoSheets } from './sheets';
  */
 export const demoShop = (now: number): AnyRecord[] => [
   ...demoSheets,
-  ...demoRigs,
+  ...rigsInUse(now),
   ...demoCups,
   ...demoCans(now),
   ...demoJobs(now),

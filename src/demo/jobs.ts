@@ -1,4 +1,5 @@
 import type { Coating, Face, Job } from '@/records';
+import { cleaned } from './care';
 import { diary } from './diary';
 import { cupGun, dinCup, fordCup, gravityGun, isoCup, pressurePot, turbine, wallPump } from './equipment';
 import {
@@ -128,19 +129,7 @@ function truckFrames(now: number): Job {
   log.write(845, { type: 'card', sheetId: framePrimer.id, verdict: 'good' });
   log.coat(840, 815, `${framePrimer.id}-1`);
   log.write(810, { type: 'note', text: 'Crane needed the frames moved. Second coat left for the morning.' });
-  for (const step of [
-    'relief',
-    'empty',
-    'rinse',
-    'flush',
-    'second',
-    'strip',
-    'passages',
-    'grease',
-    'assemble',
-    'waste',
-  ])
-    log.write(790, { type: 'tick', list: 'clean', step, done: true });
+  cleaned(log, 790, pressurePot, framePrimer, 0.15e-3);
   log.write(788, { type: 'discard', batchId: batch, why: 'Skinned in the pot, end of the day' });
   log.write(25, {
     type: 'defect',
@@ -194,18 +183,7 @@ function seatBrackets(now: number): Job {
   log.coat(165, 135, `${bracketEnamel.id}-2`);
   log.timed(138, batch, bracketEnamel, fordCup, 21);
   log.timed(136, batch, bracketEnamel, fordCup, 21);
-  for (const step of [
-    'relief',
-    'empty',
-    'rinse',
-    'flush',
-    'strip',
-    'passages',
-    'grease',
-    'assemble',
-    'waste',
-  ])
-    log.write(110, { type: 'tick', list: 'clean', step, done: true });
+  cleaned(log, 110, pressurePot, bracketEnamel, 0.2e-3);
   log.films(20, 'top', 2 * bracketEnamel.film.aim, [[0, 0.5, 0.5], [1, 0.18, 0.2], [2, 0.82, 0.2]]); // prettier-ignore
   return job(id, 'Seat brackets, shift run', now - 265 * minutes, {
     sheets: [bracketEnamel],
@@ -295,6 +273,7 @@ function earlierDoors(now: number, car: number, days: number, additions: readonl
   }
   for (const [i, coat] of coats(satinLacquer, ['First', 'Second', 'Last']).entries())
     log.coat(ago - 20 - 60 * i, ago - 32 - 60 * i, coat.id);
+  cleaned(log, ago - 200, turbine, satinLacquer, 0.3e-3);
   return {
     ...job(id, `Saloon doors, car ${car}`, now - days * 86_400_000, {
       sheets: [satinLacquer],

@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { chemistries } from '@/core/care';
+import { chemistries, type Abrasiveness } from '@/core/care';
 import { hazards } from '@/core/safety';
 import {
   concentration,
@@ -174,6 +174,8 @@ export const coating = z.object({
   intervals: z.object({ stir: z.optional(seconds), retime: z.optional(seconds) }),
   cleaner: z.optional(text),
   cleanBy: z.optional(seconds),
+  /** How it wears tips; by its class where nothing is said. */
+  abrasive: z.optional(z.enum(['mild', 'middling', 'harsh'] satisfies Abrasiveness[])),
   hazards: z.array(z.enum(hazards)),
   /** Coatings that cannot be blended into a dry edge keep a larger reserve. */
   blendable: z.boolean(),

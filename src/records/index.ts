@@ -47,6 +47,7 @@ export type {
   SheetAdditive,
   Thinner,
 } from './coating';
+export { classAbrasiveness } from './abrasive';
 export { newId } from './id';
 export { face, job, plannedCoat, type Face, type Job, type PlannedCoat } from './job';
 export { logEntry, type EntryOf, type EntryType, type LogEntry, type NewEntry } from './log';

@@ -1,4 +1,5 @@
 import * as z from 'zod/mini';
+import { cleaningApproaches } from '@/core/care';
 import { surfaceKinds } from '@/core/film';
 import { coatRoles, substrateKinds } from '@/core/system';
 import { coating } from './coating';
@@ -143,6 +144,10 @@ export const job = z.object({
     sampling: z.optional(
       z.object({ first: z.int().check(z.minimum(0)), every: z.int().check(z.minimum(1)) }),
     ),
+    /** Stripped every time, or flushed and stored with solvent; stripped where nothing is said. */
+    cleaning: z.optional(z.enum(cleaningApproaches)),
+    /** What it is cleaned with, where the sheet’s own paper says other than its record. */
+    cleaner: z.optional(text),
     acceptance: z.enum(['spot-mean', 'nominal', 'own']),
     /** Dry film between these, whatever the sheet says: the user’s own limits. */
     ownLimits: z.optional(z.object({ min: metres.check(z.positive()), max: metres.check(z.positive()) })),

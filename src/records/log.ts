@@ -1,4 +1,5 @@
 import * as z from 'zod/mini';
+import { symptoms } from '@/core/care';
 import { stickSigns } from '@/core/thinning';
 import {
   cubicMetres,
@@ -155,7 +156,7 @@ export const logEntry = z.discriminatedUnion('type', [
   entryOf('abraded', { coatId: id }),
   entryOf('comb', { coatId: id, wetted: metres, dry: metres }),
   entryOf('film', { faceId: id, spot: z.int().check(z.minimum(0)), reading: metres }),
-  entryOf('tick', { list: z.enum(['ready', 'clean', 'between']), step: z.string(), done: z.boolean() }),
+  entryOf('tick', { list: z.enum(['ready', 'clean', 'between', 'midway']), step: z.string(), done: z.boolean() }),
   entryOf('defect', {
     name: text,
     note: z.optional(text),
@@ -183,6 +184,15 @@ export const logEntry = z.discriminatedUnion('type', [
   entryOf('base', { faceId: id, reading: metres }),
   /** Held under strong light: does it hide what is below? */
   entryOf('hiding', { faceId: id, hides: z.boolean() }),
+  /** A part looked at for what the gun did: it was this, or not. */
+  entryOf('symptom', { symptom: z.enum(symptoms), part: id, found: z.boolean() }),
+  /** Cleaning solvent used or settled clear again, mix left over, sludge and rags. */
+  entryOf('waste', {
+    what: z.enum(['used', 'recovered', 'mix', 'sludge', 'rags']),
+    volume: z.optional(cubicMetres),
+    mass: z.optional(kilograms),
+    note: z.optional(text),
+  }),
   /** Looked at again after a while. */
   entryOf('look', { text, found: z.enum(['good', 'worse']) }),
   entryOf('note', { text }),

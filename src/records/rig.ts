@@ -1,14 +1,18 @@
 import * as z from 'zod/mini';
+import { airPartKinds, sealKinds, wearingParts, wettedMetals } from '@/core/care';
 import { cardPattern } from './pattern';
 import {
   cubicMetres,
   day,
   flow,
   id,
+  instant,
+  kelvin,
   kinematic,
   metres,
   name,
   pascals,
+  positive,
   seconds,
   share,
   speed,
@@ -25,9 +29,6 @@ export const nozzleSet = z.object({
   /** When it was put in new. */
   since: z.optional(day),
 });
-
-/** What stands in the air line between tank and gun. */
-export const airPartKinds = ['regulator', 'filter', 'separator', 'dryer', 'gauge'] as const;
 
 /** Gun, nozzle or tip, cup or pot, air source. */
 export const rig = z.object({
@@ -72,7 +73,16 @@ export const rig = z.object({
   /** Regulators, filters and the like, each with the day it was last looked after. */
   airParts: z.optional(
     z
-      .array(z.object({ id, kind: z.enum(airPartKinds), name: z.optional(text), since: z.optional(day) }))
+      .array(
+        z.object({
+          id,
+          kind: z.enum(airPartKinds),
+          name: z.optional(text),
+          since: z.optional(day),
+          /** Days between two times, where it is not the usual. */
+          every: z.optional(positive),
+        }),
+      )
       .check(z.maxLength(20)),
   ),
   turbine: z.optional(
@@ -99,6 +109,57 @@ export const rig = z.object({
   /** What was measured of tips in use: litres through them, and the fan they now spray at 305 mm. */
   tipsWorn: z.optional(
     z.record(z.string(), z.object({ litres: z.optional(cubicMetres), fan: z.optional(metres) })),
+  ),
+  /** What its seals are made of, and the metals that what is in it touches. */
+  seals: z.optional(z.enum(sealKinds)),
+  wetted: z.optional(z.array(z.enum(wettedMetals)).check(z.maxLength(4))),
+  /** Worn parts as they were renewed, the youngest last. */
+  renewals: z.optional(
+    z
+      .array(
+        z.object({
+          id,
+          part: z.enum(wearingParts),
+          /** Of which set or tip. */
+          which: z.optional(text),
+          on: day,
+          /** Only what was worn says how long a part lasts. */
+          why: z.enum(['worn', 'early', 'new-gun']),
+        }),
+      )
+      .check(z.maxLength(400)),
+  ),
+  /** How long parts last by the maker’s word: s, or m³ for what counts litres. */
+  intervals: z.optional(z.partialRecord(z.enum(wearingParts), positive)),
+  /** Parts kept for it on the shelf. */
+  kit: z.optional(
+    z
+      .array(
+        z.object({
+          id,
+          part: z.enum(wearingParts),
+          name: z.optional(text),
+          stock: z.int().check(z.minimum(0)).check(z.maximum(999)),
+          /** Days until an order is there. */
+          lead: z.optional(z.number().check(z.minimum(0)).check(z.maximum(400))),
+          price: z.optional(z.number().check(z.minimum(0))),
+        }),
+      )
+      .check(z.maxLength(60)),
+  ),
+  /** Water found in its air, and the weather it was found in. */
+  waterFound: z.optional(
+    z
+      .array(
+        z.object({
+          at: instant,
+          where: z.enum(['tank', 'separator', 'gun']),
+          volume: cubicMetres,
+          air: z.optional(kelvin),
+          humidity: z.optional(share),
+        }),
+      )
+      .check(z.maxLength(400)),
   ),
   /** What the gun’s maker says it sprays, in seconds of a cup. */
   viscosity: z.optional(z.object({ cupId: id, min: seconds, max: seconds })),

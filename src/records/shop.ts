@@ -1,6 +1,7 @@
 import * as z from 'zod/mini';
+import { workplaces } from '@/core/safety';
 import { handSpread } from './practice';
-import { cubicMetres, instant, kilograms, metres, seconds, text } from './fields';
+import { cubicMetres, flow, instant, kilograms, metres, seconds, text } from './fields';
 
 /** The shop's own settings: one record, id `shop`. */
 export const shop = z.object({
@@ -29,6 +30,21 @@ export const shop = z.object({
   cardLasts: z.optional(seconds.check(z.positive())),
   /** Timings of a cup before a reading counts: two must agree within 5 %. */
   timings: z.union([z.literal(1), z.literal(2)]),
+  /** Cleaning steps in the shop’s own words, by what they are for. */
+  careWords: z.optional(z.record(z.string(), text)),
+  /** Where it is mostly sprayed: m, m³/s the extraction moves, and how badly the air mixes. */
+  place: z.optional(
+    z.object({
+      kind: z.enum(workplaces),
+      width: z.optional(metres.check(z.positive())),
+      height: z.optional(metres.check(z.positive())),
+      length: z.optional(metres.check(z.positive())),
+      airFlow: z.optional(flow.check(z.positive())),
+      mixing: z.optional(z.number().check(z.minimum(1)).check(z.maximum(10))),
+    }),
+  ),
+  /** What holds here for solvent, sludge and rags. */
+  wasteRules: z.optional(text),
   /** When the demo shop was put in, and which records belong to it. */
   demo: z.optional(z.object({ at: instant, ids: z.array(z.string()) })),
 });

@@ -11,10 +11,10 @@ export interface Vapour {
 /** Xylene, the usual solvent with the lowest limit: what is assumed until a sheet names its own. */
 export const assumedVapour: Vapour = { molarMass: 0.10617, lowerLimit: 0.01 };
 
-const gasConstant = 8.314462618;
-const pressure = 101325;
+export const gasConstant = 8.314462618;
+export const atmospheric = 101325;
 /** Air must keep the vapour at a quarter of its lower limit. */
-const keptAt = 0.25;
+export const keptAt = 0.25;
 
 /**
  * Dilution air for a mass of solvent: (R·T/p)/M × 1/LEL ÷ 0.25.
@@ -33,7 +33,7 @@ export function dilutionAir(solvent: number, vapour: Vapour, temperature = 293.1
   });
   if (wrong) return wrong;
   return (
-    (Math.max(solvent, 0) * ((gasConstant * temperature) / pressure)) /
+    (Math.max(solvent, 0) * ((gasConstant * temperature) / atmospheric)) /
     vapour.molarMass /
     vapour.lowerLimit /
     keptAt

@@ -1,5 +1,6 @@
 import type { EntryType, Job, LogEntry } from '@/records';
 import type { Units } from '@/ui/units';
+import { partWords, symptomWords, wasteWords } from '@/ui/words/care';
 import { stickWords } from '@/ui/words/stick';
 import { cardWords, fittingName, placeWords, pressureQuantity } from '@/ui/words/set';
 
@@ -38,6 +39,8 @@ export const typeWords: Record<EntryType, string> = {
   comb: 'Wet comb',
   film: 'Dry film',
   tick: 'Cleaning',
+  symptom: 'Symptom',
+  waste: 'Waste',
   defect: 'Defect',
   action: 'Action',
   note: 'Note',
@@ -116,6 +119,12 @@ export function entryWords(entry: LogEntry, job: Job, units: Units): string {
       return `${units.show('film', entry.reading, { digits: units.system === 'metric' ? 1 : 2 })}, ${job.part.faces.find(({ id }) => id === entry.faceId)?.name ?? 'a face'}, spot ${entry.spot + 1}`;
     case 'tick':
       return `${entry.step}, ${entry.done ? 'done' : 'taken back'}`;
+    case 'symptom':
+      return `${symptomWords[entry.symptom].toLowerCase()}: ${(partWords[entry.part] ?? entry.part).toLowerCase()} ${entry.found ? 'was it' : 'was not it'}`;
+    case 'waste': {
+      const amounts = [entry.volume === undefined ? '' : units.show('volume', entry.volume), entry.mass === undefined ? '' : units.show('mass', entry.mass)].filter(Boolean);
+      return `${wasteWords[entry.what].toLowerCase()}${amounts.length ? `, ${amounts.join(', ')}` : ''}${entry.note ? `. ${entry.note}` : ''}`;
+    }
     case 'defect':
       return `${entry.name}${entry.note ? `. ${entry.note}` : ''}`;
     case 'outcome':

@@ -1,5 +1,6 @@
 import { expects } from '@/ui/expects';
 import type { FieldRow } from '@/ui/form';
+import { airPartWords } from '@/ui/words/care';
 
 /** The numbers of a rig's lines as data: name in the record, words on screen, quantity. */
 export const airFields: readonly FieldRow[] = [
@@ -30,14 +31,6 @@ export const setFields: readonly FieldRow[] = [
   { name: 'cap', label: 'Cap' },
   { name: 'since', label: 'New on', type: 'date' },
 ];
-
-const airPartWords = {
-  regulator: 'Regulator',
-  filter: 'Filter',
-  separator: 'Water separator',
-  dryer: 'Dryer',
-  gauge: 'Gauge',
-};
 
 export const airPartFields: readonly FieldRow[] = [
   { name: 'kind', label: 'What', options: Object.entries(airPartWords).map(([value, label]) => ({ value, label })) },

@@ -114,14 +114,19 @@ export function setView(job: Job, { rig, plan, thin, shop, now }: SetBearings): 
   };
 }
 
+/** Cleaning steps by which a gun has been apart; `assemble` is from lists of earlier days. */
+const putTogether = ['assemble', 'fit-knobs', 'fit-seat'];
+
 /** The setting and card that still hold: cleaning and a fresh batch both ask for a new card. */
 function recorded(job: Job, sheet: Coating, lasts: number, now: number) {
   const entries = liveEntries(job);
   const cleaned = lastOf(
     entries,
     'tick',
-    ({ list, step, done }) => list === 'clean' && step === 'assemble' && done,
+    ({ list, step, done }) => list === 'clean' && putTogether.includes(step) && done,
   );
+  // A gun that is flushed and stored keeps its knobs, but not its card.
+  const flushed = lastOf(entries, 'tick', ({ list, step, done }) => list === 'clean' && step === 'flush' && done);
   const mixed = lastOf(entries, 'mixed', ({ sheetId }) => sheetId === sheet.id);
   const setting = lastOf(
     entries,
@@ -140,7 +145,7 @@ function recorded(job: Job, sheet: Coating, lasts: number, now: number) {
   const cards = ofType(entries, 'card').filter(({ sheetId }) => sheetId === sheet.id);
   function stateOfCard(): CardState {
     if (!lastCard) return 'none';
-    if (after(cleaned)) return 'cleaned';
+    if (after(cleaned) || after(flushed)) return 'cleaned';
     if (!setting || after(setting) || after(mended)) return 'changed';
     if (after(mixed)) return 'batch';
     if (after(refilled)) return 'refill';

@@ -1,12 +1,12 @@
-import type { Job, Rig, Shop } from '@/records';
+import type { Job, Shop } from '@/records';
 import { batchOf } from './batch';
-import { cleanView } from './clean';
+import type { CleanView } from './clean';
 import { lastOf, liveEntries, moment } from './entries';
 import { activeSheet } from './sheets';
 import type { SprayView } from './spray';
 
 export interface Timer {
-  readonly id: 'flash' | 'recoat-closes' | 'induction' | 'pot-life' | 'stir' | 'retime' | 'clean-by';
+  readonly id: 'flash' | 'recoat-closes' | 'induction' | 'pot-life' | 'stir' | 'retime' | 'idle' | 'clean-by';
   /** ms since the epoch. Timers are moments, not counters: a closed tab cannot stop them. */
   readonly due: number;
   /** Amber this long before it is due, ms. */
@@ -22,7 +22,7 @@ const minutes = 60_000;
 /** Everything a job is waiting for, soonest first. */
 export function timersOf(
   job: Job,
-  rig: Rig | undefined,
+  { cleanBy, idle }: Pick<CleanView, 'cleanBy' | 'idle'>,
   shop: Shop,
   spray: Pick<SprayView, 'recoat' | 'next' | 'running' | 'touch'>,
 ): Timer[] {
@@ -63,7 +63,8 @@ export function timersOf(
     if (retime && timed)
       timers.push({ id: 'retime', due: moment(timed) + retime * 1000, warn: 5 * minutes, then: 'do' });
   }
-  const { cleanBy } = cleanView(job, rig);
+  if (idle && spray.next && !spray.running)
+    timers.push({ id: 'idle', due: idle.until, warn: 2 * minutes, then: 'do' });
   if (cleanBy !== undefined && Number.isFinite(cleanBy))
     timers.push({ id: 'clean-by', due: cleanBy, warn: 15 * minutes, then: 'lost' });
   return timers.sort((a, b) => a.due - b.due);

@@ -67,7 +67,7 @@ export function jobView(job: Job, { rig, cups, shelf, shop, now, lessons = none 
     set,
     spray,
     check: checkView(work),
-    clean: cleanView(work, rig),
+    clean: cleanView(work, rig, shop, now),
   };
   const done = doneStages(views);
   return {
@@ -76,7 +76,7 @@ export function jobView(job: Job, { rig, cups, shelf, shop, now, lessons = none 
     shop,
     now,
     ...views,
-    timers: timersOf(work, rig, shop, spray),
+    timers: timersOf(work, views.clean, shop, spray),
     done,
     current: currentStage(views, done),
   };

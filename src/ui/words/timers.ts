@@ -7,5 +7,6 @@ export const timerWords: Record<Timer['id'], { running: string; over: string }> 
   'pot-life': { running: 'Pot life left', over: 'Pot life over' },
   stir: { running: 'Stir again in', over: 'Stir now, overdue' },
   retime: { running: 'Time the cup again in', over: 'Time the cup, overdue' },
+  idle: { running: 'Wipe the cap in', over: 'Wipe the cap, idle too long' },
   'clean-by': { running: 'Clean the gun within', over: 'Clean the gun, overdue' },
 };
