@@ -156,7 +156,11 @@ export const logEntry = z.discriminatedUnion('type', [
   entryOf('abraded', { coatId: id }),
   entryOf('comb', { coatId: id, wetted: metres, dry: metres }),
   entryOf('film', { faceId: id, spot: z.int().check(z.minimum(0)), reading: metres }),
-  entryOf('tick', { list: z.enum(['ready', 'clean', 'between', 'midway']), step: z.string(), done: z.boolean() }),
+  entryOf('tick', {
+    list: z.enum(['ready', 'clean', 'between', 'midway']),
+    step: z.string(),
+    done: z.boolean(),
+  }),
   entryOf('defect', {
     name: text,
     note: z.optional(text),

@@ -15,19 +15,25 @@ export type CareDue = {
   readonly state: 'over' | 'soon' | 'later';
 } & (
   | { readonly kind: 'wear'; readonly part: WearingPart; readonly item: WearItem }
-  | { readonly kind: 'air'; readonly part: AirPartKind; readonly airPart: NonNullable<Rig['airParts']>[number] }
+  | {
+      readonly kind: 'air';
+      readonly part: AirPartKind;
+      readonly airPart: NonNullable<Rig['airParts']>[number];
+    }
 );
 
-/** A week ahead is soon. */
+/** Days: a week ahead is soon, and what is more than two years off is no appointment. */
 export const soonWithin = 7;
+export const furthest = 730;
 
+/** What is due on a day is overdue from the next. */
 const stateOf = (due: number, now: number): CareDue['state'] =>
-  due <= now ? 'over' : due <= now + soonWithin * day ? 'soon' : 'later';
+  due + day <= now ? 'over' : due <= now + soonWithin * day ? 'soon' : 'later';
 
 /** What of these rigs is due, the first first. Nothing is due of what nobody has said when it was put in. */
 export function careCalendar(rigs: readonly Rig[], jobs: readonly Job[], now: number): CareDue[] {
   const wear = wearOf(rigs, jobs, now).flatMap((item): CareDue[] => {
-    if (!item.due || !Number.isFinite(item.due.middle)) return [];
+    if (!item.due || !(item.due.middle < now + furthest * day)) return [];
     const { low, middle, high } = item.due;
     return [{ id: `${item.rig.id}-${item.part}${item.which ? `-${item.which}` : ''}`, rig: item.rig, kind: 'wear', part: item.part, item, due: middle, low, high, state: stateOf(middle, now) }];
   });

@@ -73,7 +73,7 @@ const amount = (part: WearingPart, span: SprayedSpan): number =>
   partFacts[part].counts === 'hours' ? span.seconds : part === 'gun-filter' ? span.volume : span.wearing;
 
 /** What a part did between two moments, in its own count. */
-function useBetween(part: WearingPart, which: string | undefined, spans: readonly SprayedSpan[], from: number, to: number): number {
+function doneBetween(part: WearingPart, which: string | undefined, spans: readonly SprayedSpan[], from: number, to: number): number {
   if (partFacts[part].counts === 'days') return Math.max(to - from, 0) / 1000;
   return spans.filter(({ at, fitted }) => at > from && at <= to && (which === undefined || fitted === which)).reduce((sum, span) => sum + amount(part, span), 0);
 } // prettier-ignore
@@ -86,7 +86,7 @@ function livesOf(rigs: readonly Rig[], spans: ReadonlyMap<string, readonly Spray
     renewals.forEach(({ part, which, on, why }, i) => {
       const before = renewals.slice(0, i).filter((each) => each.part === part && each.which === which).at(-1);
       if (!before || why !== 'worn') return;
-      const life = useBetween(part, which, spans.get(rig.id) ?? [], Date.parse(before.on), Date.parse(on));
+      const life = doneBetween(part, which, spans.get(rig.id) ?? [], Date.parse(before.on), Date.parse(on));
       if (life > 0) lives.set(part, [...(lives.get(part) ?? []), life]);
     });
   }
@@ -103,10 +103,10 @@ function itemOf(rig: Rig, part: WearingPart, which: string | undefined, spans: r
   // What is counted by use counts from the first on record where nobody has said when it was put in.
   const from = since ?? (counts === 'days' ? now : 0);
   const before = part === 'tip' && which && renewed === undefined ? (rig.tipsWorn?.[which]?.litres ?? 0) : 0;
-  const used = Math.max(useBetween(part, which, spans, from, now), before);
+  const used = Math.max(doneBetween(part, which, spans, from, now), before);
   const first = spans.reduce((least, { at }) => Math.min(least, at), now);
   const window = Math.min(Math.max((now - first) / day, 7), recent);
-  const rate = counts === 'days' ? 1 : useBetween(part, which, spans, now - window * day, now) / (window * 86_400);
+  const rate = counts === 'days' ? 1 : doneBetween(part, which, spans, now - window * day, now) / (window * 86_400);
   const forecast = wearForecast(belief, used, rate);
   const measured = part === 'tip' && which ? measuredTip(rig, which, used, jobs) : undefined;
   const left = measured && !isRefusal(measured.left) ? measured.left : isRefusal(forecast) ? undefined : forecast.left;

@@ -7,7 +7,16 @@ const the = (outcome: Outcome<MoistureForecast>): MoistureForecast => {
   if (isRefusal(outcome)) throw new Error(outcome.says);
   return outcome;
 };
-const summer = { freeAir: 0.5 / 60, working: 4 * 3600, air: celsius(28), humidity: 0.7, tankPressure: 8e5, tank: celsius(35), room: celsius(24), gunPressure: 2.5e5 };
+const summer = {
+  freeAir: 0.5 / 60,
+  working: 4 * 3600,
+  air: celsius(28),
+  humidity: 0.7,
+  tankPressure: 8e5,
+  tank: celsius(35),
+  room: celsius(24),
+  gunPressure: 2.5e5,
+};
 
 describe('moisture by the weather', () => {
   it('a summer’s day: 0.44 kg an hour in the tank, more in the cooler line, damp air at the gun', () => {

@@ -28,6 +28,21 @@ export {
 export { lifeBelief, wearForecast, type LifeBelief, type WearForecast } from './life';
 export { reorderPoint } from './reorder';
 export { breakEven, costOfRunningOn, tipForecast } from './runningon';
-export { partsToCheck, symptomOfCard, symptoms, symptomsOf, type PartCheck, type RankedCheck, type Symptom } from './symptoms';
-export { abrasiveness, partFacts, wearingParts, type Abrasiveness, type WearCount, type WearingPart } from './wearparts';
+export {
+  partsToCheck,
+  symptomOfCard,
+  symptoms,
+  symptomsOf,
+  type PartCheck,
+  type RankedCheck,
+  type Symptom,
+} from './symptoms';
+export {
+  abrasiveness,
+  partFacts,
+  wearingParts,
+  type Abrasiveness,
+  type WearCount,
+  type WearingPart,
+} from './wearparts';
 export { airPartCare, airPartKinds, type AirPartCare, type AirPartKind } from './airparts';

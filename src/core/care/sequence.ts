@@ -10,7 +10,17 @@ export const cleaningApproaches = ['strip', 'store'] as const;
 export type CleaningApproach = (typeof cleaningApproaches)[number];
 
 /** What a step can do to whoever does it. */
-export const stepRisks = ['pressure', 'injection', 'flush-mist', 'coating', 'catalyst', 'ground', 'rags', 'heat', 'waste'] as const;
+export const stepRisks = [
+  'pressure',
+  'injection',
+  'flush-mist',
+  'coating',
+  'catalyst',
+  'ground',
+  'rags',
+  'heat',
+  'waste',
+] as const;
 export type StepRisk = (typeof stepRisks)[number];
 
 export const cleaningPhases = ['safe', 'flush', 'strip', 'care', 'assemble', 'prove', 'waste'] as const;
@@ -146,11 +156,55 @@ function stepsOf(bearings: Bearings): CleaningStep[] {
   const of = (part: keyof typeof share) => Math.max(dead * share[part], part === 'rinse' ? leastRinse : 0);
   const chemical = (more: readonly StepRisk[] = []): StepRisk[] => ['coating', ...more];
   const relief: CleaningStep = airless
-    ? { id: 'relief', phase: 'safe', says: 'Do the pressure relief procedure: pump off, trigger into a grounded metal pail, prime valve open, trigger lock on.', because: 'Hose and gun stay under pressure with the pump off.', prevents: 'Trapped pressure injects paint through skin.', takes: 60, risks: ['injection', 'ground'], relieves: true }
-    : { id: 'relief', phase: 'safe', says: under ? 'Shut off the air, release the pot or cup pressure, then pull the trigger until it is quiet.' : bleeder ? 'Switch the air off at its source: a bleeder gun blows with the trigger released. Then pull the trigger until it is quiet.' : 'Shut off the air and pull the trigger until it is quiet.', because: under ? 'A cup or pot holds its pressure after the air is off.' : 'The hose holds air after the valve is shut.', prevents: under ? 'A lid opened under pressure throws out what is in it.' : 'Parts taken off under air fly.', takes: 20, risks: ['pressure'], relieves: true };
+    ? {
+        id: 'relief',
+        phase: 'safe',
+        says: 'Relieve the pressure: pump off, trigger into the grounded metal pail, prime valve open, trigger lock on.',
+        because: 'Hose and gun stay under pressure with the pump off.',
+        prevents: 'Trapped pressure injects paint through skin.',
+        takes: 60,
+        risks: ['injection', 'ground'],
+        relieves: true,
+      }
+    : {
+        id: 'relief',
+        phase: 'safe',
+        says: under
+          ? 'Shut off the air, release the pot or cup pressure, then pull the trigger until it is quiet.'
+          : bleeder
+            ? 'Switch the air off at its source: a bleeder gun blows with the trigger released. Then pull the trigger until it is quiet.'
+            : 'Shut off the air and pull the trigger until it is quiet.',
+        because: under
+          ? 'A cup or pot holds its pressure after the air is off.'
+          : 'The hose holds air after the valve is shut.',
+        prevents: under
+          ? 'A lid opened under pressure throws out what is in it.'
+          : 'Parts taken off under air fly.',
+        takes: 20,
+        risks: ['pressure'],
+        relieves: true,
+      };
   const again: CleaningStep = airless
-    ? { id: 'relief-again', phase: 'safe', says: 'Relieve the pressure again, trigger lock on.', because: 'Flushing put pump and hose under pressure.', prevents: 'A filter opened under pressure injects.', takes: 60, risks: ['injection'], relieves: true }
-    : { id: 'relief-again', phase: 'safe', says: 'Air off, pressure out of cup or pot again, trigger until it is quiet.', because: 'Flushing put it under pressure.', prevents: 'A lid or a nozzle taken off under pressure.', takes: 20, risks: ['pressure'], relieves: true };
+    ? {
+        id: 'relief-again',
+        phase: 'safe',
+        says: 'Relieve the pressure again, trigger lock on.',
+        because: 'Flushing put pump and hose under pressure.',
+        prevents: 'A filter opened under pressure injects.',
+        takes: 60,
+        risks: ['injection'],
+        relieves: true,
+      }
+    : {
+        id: 'relief-again',
+        phase: 'safe',
+        says: 'Air off, pressure out of cup or pot again, trigger until it is quiet.',
+        because: 'Flushing put it under pressure.',
+        prevents: 'A lid or a nozzle taken off under pressure.',
+        takes: 20,
+        risks: ['pressure'],
+        relieves: true,
+      };
   const steps: (CleaningStep | false | undefined)[] = [
     relief,
     airless && { id: 'tip-off', phase: 'safe', says: 'Take tip and guard off and lay them in the flush liquid.', because: 'Lumps from the hose come first.', prevents: 'A tip packed with what the flush brings out.', takes: 60, risks: ['injection'], opens: true },
@@ -183,7 +237,7 @@ function flush({ family, gelled, bleeder, chemistry, waterBorne }: Bearings, id:
   const run = runs[family];
   const words = gelled && first
     ? family === 'airless' ? `Brush fittings and inlet clear with ${liquid}; what does not come loose is renewed.` : `Let ${liquid} run through without force. If it does not run, go on: what does not come loose is renewed.`
-    : first ? `${run[0]!.toUpperCase()}${run.slice(1)} until it comes clear.` : waterBorne ? `Drain the water, then ${run} until no drop of water comes with it.` : `With fresh liquid, ${run}; let it stand a minute and run it out.`;
+    : first ? `${run.slice(0, 1).toUpperCase()}${run.slice(1)} until it comes clear.` : waterBorne ? `Drain the water, then ${run} until no drop of water comes with it.` : `With fresh liquid, ${run}; let it stand a minute and run it out.`;
   return {
     id,
     phase: 'flush',

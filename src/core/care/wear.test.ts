@@ -1,7 +1,21 @@
 import fc from 'fast-check';
 import { gaussian, seeded } from '../random';
 import { isRefusal, type Outcome } from '../refusal';
-import { breakEven, costOfRunningOn, gunFamilies, lifeBelief, partFacts, partsToCheck, reorderPoint, symptomOfCard, symptoms, symptomsOf, tipForecast, wearForecast, type LifeBelief } from '.';
+import {
+  breakEven,
+  costOfRunningOn,
+  gunFamilies,
+  lifeBelief,
+  partFacts,
+  partsToCheck,
+  reorderPoint,
+  symptomOfCard,
+  symptoms,
+  symptomsOf,
+  tipForecast,
+  wearForecast,
+  type LifeBelief,
+} from '.';
 
 const the = <T>(outcome: Outcome<T>): T => {
   if (isRefusal(outcome)) throw new Error(outcome.says);
@@ -29,7 +43,11 @@ describe('symptoms', () => {
       return order.reduce((sum, { share, takes }) => sum + share * (time += takes), 0);
     };
     const best = expected(rows);
-    fc.assert(fc.property(fc.shuffledSubarray(rows, { minLength: rows.length }), (order) => expect(expected(order)).toBeGreaterThanOrEqual(best - 1e-9)));
+    fc.assert(
+      fc.property(fc.shuffledSubarray(rows, { minLength: rows.length }), (order) =>
+        expect(expected(order)).toBeGreaterThanOrEqual(best - 1e-9),
+      ),
+    );
   });
 
   it('what is ruled out goes last and lends its share to the rest; finds here and wear bring a part forward', () => {
@@ -38,10 +56,16 @@ describe('symptoms', () => {
     const after = partsToCheck({ symptom: 'low-flow', family: 'pressure-cup', ruledOut: [first] });
     expect(after.at(-1)).toMatchObject({ part: first, state: 'not-it', share: 0 });
     expect(after.reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1);
-    const shareOf = (part: string, more: object) => partsToCheck({ symptom: 'low-flow', family: 'pressure-cup', ...more }).find((row) => row.part === part)!.share;
-    expect(shareOf('check-valve', { worn: { 'check-valve': 1.2 } })).toBeGreaterThan(shareOf('check-valve', {}));
+    const shareOf = (part: string, more: object) =>
+      partsToCheck({ symptom: 'low-flow', family: 'pressure-cup', ...more }).find((row) => row.part === part)!
+        .share;
+    expect(shareOf('check-valve', { worn: { 'check-valve': 1.2 } })).toBeGreaterThan(
+      shareOf('check-valve', {}),
+    );
     expect(shareOf('nozzle', { found: { nozzle: 3 } })).toBeGreaterThan(2 * shareOf('nozzle', {}));
-    expect(partsToCheck({ symptom: 'low-flow', family: 'gravity' }).map(({ part }) => part)).not.toContain('check-valve');
+    expect(partsToCheck({ symptom: 'low-flow', family: 'gravity' }).map(({ part }) => part)).not.toContain(
+      'check-valve',
+    );
   });
 
   it('takes a card’s fault for its symptom', () => {
@@ -61,7 +85,9 @@ describe('life of a part', () => {
     const medians = [0, 1, 3, 10].map((n) => the(lifeBelief(usual, Array<number>(n).fill(own))).median);
     for (let i = 1; i < medians.length; i += 1) expect(medians[i]).toBeLessThan(medians[i - 1]!);
     expect(medians[3]! / own).toBeLessThan(1.25);
-    expect(the(lifeBelief(usual, Array<number>(10).fill(own))).spread).toBeLessThan(the(lifeBelief(usual)).spread);
+    expect(the(lifeBelief(usual, Array<number>(10).fill(own))).spread).toBeLessThan(
+      the(lifeBelief(usual)).spread,
+    );
     expect(isRefusal(lifeBelief(0))).toBe(true);
   });
 
@@ -83,15 +109,21 @@ describe('life of a part', () => {
 
   it('what has lasted is expected to last less, and never less than nothing', () => {
     const belief: LifeBelief = { median: 100, spread: 0.4, basis: 'default', renewals: 0 };
-    fc.assert(fc.property(fc.double({ min: 0, max: 1000, noNaN: true }), fc.double({ min: 1e-3, max: 10, noNaN: true }), (used, rate) => {
-      const { left, due, past } = the(wearForecast(belief, used, rate));
-      expect(left.low).toBeGreaterThanOrEqual(0);
-      expect(left.middle).toBeGreaterThanOrEqual(left.low);
-      expect(left.high).toBeGreaterThanOrEqual(left.middle);
-      expect(due!.middle).toBeCloseTo(left.middle / rate);
-      expect(past).toBeGreaterThanOrEqual(0);
-      expect(past).toBeLessThanOrEqual(1);
-    }));
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0, max: 1000, noNaN: true }),
+        fc.double({ min: 1e-3, max: 10, noNaN: true }),
+        (used, rate) => {
+          const { left, due, past } = the(wearForecast(belief, used, rate));
+          expect(left.low).toBeGreaterThanOrEqual(0);
+          expect(left.middle).toBeGreaterThanOrEqual(left.low);
+          expect(left.high).toBeGreaterThanOrEqual(left.middle);
+          expect(due!.middle).toBeCloseTo(left.middle / rate);
+          expect(past).toBeGreaterThanOrEqual(0);
+          expect(past).toBeLessThanOrEqual(1);
+        },
+      ),
+    );
     expect(the(wearForecast(belief, 0, 1)).left.middle).toBeCloseTo(100, 3);
     expect(the(wearForecast(belief, 90, 1)).left.middle).toBeLessThan(100);
     expect(the(wearForecast(belief, 50, 0)).due).toBeUndefined();
@@ -106,7 +138,9 @@ describe('a worn tip', () => {
     expect(left.low).toBeLessThan(0.1);
     expect(left.high).toBeGreaterThan(0.1);
     expect(the(tipForecast({ volume: 0.1, fresh: 0.254, fan: 0.18 }, 0.25)).middle).toBe(0);
-    expect(tipForecast({ volume: 0.1, fresh: 0.254, fan: 0.254 }, 0.25)).toMatchObject({ refused: 'not-worn' });
+    expect(tipForecast({ volume: 0.1, fresh: 0.254, fan: 0.254 }, 0.25)).toMatchObject({
+      refused: 'not-worn',
+    });
     expect(isRefusal(tipForecast({ volume: 0, fresh: 0.254, fan: 0.2 }, 0.25))).toBe(true);
   });
 
@@ -116,19 +150,26 @@ describe('a worn tip', () => {
     const cost = (ahead: number) => {
       const n = 20_000;
       let sum = 0;
-      for (let i = 0; i < n; i += 1) sum += 1 / (1 - (lost / volume) * (volume + ((i + 0.5) / n) * ahead)) - 1;
+      for (let i = 0; i < n; i += 1)
+        sum += 1 / (1 - (lost / volume) * (volume + ((i + 0.5) / n) * ahead)) - 1;
       return (sum / n) * ahead * price;
     };
     expect(costOfRunningOn(lost, volume, 0.2, price)).toBeCloseTo(cost(0.2), 3);
     const even = breakEven(lost, volume, price, 40);
     expect(costOfRunningOn(lost, volume, even, price)).toBeCloseTo(40, 6);
     expect(breakEven(0, volume, price, 40)).toBe(Infinity);
-    fc.assert(fc.property(fc.double({ min: 0.01, max: 0.95, noNaN: true }), fc.double({ min: 0.01, max: 5, noNaN: true }), (gone, ahead) => {
-      const more = costOfRunningOn(gone, 0.3, ahead, 1);
-      expect(Number.isFinite(more)).toBe(true);
-      expect(more).toBeGreaterThan(0);
-      expect(costOfRunningOn(gone, 0.3, ahead * 2, 1)).toBeGreaterThan(more);
-    }));
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.01, max: 0.95, noNaN: true }),
+        fc.double({ min: 0.01, max: 5, noNaN: true }),
+        (gone, ahead) => {
+          const more = costOfRunningOn(gone, 0.3, ahead, 1);
+          expect(Number.isFinite(more)).toBe(true);
+          expect(more).toBeGreaterThan(0);
+          expect(costOfRunningOn(gone, 0.3, ahead * 2, 1)).toBeGreaterThan(more);
+        },
+      ),
+    );
   });
 });
 

@@ -1,7 +1,16 @@
 import type { GunFamily } from './families';
 
 /** What wears on a gun, and by what it is counted. */
-export const wearingParts = ['nozzle', 'needle', 'packing', 'gasket', 'check-valve', 'gun-filter', 'tip', 'pump-packing'] as const;
+export const wearingParts = [
+  'nozzle',
+  'needle',
+  'packing',
+  'gasket',
+  'check-valve',
+  'gun-filter',
+  'tip',
+  'pump-packing',
+] as const;
 export type WearingPart = (typeof wearingParts)[number];
 export type WearCount = 'hours' | 'days' | 'litres';
 

@@ -129,6 +129,16 @@ export const quantities = {
       unit('mo', 30.4, 1, ['month', 'months']),
     ],
   },
+  runTime: {
+    name: 'running time',
+    metric: 'h',
+    us: 'h',
+    trim: true,
+    units: [
+      unit('h', 3600, 1, ['hr', 'hrs', 'hour', 'hours']),
+      unit('min', 60, 0, ['mins', 'minute', 'minutes']),
+    ],
+  },
   airVolume: {
     name: 'volume of air',
     metric: 'm³',
@@ -238,6 +248,16 @@ export const quantities = {
       unit('L/min', 1e-3 / 60, 0, ['l/min']),
       unit('cfm', (12 * inch) ** 3 / 60, 1, ['scfm', 'ft3/min']),
       unit('m³/h', 1 / 3600, 1, ['m3/h']),
+    ],
+  },
+  roomFlow: {
+    name: 'air flow',
+    metric: 'm³/h',
+    us: 'cfm',
+    units: [
+      unit('m³/h', 1 / 3600, 0, ['m3/h', 'cmh']),
+      unit('m³/s', 1, 2, ['m3/s']),
+      unit('cfm', (12 * inch) ** 3 / 60, 0, ['scfm', 'ft3/min']),
     ],
   },
   speed: {

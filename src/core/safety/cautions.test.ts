@@ -15,20 +15,27 @@ describe('cautions', () => {
     expect(cautionsFor(['isocyanate'], 'spray')[0]?.says).toContain('air-fed');
     for (const place of workplaces)
       for (const hazard of ['isocyanate', 'aziridine'] as const) {
-        const breathing = protection({ hazards: [hazard, 'solvent'], technique: 'air', place }).find(({ what }) => what === 'breathing')!;
+        const breathing = protection({ hazards: [hazard, 'solvent'], technique: 'air', place }).find(
+          ({ what }) => what === 'breathing',
+        )!;
         expect(breathing).toMatchObject({ weight: 'stop', says: expect.stringContaining('Air-fed') });
       }
   });
 });
 
 describe('protection by coating, technique and place', () => {
-  const of = (...question: Parameters<typeof protection>) => protection(...question).map(({ what, weight }) => `${what} ${weight}`);
+  const of = (...question: Parameters<typeof protection>) =>
+    protection(...question).map(({ what, weight }) => `${what} ${weight}`);
 
   it('grounds and watches an airless, airs what burns, keeps oily rags from burning, guards a confined space', () => {
-    expect(of({ hazards: [], technique: 'airless', place: 'outdoors' })).toEqual(expect.arrayContaining(['ground stop', 'watch stop']));
+    expect(of({ hazards: [], technique: 'airless', place: 'outdoors' })).toEqual(
+      expect.arrayContaining(['ground stop', 'watch stop']),
+    );
     expect(of({ hazards: ['flammable'], technique: 'air', place: 'room' })).toContain('air stop');
     expect(of({ hazards: ['flammable'], technique: 'air', place: 'booth' })).toContain('air care');
-    expect(of({ hazards: ['oxidising-oil', 'flammable'], technique: 'air', place: 'booth' })).toContain('rags stop');
+    expect(of({ hazards: ['oxidising-oil', 'flammable'], technique: 'air', place: 'booth' })).toContain(
+      'rags stop',
+    );
     expect(of({ hazards: [], technique: 'air', place: 'confined' })[0]).toBe('watch stop');
     expect(of({ hazards: [], technique: 'air', place: 'booth' })).not.toContain('air care');
   });

@@ -10,4 +10,10 @@ export {
 export { assumedVapour, dilutionAir, type Vapour } from './dilution';
 export { protection, workplaces, type Protection, type Workplace } from './protection';
 export { stepCautions } from './stepcautions';
-export { faceVelocities, usualMixing, ventilation, type Ventilation, type VentilationQuestion } from './ventilation';
+export {
+  faceVelocities,
+  usualMixing,
+  ventilation,
+  type Ventilation,
+  type VentilationQuestion,
+} from './ventilation';

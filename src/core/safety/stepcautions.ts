@@ -28,4 +28,8 @@ export const stepCautions = (risks: readonly StepRisk[], hazards: readonly Hazar
   rules
     .filter(({ risk, of }) => risks.includes(risk) && (!of || of.some((hazard) => hazards.includes(hazard))))
     .sort((a, b) => Number(b.weight === 'stop') - Number(a.weight === 'stop'))
-    .map(({ of, weight, says }) => ({ hazard: of?.find((each) => hazards.includes(each)) ?? 'always', weight, says }));
+    .map(({ of, weight, says }) => ({
+      hazard: of?.find((each) => hazards.includes(each)) ?? 'always',
+      weight,
+      says,
+    }));

@@ -8,7 +8,16 @@ const the = (outcome: Outcome<Ventilation>): Ventilation => {
 };
 const acetone = { molarMass: 0.05808, lowerLimit: 0.025 };
 /** A kilogram in ten minutes, a booth of 3 × 2.5 m face and 45 m³, 3.75 m³/s. */
-const booth = { solvent: 1, seconds: 600, vapour: assumedVapour, temperature: 293.15, airFlow: 3.75, face: { width: 3, height: 2.5 }, room: 45, mixing: 1 };
+const booth = {
+  solvent: 1,
+  seconds: 600,
+  vapour: assumedVapour,
+  temperature: 293.15,
+  airFlow: 3.75,
+  face: { width: 3, height: 2.5 },
+  room: 45,
+  mixing: 1,
+};
 
 describe('ventilation', () => {
   it('xylene wants 91 m³ a kilogram, acetone 66, and the calculator agrees with the plain figure', () => {

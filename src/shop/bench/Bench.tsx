@@ -1,10 +1,11 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { notify } from '@/ui/notify';
 import { loadDemo } from '@/store/demo';
-import { useOpenJobs, useShop, useStore } from '@/store/hooks';
+import { useOpenJobs, useRecords, useShop, useStore } from '@/store/hooks';
 import type { JobView } from '@/store/job';
 import { Button, ButtonLink } from '@/ui/Button';
 import { EmptyState } from '@/ui/EmptyState';
@@ -14,10 +15,14 @@ import { useUnits } from '@/ui/units';
 import { stageWords, type Tone } from '@/ui/words/line';
 import { nextLine } from '@/ui/words/nextline';
 
+const CareDue = dynamic(() => import('./CareDue').then((found) => found.CareDue));
+const CareCount = dynamic(() => import('./CareDue').then((found) => found.CareCount));
+
 /** The bench: every open job's strip, one under another, each with its next line. */
 export function Bench() {
   const jobs = useOpenJobs();
   const shop = useShop();
+  const care = useCareLater();
   return (
     <Page
       title={shop.name || 'Bench'}
@@ -27,9 +32,12 @@ export function Bench() {
           : undefined
       }
       tools={
-        <ButtonLink href="/new" look="main">
-          New job
-        </ButtonLink>
+        <div className="flex flex-wrap items-center gap-3">
+          {care && <CareCount />}
+          <ButtonLink href="/new" look="main">
+            New job
+          </ButtonLink>
+        </div>
       }
     >
       {jobs.length === 0 ? (
@@ -41,8 +49,20 @@ export function Bench() {
           ))}
         </ul>
       )}
+      {care && <CareDue />}
     </Page>
   );
+}
+
+/** Care is fetched once the jobs are on the page: they are what the bench is opened for. */
+function useCareLater(): boolean {
+  const rigs = useRecords('rig');
+  const [later, setLater] = useState(false);
+  useEffect(() => {
+    const timer = setTimeout(() => setLater(true), 400);
+    return () => clearTimeout(timer);
+  }, []);
+  return later && rigs.length > 0;
 }
 
 const inks: Record<Tone, string> = {

@@ -3,18 +3,7 @@
 import { Controller, type Control } from 'react-hook-form';
 import { hazards } from '@/core/safety';
 import type { Coating } from '@/records';
-
-const hazardWords: Record<(typeof hazards)[number], string> = {
-  isocyanate: 'Isocyanates',
-  aziridine: 'Aziridine',
-  solvent: 'Solvent vapour',
-  flammable: 'Flammable',
-  peroxide: 'Peroxide',
-  styrene: 'Styrene',
-  dust: 'Mist and dust',
-  injection: 'Injection',
-  'oxidising-oil': 'Self-heating rags',
-};
+import { hazardWords } from '@/ui/words/hazards';
 
 /** The hazards the safety data sheet names. */
 export function HazardBoxes({ control }: { readonly control: Control<Coating> }) {

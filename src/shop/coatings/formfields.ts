@@ -1,6 +1,7 @@
 import { flowCups } from '@/core/cups';
 import { expects } from '@/ui/expects';
 import type { FieldRow } from '@/ui/form';
+import { chemistryWords } from '@/ui/words/care';
 
 /** The fields of a sheet as data: name in the record, words on screen, quantity. */
 const amount = (
@@ -175,6 +176,21 @@ export const roomFields: readonly FieldRow[] = [
 ];
 
 export const careFields: readonly FieldRow[] = [
+  {
+    name: 'chemistry',
+    label: 'Cleaned as',
+    options: Object.entries(chemistryWords).map(([value, label]) => ({ value, label })),
+  },
+  {
+    name: 'abrasive',
+    label: 'How it wears tips',
+    options: [
+      { value: '', label: 'As its class does' },
+      { value: 'mild', label: 'Little' },
+      { value: 'middling', label: 'Middling' },
+      { value: 'harsh', label: 'Much' },
+    ],
+  },
   { name: 'cleaner', label: 'Cleaner the sheet names' },
   amount('cleanBy', 'Out of the gun within', 'duration'),
   amount('shelf.closed', 'Keeps closed', 'days', [14, 3000]),

@@ -2,6 +2,7 @@ import { showDuration } from '@/core/quantity';
 import { isRefusal } from '@/core/refusal';
 import type { Coating, Thinner } from '@/records';
 import { sheetAsMixed } from '@/store/job';
+import { chemistryWords } from '@/ui/words/care';
 import type { Units } from '@/ui/units';
 import { plural, type Fact } from '@/ui/words/line';
 import { shortNumber } from '@/ui/words/mix';
@@ -208,6 +209,7 @@ const careFacts = (sheet: Coating, units: Units): FactGroup => ({
   title: 'Care, cost and rules',
   field: 'hazards',
   facts: [
+    { label: 'Cleaned as', value: chemistryWords[sheet.chemistry] },
     { label: 'Cleaner', value: sheet.cleaner ?? 'not stated' },
     { label: 'Out of the gun within', value: lasting(sheet.cleanBy) },
     { label: 'Keeps closed', value: sheet.shelf?.closed ? `${sheet.shelf.closed} days` : 'not stated' },

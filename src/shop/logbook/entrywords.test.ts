@@ -88,7 +88,10 @@ const all: readonly (readonly [NewEntry, string])[] = [
   [{ type: 'film', faceId: 'front', spot: 2, reading: 29.4e-6 }, '29.4 µm, Fronts, spot 3'],
   [{ type: 'tick', list: 'clean', step: 'flush', done: false }, 'flush, taken back'],
   [{ type: 'symptom', symptom: 'spits', part: 'packing', found: true }, 'spits: packing was it'],
-  [{ type: 'symptom', symptom: 'no-flow', part: 'of-older-days', found: false }, 'nothing comes: of-older-days was not it'],
+  [
+    { type: 'symptom', symptom: 'no-flow', part: 'of-older-days', found: false },
+    'nothing comes: of-older-days was not it',
+  ],
   [{ type: 'waste', what: 'used', volume: 0.4e-3 }, 'solvent used, 0.40 L'],
   [{ type: 'waste', what: 'sludge', mass: 0.12, note: 'drum 3' }, 'sludge, 120 g. drum 3'],
   [{ type: 'defect', name: 'Run', note: 'lower edge' }, 'Run. lower edge'],

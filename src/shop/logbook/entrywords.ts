@@ -122,7 +122,10 @@ export function entryWords(entry: LogEntry, job: Job, units: Units): string {
     case 'symptom':
       return `${symptomWords[entry.symptom].toLowerCase()}: ${(partWords[entry.part] ?? entry.part).toLowerCase()} ${entry.found ? 'was it' : 'was not it'}`;
     case 'waste': {
-      const amounts = [entry.volume === undefined ? '' : units.show('volume', entry.volume), entry.mass === undefined ? '' : units.show('mass', entry.mass)].filter(Boolean);
+      const amounts = [
+        entry.volume === undefined ? '' : units.show('volume', entry.volume),
+        entry.mass === undefined ? '' : units.show('mass', entry.mass),
+      ].filter(Boolean);
       return `${wasteWords[entry.what].toLowerCase()}${amounts.length ? `, ${amounts.join(', ')}` : ''}${entry.note ? `. ${entry.note}` : ''}`;
     }
     case 'defect':

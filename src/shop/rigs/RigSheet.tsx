@@ -26,6 +26,7 @@ import { KeptPatterns } from './KeptPatterns';
 import {
   airFields,
   airPartFields,
+  careFields,
   compressorFields,
   fluidHoseFields,
   pumpFields,
@@ -202,6 +203,14 @@ function RigForm({ rig }: { readonly rig: Rig }) {
           </Panel>
         )}
         {!airless && <Calibrate rig={rig} />}
+        <Panel title="Care">
+          <div className={grid}>
+            <FormFields control={control} fields={careFields} />
+          </div>
+          <div className="mt-3">
+            <ButtonLink href="/care#wear">Wear, parts and renewals</ButtonLink>
+          </div>
+        </Panel>
         <RigUse rig={rig} />
         <KeptPatterns rig={rig} />
         {!airless && (

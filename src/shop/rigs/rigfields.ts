@@ -1,6 +1,6 @@
 import { expects } from '@/ui/expects';
 import type { FieldRow } from '@/ui/form';
-import { airPartWords } from '@/ui/words/care';
+import { airPartWords, sealWords } from '@/ui/words/care';
 
 /** The numbers of a rig's lines as data: name in the record, words on screen, quantity. */
 export const airFields: readonly FieldRow[] = [
@@ -36,6 +36,7 @@ export const airPartFields: readonly FieldRow[] = [
   { name: 'kind', label: 'What', options: Object.entries(airPartWords).map(([value, label]) => ({ value, label })) },
   { name: 'name', label: 'Which' },
   { name: 'since', label: 'Last looked after', type: 'date' },
+  { name: 'every', label: 'Days between', type: 'number' },
 ]; // prettier-ignore
 
 export const pumpFields: readonly FieldRow[] = [
@@ -47,3 +48,12 @@ export const fluidHoseFields: readonly FieldRow[] = [
   { name: 'fluidHose.bore', label: 'Fluid hose, bore', quantity: 'bore', expects: [4e-3, 20e-3] },
   { name: 'fluidHose.length', label: 'Fluid hose, length', quantity: 'length', expects: [1, 90] },
 ];
+
+/** What cleaners must bear. */
+export const careFields: readonly FieldRow[] = [
+  {
+    name: 'seals',
+    label: 'Seals are of',
+    options: [{ value: '', label: 'Not known' }, ...Object.entries(sealWords).map(([value, label]) => ({ value, label }))],
+  },
+]; // prettier-ignore

@@ -1,73 +1,52 @@
 'use client';
 
-import { Checkbox } from 'radix-ui';
-import { Check } from 'lucide-react';
-import { Button } from '@/ui/Button';
+import dynamic from 'next/dynamic';
 import { useJob } from '@/ui/job/context';
 import { StageFrame } from '@/ui/job/StageFrame';
 import { Notice } from '@/ui/Notice';
-import { Panel } from '@/ui/Panel';
-import { clockTime } from '@/ui/words/spray';
+import { usePart } from '@/ui/part';
+import { Parts } from '@/ui/Parts';
+import { CleanerField } from './list/CleanerField';
+import { PresentStep } from './list/PresentStep';
+import { Schools } from './list/Schools';
+import { Setting } from './list/Setting';
+import { StepList } from './list/StepList';
 
-/** The ordered list for this gun and this coating. Ticks are logged, and can be taken back. */
+const SymptomFinder = dynamic(() => import('./symptoms/SymptomFinder').then((found) => found.SymptomFinder));
+const WasteLog = dynamic(() => import('./waste/WasteLog').then((found) => found.WasteLog));
+const JobAir = dynamic(() => import('./air/JobAir').then((found) => found.JobAir));
+
+const parts = { list: 'The list', symptoms: 'Symptoms', waste: 'Waste', air: 'Air and protection' };
+
+/** From the last stroke to a gun that sprays tomorrow as it did today. */
 export function CleanStage() {
-  const { view, log } = useJob();
-  const { clean, mix } = view;
-  const idle = clean.state === 'nothing-in-it';
+  const [part, setPart] = usePart(parts);
+  const { view } = useJob();
+  const { sequence } = view.clean;
   return (
     <StageFrame
       stage="clean"
       beside={
-        <div className="space-y-2">
-          <Notice tone="plain">What the product’s sheet names for cleaning outranks this list.</Notice>
-          {mix.batch && clean.state !== 'nothing-in-it' && (
-            <div className="space-y-2">
-              <p className="text-sm">There is mix left over in the pot.</p>
-              <Button
-                onClick={() =>
-                  mix.batch &&
-                  log('mix discarded', {
-                    type: 'discard',
-                    batchId: mix.batch.id,
-                    why: 'Left over after the last coat',
-                  })
-                }
-              >
-                Leftover disposed of
-              </Button>
-            </div>
-          )}
+        <div className="space-y-5">
+          {sequence?.urgent && view.clean.state === 'dirty' && <Notice tone="care">{sequence.urgent}</Notice>}
+          <Setting />
+          <Schools />
+          <CleanerField />
         </div>
       }
     >
-      <Panel title={clean.cleanBy ? `Clean by ${clockTime(clean.cleanBy)}` : 'Cleaning list'}>
-        <ol className="divide-y divide-hairline border-y border-hairline" data-clean-list>
-          {clean.steps.map(({ id, says, because, done }, i) => (
-            <li key={id} className={`flex items-start gap-4 py-3 ${done ? 'text-ink-soft' : ''}`}>
-              <Checkbox.Root
-                id={`step-${id}`}
-                checked={done}
-                disabled={idle}
-                aria-labelledby={`words-${id}`}
-                onCheckedChange={(next) =>
-                  log('cleaning step', { type: 'tick', list: 'clean', step: id, done: next === true })
-                }
-                className="flex size-11 shrink-0 items-center justify-center border-2 border-ink bg-sheet disabled:border-dashed disabled:border-ink-soft data-[state=checked]:border-good data-[state=checked]:bg-good-wash"
-              >
-                <Checkbox.Indicator>
-                  <Check aria-hidden className="size-6 text-good" />
-                </Checkbox.Indicator>
-              </Checkbox.Root>
-              <span id={`words-${id}`} className="min-w-0">
-                <b>
-                  {i + 1}. {says}
-                </b>
-                <span className="block text-sm text-ink-soft">{because}</span>
-              </span>
-            </li>
-          ))}
-        </ol>
-      </Panel>
+      <div className="border-b border-hairline px-4 py-3 md:px-5">
+        <Parts label="Shown" value={part} onChange={setPart} parts={parts} />
+      </div>
+      {part === 'list' && (
+        <>
+          <PresentStep />
+          <StepList />
+        </>
+      )}
+      {part === 'symptoms' && <SymptomFinder />}
+      {part === 'waste' && <WasteLog />}
+      {part === 'air' && <JobAir />}
     </StageFrame>
   );
 }

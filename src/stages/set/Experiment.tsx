@@ -7,7 +7,7 @@ import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
 import { useUnits, type Units } from '@/ui/units';
 import { cardWords, fittingName, pressureQuantity } from '@/ui/words/set';
-import { setAgain } from './lastsetting';
+import { setAgain } from '@/store/job';
 
 /** The last change of the gun: one thing, before and after, each with its card, and the way back. */
 export function Experiment() {

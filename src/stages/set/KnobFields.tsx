@@ -4,7 +4,8 @@ import { useRecords } from '@/store/hooks';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { useJob } from '@/ui/job/context';
-import { lastSettingOf, setAgain } from './lastsetting';
+import { setAgain } from '@/store/job';
+import { lastSettingOf } from './lastsetting';
 
 export interface Knobs {
   readonly fluid?: number;

@@ -1,5 +1,6 @@
 import { aJob, at, logged, setting } from '../../../tests/fixtures/job';
-import { lastSettingOf, setAgain } from './lastsetting';
+import { setAgain } from '@/store/job';
+import { lastSettingOf } from './lastsetting';
 
 const job = (id: string, minutes: number, pressure: number) => ({
   ...logged(aJob(), [minutes, { ...(setting() as object), pressure } as ReturnType<typeof setting>]),
@@ -21,8 +22,14 @@ describe('restoring a setting', () => {
 
   it('is the same setting as a new entry, without what belongs to the old one', () => {
     const held = lastSettingOf([job('a', -10, 1e5)], 'rig', 'lacquer')!;
-    const again = setAgain({ ...held, by: 'Wren', simulated: true, knobs: { fluid: 1.5 } });
-    expect(again).toMatchObject({ type: 'setting', pressure: 1e5, bore: 1.5e-3, knobs: { fluid: 1.5 } });
+    const again = setAgain({ ...held, by: 'Wren', simulated: true, setId: 's14', knobs: { fluid: 1.5 } });
+    expect(again).toMatchObject({
+      type: 'setting',
+      setId: 's14',
+      pressure: 1e5,
+      bore: 1.5e-3,
+      knobs: { fluid: 1.5 },
+    });
     for (const own of ['id', 'at', 'by', 'simulated', 'tip']) expect(again).not.toHaveProperty(own);
   });
 });

@@ -1,8 +1,26 @@
 import { isRefusal } from '@/core/refusal';
 import { newShop, type NewEntry, type Rig } from '@/records';
-import { aJob, airless, colour, end, lacquer, logged, mixedColour, noon, readyToSpray, seen, start, wallPaint } from '../../../tests/fixtures/job';
+import {
+  aJob,
+  airless,
+  colour,
+  end,
+  lacquer,
+  logged,
+  mixedColour,
+  noon,
+  readyToSpray,
+  seen,
+  start,
+  wallPaint,
+} from '../../../tests/fixtures/job';
 
-const tick = (step: string, done = true, list: 'clean' | 'midway' = 'clean'): NewEntry => ({ type: 'tick', list, step, done });
+const tick = (step: string, done = true, list: 'clean' | 'midway' = 'clean'): NewEntry => ({
+  type: 'tick',
+  list,
+  step,
+  done,
+});
 const dirty = logged(readyToSpray(), [-20, start('lacquer-1')], [-10, end('lacquer-1')]);
 const minutesOf = (moment?: number) => Math.round(((moment ?? NaN) - noon) / 60_000);
 
@@ -11,13 +29,31 @@ describe('the cleaning list of a job', () => {
     const rinse = seen(dirty).clean.steps.find(({ id }) => id === 'rinse')!;
     expect(rinse.reworded).toBe(false);
     const shop = { ...newShop, careWords: { [rinse.wordsKey]: 'Rinse at the blue tap.' } };
-    expect(seen(dirty, { shop }).clean.steps.find(({ id }) => id === 'rinse')).toMatchObject({ says: 'Rinse at the blue tap.', reworded: true, because: rinse.because });
+    expect(seen(dirty, { shop }).clean.steps.find(({ id }) => id === 'rinse')).toMatchObject({
+      says: 'Rinse at the blue tap.',
+      reworded: true,
+      because: rinse.because,
+    });
     const stored = { ...dirty, approach: { ...dirty.approach, cleaning: 'store' as const } };
     expect(seen(stored, { shop }).clean.steps.find(({ id }) => id === 'rinse')!.reworded).toBe(false);
   });
 
   it('a gun cleaned by the first kind of list is still clean', () => {
-    const before = logged(dirty, ...['relief', 'empty', 'rinse', 'flush', 'second', 'strip', 'passages', 'grease', 'assemble', 'waste'].map((step, i) => [-5 + i / 10, tick(step)] as const));
+    const before = logged(
+      dirty,
+      ...[
+        'relief',
+        'empty',
+        'rinse',
+        'flush',
+        'second',
+        'strip',
+        'passages',
+        'grease',
+        'assemble',
+        'waste',
+      ].map((step, i) => [-5 + i / 10, tick(step)] as const),
+    );
     expect(seen(before).clean.state).toBe('clean');
     expect(seen(logged(before, [-1, tick('grease', false)])).clean.state).toBe('dirty');
   });
@@ -25,14 +61,22 @@ describe('the cleaning list of a job', () => {
   it('takes the cleaner its user names, leaves out one that fights the coating, and says so', () => {
     const named = (cleaner: string) => seen({ ...dirty, approach: { ...dirty.approach, cleaner } }).clean;
     expect(named('warm soapy water').liquid).toBe('warm soapy water');
-    expect(named('acetone')).toMatchObject({ liquid: 'clean water', sequence: { concerns: [expect.objectContaining({ weight: 'stop', with: 'coating' })] } });
+    expect(named('acetone')).toMatchObject({
+      liquid: 'clean water',
+      sequence: { concerns: [expect.objectContaining({ weight: 'stop', with: 'coating' })] },
+    });
   });
 
   it('refuses to guess for an unknown coating, and is not clean for having no steps', () => {
-    const { cleaner: _, ...rest } = lacquer;
-    const job = { ...dirty, sheets: [{ ...rest, chemistry: 'unknown' as const }] };
-    expect(seen(job).clean).toMatchObject({ state: 'dirty', steps: [], refusal: { refused: 'unknown-chemistry' } });
-    expect(seen({ ...job, approach: { ...job.approach, cleaner: 'K cleaner' } }).clean.steps.length).toBeGreaterThan(8);
+    const job = { ...dirty, sheets: [{ ...lacquer, cleaner: undefined, chemistry: 'unknown' as const }] };
+    expect(seen(job).clean).toMatchObject({
+      state: 'dirty',
+      steps: [],
+      refusal: { refused: 'unknown-chemistry' },
+    });
+    expect(
+      seen({ ...job, approach: { ...job.approach, cleaner: 'K cleaner' } }).clean.steps.length,
+    ).toBeGreaterThan(8);
   });
 
   it('falls back on the full strip where solvent would stand on seals it swells', () => {
@@ -56,7 +100,10 @@ describe('standing in the gun', () => {
     expect(wiped.midway.find(({ id }) => id === 'mid-wipe')!.done).toBe(true);
     expect(wiped.doneCount).toBe(0);
     // The next coat undoes the wiping.
-    const again = seen(logged(dirty, [-2, tick('mid-wipe', true, 'midway')], [1, start('lacquer-2')], [3, end('lacquer-2')]), { minutes: 3 }).clean;
+    const again = seen(
+      logged(dirty, [-2, tick('mid-wipe', true, 'midway')], [1, start('lacquer-2')], [3, end('lacquer-2')]),
+      { minutes: 3 },
+    ).clean;
     expect(again.midway.every(({ done }) => !done)).toBe(true);
   });
 
@@ -80,7 +127,9 @@ describe('standing in the gun', () => {
     const gel = { ...colour, chemistry: 'polyester' as const, hazards: ['peroxide' as const] };
     const job = logged(aJob([gel]), [-20, mixedColour()], [-15, start('colour-1')], [-5, end('colour-1')]);
     expect(minutesOf(seen(job).clean.gels)).toBe(100);
-    expect(seen(job, { minutes: 101 }).clean.steps.map(({ id }) => id)).toEqual(expect.arrayContaining(['catalyst', 'soften']));
+    expect(seen(job, { minutes: 101 }).clean.steps.map(({ id }) => id)).toEqual(
+      expect.arrayContaining(['catalyst', 'soften']),
+    );
   });
 });
 

@@ -134,4 +134,3 @@ function gelTime(sheet: Coating, mixedAt: number, useBefore: number | undefined)
   if (useBefore === undefined || sheet.times.potLife === undefined) return undefined;
   return sheet.hazards.includes('peroxide') ? useBefore : mixedAt + (useBefore - mixedAt) * gelsAfter;
 }
-

@@ -10,7 +10,9 @@ export {
 } from './check';
 export { cureStageOf, type CureNow } from './curestage';
 export { evidenceOf, type Evidence } from './evidence';
-export type { CleanView } from './clean';
+export { cleaningQuestion, type CleanStep, type CleanView } from './clean';
+export { lastRecorded, setAgain } from './knobs';
+export { solventOfCoat } from './solvent';
 export { lastOf, liveEntries, moment, ofType } from './entries';
 export { dayQuestion, midnightOf, type DayQuestion } from './planned';
 export { maskingOf, openItems, readinessOf, substrateOf, type ReadyItem } from './readiness';

@@ -126,7 +126,11 @@ function recorded(job: Job, sheet: Coating, lasts: number, now: number) {
     ({ list, step, done }) => list === 'clean' && putTogether.includes(step) && done,
   );
   // A gun that is flushed and stored keeps its knobs, but not its card.
-  const flushed = lastOf(entries, 'tick', ({ list, step, done }) => list === 'clean' && step === 'flush' && done);
+  const flushed = lastOf(
+    entries,
+    'tick',
+    ({ list, step, done }) => list === 'clean' && step === 'flush' && done,
+  );
   const mixed = lastOf(entries, 'mixed', ({ sheetId }) => sheetId === sheet.id);
   const setting = lastOf(
     entries,

@@ -221,7 +221,14 @@ describe('timers', () => {
       [-10, end('lacquer-1')],
       [-5, { type: 'stir', batchId: 'b' }],
     );
-    expect(timers(job)).toEqual({ idle: 0, stir: 15, retime: 26, 'clean-by': 30, flash: 38, 'recoat-closes': 470 });
+    expect(timers(job)).toEqual({
+      idle: 0,
+      stir: 15,
+      retime: 26,
+      'clean-by': 30,
+      flash: 38,
+      'recoat-closes': 470,
+    });
     const dues = seen(job).timers.map(({ due }) => due);
     expect(dues).toEqual([...dues].sort((a, b) => a - b));
   });

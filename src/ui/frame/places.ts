@@ -6,6 +6,7 @@ import {
   Settings2,
   SprayCan,
   Target,
+  Wrench,
   type LucideIcon,
 } from 'lucide-react';
 
@@ -20,6 +21,7 @@ export const places: readonly Place[] = [
   { href: '/', name: 'Bench', Icon: Rows3 },
   { href: '/coatings', name: 'Coatings', Icon: PaintBucket },
   { href: '/rigs', name: 'Rigs', Icon: SprayCan },
+  { href: '/care', name: 'Care', Icon: Wrench },
   { href: '/cups', name: 'Cups', Icon: Funnel },
   { href: '/logbook', name: 'Logbook', Icon: BookOpenText },
   { href: '/practice', name: 'Practice', Icon: Target },

@@ -1,13 +1,13 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import type { Hazard } from '@/core/safety';
 import type { Stage } from '@/store/job';
 import { Cautions } from '../Cautions';
 import { Facts } from '../Facts';
 import { FilmStack } from '../FilmStack';
 import { NextLinePanel } from '../NextLinePanel';
 import { useJob } from './context';
+import { jobHazards } from './hazards';
 import { isRefusal } from '@/core/refusal';
 
 interface Props {
@@ -21,11 +21,7 @@ interface Props {
 /** The shape of every stage: next line, work area, and the reasons beside them. */
 export function StageFrame({ stage, children, beside, filmStack }: Props) {
   const { view, line, tap } = useJob();
-  const { sheet } = view.plan;
-  const hazards: Hazard[] = [
-    ...sheet.hazards,
-    ...(view.rig?.atomising === 'airless' ? (['injection'] as const) : []),
-  ];
+  const hazards = jobHazards(view);
   const { verdict } = view.check;
   return (
     <div className="grid flex-1 grid-cols-1 border-t border-ink lg:mt-[-1px] lg:grid-cols-[minmax(0,1fr)_20rem]">

@@ -1,8 +1,32 @@
-import type { AirPartKind, CleaningApproach, CleaningPhase, SealKind, Symptom, WearingPart, WettedMetal } from '@/core/care';
+import type {
+  AirPartKind,
+  Chemistry,
+  CleaningApproach,
+  CleaningPhase,
+  SealKind,
+  Symptom,
+  WearingPart,
+  WettedMetal,
+} from '@/core/care';
 import type { Workplace } from '@/core/safety';
 import type { EntryOf, Rig } from '@/records';
+import type { Units } from '../units';
 
-export const approachWords: Record<CleaningApproach, string> = { strip: 'Full strip', store: 'Flush and store' };
+export const chemistryWords: Record<Chemistry, string> = {
+  'water-borne': 'Water-borne',
+  'solvent-borne': 'Solvent-borne',
+  'two-part': 'Two-part',
+  lacquer: 'Lacquer',
+  polyester: 'Polyester',
+  'moisture-curing': 'Moisture-curing',
+  'oil-based': 'Oil-based',
+  unknown: 'Not known',
+};
+
+export const approachWords: Record<CleaningApproach, string> = {
+  strip: 'Full strip',
+  store: 'Flush and store',
+};
 
 export const phaseWords: Record<CleaningPhase, string> = {
   safe: 'Make it safe',
@@ -100,3 +124,7 @@ export const wasteWords: Record<EntryOf<'waste'>['what'], string> = {
   sludge: 'Sludge',
   rags: 'Rags',
 };
+
+/** Liquid in the unit one would measure it in. */
+export const liquidWords = (volume: number | undefined, units: Units): string =>
+  units.show(volume !== undefined && volume >= 0.95e-3 ? 'volume' : 'dose', volume);

@@ -1,0 +1,5 @@
+import { Care } from '@/shop/care/Care';
+
+export default function CarePage() {
+  return <Care />;
+}

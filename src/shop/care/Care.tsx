@@ -1,0 +1,44 @@
+'use client';
+
+import dynamic from 'next/dynamic';
+import { Page } from '@/ui/Page';
+import { usePart } from '@/ui/part';
+import { Parts } from '@/ui/Parts';
+
+const CalendarPart = dynamic(() => import('./CalendarPart').then((found) => found.CalendarPart));
+const WearPart = dynamic(() => import('./WearPart').then((found) => found.WearPart));
+const AirPart = dynamic(() => import('./AirPart').then((found) => found.AirPart));
+const WastePart = dynamic(() => import('./WastePart').then((found) => found.WastePart));
+const SafetyPart = dynamic(() => import('./SafetyPart').then((found) => found.SafetyPart));
+
+const parts = {
+  calendar: 'Calendar',
+  wear: 'Wear and parts',
+  air: 'Air',
+  waste: 'Waste',
+  safety: 'Place and protection',
+};
+const says = {
+  calendar: 'What is due, from the logs and the shop’s own renewals.',
+  wear: 'What has been sprayed through every part, and when it will want renewing.',
+  air: 'Water, filters and the weather.',
+  waste: 'Solvent, sludge and leftover mix, by job and month.',
+  safety: 'Where it is sprayed, what the air does there, and what to wear.',
+}; // prettier-ignore
+
+/** Guns, air and waste of the whole shop. */
+export function Care() {
+  const [part, setPart] = usePart(parts);
+  return (
+    <Page title="Care" says={says[part]}>
+      <div className="mb-5 max-w-4xl">
+        <Parts label="Shown" value={part} onChange={setPart} parts={parts} />
+      </div>
+      {part === 'calendar' && <CalendarPart />}
+      {part === 'wear' && <WearPart />}
+      {part === 'air' && <AirPart />}
+      {part === 'waste' && <WastePart />}
+      {part === 'safety' && <SafetyPart />}
+    </Page>
+  );
+}

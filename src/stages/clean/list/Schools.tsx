@@ -1,0 +1,55 @@
+'use client';
+
+import { cleaningApproaches, cleaningSequence } from '@/core/care';
+import { isRefusal } from '@/core/refusal';
+import { useStore } from '@/store/hooks';
+import { cleaningQuestion } from '@/store/job';
+import { Choice } from '@/ui/Choice';
+import { useJob } from '@/ui/job/context';
+import { Notice } from '@/ui/Notice';
+import { useUnits } from '@/ui/units';
+import { liquidWords, approachWords } from '@/ui/words/care';
+
+/** Full strip, or flush and store: what each takes here. */
+export function Schools() {
+  const { view } = useJob();
+  const units = useUnits();
+  const store = useStore();
+  const { clean, job, rig } = view;
+  const rows = cleaningApproaches.map((approach) => ({
+    approach,
+    found: cleaningSequence({ ...cleaningQuestion(job, rig, clean.sheet), gelled: clean.gelled, approach }),
+  }));
+  return (
+    <section aria-label="Way of cleaning" className="space-y-2" data-schools>
+      <Choice
+        label="Way of cleaning"
+        value={clean.approach}
+        onChange={(cleaning) => store.put({ ...job, approach: { ...job.approach, cleaning } }, 'way of cleaning')}
+        options={cleaningApproaches.map((value) => ({ value, label: approachWords[value] }))}
+      />
+      <table className="w-full text-sm">
+        <thead>
+          <tr className="border-b border-ink text-left">
+            <th scope="col"><span className="sr-only">Way</span></th>
+            {['Steps', 'Time', 'Liquid'].map((each) => <th key={each} scope="col" className="pb-1 text-right font-semibold">{each}</th>)}
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map(({ approach, found }) => (
+            <tr key={approach} className="border-b border-hairline">
+              <th scope="row" className="py-1.5 text-left font-normal text-ink-soft">{approachWords[approach]}</th>
+              {isRefusal(found) ? (
+                <td colSpan={3} className="text-right font-semibold">not here</td>
+              ) : (
+                [String(found.steps.length), units.show('duration', found.takes, { digits: 0 }), liquidWords(found.volume, units)].map((each, i) => <td key={i} className="text-right font-semibold">{each}</td>)
+              )}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {clean.refusal && clean.steps.length > 0 && <Notice tone="care">{units.says(clean.refusal)} The list below strips it.</Notice>}
+      <p className="text-xs text-ink-soft">Stored, the knobs stay where they are and nothing is put together anew, but packing and seals stand in solvent, and it must be drained before the next coat. Time and liquid are estimates.</p>
+    </section>
+  );
+} // prettier-ignore

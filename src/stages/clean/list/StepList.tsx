@@ -1,0 +1,97 @@
+'use client';
+
+import { Checkbox } from 'radix-ui';
+import { Check } from 'lucide-react';
+import { Button } from '@/ui/Button';
+import { useJob } from '@/ui/job/context';
+import { Panel } from '@/ui/Panel';
+import { useUnits } from '@/ui/units';
+import { liquidWords, phaseWords } from '@/ui/words/care';
+import type { CleanStep } from '@/store/job';
+import { clockTime } from '@/ui/words/spray';
+
+/** The ordered list for this gun and this coating. Ticks are logged, and can be taken back. */
+export function StepList() {
+  const { view } = useJob();
+  const { clean, spray } = view;
+  if (clean.steps.length === 0) return null;
+  return (
+    <>
+      {clean.state === 'dirty' && spray.next && !clean.gelled && <Between />}
+      <Panel
+        title={clean.cleanBy ? `Clean by ${clockTime(clean.cleanBy)}` : 'Cleaning list'}
+        place="clean-list"
+      >
+        <div data-clean-list>
+          {inGroups(clean.steps).map(({ phase, rows, from }) => (
+            <section key={from} aria-label={phaseWords[phase]} className="mt-3 first:mt-0">
+              <h3 className="border-b-2 border-ink pb-1 text-sm font-semibold">{phaseWords[phase]}</h3>
+              <Rows steps={rows} list="clean" from={from} />
+            </section>
+          ))}
+        </div>
+      </Panel>
+    </>
+  );
+}
+
+/** Between coats: the short way. */
+function Between() {
+  const { view, log } = useJob();
+  const { midway, idle } = view.clean;
+  const open = midway.filter(({ done }) => !done);
+  return (
+    <Panel title={idle ? `Between coats: wiped by ${clockTime(idle.until)}` : 'Between coats'} tools={open.length > 0 && <Button onClick={() => log('wiped between coats', ...open.map(({ id }) => ({ type: 'tick', list: 'midway', step: id, done: true }) as const))}>All done</Button>}>
+      <Rows steps={midway} list="midway" from={1} />
+      <p className="mt-2 text-sm text-ink-soft">It begins the idle clock anew. The pot life it does not lengthen.</p>
+    </Panel>
+  );
+} // prettier-ignore
+
+interface RowsProps {
+  readonly steps: readonly CleanStep[];
+  readonly list: 'clean' | 'midway';
+  readonly from: number;
+}
+
+function Rows({ steps, list, from }: RowsProps) {
+  const { view, log } = useJob();
+  const units = useUnits();
+  const idle = view.clean.state === 'nothing-in-it';
+  return (
+    <ol className="divide-y divide-hairline border-b border-hairline">
+      {steps.map(({ id, says, because, done, liquid, volume, reworded }, i) => (
+        <li key={id} className={`flex items-start gap-4 py-3 ${done ? 'text-ink-soft' : ''}`}>
+          <Checkbox.Root
+            id={`step-${id}`}
+            checked={done}
+            disabled={idle}
+            aria-labelledby={`words-${id}`}
+            onCheckedChange={(next) => log('cleaning step', { type: 'tick', list, step: id, done: next === true })}
+            className="flex size-11 shrink-0 items-center justify-center border-2 border-ink bg-sheet disabled:border-dashed disabled:border-ink-soft data-[state=checked]:border-good data-[state=checked]:bg-good-wash"
+          >
+            <Checkbox.Indicator>
+              <Check aria-hidden className="size-6 text-good" />
+            </Checkbox.Indicator>
+          </Checkbox.Root>
+          <span id={`words-${id}`} className="min-w-0 flex-1">
+            <b>{from + i}. {says}</b>
+            <span className="block text-sm text-ink-soft">{because}{reworded && ' In our words.'}</span>
+          </span>
+          {liquid && <span className="shrink-0 text-right text-sm text-ink-soft">{liquidWords(volume, units)}</span>}
+        </li>
+      ))}
+    </ol>
+  );
+} // prettier-ignore
+
+/** Steps that follow each other under one heading; making safe again in between has its own. */
+function inGroups(steps: readonly CleanStep[]) {
+  const groups: { phase: CleanStep['phase']; rows: CleanStep[]; from: number }[] = [];
+  steps.forEach((step, i) => {
+    const last = groups.at(-1);
+    if (last?.phase === step.phase) last.rows.push(step);
+    else groups.push({ phase: step.phase, rows: [step], from: i + 1 });
+  });
+  return groups;
+}
