@@ -13,8 +13,6 @@ const shared = {
   },
   moduleNameMapper: {
     '^@/(.*)$': '<rootDir>/src/$1',
-    // Jest reads this as CommonJS, in which the library ships it too.
-    '^zod/v4/locales/en.js$': '<rootDir>/node_modules/zod/v4/locales/en.cjs',
   },
   testEnvironment: 'node',
 };

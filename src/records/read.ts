@@ -1,9 +1,18 @@
 import * as z from 'zod/mini';
-import en from 'zod/v4/locales/en.js';
 import { refuse, type Outcome } from '@/core/refusal';
 
-// The small build of the schema library says nothing by itself: refusals name what is wrong in English.
-z.config(en());
+/**
+ * The small build of the schema library says nothing by itself, and its own sentences would weigh on every first load:
+ * a damaged record is a rare thing, so it is named in few words.
+ */
+z.config({
+  localeError: (issue) => {
+    if (issue.code === 'invalid_type') return `expected ${String(issue.expected)}`;
+    if (issue.code === 'too_small') return `expected ${issue.origin} of at least ${String(issue.minimum)}`;
+    if (issue.code === 'too_big') return `expected ${issue.origin} of at most ${String(issue.maximum)}`;
+    return issue.code === 'invalid_value' ? 'not one of the values known here' : 'does not hold together';
+  },
+});
 
 /** A raw record as found on disk or in a file. */
 type Raw = Record<string, unknown>;

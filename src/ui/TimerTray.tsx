@@ -10,7 +10,13 @@ export function TimerTray({ view }: { readonly view: JobView }) {
   const units = useUnits();
   const { climate, dew } = view.plan;
   return (
-    <section aria-label="Timers" className="flex overflow-x-auto border-t border-ink bg-sheet" data-tray>
+    <section
+      aria-label="Timers"
+      // eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- a box that scrolls must be reachable by keyboard
+      tabIndex={0}
+      className="flex overflow-x-auto border-t border-ink bg-sheet focus-visible:-outline-offset-3"
+      data-tray
+    >
       {view.timers.map(({ id, due, warn, then }) => {
         const left = due - view.now;
         const over = left <= 0;

@@ -151,7 +151,7 @@ export function FormFields<T extends FieldValues>({
 /** What a schema says, in words for the bench. */
 function wordsOf(message: string | undefined): string {
   if (!message || /received (undefined|NaN)|expected number/i.test(message)) return 'Enter a value.';
-  if (/expected string to have >=1/i.test(message)) return 'Give it a name.';
-  if (/too small|>0|>=/i.test(message)) return 'This must be above zero.';
+  if (/expected string (to have >=|of at least )1/i.test(message)) return 'Give it a name.';
+  if (/too small|>0|>=|of at least/i.test(message)) return 'This must be above zero.';
   return message;
 }

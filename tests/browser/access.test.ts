@@ -31,6 +31,14 @@ const screens = [
   '/practice#card',
   '/job/demo-livery-panels/spray#even',
   '/job/demo-livery-panels/spray#flow',
+  '/job/demo-depot-walls/clean#symptoms',
+  '/job/demo-depot-walls/clean#waste',
+  '/job/demo-livery-panels/clean#air',
+  '/care',
+  '/care#wear',
+  '/care#air',
+  '/care#waste',
+  '/care#safety',
   '/settings',
 ];
 /** What is pressed on a screen before it is looked at: forms that open. */

@@ -1,6 +1,4 @@
-/** What stands in the air line, and how often it is looked after. */
-export const airPartKinds = ['regulator', 'filter', 'separator', 'dryer', 'gauge', 'drain'] as const;
-export type AirPartKind = (typeof airPartKinds)[number];
+import type { AirPartKind } from './airpartkinds';
 
 export interface AirPartCare {
   /** Days between two times. A default; the maker's own outranks it. */

@@ -1,14 +1,9 @@
 import type { Chemistry } from './chemistry';
+import type { SealKind, WettedMetal } from './materials';
 
 /** What a cleaning liquid is, as far as coatings, seals and metals care. */
 export const cleanerFamilies = ['water', 'gun-thinner', 'lacquer-thinner', 'paint-thinner', 'acetone', 'alcohol', 'styrene', 'halogenated', 'named'] as const; // prettier-ignore
 export type CleanerFamily = (typeof cleanerFamilies)[number];
-
-export const sealKinds = ['solvent-proof', 'nitrile', 'ethylene-propylene', 'leather'] as const;
-export type SealKind = (typeof sealKinds)[number];
-
-export const wettedMetals = ['stainless', 'brass', 'aluminium', 'galvanised'] as const;
-export type WettedMetal = (typeof wettedMetals)[number];
 
 export interface CleanerConcern {
   /** stop: not with this. care: with it, but so. */

@@ -4,21 +4,18 @@ export {
   cleanerConcerns,
   cleanerFamilies,
   cleanerFamily,
-  sealKinds,
-  wettedMetals,
   type CleanerConcern,
   type CleanerFamily,
-  type SealKind,
-  type WettedMetal,
 } from './cleaners';
-export { gunFamilies, gunFamily, soaking, type GunFamily, type SoakRule } from './families';
+export { sealKinds, wettedMetals, type SealKind, type WettedMetal } from './materials';
+export { cleaningApproaches, type CleaningApproach } from './approaches';
+export { gunFamilies, gunFamily, type GunFamily } from './families';
+export { soaking, type SoakRule } from './soaking';
 export { midwaySteps } from './midway';
 export {
-  cleaningApproaches,
   cleaningPhases,
   cleaningSequence,
   stepRisks,
-  type CleaningApproach,
   type CleaningPhase,
   type CleaningQuestion,
   type CleaningSequence,
@@ -26,17 +23,11 @@ export {
   type StepRisk,
 } from './sequence';
 export { lifeBelief, wearForecast, type LifeBelief, type WearForecast } from './life';
+export { stepReason, type StepReason } from './reasons';
 export { reorderPoint } from './reorder';
 export { breakEven, costOfRunningOn, tipForecast } from './runningon';
-export {
-  partsToCheck,
-  symptomOfCard,
-  symptoms,
-  symptomsOf,
-  type PartCheck,
-  type RankedCheck,
-  type Symptom,
-} from './symptoms';
+export { symptoms, type Symptom } from './symptomids';
+export { partsToCheck, symptomOfCard, symptomsOf, type PartCheck, type RankedCheck } from './symptoms';
 export {
   abrasiveness,
   partFacts,
@@ -45,4 +36,5 @@ export {
   type WearCount,
   type WearingPart,
 } from './wearparts';
-export { airPartCare, airPartKinds, type AirPartCare, type AirPartKind } from './airparts';
+export { airPartCare, type AirPartCare } from './airparts';
+export { airPartKinds, type AirPartKind } from './airpartkinds';

@@ -2,12 +2,10 @@ import type { Atomising, Feed } from '../airgun';
 import { refuse, type Outcome } from '../refusal';
 import { assemblySteps } from './assembly';
 import { chemistryCare, type Chemistry } from './chemistry';
-import { cleanerConcerns, type CleanerConcern, type SealKind, type WettedMetal } from './cleaners';
+import { cleanerConcerns, type CleanerConcern } from './cleaners';
 import { gunFamily, type GunFamily } from './families';
-
-/** The two schools: take the gun apart every time, or flush it well and store it full of solvent. */
-export const cleaningApproaches = ['strip', 'store'] as const;
-export type CleaningApproach = (typeof cleaningApproaches)[number];
+import type { SealKind, WettedMetal } from './materials';
+import type { CleaningApproach } from './approaches';
 
 /** What a step can do to whoever does it. */
 export const stepRisks = [
@@ -51,9 +49,6 @@ export interface CleaningStep {
   readonly id: string;
   readonly phase: CleaningPhase;
   readonly says: string;
-  readonly because: string;
-  /** The mistake it prevents. */
-  readonly prevents: string;
   /** What liquid it takes, and m³ of it: an estimate from what the gun holds. */
   readonly liquid?: string;
   readonly volume?: number;
@@ -160,8 +155,6 @@ function stepsOf(bearings: Bearings): CleaningStep[] {
         id: 'relief',
         phase: 'safe',
         says: 'Relieve the pressure: pump off, trigger into the grounded metal pail, prime valve open, trigger lock on.',
-        because: 'Hose and gun stay under pressure with the pump off.',
-        prevents: 'Trapped pressure injects paint through skin.',
         takes: 60,
         risks: ['injection', 'ground'],
         relieves: true,
@@ -174,12 +167,6 @@ function stepsOf(bearings: Bearings): CleaningStep[] {
           : bleeder
             ? 'Switch the air off at its source: a bleeder gun blows with the trigger released. Then pull the trigger until it is quiet.'
             : 'Shut off the air and pull the trigger until it is quiet.',
-        because: under
-          ? 'A cup or pot holds its pressure after the air is off.'
-          : 'The hose holds air after the valve is shut.',
-        prevents: under
-          ? 'A lid opened under pressure throws out what is in it.'
-          : 'Parts taken off under air fly.',
         takes: 20,
         risks: ['pressure'],
         relieves: true,
@@ -189,8 +176,6 @@ function stepsOf(bearings: Bearings): CleaningStep[] {
         id: 'relief-again',
         phase: 'safe',
         says: 'Relieve the pressure again, trigger lock on.',
-        because: 'Flushing put pump and hose under pressure.',
-        prevents: 'A filter opened under pressure injects.',
         takes: 60,
         risks: ['injection'],
         relieves: true,
@@ -199,32 +184,30 @@ function stepsOf(bearings: Bearings): CleaningStep[] {
         id: 'relief-again',
         phase: 'safe',
         says: 'Air off, pressure out of cup or pot again, trigger until it is quiet.',
-        because: 'Flushing put it under pressure.',
-        prevents: 'A lid or a nozzle taken off under pressure.',
         takes: 20,
         risks: ['pressure'],
         relieves: true,
       };
   const steps: (CleaningStep | false | undefined)[] = [
     relief,
-    airless && { id: 'tip-off', phase: 'safe', says: 'Take tip and guard off and lay them in the flush liquid.', because: 'Lumps from the hose come first.', prevents: 'A tip packed with what the flush brings out.', takes: 60, risks: ['injection'], opens: true },
-    { id: 'empty', phase: 'flush', says: gelled ? 'Empty the pot of what is setting into a metal pail, outdoors, away from everything that burns.' : 'Empty the leftover mix into its own closed container and label it.', because: gelled ? 'A setting mass gets hot, and hotter the more of it lies together.' : 'It is neither paint for the tin nor solvent for the flush.', prevents: gelled ? 'A pot that smokes or catches fire.' : 'Poured back, it thins or sets the whole tin.', takes: 60, risks: chemical(gelled ? ['heat'] : peroxide ? ['catalyst'] : []), opens: true },
-    peroxide && { id: 'catalyst', phase: 'flush', says: 'Wipe the catalyst measure with a damp cloth, drop the cloth into water, close the catalyst away from the acetone.', because: 'Neat catalyst and acetone make an explosive.', prevents: 'Catalyst rinsed into the flush bucket.', takes: 60, risks: ['catalyst', 'heat'] },
-    { id: 'rinse', phase: 'flush', says: airless ? `Wipe the inlet and rinse the pail with ${liquid}.` : feed === 'pressure-pot' || feed === 'pump' ? `Wipe out the pot and rinse it with ${liquid}.` : `Rinse cup, lid and strainer with ${liquid}.`, because: 'What clings to the walls is more than what stands in the passages.', prevents: 'A dirty cup soils every flush after it.', liquid, volume: of('rinse'), takes: 90, risks: chemical() },
-    gelled && { id: 'soften', phase: 'flush', says: airless ? `Disconnect the hose. Lay gun parts and fittings in ${liquid}, without pressure.` : `Fill ${liquid} in without pressure, cover, wait ten minutes. Do not force the trigger.`, because: airless ? 'A hose that has gelled is lost; pressure only makes it dangerous.' : 'What has only begun to gel comes loose by itself; what has not, never will.', prevents: airless ? 'A hose burst by a plug of gel.' : 'A bent needle.', liquid, volume: of('soften'), takes: 600, risks: chemical(), ...(airless ? { opens: true as const } : {}) },
+    airless && { id: 'tip-off', phase: 'safe', says: 'Take tip and guard off and lay them in the flush liquid.', takes: 60, risks: ['injection'], opens: true },
+    { id: 'empty', phase: 'flush', says: gelled ? 'Empty the pot of what is setting into a metal pail, outdoors, away from everything that burns.' : 'Empty the leftover mix into its own closed container and label it.', takes: 60, risks: chemical(gelled ? ['heat'] : peroxide ? ['catalyst'] : []), opens: true },
+    peroxide && { id: 'catalyst', phase: 'flush', says: 'Wipe the catalyst measure with a damp cloth, drop the cloth into water, close the catalyst away from the acetone.', takes: 60, risks: ['catalyst', 'heat'] },
+    { id: 'rinse', phase: 'flush', says: airless ? `Wipe the inlet and rinse the pail with ${liquid}.` : feed === 'pressure-pot' || feed === 'pump' ? `Wipe out the pot and rinse it with ${liquid}.` : `Rinse cup, lid and strainer with ${liquid}.`, liquid, volume: of('rinse'), takes: 90, risks: chemical() },
+    gelled && { id: 'soften', phase: 'flush', says: airless ? `Disconnect the hose. Lay gun parts and fittings in ${liquid}, without pressure.` : `Fill ${liquid} in without pressure, cover, wait ten minutes. Do not force the trigger.`, liquid, volume: of('soften'), takes: 600, risks: chemical(), ...(airless ? { opens: true as const } : {}) },
     flush(bearings, 'flush', liquid, of('flush')),
     bearings.twice && flush(bearings, 'second', bearings.lasts, of('second')),
     under && !(airless && gelled) && again,
     ...(strip ? (airless ? airlessParts(bearings) : gunParts(bearings)) : storing(bearings, of('store'))),
     ...(strip ? reassembly(bearings) : []),
-    strip && !airless && { id: 'prove', phase: 'prove', says: under ? `A spoon of clean ${bearings.lasts}, lowest pressure, air cap loosened, into a closed container: look at the stream.` : `A spoon of clean ${bearings.lasts}, atomising air off, into a closed container: look at the stream.`, because: 'It should run straight, clear and even; stop dead when the trigger is let go; and the gun blow no air at rest.', prevents: 'A drip, a crooked stream or a stuck air valve found on the next part.', liquid: bearings.lasts, volume: of('prove'), takes: 60, risks: chemical(under ? ['pressure'] : []), ...(under ? { pressurises: true as const } : {}) },
-    strip && !airless && under && { ...again, id: 'relief-last', because: 'The proof put it under pressure.' },
-    { id: 'waste', phase: 'waste', says: `Solvent and sludge into their closed, labelled cans${oxidises ? '; rags flat outdoors or under water in a metal bin' : '; rags into the lidded metal bin'}. Say how much.`, because: 'They are hazardous waste; settled solvent can be used for the next rinse.', prevents: oxidises ? 'Rags that heat up in a heap and burn the shop.' : 'Vapour in the shop all night.', takes: 120, risks: ['waste', ...(oxidises ? (['rags'] as const) : [])] },
+    strip && !airless && { id: 'prove', phase: 'prove', says: under ? `A spoon of clean ${bearings.lasts}, lowest pressure, air cap loosened, into a closed container: look at the stream.` : `A spoon of clean ${bearings.lasts}, atomising air off, into a closed container: look at the stream.`, liquid: bearings.lasts, volume: of('prove'), takes: 60, risks: chemical(under ? ['pressure'] : []), ...(under ? { pressurises: true as const } : {}) },
+    strip && !airless && under && { ...again, id: 'relief-last' },
+    { id: 'waste', phase: 'waste', says: `Solvent and sludge into their closed, labelled cans${oxidises ? '; rags flat outdoors or under water in a metal bin' : '; rags into the lidded metal bin'}. Say how much.`, takes: 120, risks: ['waste', ...(oxidises ? (['rags'] as const) : [])] },
   ]; // prettier-ignore
   return steps.filter((step) => step !== false && step !== undefined);
 }
 
-function flush({ family, gelled, bleeder, chemistry, waterBorne }: Bearings, id: 'flush' | 'second', liquid: string, volume: number): CleaningStep {
+function flush({ family, gelled, bleeder, waterBorne }: Bearings, id: 'flush' | 'second', liquid: string, volume: number): CleaningStep {
   const first = id === 'flush';
   const runs: Record<GunFamily, string> = {
     gravity: `run ${liquid} through with the atomising air off, into a closed container or the gun washer`,
@@ -242,8 +225,6 @@ function flush({ family, gelled, bleeder, chemistry, waterBorne }: Bearings, id:
     id,
     phase: 'flush',
     says: words,
-    because: first ? 'A stream carries the coating out whole.' : waterBorne ? 'Water left in the passages corrodes them, and the next solvent coat curdles on it.' : chemistry === 'unknown' ? 'Nobody knows how it sets: once more is cheap.' : 'What has begun to set comes loose only in clean solvent.',
-    prevents: first ? (family === 'airless' ? 'Static sparks at a plastic pail, and a hose half full of skins.' : 'Solvent mist in the air: atomised it is breathed and burns.') : waterBorne ? 'Rust specks and lumps in the next job.' : 'A film that sets in the passages overnight.',
     liquid,
     volume,
     takes: first ? 180 : 120,
@@ -255,23 +236,23 @@ function flush({ family, gelled, bleeder, chemistry, waterBorne }: Bearings, id:
 /** An air gun taken apart and looked after. */
 function gunParts({ family, lasts, dead }: Bearings): CleaningStep[] {
   const steps: (CleaningStep | false)[] = [
-    { id: 'strip', phase: 'strip', says: 'Cap off, needle drawn straight back, then the nozzle out with its own key. Read the knobs first.', because: 'The needle first: unscrewed over a seated needle the nozzle scores it.', prevents: 'A bent needle or a nicked nozzle: every pattern after it is crooked.', takes: 90, risks: ['coating'], opens: true },
-    { id: 'wipe', phase: 'strip', says: `Wipe nozzle, needle and cap with ${lasts} and a soft brush; holes with a wooden pick. Never steel, never dropped.`, because: 'Cap holes and nozzle rim make the pattern.', prevents: 'A scratched hole that pulls the fan aside.', liquid: lasts, volume: Math.max(dead * 0.5, 30e-6), takes: 180, risks: ['coating'] },
-    { id: 'passages', phase: 'strip', says: 'Gaskets, packing, body and air passages stay out of the solvent: wiped, not soaked.', because: 'Soaked gaskets swell, and passages fill with what was dissolved.', prevents: 'A lid that leaks and air holes that clog.', takes: 60, risks: [] },
-    (family === 'gravity' || family === 'suction') && { id: 'vent', phase: 'strip', says: 'Clear the vent of the lid.', because: 'Air must follow what flows out.', prevents: 'A fan that surges and starves.', takes: 20, risks: [] },
-    family === 'pressure-cup' && { id: 'check-valve', phase: 'strip', says: 'Take out the check valve and the small air line, blow them clear by mouth bulb, look at the flap.', because: 'Paint creeps back into them first.', prevents: 'A cup without pressure: the fault that looks like a wrong nozzle.', takes: 60, risks: [] },
-    family === 'remote' && { id: 'hose', phase: 'strip', says: 'Drain the fluid hose and hang it open at both ends.', because: 'What stands in it settles and skins.', prevents: 'Flakes in the next job.', takes: 60, risks: ['coating'] },
-    { id: 'grease', phase: 'care', says: 'A trace of silicone-free gun grease on needle shaft, packing, threads and trigger pin.', because: 'Dry packing draws air and spits.', prevents: 'Fish-eyes: what silicone leaves on a gun.', takes: 60, risks: [] },
+    { id: 'strip', phase: 'strip', says: 'Cap off, needle drawn straight back, then the nozzle out with its own key. Read the knobs first.', takes: 90, risks: ['coating'], opens: true },
+    { id: 'wipe', phase: 'strip', says: `Wipe nozzle, needle and cap with ${lasts} and a soft brush; holes with a wooden pick. Never steel, never dropped.`, liquid: lasts, volume: Math.max(dead * 0.5, 30e-6), takes: 180, risks: ['coating'] },
+    { id: 'passages', phase: 'strip', says: 'Gaskets, packing, body and air passages stay out of the solvent: wiped, not soaked.', takes: 60, risks: [] },
+    (family === 'gravity' || family === 'suction') && { id: 'vent', phase: 'strip', says: 'Clear the vent of the lid.', takes: 20, risks: [] },
+    family === 'pressure-cup' && { id: 'check-valve', phase: 'strip', says: 'Take out the check valve and the small air line, blow them clear by mouth bulb, look at the flap.', takes: 60, risks: [] },
+    family === 'remote' && { id: 'hose', phase: 'strip', says: 'Drain the fluid hose and hang it open at both ends.', takes: 60, risks: ['coating'] },
+    { id: 'grease', phase: 'care', says: 'A trace of silicone-free gun grease on needle shaft, packing, threads and trigger pin.', takes: 60, risks: [] },
   ]; // prettier-ignore
   return steps.filter((step) => step !== false);
 }
 
 /** Filters, tip and pump of an airless. */
 const airlessParts = ({ lasts, dead }: Bearings): CleaningStep[] => [
-  { id: 'filters', phase: 'strip', says: 'Take out gun and pump filters, brush them, hold them to the light.', because: 'A hole lets through what clogs the tip; a clogged one starves it.', prevents: 'A filter that looks like a worn tip.', liquid: lasts, volume: Math.max(dead * 0.3, 200e-6), takes: 180, risks: ['coating', 'injection'], opens: true },
-  { id: 'tip', phase: 'strip', says: 'Brush tip and seat from both ends, look through them, dry them.', because: 'A dried rim in the slot splits the fan.', prevents: 'A clogged tip at the next start. A clog while spraying is turned and fired, never picked with steel.', takes: 90, risks: ['coating'] },
-  { id: 'grease', phase: 'care', says: `Draw ${storage} into pump and hose; oil the packing nut.`, because: 'Water left in a pump rusts it, and rods run dry.', prevents: 'A pump that will not prime.', liquid: storage, volume: dead * share.store, takes: 120, risks: ['coating', 'injection', 'ground'], pressurises: true },
-  { id: 'relief-last', phase: 'safe', says: 'Relieve the pressure once more, trigger lock on.', because: 'Filling put it under pressure.', prevents: 'A gun that stands loaded.', takes: 60, risks: ['injection'], relieves: true },
+  { id: 'filters', phase: 'strip', says: 'Take out gun and pump filters, brush them, hold them to the light.', liquid: lasts, volume: Math.max(dead * 0.3, 200e-6), takes: 180, risks: ['coating', 'injection'], opens: true },
+  { id: 'tip', phase: 'strip', says: 'Brush tip and seat from both ends, look through them, dry them.', takes: 90, risks: ['coating'] },
+  { id: 'grease', phase: 'care', says: `Draw ${storage} into pump and hose; oil the packing nut.`, liquid: storage, volume: dead * share.store, takes: 120, risks: ['coating', 'injection', 'ground'], pressurises: true },
+  { id: 'relief-last', phase: 'safe', says: 'Relieve the pressure once more, trigger lock on.', takes: 60, risks: ['injection'], relieves: true },
 ]; // prettier-ignore
 
 /** The other school: left together, full of solvent. */
@@ -280,10 +261,10 @@ function storing({ family, lasts, gelled }: Bearings, volume: number): CleaningS
   const liquid = airless ? storage : lasts;
   const steps: (CleaningStep | false)[] = [
     airless
-      ? { id: 'filters', phase: 'strip', says: 'Take out the gun filter and the tip, brush and dry them.', because: 'Both hold what the flush left.', prevents: 'A clogged tip at the next start.', takes: 120, risks: ['coating', 'injection'], opens: true }
-      : { id: 'wipe', phase: 'strip', says: `Take the cap off, wipe it and the nozzle’s rim with ${lasts}, cap on by hand. The knobs stay as they are.`, because: 'Cap holes and nozzle rim make the pattern.', prevents: 'A dried rim that splits the next fan.', takes: 60, risks: ['coating'], opens: true },
-    { id: 'store', phase: 'care', says: `Fill it with ${liquid}${airless ? '' : ', nozzle end down or in a covered jar'}, and hang a label on it: what is in it, since when.`, because: 'What is left dissolves instead of drying. Drain and flush it before the next coat.', prevents: 'The first strokes of the next job sprayed with solvent.', liquid, volume, takes: 60, risks: ['coating', ...(airless ? (['injection', 'ground'] as const) : [])], ...(airless ? { pressurises: true as const } : {}) },
-    airless && { id: 'relief-last', phase: 'safe', says: 'Relieve the pressure once more, trigger lock on.', because: 'Filling put it under pressure.', prevents: 'A gun that stands loaded.', takes: 60, risks: ['injection'], relieves: true },
+      ? { id: 'filters', phase: 'strip', says: 'Take out the gun filter and the tip, brush and dry them.', takes: 120, risks: ['coating', 'injection'], opens: true }
+      : { id: 'wipe', phase: 'strip', says: `Take the cap off, wipe it and the nozzle’s rim with ${lasts}, cap on by hand. The knobs stay as they are.`, takes: 60, risks: ['coating'], opens: true },
+    { id: 'store', phase: 'care', says: `Fill it with ${liquid}${airless ? '' : ', nozzle end down or in a covered jar'}, and hang a label on it: what is in it, since when.`, liquid, volume, takes: 60, risks: ['coating', ...(airless ? (['injection', 'ground'] as const) : [])], ...(airless ? { pressurises: true as const } : {}) },
+    airless && { id: 'relief-last', phase: 'safe', says: 'Relieve the pressure once more, trigger lock on.', takes: 60, risks: ['injection'], relieves: true },
   ]; // prettier-ignore
   return gelled ? [] : steps.filter((step) => step !== false);
 }
@@ -294,12 +275,10 @@ const elsewhere = ['air-off', 'relief', 'card', 'flush-first', 'vent', 'check'];
 const reassembly = ({ atomising, feed, bleeder }: Bearings): CleaningStep[] =>
   assemblySteps({ atomising, feed, bleeder, sprays: 'level' })
     .filter(({ id }) => !elsewhere.includes(id))
-    .map(({ id, says, because }) => ({
+    .map(({ id, says }) => ({
       id: `fit-${id}`,
       phase: 'assemble' as const,
       says: id === 'tighten' ? 'Tighten by hand and leave the trigger locked. Run the hose out before the tip goes under pressure.' : says,
-      because,
-      prevents: id === 'knobs' ? 'A coat at another setting than the card was judged at.' : 'A gun that leaks, spits or is crooked at the next start.',
       takes: 30,
       risks: atomising === 'airless' ? (['injection'] as const) : [],
     })); // prettier-ignore

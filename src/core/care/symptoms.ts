@@ -1,25 +1,7 @@
 import type { CardFault } from '../card';
 import type { GunFamily } from './families';
+import { symptoms, type Symptom } from './symptomids';
 import type { WearingPart } from './wearparts';
-
-/** What a gun does that it should not. */
-export const symptoms = [
-  'no-flow',
-  'low-flow',
-  'lid-leak',
-  'tip-drip',
-  'packing-leak',
-  'spits',
-  'air-at-rest',
-  'pulsing',
-  'stiff-trigger',
-  'heavy-centre',
-  'split',
-  'one-sided',
-  'crescent',
-  'tails',
-] as const;
-export type Symptom = (typeof symptoms)[number];
 
 /** A part to look at, what is looked for, and what is done about it. */
 export interface PartCheck {

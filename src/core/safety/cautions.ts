@@ -1,17 +1,5 @@
-/** What in a sheet, a rig or a place can hurt someone. */
-export const hazards = [
-  'isocyanate',
-  'aziridine',
-  'solvent',
-  'flammable',
-  'peroxide',
-  'styrene',
-  'dust',
-  'injection',
-  'oxidising-oil',
-] as const;
+import type { Hazard } from './hazards';
 
-export type Hazard = (typeof hazards)[number];
 export type WorkStage = 'plan' | 'mix' | 'thin' | 'set' | 'spray' | 'check' | 'clean';
 
 export interface Caution {

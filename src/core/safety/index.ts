@@ -1,14 +1,8 @@
-export {
-  cautionsFor,
-  deferral,
-  hazards,
-  workStages,
-  type Caution,
-  type Hazard,
-  type WorkStage,
-} from './cautions';
+export { cautionsFor, deferral, workStages, type Caution, type WorkStage } from './cautions';
 export { assumedVapour, dilutionAir, type Vapour } from './dilution';
-export { protection, workplaces, type Protection, type Workplace } from './protection';
+export { hazards, type Hazard } from './hazards';
+export { protection, type Protection } from './protection';
+export { workplaces, type Workplace } from './workplaces';
 export { stepCautions } from './stepcautions';
 export {
   faceVelocities,

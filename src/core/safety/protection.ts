@@ -1,7 +1,5 @@
-import type { Hazard } from './cautions';
-
-export const workplaces = ['booth', 'room', 'outdoors', 'confined'] as const;
-export type Workplace = (typeof workplaces)[number];
+import type { Hazard } from './hazards';
+import type { Workplace } from './workplaces';
 
 export interface ProtectionQuestion {
   readonly hazards: readonly Hazard[];

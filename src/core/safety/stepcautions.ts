@@ -1,5 +1,6 @@
 import type { StepRisk } from '../care/sequence';
-import type { Caution, Hazard } from './cautions';
+import type { Caution } from './cautions';
+import type { Hazard } from './hazards';
 
 interface Rule {
   readonly risk: StepRisk;

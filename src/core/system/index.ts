@@ -4,10 +4,9 @@ export { leastLeft, stackTotal, type StackCoat, type StackTotal } from './stack'
 export {
   prepChain,
   prepStates,
-  substrateKinds,
   type PrepQuestion,
   type PrepState,
   type PrepStep,
   type PrepTick,
-  type SubstrateKind,
 } from './prep';
+export { substrateKinds, type SubstrateKind } from './substrates';

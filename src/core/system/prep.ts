@@ -1,15 +1,5 @@
 import { gritFor, type CoatRole } from './roles';
-
-export const substrateKinds = [
-  'metal',
-  'galvanised',
-  'wood',
-  'composite',
-  'plastic',
-  'masonry',
-  'coated',
-] as const;
-export type SubstrateKind = (typeof substrateKinds)[number];
+import type { SubstrateKind } from './substrates';
 
 export interface PrepQuestion {
   readonly substrate: SubstrateKind;

@@ -3,18 +3,16 @@
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useEffect, useState } from 'react';
-import { notify } from '@/ui/notify';
-import { loadDemo } from '@/store/demo';
-import { useOpenJobs, useRecords, useShop, useStore } from '@/store/hooks';
+import { useOpenJobs, useRecords, useShop } from '@/store/hooks';
 import type { JobView } from '@/store/job';
-import { Button, ButtonLink } from '@/ui/Button';
-import { EmptyState } from '@/ui/EmptyState';
+import { ButtonLink } from '@/ui/Button';
 import { Page } from '@/ui/Page';
 import { RunStrip } from '@/ui/RunStrip';
 import { useUnits } from '@/ui/units';
 import { stageWords, type Tone } from '@/ui/words/line';
 import { nextLine } from '@/ui/words/nextline';
 
+const EmptyBench = dynamic(() => import('./EmptyBench').then((found) => found.EmptyBench));
 const CareDue = dynamic(() => import('./CareDue').then((found) => found.CareDue));
 const CareCount = dynamic(() => import('./CareDue').then((found) => found.CareCount));
 
@@ -41,7 +39,7 @@ export function Bench() {
       }
     >
       {jobs.length === 0 ? (
-        <Empty />
+        <EmptyBench />
       ) : (
         <ul className="space-y-6">
           {jobs.map((view) => (
@@ -108,41 +106,5 @@ function JobRow({ view }: { readonly view: JobView }) {
         </span>
       </Link>
     </li>
-  );
-}
-
-function Empty() {
-  const store = useStore();
-  const shop = useShop();
-  const [busy, setBusy] = useState(false);
-  const load = async () => {
-    setBusy(true);
-    const loaded = await loadDemo(store, Date.now());
-    setBusy(false);
-    notify(
-      loaded
-        ? 'The demo shop is in. Settings takes it out again.'
-        : 'There is no room for the demo shop on this device.',
-    );
-  };
-  return (
-    <EmptyState title="The bench is empty">
-      <p>
-        Begin a job: what is coated, with what, and how thick. Two minutes, and the first number is there.
-      </p>
-      <div className="flex flex-wrap gap-3">
-        <ButtonLink href="/new" look="main">
-          New job
-        </ButtonLink>
-        {!shop.demo && (
-          <Button className="min-h-16" disabled={busy} onClick={() => void load()}>
-            Load the demo shop
-          </Button>
-        )}
-      </div>
-      <p className="text-sm">
-        The demo is a made-up tramway’s paint shop with six jobs, each standing at a different stage.
-      </p>
-    </EmptyState>
   );
 }

@@ -32,7 +32,7 @@ describe('the cleaning list of a job', () => {
     expect(seen(dirty, { shop }).clean.steps.find(({ id }) => id === 'rinse')).toMatchObject({
       says: 'Rinse at the blue tap.',
       reworded: true,
-      because: rinse.because,
+      id: rinse.id,
     });
     const stored = { ...dirty, approach: { ...dirty.approach, cleaning: 'store' as const } };
     expect(seen(stored, { shop }).clean.steps.find(({ id }) => id === 'rinse')!.reworded).toBe(false);

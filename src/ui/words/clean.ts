@@ -62,7 +62,6 @@ export function cleanLine({ clean, now, rig, job, done, spray }: JobView, units:
     return {
       big: clock,
       says: short.says,
-      detail: short.because,
       tone: left < 0 ? 'stop' : left < 900 ? 'care' : 'act',
       because,
       tap: log('Done', 'wiped between coats', { type: 'tick', list: 'midway', step: short.id, done: true }),
@@ -73,7 +72,7 @@ export function cleanLine({ clean, now, rig, job, done, spray }: JobView, units:
   return {
     big: cleanBy ? clock : { number: `${doneCount}/${steps.length}`, unit: '' },
     says: step.says,
-    detail: knobs ? `Recorded: ${knobWords(knobs)}. ${step.because}` : step.because,
+    ...(knobs ? { detail: `Recorded: ${knobWords(knobs)}.` } : {}),
     tone: gelled || left < 0 ? 'stop' : left < 900 ? 'care' : 'act',
     because,
     tap: log(recorded ? 'Back as recorded' : 'Done', 'cleaning step', { type: 'tick', list: 'clean', step: step.id, done: true }, ...(recorded ? [setAgain(recorded)] : [])),

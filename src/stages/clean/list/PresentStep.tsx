@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { showDuration } from '@/core/quantity';
 import { deferral, stepCautions } from '@/core/safety';
-import { gunFamily } from '@/core/care';
+import { gunFamily, stepReason } from '@/core/care';
 import { useShop, useStore } from '@/store/hooks';
 import type { CleanStep } from '@/store/job';
 import { Button } from '@/ui/Button';
@@ -16,6 +16,7 @@ import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import { liquidWords } from '@/ui/words/care';
 import { GunParts } from './GunParts';
+import { askedOf } from './StepList';
 
 /** The step that comes now: its cautions where the hand is, what it takes, and the mistake it prevents. */
 export function PresentStep() {
@@ -25,6 +26,7 @@ export function PresentStep() {
   const { clean, rig, spray } = view;
   const step = presentStep(clean.steps, clean.midway, spray.next !== undefined && !clean.gelled);
   if (!step || clean.state !== 'dirty' || !rig) return null;
+  const reason = stepReason(step.id, askedOf(view));
   const cautions = stepCautions(step.risks, jobHazards(view));
   return (
     <Panel title="This step" place="step" tools={<Button onClick={() => setRewording(true)}>In our words</Button>}>
@@ -38,7 +40,7 @@ export function PresentStep() {
             {([
               ...(step.liquid ? [['Liquid', `${step.liquid}, about ${liquidWords(step.volume, units)}`]] : []),
               ['Takes about', showDuration(step.takes)],
-              ['Prevents', step.prevents],
+              ...(reason ? [['Why', reason.because], ['Prevents', reason.prevents]] : []),
             ] as [string, string][]).map(([label, value]) => (
               <div key={label} className="flex gap-3 border-b border-hairline py-1.5">
                 <dt className="w-24 shrink-0 text-ink-soft">{label}</dt>

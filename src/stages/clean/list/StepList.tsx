@@ -7,7 +7,8 @@ import { useJob } from '@/ui/job/context';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import { liquidWords, phaseWords } from '@/ui/words/care';
-import type { CleanStep } from '@/store/job';
+import { stepReason } from '@/core/care';
+import { cleaningQuestion, type CleanStep, type JobView } from '@/store/job';
 import { clockTime } from '@/ui/words/spray';
 
 /** The ordered list for this gun and this coating. Ticks are logged, and can be taken back. */
@@ -24,10 +25,10 @@ export function StepList() {
       >
         <div data-clean-list>
           {inGroups(clean.steps).map(({ phase, rows, from }) => (
-            <section key={from} aria-label={phaseWords[phase]} className="mt-3 first:mt-0">
+            <div key={from} className="mt-3 first:mt-0">
               <h3 className="border-b-2 border-ink pb-1 text-sm font-semibold">{phaseWords[phase]}</h3>
               <Rows steps={rows} list="clean" from={from} />
-            </section>
+            </div>
           ))}
         </div>
       </Panel>
@@ -58,9 +59,10 @@ function Rows({ steps, list, from }: RowsProps) {
   const { view, log } = useJob();
   const units = useUnits();
   const idle = view.clean.state === 'nothing-in-it';
+  const question = askedOf(view);
   return (
     <ol className="divide-y divide-hairline border-b border-hairline">
-      {steps.map(({ id, says, because, done, liquid, volume, reworded }, i) => (
+      {steps.map(({ id, says, done, liquid, volume, reworded }, i) => (
         <li key={id} className={`flex items-start gap-4 py-3 ${done ? 'text-ink-soft' : ''}`}>
           <Checkbox.Root
             id={`step-${id}`}
@@ -76,7 +78,7 @@ function Rows({ steps, list, from }: RowsProps) {
           </Checkbox.Root>
           <span id={`words-${id}`} className="min-w-0 flex-1">
             <b>{from + i}. {says}</b>
-            <span className="block text-sm text-ink-soft">{because}{reworded && ' In our words.'}</span>
+            <span className="block text-sm text-ink-soft">{stepReason(id, question)?.because}{reworded && ' In our words.'}</span>
           </span>
           {liquid && <span className="shrink-0 text-right text-sm text-ink-soft">{liquidWords(volume, units)}</span>}
         </li>
@@ -95,3 +97,10 @@ function inGroups(steps: readonly CleanStep[]) {
   });
   return groups;
 }
+
+/** What the list was asked with, for its reasons. */
+export const askedOf = ({ job, rig, clean }: Pick<JobView, 'job' | 'rig' | 'clean'>) => ({
+  ...cleaningQuestion(job, rig, clean.sheet),
+  gelled: clean.gelled,
+  approach: clean.sequence?.approach ?? clean.approach,
+});
