@@ -7,7 +7,6 @@ import { ensurePackages, next, run } from './steps.mjs';
 const views = [
   ['bench', '/'],
   ['plan', '/job/demo-livery-panels/plan', { height: 1100, waits: '[data-day]' }],
-  ['ready', '/job/demo-saloon-doors/plan', { show: '[data-place="ready"]' }],
   ['mix', '/job/demo-seat-shells/mix'],
   ['mix-in-the-pot', '/job/demo-livery-panels/mix', { height: 1400 }],
   ['thin', '/job/demo-saloon-doors/thin'],
@@ -25,7 +24,8 @@ const views = [
     '/job/demo-seat-brackets/check#defects',
     { height: 1100, theme: 'Booth, dark', press: 'A skin of small dimples', show: '[data-causes]' },
   ],
-  ['clean', '/job/demo-depot-walls/clean'],
+  ['clean', '/job/demo-depot-walls/clean', { height: 1100 }],
+  ['care', '/care', { height: 900 }],
   ['coating-sheet', '/coatings/demo-livery-colour'],
   ['coatings', '/coatings'],
   ['cups', '/cups', { height: 1100 }],

@@ -3,6 +3,7 @@
 import Link from 'next/link';
 import { useEffect, useRef } from 'react';
 import type { JobView, Stage } from '@/store/job';
+import { showPart } from './showpart';
 import { useUnits } from './units';
 import { stageWords, type Tone } from './words/line';
 import { stripCells } from './words/strip';
@@ -58,6 +59,12 @@ export function RunStrip({ view, at, bench }: Props) {
             <li key={stage} className="relative border-r border-hairline last:border-r-0">
               <Link
                 href={`/job/${view.job.id}/${stage}`}
+                // From another part of this stage it leads to the first.
+                onClick={(event) => {
+                  if (bench || !here || event.metaKey || event.ctrlKey) return;
+                  event.preventDefault();
+                  showPart();
+                }}
                 prefetch={false}
                 aria-current={here ? (bench ? 'step' : 'page') : undefined}
                 data-stage={stage}

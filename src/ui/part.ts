@@ -1,10 +1,15 @@
 'use client';
 
 import { useSyncExternalStore } from 'react';
+import { showPart } from './showpart';
 
 const listen = (changed: () => void) => {
   window.addEventListener('hashchange', changed);
-  return () => window.removeEventListener('hashchange', changed);
+  window.addEventListener('popstate', changed);
+  return () => {
+    window.removeEventListener('hashchange', changed);
+    window.removeEventListener('popstate', changed);
+  };
 };
 
 /** Which part of a screen is shown, kept in the address, so that it can be linked to and Back works. */
@@ -14,5 +19,5 @@ export function usePart<T extends string>(
   const said = useSyncExternalStore(listen, () => window.location.hash.slice(1), () => ''); // prettier-ignore
   const names = Object.keys(parts) as T[];
   const part = names.find((each) => each === said) ?? (names[0] as T);
-  return [part, (next) => (window.location.hash = next)];
+  return [part, showPart];
 }

@@ -27,7 +27,9 @@ describe('the cleaning list', () => {
     await visitor.reload();
     await visitor.sees('Hose the pail', '[aria-label="Next"]');
     await visitor.sees('In our words.', '[data-clean-list]');
-    expect(await visitor.page.$$eval('[data-clean-list] [aria-checked="true"]', (found) => found.length)).toBe(3);
+    expect(
+      await visitor.page.$$eval('[data-clean-list] [aria-checked="true"]', (found) => found.length),
+    ).toBe(3);
     await visitor.press('In our words');
     await visitor.press('As it was');
     await visitor.sees('rinse the pail with clean water', '[aria-label="Next"]');
@@ -38,7 +40,10 @@ describe('the cleaning list', () => {
     await visitor.sees('Between coats: wiped by');
     await visitor.press('All done');
     await visitor.sees('Shut off the air', '[aria-label="Next"]');
-    const rows = async () => (await visitor.text('[data-schools] tbody')).match(/(\d+)\s+(\d+).min/g)!.map((each) => Number(each.split(/\s+/)[0]));
+    const rows = async () =>
+      (await visitor.text('[data-schools] tbody'))
+        .match(/(\d+)\s+(\d+).min/g)!
+        .map((each) => Number(each.split(/\s+/)[0]));
     const [strip, store] = await rows();
     expect(store).toBeLessThan(strip!);
     await visitor.press('Flush and store');
@@ -47,7 +52,9 @@ describe('the cleaning list', () => {
     await visitor.page.keyboard.press('Enter');
     await visitor.sees('It was left out of the list.', '[data-cleaner]');
     await visitor.sees('Water does not dissolve it', '[data-cleaner]');
-    expect(await visitor.page.$eval('[data-cleaner] input', (field) => (field as HTMLInputElement).value)).toBe('water from the tap');
+    expect(
+      await visitor.page.$eval('[data-cleaner] input', (field) => (field as HTMLInputElement).value),
+    ).toBe('water from the tap');
     await visitor.type('Cleaner the sheet names', 'acetone');
     await visitor.page.keyboard.press('Enter');
     // This gun’s seals are of nitrile: it may not stand in them.
@@ -61,7 +68,9 @@ describe('the cleaning list', () => {
     await visitor.sees('Do not force trigger or pressure', '[data-setting]');
     await visitor.sees('Do not force the trigger.', '[data-clean-list]');
     await visitor.page.click('::-p-xpath(//label[contains(., "It has set in the gun")])');
-    await visitor.page.waitForFunction(() => !document.querySelector('[data-clean-list]')?.textContent?.includes('Do not force'));
+    await visitor.page.waitForFunction(
+      () => !document.querySelector('[data-clean-list]')?.textContent?.includes('Do not force'),
+    );
   });
 
   it('what was used and what settled clear is added up by job and month, with the rules of the place', async () => {
@@ -99,7 +108,9 @@ describe('care of the shop', () => {
     expect(calendar).toContain('BEGIN:VALARM');
     expect(calendar).toMatch(/SUMMARY:Renew: tip 517/);
     await visitor.press(/^Done today: Water separator, under/);
-    await visitor.page.waitForFunction(() => ![...document.querySelectorAll('section h2')].some((each) => each.textContent === 'Overdue'));
+    await visitor.page.waitForFunction(
+      () => ![...document.querySelectorAll('section h2')].some((each) => each.textContent === 'Overdue'),
+    );
     await visitor.reload();
     await visitor.sees('This week');
     await visitor.page.keyboard.down('Control');
@@ -113,10 +124,20 @@ describe('care of the shop', () => {
     const wear = '[data-wear="demo-airless"]';
     await visitor.sees('Fan lost 15 %', wear);
     await visitor.press('Renewed: Tip 517');
+    await visitor.type('Fan now, at 305 mm', '400');
+    await visitor.page.keyboard.press('Enter');
+    await visitor.sees('A worn tip sprays narrower, not wider', '[role="dialog"]');
+    await visitor.type('Fan now, at 305 mm', '203');
+    await visitor.page.keyboard.press('Enter');
+    await visitor.sees('Fan lost 20 %', wear);
     await visitor.type('Lasts by the maker’s word', '900');
     await visitor.page.keyboard.press('Enter');
     await visitor.press('Put on record');
-    await visitor.page.waitForFunction((within) => !document.querySelector(within)?.textContent?.includes('Fan lost'), {}, wear);
+    await visitor.page.waitForFunction(
+      (within) => !document.querySelector(within)?.textContent?.includes('Fan lost'),
+      {},
+      wear,
+    );
     await visitor.sees('Life by the maker', wear);
     await visitor.sees('▲ order tip', '[data-kit="demo-airless"]');
     await visitor.reload();
@@ -139,7 +160,8 @@ describe('care of the shop', () => {
 
   it('forecasts water by the weather and keeps what was found', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/care#air');
-    const tank = async () => Number(/In the tank, an hour\s+(\d+)/.exec(await visitor.text('[data-moisture]'))![1]);
+    const tank = async () =>
+      Number(/In the tank, an hour\s+(\d+)/.exec(await visitor.text('[data-moisture]'))![1]);
     const before = await tank();
     await visitor.type('Air outside', '32');
     await visitor.type('Its humidity', '85');

@@ -174,6 +174,6 @@ describe('a door job, from can to coat', () => {
     await visitor.page.keyboard.down('Control');
     await visitor.page.keyboard.press('z');
     await visitor.page.keyboard.up('Control');
-    await visitor.sees('Put solvent and sludge into', '[aria-label="Next"]');
+    await visitor.sees('Solvent and sludge into', '[aria-label="Next"]');
   });
 });

@@ -7,7 +7,9 @@ import { useShop } from '@/store/hooks';
 import { Button, ButtonLink } from '@/ui/Button';
 import { download } from '@/ui/download';
 import { EmptyState } from '@/ui/EmptyState';
+import { showPart } from '@/ui/showpart';
 import { useUnits } from '@/ui/units';
+import { wearWords } from '@/ui/words/care';
 import { dayWords, dueWords } from '@/ui/words/caredue';
 import { AxisHead } from './DueAxis';
 import { columns, DueList } from './DueList';
@@ -37,7 +39,7 @@ export function CalendarPart() {
       {dues.length === 0 ? (
         <EmptyState title="Nothing is dated yet">
           <p>Put the day a part was renewed under Wear and parts, and the day a filter was changed on the rig’s own page.</p>
-          <ButtonLink href="#wear">Wear and parts</ButtonLink>
+          <Button onClick={() => showPart('wear')}>Wear and parts</Button>
         </EmptyState>
       ) : (
         <>
@@ -60,7 +62,7 @@ export function CalendarPart() {
       )}
       {order.length > 0 && (
         <p data-order>
-          To order: {order.map(({ rig, row }) => `${row.name ?? row.part} (${rig.name}, ${row.stock} left)`).join('; ')}. <a className="font-semibold text-act underline underline-offset-4" href="#wear">To the kit</a>
+          To order: {order.map(({ rig, row }) => `${row.name ?? wearWords[row.part].toLowerCase()} (${rig.name}, ${row.stock} left)`).join('; ')}. <Button look="quiet" onClick={() => showPart('wear')}>To the kit</Button>
         </p>
       )}
       <p className="text-xs text-ink-soft">Reckoned on {dayWords(now)}. Lives are defaults of ours until the maker’s interval is entered or parts have been renewed here; the maker’s word outranks them.</p>

@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { tipFromCode, wearFromFan } from '@/core/airless';
 import { partFacts } from '@/core/care';
 import { isRefusal } from '@/core/refusal';
 import { newId, type Rig } from '@/records';
@@ -107,6 +108,15 @@ function Renewal({ item, now, onClose }: { readonly item: WearItem; readonly now
     onClose();
   };
   const rig = current();
+  const tip = part === 'tip' && which ? tipFromCode(which) : undefined;
+  const [fan, setFan] = useState(which ? item.rig.tipsWorn?.[which]?.fan : undefined);
+  const worn = tip && !isRefusal(tip) && fan !== undefined ? wearFromFan(tip, fan) : undefined;
+  const measure = (width: number | undefined) => {
+    setFan(width);
+    if (!rig || !which || !tip || isRefusal(tip) || (width !== undefined && isRefusal(wearFromFan(tip, width)))) return;
+    const { [which]: held, ...others } = rig.tipsWorn ?? {};
+    store.put({ ...rig, tipsWorn: { ...others, [which]: { ...held, fan: width } } }, 'tip measured');
+  };
   const setInterval = (life: number | undefined) => {
     if (!rig) return;
     const others = Object.entries(rig.intervals ?? {}).filter(([each]) => each !== part);
@@ -121,6 +131,11 @@ function Renewal({ item, now, onClose }: { readonly item: WearItem; readonly now
         </div>
         <Button type="submit" look="main" disabled={wrong !== undefined}>Put on record</Button>
       </form>
+      {tip && !isRefusal(tip) && (
+        <div className="mt-5 border-t border-hairline pt-4">
+          <NumberField label={`Fan now, at ${units.show('distance', 0.305)}`} quantity="distance" value={fan} onChange={measure} expects={[tip.fan * 0.5, tip.fan * 1.1]} error={isRefusal(worn) ? units.says(worn) : undefined} lazily hint={`New it sprays ${units.show('distance', tip.fan)}. A timed flow is entered at Set, under Tips side by side.`} />
+        </div>
+      )}
       <div className="mt-5 border-t border-hairline pt-4">
         {counts === 'days' ? (
           <NumberField label="Lasts by the maker’s word" quantity="days" value={rig?.intervals?.[part] === undefined ? undefined : rig.intervals[part] / 86_400} onChange={(days) => setInterval(days === undefined ? undefined : days * 86_400)} expects={[5, 1500]} lazily hint={`A default without it: ${units.show('days', partFacts[part].life / 86_400)}`} />

@@ -19,6 +19,7 @@ import {
   type TipOrder,
 } from '@/core/airless';
 import { isRefusal } from '@/core/refusal';
+import { useStore } from '@/store/hooks';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { TextField } from '@/ui/Field';
@@ -221,6 +222,13 @@ function Wear({ tip, pressure, density }: TipProps) {
   const timed = volume && seconds && !isRefusal(fresh) ? wearFromFlow(tip, volume / seconds, fresh) : undefined;
   const worn = timed ?? (fan === undefined ? undefined : wearFromFan(tip, fan));
   const { needed, sheet } = view.plan;
+  const { rig } = view;
+  const store = useStore();
+  const width = worn && !isRefusal(worn) ? tip.fan * (1 - worn.fanLost) : undefined;
+  const held = rig?.tipsWorn?.[tip.code];
+  const kept = width !== undefined && held?.fan !== undefined && Math.abs(held.fan - width) < 1e-6;
+  // Care forecasts the tip’s end from it.
+  const keep = () => rig && store.put({ ...rig, tipsWorn: { ...rig.tipsWorn, [tip.code]: { ...held, fan: width } } }, 'tip measured');
   const waste =
     worn && !isRefusal(worn) && !isRefusal(needed) && sheet.pricePerVolume
       ? wornWaste(worn.flowGrowth, needed.total, sheet.pricePerVolume)
@@ -246,6 +254,7 @@ function Wear({ tip, pressure, density }: TipProps) {
           {waste ? ` Run on, this job wastes ${costWords(waste)} of paint.` : ''}
         </Notice>
       )}
+      {worn && !isRefusal(worn) && <div><Button disabled={kept} onClick={keep}>{kept ? 'Kept with the tip' : 'Keep it with the tip'}</Button></div>}
     </div>
   );
 } // prettier-ignore

@@ -1,3 +1,5 @@
+import { showPart } from '../showpart';
+
 const tries = 60;
 const pause = 50;
 
@@ -7,7 +9,7 @@ const pause = 50;
  */
 export function focusPlace(place: string): void {
   if (focused(place)) return;
-  if (window.location.hash.length > 1) window.location.hash = '';
+  if (window.location.hash.length > 1) showPart();
   let left = tries;
   const again = () => {
     left -= 1;
