@@ -124,10 +124,10 @@ describe('care of the shop', () => {
     const wear = '[data-wear="demo-airless"]';
     await visitor.sees('Fan lost 15 %', wear);
     await visitor.press('Renewed: Tip 517');
-    await visitor.type('Fan now, at 305 mm', '400');
+    await visitor.type('Fan as it sprays now', '400');
     await visitor.page.keyboard.press('Enter');
     await visitor.sees('A worn tip sprays narrower, not wider', '[role="dialog"]');
-    await visitor.type('Fan now, at 305 mm', '203');
+    await visitor.type('Fan as it sprays now', '203');
     await visitor.page.keyboard.press('Enter');
     await visitor.sees('Fan lost 20 %', wear);
     await visitor.type('Lasts by the maker’s word', '900');

@@ -133,7 +133,7 @@ function Renewal({ item, now, onClose }: { readonly item: WearItem; readonly now
       </form>
       {tip && !isRefusal(tip) && (
         <div className="mt-5 border-t border-hairline pt-4">
-          <NumberField label={`Fan now, at ${units.show('distance', 0.305)}`} quantity="distance" value={fan} onChange={measure} expects={[tip.fan * 0.5, tip.fan * 1.1]} error={isRefusal(worn) ? units.says(worn) : undefined} lazily hint={`New it sprays ${units.show('distance', tip.fan)}. A timed flow is entered at Set, under Tips side by side.`} />
+          <NumberField label="Fan as it sprays now" quantity="distance" value={fan} onChange={measure} expects={[tip.fan * 0.5, tip.fan * 1.1]} error={isRefusal(worn) ? units.says(worn) : undefined} lazily hint={`Measured at ${units.show('distance', 0.305)}; new it sprays ${units.show('distance', tip.fan)}. A timed flow is entered at Set, under Tips side by side.`} />
         </div>
       )}
       <div className="mt-5 border-t border-hairline pt-4">
