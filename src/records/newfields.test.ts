@@ -132,6 +132,36 @@ describe('what is new in them', () => {
     });
   });
 
+  it('a rig with its care: seals, renewals, kit and water found; and what a shop says of its place and waste', () => {
+    const rig = {
+      ...turbine,
+      seals: 'nitrile',
+      wetted: ['stainless', 'aluminium'],
+      renewals: [{ id: 'r', part: 'nozzle', which: 's13', on: '2026-11-01', why: 'worn' }],
+      intervals: { packing: 90 * 86_400 },
+      kit: [{ id: 'k', part: 'gasket', stock: 2, lead: 14, price: 6 }],
+      waterFound: [{ at: '2026-11-23T12:00:00.000Z', where: 'tank', volume: 2e-4, air: 290, humidity: 0.6 }],
+      airParts: [{ id: 'a', kind: 'drain', since: '2026-11-22', every: 2 }],
+    };
+    expect(read(rig)).toEqual(rig);
+    for (const wrong of [
+      { ...rig, seals: 'cheese' },
+      { ...rig, renewals: [{ ...rig.renewals[0], on: 'yesterday' }] },
+      { ...rig, kit: [{ ...rig.kit[0], stock: -1 }] },
+      { ...rig, intervals: { packing: 0 } },
+      { ...rig, intervals: { trigger: 5 } },
+    ])
+      expect(readRecord(plain(wrong))).toMatchObject({ refused: 'invalid' });
+    const shop = {
+      ...newShop,
+      careWords: { 'two-part/gravity/strip/flush': 'Our way.' },
+      place: { kind: 'booth', width: 3, airFlow: 3.75, mixing: 3 },
+      wasteRules: 'Blue drum.',
+    };
+    expect(read(shop)).toEqual(shop);
+    expect(readRecord(plain({ ...shop, place: { kind: 'moon' } }))).toMatchObject({ refused: 'invalid' });
+  });
+
   it('a rig with its lines and the patterns of its cards', () => {
     const pattern = { width: 0.25, height: 0.07, profile: [0.2, 1, 1.4, 1, 0.2], centre: 0, ends: 1, flatness: 0.8, middle: 1.2, bend: 0, softness: 0.1, tails: 1.2, spatter: 0, speckle: 5e-4, fault: 'good', confidence: 0.8 };
     const rig = {
