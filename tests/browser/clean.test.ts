@@ -33,6 +33,11 @@ describe('the cleaning list', () => {
     await visitor.press('In our words');
     await visitor.press('As it was');
     await visitor.sees('rinse the pail with clean water', '[aria-label="Next"]');
+    // Any step can be reworded, not only the one that comes now.
+    await visitor.press(/^In our words: Run clean water through/);
+    await visitor.type('Words', 'Two pails of water, slowest stroke.');
+    await visitor.press('Keep these words');
+    await visitor.sees('Two pails of water, slowest stroke.', '[data-clean-list]');
   });
 
   it('between coats it is the short way; storing is shorter work; a cleaner that fights the coating is left out', async () => {

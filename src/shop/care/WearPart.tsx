@@ -94,7 +94,7 @@ function Renewal({ item, now, onClose }: { readonly item: WearItem; readonly now
   const { part, which, counts } = item;
   const today = new Date(now).toISOString().slice(0, 10);
   const [on, setOn] = useState(today);
-  const [why, setWhy] = useState<NonNullable<Rig['renewals']>[number]['why']>(item.since === undefined ? 'new-gun' : 'worn');
+  const [why, setWhy] = useState<NonNullable<Rig['renewals']>[number]['why']>(item.since === undefined && counts === 'days' ? 'new-gun' : 'worn');
   const wrong = !/^\d{4}-\d\d-\d\d$/.test(on) ? 'Give the day.' : on > today ? 'That day is still to come.' : item.since !== undefined && on < new Date(item.since).toISOString().slice(0, 10) ? `It was renewed on ${dayWords(item.since)} already.` : undefined;
   const current = (): Rig | undefined => {
     const held = store.getState().records.get(`rig/${item.rig.id}`);

@@ -4,11 +4,8 @@ import { useState } from 'react';
 import { showDuration } from '@/core/quantity';
 import { deferral, stepCautions } from '@/core/safety';
 import { gunFamily, stepReason } from '@/core/care';
-import { useShop, useStore } from '@/store/hooks';
 import type { CleanStep } from '@/store/job';
 import { Button } from '@/ui/Button';
-import { Dialog } from '@/ui/Dialog';
-import { TextField } from '@/ui/Field';
 import { useJob } from '@/ui/job/context';
 import { jobHazards } from '@/ui/job/hazards';
 import { Notice } from '@/ui/Notice';
@@ -16,6 +13,7 @@ import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import { liquidWords } from '@/ui/words/care';
 import { GunParts } from './GunParts';
+import { Reword } from './Reword';
 import { askedOf } from './StepList';
 
 /** The step that comes now: its cautions where the hand is, what it takes, and the mistake it prevents. */
@@ -60,31 +58,4 @@ export function PresentStep() {
 export function presentStep(steps: readonly CleanStep[], midway: readonly CleanStep[], between: boolean): CleanStep | undefined {
   const short = between && steps.every(({ done }) => !done) ? midway.find(({ done }) => !done) : undefined;
   return short ?? steps.find(({ done }) => !done);
-} // prettier-ignore
-
-/** A step in the shop's own words. Its reason, its cautions and its place in the order stay. */
-function Reword({ step, onClose }: { readonly step: CleanStep; readonly onClose: () => void }) {
-  const store = useStore();
-  const shop = useShop();
-  const [words, setWords] = useState(step.says);
-  const { careWords = {} } = shop;
-  const keep = () => {
-    store.put({ ...shop, careWords: { ...careWords, [step.wordsKey]: words.trim() } }, 'step reworded');
-    onClose();
-  };
-  const back = () => {
-    store.put({ ...shop, careWords: Object.fromEntries(Object.entries(careWords).filter(([key]) => key !== step.wordsKey)) }, 'step as it was');
-    onClose();
-  };
-  return (
-    <Dialog open onClose={onClose} title="This step in our words" says="Kept for this coating, gun and way of cleaning. Its cautions and its place in the order stay.">
-      <form onSubmit={(event) => { event.preventDefault(); if (words.trim()) keep(); }} className="space-y-4">
-        <TextField label="Words" value={words} maxLength={400} onChange={(event) => setWords(event.target.value)} error={words.trim() ? undefined : 'Say what is done in this step.'} />
-        <div className="flex flex-wrap gap-3">
-          <Button type="submit" look="main" disabled={!words.trim() || words.trim() === step.says}>Keep these words</Button>
-          {step.reworded && <Button className="min-h-16" onClick={back}>As it was</Button>}
-        </div>
-      </form>
-    </Dialog>
-  );
 } // prettier-ignore

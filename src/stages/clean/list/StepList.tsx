@@ -1,7 +1,8 @@
 'use client';
 
 import { Checkbox } from 'radix-ui';
-import { Check } from 'lucide-react';
+import { Check, Pencil } from 'lucide-react';
+import { useState } from 'react';
 import { Button } from '@/ui/Button';
 import { useJob } from '@/ui/job/context';
 import { Panel } from '@/ui/Panel';
@@ -10,6 +11,7 @@ import { liquidWords, phaseWords } from '@/ui/words/care';
 import { stepReason } from '@/core/care';
 import { cleaningQuestion, type CleanStep, type JobView } from '@/store/job';
 import { clockTime } from '@/ui/words/spray';
+import { Reword } from './Reword';
 
 /** The ordered list for this gun and this coating. Ticks are logged, and can be taken back. */
 export function StepList() {
@@ -60,9 +62,13 @@ function Rows({ steps, list, from }: RowsProps) {
   const units = useUnits();
   const idle = view.clean.state === 'nothing-in-it';
   const question = askedOf(view);
+  const [rewording, setRewording] = useState<CleanStep>();
   return (
+    <>
     <ol className="divide-y divide-hairline border-b border-hairline">
-      {steps.map(({ id, says, done, liquid, volume, reworded }, i) => (
+      {steps.map((step, i) => {
+        const { id, says, done, liquid, volume, reworded } = step;
+        return (
         <li key={id} className={`flex items-start gap-4 py-3 ${done ? 'text-ink-soft' : ''}`}>
           <Checkbox.Root
             id={`step-${id}`}
@@ -78,12 +84,17 @@ function Rows({ steps, list, from }: RowsProps) {
           </Checkbox.Root>
           <span id={`words-${id}`} className="min-w-0 flex-1">
             <b>{from + i}. {says}</b>
-            <span className="block text-sm text-ink-soft">{stepReason(id, question)?.because}{reworded && ' In our words.'}</span>
+            <span className="block text-sm text-ink-soft">{stepReason(id, question)?.because}{liquid && <b className="font-semibold"> {liquidWords(volume, units)}.</b>}{reworded && ' In our words.'}</span>
           </span>
-          {liquid && <span className="shrink-0 text-right text-sm text-ink-soft">{liquidWords(volume, units)}</span>}
+          <button type="button" aria-label={`In our words: ${says}`} className="no-print -my-1 flex size-11 shrink-0 items-center justify-center text-ink-soft hover:text-ink" onClick={() => setRewording(step)}>
+            <Pencil aria-hidden className="size-4" />
+          </button>
         </li>
-      ))}
+        );
+      })}
     </ol>
+    {rewording && <Reword step={rewording} onClose={() => setRewording(undefined)} />}
+    </>
   );
 } // prettier-ignore
 
