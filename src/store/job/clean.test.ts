@@ -133,6 +133,21 @@ describe('standing in the gun', () => {
   });
 });
 
+describe('the idle timer', () => {
+  const idle = (job = dirty) => seen(job).timers.find(({ id }) => id === 'idle');
+
+  it('calls in the middle of a long flash, and keeps quiet where the next coat opens by then', () => {
+    expect(idle()).toMatchObject({ due: noon });
+    expect(idle()).not.toHaveProperty('quiet');
+    const quick = { ...lacquer, times: { ...lacquer.times, flash: 300, recoatFirst: 420 } };
+    expect(idle({ ...dirty, sheets: [quick] })).toMatchObject({ quiet: true });
+  });
+
+  it('ends with the last coat', () => {
+    expect(idle(logged(dirty, [-8, start('lacquer-2')], [-2, end('lacquer-2')]))).toBeUndefined();
+  });
+});
+
 describe('after cleaning', () => {
   it('a stripped gun has lost its setting and its card, a stored one its card only', () => {
     expect(seen(logged(dirty, [-1, tick('flush')])).set).toMatchObject({ cardState: 'cleaned' });

@@ -64,7 +64,14 @@ export function timersOf(
       timers.push({ id: 'retime', due: moment(timed) + retime * 1000, warn: 5 * minutes, then: 'do' });
   }
   if (idle && spray.next && !spray.running)
-    timers.push({ id: 'idle', due: idle.until, warn: 2 * minutes, then: 'do' });
+    timers.push({
+      id: 'idle',
+      due: idle.until,
+      warn: 2 * minutes,
+      then: 'do',
+      // Once the next coat may go on, it is sprayed rather than wiped: the flash calls, and once is enough.
+      ...(recoat && idle.until > recoat.opens - 2 * minutes ? { quiet: true } : {}),
+    });
   if (cleanBy !== undefined && Number.isFinite(cleanBy))
     timers.push({ id: 'clean-by', due: cleanBy, warn: 15 * minutes, then: 'lost' });
   return timers.sort((a, b) => a.due - b.due);
