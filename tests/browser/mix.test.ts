@@ -128,6 +128,6 @@ describe('a sheet changed in the middle of a job', () => {
     const wrong = table.replace(/,two-part-clear,/, ',sparkling,');
     await visitor.upload(temporaryFile('wrong.csv', wrong));
     await visitor.sees(/1 refused\. Nothing is written yet/);
-    await visitor.sees('class: Invalid option');
+    await visitor.sees('class: not one of the values known here');
   });
 });
