@@ -48,7 +48,10 @@ describe('Quantity', () => {
     await visitor.type('The pot holds', '3');
     await visitor.page.keyboard.press('Enter');
     await visitor.sees('3 batches');
-    await visitor.sees(/\d\d:\d\d\s+Mix batch 2: .*\s+empty by \d\d:\d\d; the pot is full/, '[data-batches]');
+    await visitor.sees(
+      /\d\d:\d\d\s+Mix batch 2: .*\s+empty by .*\d\d:\d\d; the pot is full/,
+      '[data-batches]',
+    );
     await visitor.type('The pot holds', '100 mL');
     await visitor.page.keyboard.press('Enter');
     await visitor.sees(/alone takes \d\.\d\d L, the pot holds 0\.10 L\. Use a larger pot\./);
