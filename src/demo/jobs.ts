@@ -16,11 +16,25 @@ const minutes = 60_000;
 const bar = 1e5;
 const perMinute = 1e-6 / 60;
 
-const face = (id: string, name: string, width: number, height: number, count: number, lies: Face['lies'] = 'upright'): Face => ({ id, name, width, height, count, lies }); // prettier-ignore
+const face = (
+  id: string,
+  name: string,
+  width: number,
+  height: number,
+  count: number,
+  lies: Face['lies'] = 'upright',
+): Face => ({ id, name, width, height, count, lies });
 const coats = (sheet: Coating, names: readonly string[]) =>
   names.map((name, i) => ({ id: `${sheet.id}-${i + 1}`, sheetId: sheet.id, name, dry: sheet.film.aim }));
 
-const job = (id: string, name: string, begun: number, says: Omit<Job, 'kind' | 'version' | 'id' | 'name' | 'begun' | 'approach'> & { approach?: Partial<Job['approach']> }): Job => ({
+const job = (
+  id: string,
+  name: string,
+  begun: number,
+  says: Omit<Job, 'kind' | 'version' | 'id' | 'name' | 'begun' | 'approach'> & {
+    approach?: Partial<Job['approach']>;
+  },
+): Job => ({
   kind: 'job',
   version: 1,
   id,
@@ -28,7 +42,7 @@ const job = (id: string, name: string, begun: number, says: Omit<Job, 'kind' | '
   begun: new Date(begun).toISOString(),
   ...says,
   approach: { overlap: 0.5, speed: 0.4, reserve: 0.1, acceptance: 'spot-mean', ...says.approach },
-}); // prettier-ignore
+});
 
 /** Standing at Thin: mixed, timed, thinned once, timed again. */
 function saloonDoors(now: number): Job {
@@ -65,7 +79,10 @@ function liveryPanels(now: number): Job {
   const log = diary(id, now, 'Rook');
   const batch = `${id}-mix-1`;
   log.climate(62, 21, 20.4, 0.46);
-  log.mixed(55, batch, liveryColour, [['base', 1510, 'demo-can-c4'], ['hardener', 339, 'demo-can-c4h']]); // prettier-ignore
+  log.mixed(55, batch, liveryColour, [
+    ['base', 1510, 'demo-can-c4'],
+    ['hardener', 339, 'demo-can-c4h'],
+  ]);
   log.timed(50, batch, liveryColour, dinCup, 20.6);
   log.timed(48, batch, liveryColour, dinCup, 20.6);
   log.add(45, batch, 'medium', 196);
@@ -184,7 +201,11 @@ function seatBrackets(now: number): Job {
   log.timed(138, batch, bracketEnamel, fordCup, 21);
   log.timed(136, batch, bracketEnamel, fordCup, 21);
   cleaned(log, 110, pressurePot, bracketEnamel, 0.2e-3);
-  log.films(20, 'top', 2 * bracketEnamel.film.aim, [[0, 0.5, 0.5], [1, 0.18, 0.2], [2, 0.82, 0.2]]); // prettier-ignore
+  log.films(20, 'top', 2 * bracketEnamel.film.aim, [
+    [0, 0.5, 0.5],
+    [1, 0.18, 0.2],
+    [2, 0.82, 0.2],
+  ]);
   return job(id, 'Seat brackets, shift run', now - 265 * minutes, {
     sheets: [bracketEnamel],
     rigId: pressurePot.id,

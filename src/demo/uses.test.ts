@@ -17,7 +17,9 @@ describe('what the demo shop shows', () => {
     expect(catalysed?.ratioBy).toBe('mass');
     expect(catalysed?.components[1]?.partsAt?.length).toBeGreaterThan(1);
     expect(catalysed?.additives?.some(({ doseOf, dose }) => doseOf === 'base' && dose > 0)).toBe(true);
-    const single = sheets.find(({ components, additives }) => components.length === 1 && additives?.some(({ thins }) => thins)); // prettier-ignore
+    const single = sheets.find(
+      ({ components, additives }) => components.length === 1 && additives?.some(({ thins }) => thins),
+    );
     expect(single).toBeDefined();
   });
 
@@ -25,7 +27,9 @@ describe('what the demo shop shows', () => {
     const cans = of<Can>('can');
     for (const sheet of sheets)
       for (const part of sheet.components)
-        expect(cans.some(({ coatingId, componentId }) => coatingId === sheet.id && componentId === part.id)).toBe(true); // prettier-ignore
+        expect(
+          cans.some(({ coatingId, componentId }) => coatingId === sheet.id && componentId === part.id),
+        ).toBe(true);
     expect(cans.some(({ opened }) => opened === undefined)).toBe(true);
     expect(cans.filter(({ useBefore }) => (useBefore ?? '9') < '2026-11-23')).toHaveLength(1);
   });

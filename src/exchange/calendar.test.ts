@@ -35,4 +35,4 @@ describe('a calendar file', () => {
     expect(file).toContain('Wet film 90 µm\\nback\\, not front');
     expect(file.trimEnd().endsWith('END:VCALENDAR')).toBe(true);
   });
-}); // prettier-ignore
+});

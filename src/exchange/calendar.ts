@@ -31,9 +31,11 @@ export function calendarOf(entries: readonly CalendarEntry[]): string {
       end: Math.max(whole(end), whole(start) + 1000),
       endInputType: 'utc',
       endOutputType: 'utc',
-      ...(call === undefined ? {} : { alarms: [{ action: 'display', description: title, trigger: { minutes: call, before: true } }] }),
+      ...(call === undefined
+        ? {}
+        : { alarms: [{ action: 'display', description: title, trigger: { minutes: call, before: true } }] }),
     })),
   );
   if (error || !value) throw error ?? new Error('The calendar could not be written.');
   return value;
-} // prettier-ignore
+}

@@ -30,11 +30,23 @@ describe('care in a calendar', () => {
 describe('the waste register', () => {
   it('is a table with a line a job and month, and nothing a spreadsheet would run', () => {
     const text = writeWasteCsv([
-      { month: '2026-11', job: '=cmd()', volume: { used: 1.25e-3, recovered: 0.7e-3 }, mass: { sludge: 0.123456789 } },
+      {
+        month: '2026-11',
+        job: '=cmd()',
+        volume: { used: 1.25e-3, recovered: 0.7e-3 },
+        mass: { sludge: 0.123456789 },
+      },
       { month: '2026-10', job: 'Doors, "car 4"', volume: {}, mass: {} },
     ]);
     const { data } = Papa.parse<Record<string, string>>(text, { header: true });
-    expect(data[0]).toMatchObject({ month: '2026-11', job: "'=cmd()", 'solvent used [L]': '1.25', 'settled clear again [L]': '0.7', 'mix left over [L]': '', 'sludge [kg]': '0.123457' });
+    expect(data[0]).toMatchObject({
+      month: '2026-11',
+      job: "'=cmd()",
+      'solvent used [L]': '1.25',
+      'settled clear again [L]': '0.7',
+      'mix left over [L]': '',
+      'sludge [kg]': '0.123457',
+    });
     expect(data[1]!.job).toBe('Doors, "car 4"');
   });
-}); // prettier-ignore
+});

@@ -28,13 +28,17 @@ describe('a label', () => {
   it('has a code with its three finders, large enough to be scanned', () => {
     const cells = codeCells(data);
     expect(cells.length).toBeGreaterThanOrEqual(21);
-    for (const [y, x] of [[0, 0], [0, cells.length - 7], [cells.length - 7, 0]] as const) {
+    for (const [y, x] of [
+      [0, 0],
+      [0, cells.length - 7],
+      [cells.length - 7, 0],
+    ] as const) {
       expect(cells[y]!.slice(x, x + 7).every(Boolean)).toBe(true);
       expect(cells[y + 1]!.slice(x + 1, x + 6).some(Boolean)).toBe(false);
     }
     // 30 mm of code: a cell of at least 0.45 mm.
     expect(30 / cells.length).toBeGreaterThan(0.45);
-  }); // prettier-ignore
+  });
 
   it('becomes a PDF of the label’s own size, whatever letters a name has', async () => {
     const document = await PDFDocument.load(await labelPdf(label));

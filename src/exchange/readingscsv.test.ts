@@ -22,8 +22,17 @@ const preview = (text: string, part: Partial<GaugeMapping> = {}) => {
 
 describe('a gauge’s table', () => {
   it('is read with commas, with semicolons and decimal commas, and with tabs', () => {
-    for (const text of ['Face,Spot,Thickness µm\nFront,1,48.5\nBack,2,51', 'Face;Spot;Thickness µm\nFront;1;48,5\nBack;2;51', 'Face\tSpot\tThickness µm\nFront\t1\t48.5\nBack\t2\t51\n'])
-      expect(preview(text).readings.map(({ faceId, spot, film }) => [faceId, spot, Math.round(film * 1e7) / 10])).toEqual([['f', 0, 48.5], ['b', 1, 51]]);
+    for (const text of [
+      'Face,Spot,Thickness µm\nFront,1,48.5\nBack,2,51',
+      'Face;Spot;Thickness µm\nFront;1;48,5\nBack;2;51',
+      'Face\tSpot\tThickness µm\nFront\t1\t48.5\nBack\t2\t51\n',
+    ])
+      expect(
+        preview(text).readings.map(({ faceId, spot, film }) => [faceId, spot, Math.round(film * 1e7) / 10]),
+      ).toEqual([
+        ['f', 0, 48.5],
+        ['b', 1, 51],
+      ]);
   });
 
   it('without a head, or with one column, fills spots in threes', () => {
@@ -42,7 +51,9 @@ describe('a gauge’s table', () => {
   });
 
   it('says row by row what is wrong and keeps the rest', () => {
-    const { readings, problems, duplicates } = preview('No,Face,Spot,Film\n1,Front,1,48\n1,Front,1,48\n2,Side,1,50\n3,Front,99,50\n4,Front,2,abc\n5,Front,2,-4\n6,Front,S3,50');
+    const { readings, problems, duplicates } = preview(
+      'No,Face,Spot,Film\n1,Front,1,48\n1,Front,1,48\n2,Side,1,50\n3,Front,99,50\n4,Front,2,abc\n5,Front,2,-4\n6,Front,S3,50',
+    );
     expect(readings.map(({ row }) => row)).toEqual([2, 3, 8]);
     expect(readings[2]!.spot).toBe(2);
     expect(duplicates).toBe(1);
@@ -66,6 +77,13 @@ describe('a gauge’s table', () => {
         if (!isRefusal(table)) previewReadings(table, guessMapping(table), faces, expected, 3, 60);
       }),
     );
-    expect(['1.234,5', '1,234.5', '48 µm', '4,5', 'x', '1e5'].map(numberOf)).toEqual([1234.5, 1234.5, 48, 4.5, undefined, undefined]);
+    expect(['1.234,5', '1,234.5', '48 µm', '4,5', 'x', '1e5'].map(numberOf)).toEqual([
+      1234.5,
+      1234.5,
+      48,
+      4.5,
+      undefined,
+      undefined,
+    ]);
   });
-}); // prettier-ignore
+});

@@ -43,7 +43,12 @@ export async function reportPdf(report: Report): Promise<Uint8Array> {
     room(60);
     y -= 28;
     write(title, margin, 12, bold, inner);
-    page.drawLine({ start: { x: margin, y: y - 4 }, end: { x: width - margin, y: y - 4 }, thickness: 0.8, color: ink });
+    page.drawLine({
+      start: { x: margin, y: y - 4 },
+      end: { x: width - margin, y: y - 4 },
+      thickness: 0.8,
+      color: ink,
+    });
     y -= 4;
     for (const [label, value] of facts) {
       room(16);
@@ -55,8 +60,15 @@ export async function reportPdf(report: Report): Promise<Uint8Array> {
     table.forEach((row, i) => {
       room(16);
       y -= 14;
-      row.forEach((cell, k) => write(cell, margin + (k * inner) / columns, 8.5, i === 0 ? bold : plain, inner / columns - 4));
-      page.drawLine({ start: { x: margin, y: y - 3 }, end: { x: width - margin, y: y - 3 }, thickness: 0.4, color: line });
+      row.forEach((cell, k) =>
+        write(cell, margin + (k * inner) / columns, 8.5, i === 0 ? bold : plain, inner / columns - 4),
+      );
+      page.drawLine({
+        start: { x: margin, y: y - 3 },
+        end: { x: width - margin, y: y - 3 },
+        thickness: 0.4,
+        color: line,
+      });
     });
     for (const each of lines) paragraph(each, 9);
     if (chart) {
@@ -74,27 +86,58 @@ export async function reportPdf(report: Report): Promise<Uint8Array> {
     }
   }
   pages.forEach((each, i) => {
-    each.drawText(fitted(printable(report.foot, plain), plain, 7, inner - 60), { x: margin, y: 30, size: 7, font: plain, color: soft });
-    each.drawText(`${i + 1} / ${pages.length}`, { x: width - margin - 24, y: 30, size: 7, font: plain, color: soft });
+    each.drawText(fitted(printable(report.foot, plain), plain, 7, inner - 60), {
+      x: margin,
+      y: 30,
+      size: 7,
+      font: plain,
+      color: soft,
+    });
+    each.drawText(`${i + 1} / ${pages.length}`, {
+      x: width - margin - 24,
+      y: 30,
+      size: 7,
+      font: plain,
+      color: soft,
+    });
   });
   return document.save();
-} // prettier-ignore
+}
 
 function drawChart(page: PDFPage, chart: ReportChart, x: number, y: number, w: number, h: number): void {
   const { points, limits, control, mean } = chartPoints(chart, w, h);
   const across = (at: number, color: typeof ink, dash?: number[]) =>
-    page.drawLine({ start: { x, y: y + at }, end: { x: x + w, y: y + at }, thickness: 0.8, color, ...(dash ? { dashArray: dash } : {}) });
+    page.drawLine({
+      start: { x, y: y + at },
+      end: { x: x + w, y: y + at },
+      thickness: 0.8,
+      color,
+      ...(dash ? { dashArray: dash } : {}),
+    });
   for (const at of limits) across(at, good);
   for (const at of control) across(at, soft, [3, 3]);
   across(mean, soft);
   points.slice(1).forEach(([px, py], i) => {
     const [qx, qy] = points[i] as readonly [number, number];
-    page.drawLine({ start: { x: x + qx, y: y + qy }, end: { x: x + px, y: y + py }, thickness: 0.8, color: ink });
+    page.drawLine({
+      start: { x: x + qx, y: y + qy },
+      end: { x: x + px, y: y + py },
+      thickness: 0.8,
+      color: ink,
+    });
   });
   for (const [px, py] of points) page.drawCircle({ x: x + px, y: y + py, size: 1.6, color: ink });
-} // prettier-ignore
+}
 
-async function drawPhoto(document: PDFDocument, page: PDFPage, { picture, width: w, height: h, marks }: ReportPhoto, x: number, y: number, scale: number, font: PDFFont): Promise<void> {
+async function drawPhoto(
+  document: PDFDocument,
+  page: PDFPage,
+  { picture, width: w, height: h, marks }: ReportPhoto,
+  x: number,
+  y: number,
+  scale: number,
+  font: PDFFont,
+): Promise<void> {
   const image = await document.embedJpg(picture);
   page.drawImage(image, { x, y, width: w * scale, height: h * scale });
   marks.forEach((mark, i) => {
@@ -102,7 +145,7 @@ async function drawPhoto(document: PDFDocument, page: PDFPage, { picture, width:
     page.drawCircle({ x: mx, y: my, size: 7, borderColor: rgb(0.64, 0.16, 0.12), borderWidth: 1.5 });
     page.drawText(String(i + 1), { x: mx + 8, y: my - 3, size: 8, font, color: rgb(0.64, 0.16, 0.12) });
   });
-} // prettier-ignore
+}
 
 function wrapped(text: string, font: PDFFont, size: number, width_: number): string[] {
   const lines: string[] = [];

@@ -29,7 +29,9 @@ const anySheet: fc.Arbitrary<Coating> = fc
       }),
     ),
     assumed: fc.subarray(['components', 'film', 'times']),
-    doses: optional(fc.array(fc.record({ name: text, dose: share, thins: fc.boolean() }), { minLength: 1, maxLength: 3 })),
+    doses: optional(
+      fc.array(fc.record({ name: text, dose: share, thins: fc.boolean() }), { minLength: 1, maxLength: 3 }),
+    ),
   })
   .map((any) => {
     const sheet = classSheet(any.of, 'id', 'name', '2026-11-01');
@@ -39,7 +41,15 @@ const anySheet: fc.Arbitrary<Coating> = fc
       name: any.name.trim(),
       sheetRevision: any.sheetRevision,
       assumed: any.assumed,
-      components: [{ ...base!, density: any.density, volumeSolids: any.solids, ...(any.table ? { partsAt: any.table } : {}) }, ...rest],
+      components: [
+        {
+          ...base!,
+          density: any.density,
+          volumeSolids: any.solids,
+          ...(any.table ? { partsAt: any.table } : {}),
+        },
+        ...rest,
+      ],
       ...(any.note === undefined ? {} : { note: any.note }),
       ...(any.tolerance === undefined ? {} : { tolerance: any.tolerance }),
       ...(any.price === undefined ? {} : { pricePerVolume: any.price }),
@@ -48,13 +58,23 @@ const anySheet: fc.Arbitrary<Coating> = fc
       ...(any.doses
         ? {
             additives: any.doses.map(({ name, dose, thins }, i) => ({
-              id: `d${i}`, name: name.trim(), density: 900, volumeSolids: 0, voc: 0, water: 0, exempt: 0,
-              doseBy: 'mass' as const, doseOf: 'mix' as const, dose, maximum: 1, thins,
+              id: `d${i}`,
+              name: name.trim(),
+              density: 900,
+              volumeSolids: 0,
+              voc: 0,
+              water: 0,
+              exempt: 0,
+              doseBy: 'mass' as const,
+              doseOf: 'mix' as const,
+              dose,
+              maximum: 1,
+              thins,
             })),
           }
         : {}),
     };
-  }); // prettier-ignore
+  });
 
 describe('sheets that leave and come back', () => {
   it('as JSON are identical', () => {
@@ -84,10 +104,17 @@ describe('sheets that leave and come back', () => {
 describe('files of anybody', () => {
   it('are read or refused, and never break the reader', () => {
     fc.assert(
-      fc.property(fc.oneof(fc.string(), fc.json(), fc.constantFrom('id,name,class\n', '\uFEFFid,name,class\n"', '[]', 'null')), (any) => {
-        for (const outcome of [previewBundle(any, []), previewSheetsCsv(any, [])])
-          expect(isRefusal(outcome) ? outcome.says.length : outcome.items.length).toBeGreaterThanOrEqual(0);
-      }),
+      fc.property(
+        fc.oneof(
+          fc.string(),
+          fc.json(),
+          fc.constantFrom('id,name,class\n', '\uFEFFid,name,class\n"', '[]', 'null'),
+        ),
+        (any) => {
+          for (const outcome of [previewBundle(any, []), previewSheetsCsv(any, [])])
+            expect(isRefusal(outcome) ? outcome.says.length : outcome.items.length).toBeGreaterThanOrEqual(0);
+        },
+      ),
     );
-  }); // prettier-ignore
+  });
 });

@@ -27,11 +27,24 @@ describe('a table of sheets', () => {
       intervals: {},
       assumed: [],
       additives: [
-        { id: 'x', name: '@extender', density: 900, volumeSolids: 0, voc: 900, water: 0, exempt: 0.5, doseBy: 'mass', doseOf: 'mix', dose: 0, maximum: 0.05, thins: true },
+        {
+          id: 'x',
+          name: '@extender',
+          density: 900,
+          volumeSolids: 0,
+          voc: 900,
+          water: 0,
+          exempt: 0.5,
+          doseBy: 'mass',
+          doseOf: 'mix',
+          dose: 0,
+          maximum: 0.05,
+          thins: true,
+        },
       ],
       components: [{ ...sheets[0]!.components[0]!, partsAt: [{ temperature: 291.15, parts: 2.5 }] }],
       vocLimit: { value: 420, counts: 'less-water' },
-    }; // prettier-ignore
+    };
     const text = writeSheetsCsv([awkward]);
     expect(text).not.toMatch(/(^|,)"?=1/m);
     const [item] = read(text);

@@ -34,6 +34,7 @@ const waterborne: readonly Hazard[] = ['dust'];
 const isocyanate: readonly Hazard[] = ['isocyanate', 'flammable', 'solvent', 'dust'];
 
 /** Typical values by class: defaults, shown as such until a sheet confirms them. */
+// prettier-ignore
 const typical: Record<CoatingClass, Typical> = {
   'solvent-base': { words: 'Solvent-borne base', chemistry: 'solvent-borne', density: 0.95, solids: 0.18, band: [35, 55], bore: [1.2, 1.4], wet: 45, flash: 5, recoat: 10, slope: 0.03, hazards: solventborne },
   'water-base': { words: 'Water-borne base', chemistry: 'water-borne', density: 1.02, solids: 0.16, band: [60, 100], bore: [1.2, 1.3], wet: 45, flash: 15, recoat: 20, slope: 0.025, hazards: waterborne },
@@ -50,7 +51,7 @@ const typical: Record<CoatingClass, Typical> = {
   'quick-enamel': { words: 'Quick-dry enamel', chemistry: 'oil-based', density: 1.15, solids: 0.4, band: [45, 70], bore: [1.4, 1.8], wet: 75, flash: 10, recoat: 20, slope: 0.03, hazards: [...solventborne, 'oxidising-oil'] },
   'wall-paint': { words: 'Wall paint', chemistry: 'water-borne', density: 1.32, solids: 0.38, orifice: [13, 19], wet: 125, flash: 120, recoat: 240, slope: 0.025, hazards: waterborne },
   elastomeric: { words: 'Elastomeric wall coating', chemistry: 'water-borne', density: 1.35, solids: 0.5, orifice: [21, 35], wet: 350, flash: 240, recoat: 1440, slope: 0.025, hazards: waterborne },
-}; // prettier-ignore
+};
 
 export const classWords = (of: CoatingClass): string => typical[of].words;
 
@@ -126,8 +127,24 @@ export function classSheet(of: CoatingClass, id: string, name: string, today: st
     ...(t.band ? { target: bandInCup(t.band) } : {}),
     temperatureSlope: t.slope,
     guns: t.orifice
-      ? [{ atomising: 'airless', orifice: spread(t.orifice, 0.0254e-3), pressure: { min: 110e5, max: 180e5 }, pressureAt: 'tip', distance: { min: 0.28, max: 0.33 } }]
-      : [{ atomising: 'hvlp', ...(t.bore ? { bore: spread(t.bore, 1e-3) } : {}), pressure: { min: 0.35e5, max: 0.65e5 }, pressureAt: 'cap', distance: { min: 0.15, max: 0.2 } }],
+      ? [
+          {
+            atomising: 'airless',
+            orifice: spread(t.orifice, 0.0254e-3),
+            pressure: { min: 110e5, max: 180e5 },
+            pressureAt: 'tip',
+            distance: { min: 0.28, max: 0.33 },
+          },
+        ]
+      : [
+          {
+            atomising: 'hvlp',
+            ...(t.bore ? { bore: spread(t.bore, 1e-3) } : {}),
+            pressure: { min: 0.35e5, max: 0.65e5 },
+            pressureAt: 'cap',
+            distance: { min: 0.15, max: 0.2 },
+          },
+        ],
     film: { min: dry * 0.85, aim: dry, max: dry * 1.2 },
     coats: 2,
     times: {
@@ -146,7 +163,7 @@ export function classSheet(of: CoatingClass, id: string, name: string, today: st
     hazards: [...t.hazards],
     blendable: of !== 'water-lacquer' && of !== 'gel-coat' && of !== 'two-part-water',
     assumed: [...assumed],
-  }; // prettier-ignore
+  };
 }
 
 const spread = ([min, max]: readonly [number, number], unit: number) => ({

@@ -27,8 +27,25 @@ describe('what is new in them', () => {
     const full = {
       ...sheet,
       tolerance: 0.05,
-      additives: [{ id: 'a', name: 'Extender', density: 900, volumeSolids: 0, voc: 900, water: 0, exempt: 0, doseBy: 'mass', doseOf: 'mix', dose: 0.01, maximum: 0.05, thins: true }],
-      components: sheet.components.map((part, i) => (i ? { ...part, partsAt: [{ temperature: 295, parts: 2 }] } : part)),
+      additives: [
+        {
+          id: 'a',
+          name: 'Extender',
+          density: 900,
+          volumeSolids: 0,
+          voc: 900,
+          water: 0,
+          exempt: 0,
+          doseBy: 'mass',
+          doseOf: 'mix',
+          dose: 0.01,
+          maximum: 0.05,
+          thins: true,
+        },
+      ],
+      components: sheet.components.map((part, i) =>
+        i ? { ...part, partsAt: [{ temperature: 295, parts: 2 }] } : part,
+      ),
       guns: [{ ...sheet.guns[0], target: { cupId: 'din-4', min: 18, max: 21, temperature: 293 } }],
       wetFilm: { min: 50e-6, aim: 60e-6, max: 75e-6 },
       shelf: { closed: 700, opened: 90 },
@@ -37,14 +54,24 @@ describe('what is new in them', () => {
       thinning: { ...sheet.thinning, usual: 0.1 },
     };
     expect(read(full)).toEqual(plain(full));
-  }); // prettier-ignore
+  });
 
   it('a revision holds a whole sheet, and not half of one', () => {
-    const revision = { kind: 'revision', version: 1, id: 'r', coatingId: 's', until: '2026-11-23T12:00:00.000Z', sheet };
+    const revision = {
+      kind: 'revision',
+      version: 1,
+      id: 'r',
+      coatingId: 's',
+      until: '2026-11-23T12:00:00.000Z',
+      sheet,
+    };
     expect(read(revision)).toEqual(plain(revision));
     const half = { ...sheet, film: undefined };
-    expect(readRecord(plain({ ...revision, sheet: half }))).toMatchObject({ refused: 'invalid', says: expect.stringMatching(/^sheet\.film/) });
-  }); // prettier-ignore
+    expect(readRecord(plain({ ...revision, sheet: half }))).toMatchObject({
+      refused: 'invalid',
+      says: expect.stringMatching(/^sheet\.film/),
+    });
+  });
 
   it('a job with its strokes, openings, fan and hand, and a coat judged by how it flowed', () => {
     const base = logged(aJob(), [
@@ -163,7 +190,22 @@ describe('what is new in them', () => {
   });
 
   it('a rig with its lines and the patterns of its cards', () => {
-    const pattern = { width: 0.25, height: 0.07, profile: [0.2, 1, 1.4, 1, 0.2], centre: 0, ends: 1, flatness: 0.8, middle: 1.2, bend: 0, softness: 0.1, tails: 1.2, spatter: 0, speckle: 5e-4, fault: 'good', confidence: 0.8 };
+    const pattern = {
+      width: 0.25,
+      height: 0.07,
+      profile: [0.2, 1, 1.4, 1, 0.2],
+      centre: 0,
+      ends: 1,
+      flatness: 0.8,
+      middle: 1.2,
+      bend: 0,
+      softness: 0.1,
+      tails: 1.2,
+      spatter: 0,
+      speckle: 5e-4,
+      fault: 'good',
+      confidence: 0.8,
+    };
     const rig = {
       ...turbine,
       airHose: { bore: 8e-3, length: 10, couplings: 2 },
@@ -176,8 +218,14 @@ describe('what is new in them', () => {
       patterns: [{ at: '2026-11-23T12:00:00.000Z', sheetId: 's', pattern }],
     };
     expect(read(rig)).toEqual(plain(rig));
-    expect(isRefusal(readRecord(plain({ ...rig, patterns: [{ ...rig.patterns[0], pattern: { ...pattern, profile: [1] } }] })))).toBe(true);
-  }); // prettier-ignore
+    expect(
+      isRefusal(
+        readRecord(
+          plain({ ...rig, patterns: [{ ...rig.patterns[0], pattern: { ...pattern, profile: [1] } }] }),
+        ),
+      ),
+    ).toBe(true);
+  });
 
   it('a cup is of a standard or the shop’s own, never both and never neither', () => {
     const own = { use: 'stand', liquids: [{ seconds: 20, viscosity: 40e-6 }] };
@@ -191,7 +239,16 @@ describe('what is new in them', () => {
   });
 
   it.each([
-    { type: 'leftover', batchId: 'b', sheetId: 's', volume: 1e-3, from: 'Gate', mixedAt: '2026-11-23T08:00:00.000Z', mass: 0.4, thinner: 0 },
+    {
+      type: 'leftover',
+      batchId: 'b',
+      sheetId: 's',
+      volume: 1e-3,
+      from: 'Gate',
+      mixedAt: '2026-11-23T08:00:00.000Z',
+      mass: 0.4,
+      thinner: 0,
+    },
     { type: 'returned', canId: 'c', mass: 0.4, thinner: 0.1 },
     { type: 'stick', batchId: 'b', sign: 'ribbon-gone', temperature: 293 },
     { type: 'structure', batchId: 'b', cupId: 'cup', fresh: 30, stood: 33 },
@@ -201,7 +258,7 @@ describe('what is new in them', () => {
     const job = aJob();
     const kept = { ...job, log: [{ id: 'e', at: '2026-11-23T12:00:00.000Z', ...entry }] };
     expect(read(kept)).toEqual(plain(kept));
-  }); // prettier-ignore
+  });
 
   it('a log refuses what it does not know, and amounts below zero', () => {
     const job = aJob();
@@ -219,14 +276,33 @@ describe('what is new in them', () => {
     const job = aJob();
     const full = {
       ...job,
-      approach: { ...job.approach, thinBy: { kind: 'volume-steps', step: 0.05 }, measure: 'pot', target: 'own', ownBand: { cupId: 'cup', min: 20, max: 24, temperature: 293 }, pot: 5e-3, batch: 2e-3, cards: 4, reserveWhy: 'one tin only' },
-      coats: job.coats.map((coat) => ({ ...coat, thinning: { by: 'extra', extra: 0.05, thinnerId: 'slow' } })),
-      part: { ...job.part, absorption: 40e-6, faces: job.part.faces.map((face) => ({ ...face, sides: 2, shape: 1.2 })) },
+      approach: {
+        ...job.approach,
+        thinBy: { kind: 'volume-steps', step: 0.05 },
+        measure: 'pot',
+        target: 'own',
+        ownBand: { cupId: 'cup', min: 20, max: 24, temperature: 293 },
+        pot: 5e-3,
+        batch: 2e-3,
+        cards: 4,
+        reserveWhy: 'one tin only',
+      },
+      coats: job.coats.map((coat) => ({
+        ...coat,
+        thinning: { by: 'extra', extra: 0.05, thinnerId: 'slow' },
+      })),
+      part: {
+        ...job.part,
+        absorption: 40e-6,
+        faces: job.part.faces.map((face) => ({ ...face, sides: 2, shape: 1.2 })),
+      },
       doses: { a: 0.02 },
       cans: ['c1', 'c2'],
       thinners: { lacquer: 'water' },
     };
     expect(read(full)).toEqual(plain(full));
-    expect(isRefusal(readRecord(plain({ ...full, approach: { ...full.approach, thinBy: { kind: 'by-ear' } } })))).toBe(true);
-  }); // prettier-ignore
+    expect(
+      isRefusal(readRecord(plain({ ...full, approach: { ...full.approach, thinBy: { kind: 'by-ear' } } }))),
+    ).toBe(true);
+  });
 });

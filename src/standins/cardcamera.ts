@@ -53,15 +53,27 @@ function filmAlong(fault: SprayedFault, u: number, how: number, balance = 0): nu
   if (fault === 'split') return flat * (1 - (0.55 + 0.25 * how) * exp(-((u / 0.32) ** 2)));
   if (fault === 'one-sided') return flat * (1 + (0.62 + 0.3 * how) * u);
   if (fault === 'tails')
-    return 0.75 * edge ** 0.8 + (0.75 + 0.35 * how) * (exp(-(((u - 0.86) / 0.075) ** 2)) + exp(-(((u + 0.86) / 0.075) ** 2)));
+    return (
+      0.75 * edge ** 0.8 +
+      (0.75 + 0.35 * how) * (exp(-(((u - 0.86) / 0.075) ** 2)) + exp(-(((u + 0.86) / 0.075) ** 2)))
+    );
   return flat;
-} // prettier-ignore
+}
 
 /**
  * The simulated card camera: a card sprayed by a gun with a fault, photographed at a bench with its light from one
  * side. It shares nothing with what reads cards.
  */
-export function photographCard({ seed, fault, fan: usualFan, gun = right, mirrored, width = 720, height = 960, trouble }: SprayedCard): CardPicture {
+export function photographCard({
+  seed,
+  fault,
+  fan: usualFan,
+  gun = right,
+  mirrored,
+  width = 720,
+  height = 960,
+  trouble,
+}: SprayedCard): CardPicture {
   const balance = balanceOf(gun);
   const fan = usualFan * gun.distance;
   const random = seeded(seedFrom(`${seed}/${fault}`));
@@ -73,12 +85,20 @@ export function photographCard({ seed, fault, fan: usualFan, gun = right, mirror
   const [cx, cy] = [width * (0.54 + 0.03 * gaussian(random)), height * (0.5 + 0.02 * gaussian(random))];
   const half = fan / 2;
   const thick = fan * (0.085 + 0.03 * random());
-  const bend = fault === 'crescent' ? (random() < 0.5 ? -1 : 1) * thick * (0.9 + 0.6 * how) : thick * 0.05 * gaussian(random);
+  const bend =
+    fault === 'crescent'
+      ? (random() < 0.5 ? -1 : 1) * thick * (0.9 + 0.6 * how)
+      : thick * 0.05 * gaussian(random);
   // Further off the same paint lies on more card, and less of it arrives.
   const dark = (0.9 + 0.7 * random()) / gun.distance ** 1.3;
   // Too little air for the paint leaves the drops large.
   const coarse = min(max(-balance - 0.3, 0), 1);
-  const grain = grainOf(width, height, (fault === 'coarse' ? 0.0016 + 0.0008 * how : 0.0004 * exp(2 * coarse)) / metres, random);
+  const grain = grainOf(
+    width,
+    height,
+    (fault === 'coarse' ? 0.0016 + 0.0008 * how : 0.0004 * exp(2 * coarse)) / metres,
+    random,
+  );
   const rough = fault === 'coarse' ? 0.42 : 0.14 + 0.3 * coarse;
   const film = new Float32Array(width * height);
   for (let y = 0; y < height; y += 1)
@@ -90,11 +110,12 @@ export function photographCard({ seed, fault, fan: usualFan, gun = right, mirror
       const own = filmAlong(fault, u, how, balance) * exp(-across * across);
       if (own > 1e-4) film[y * width + x] = dark * own * max(1 + rough * (grain[y * width + x] as number), 0);
     }
-  if (fault === 'spitting') splash(film, width, height, { cx, cy, half: half / metres, thick: thick / metres, metres }, dark, random);
+  if (fault === 'spitting')
+    splash(film, width, height, { cx, cy, half: half / metres, thick: thick / metres, metres }, dark, random);
   const data = develop(film, width, height, metres, random, trouble);
   const steps = Array.from({ length: 401 }, (_, i) => filmAlong(fault, (i - 200) / 200, how, balance));
   return { width, height, data, truth: { film: steps, ...truthOf(steps, fan) } };
-} // prettier-ignore
+}
 
 /** Grain with a size: white noise, blurred along and across. */
 function grainOf(width: number, height: number, size: number, random: Random): Float32Array {
@@ -131,7 +152,14 @@ interface Place {
   readonly metres: number;
 }
 
-function splash(film: Float32Array, width: number, height: number, { cx, cy, half, thick, metres }: Place, dark: number, random: Random): void {
+function splash(
+  film: Float32Array,
+  width: number,
+  height: number,
+  { cx, cy, half, thick, metres }: Place,
+  dark: number,
+  random: Random,
+): void {
   const drops = 45 + floor(35 * random());
   for (let k = 0; k < drops; k += 1) {
     const r = (0.0009 + 0.0013 * random()) / metres;
@@ -144,10 +172,17 @@ function splash(film: Float32Array, width: number, height: number, { cx, cy, hal
           film[i] = max(film[i] as number, dark * (1.1 + 0.4 * random()) + (film[i] as number) * 0.5);
         }
   }
-} // prettier-ignore
+}
 
 /** Light from one side, the printed square, noise of the sensor, and what went wrong with the picture. */
-function develop(film: Float32Array, width: number, height: number, metres: number, random: Random, trouble: SprayedCard['trouble']): Uint8ClampedArray {
+function develop(
+  film: Float32Array,
+  width: number,
+  height: number,
+  metres: number,
+  random: Random,
+  trouble: SprayedCard['trouble'],
+): Uint8ClampedArray {
   const [gx, gy] = [0.16 * (random() - 0.5), 0.16 * (random() - 0.5)];
   const white = 205 + 22 * random();
   let light = new Float32Array(width * height);
@@ -156,10 +191,12 @@ function develop(film: Float32Array, width: number, height: number, metres: numb
   for (let y = 0; y < height; y += 1)
     for (let x = 0; x < width; x += 1) {
       const paper = white * (1 + gx * (x / width - 0.5) + gy * (y / height - 0.5));
-      const printed = trouble !== 'no-square' && x >= inset && x < inset + side && y >= inset && y < inset + side;
+      const printed =
+        trouble !== 'no-square' && x >= inset && x < inset + side && y >= inset && y < inset + side;
       light[y * width + x] = printed ? 14 : paper * exp(-(film[y * width + x] as number));
     }
-  if (trouble === 'blur') for (let i = 0; i < 3; i += 1) light = boxed(light, width, height, 9) as Float32Array<ArrayBuffer>;
+  if (trouble === 'blur')
+    for (let i = 0; i < 3; i += 1) light = boxed(light, width, height, 9) as Float32Array<ArrayBuffer>;
   const data = new Uint8ClampedArray(width * height * 4);
   const [sx, sy, sr] = [width * 0.6, height * 0.4, width * 0.13];
   for (let i = 0; i < light.length; i += 1) {
@@ -173,7 +210,7 @@ function develop(film: Float32Array, width: number, height: number, metres: numb
     data[4 * i + 3] = 255;
   }
   return data;
-} // prettier-ignore
+}
 
 function truthOf(film: readonly number[], fan: number): { width: number; centre: number } {
   const top = max(...film);

@@ -64,12 +64,18 @@ export function hiddenGun(seed: string): HiddenGun {
 }
 
 const step = 1.18;
-const cures: Partial<Record<GunAction, GunTrouble>> = { 'clean-cap': 'cap-blocked', 'clean-nozzle': 'nozzle-blocked', 'tighten-nozzle': 'nozzle-loose', 'clear-vent': 'vent-blocked' }; // prettier-ignore
+const cures: Partial<Record<GunAction, GunTrouble>> = {
+  'clean-cap': 'cap-blocked',
+  'clean-nozzle': 'nozzle-blocked',
+  'tighten-nozzle': 'nozzle-loose',
+  'clear-vent': 'vent-blocked',
+};
 
 /** The gun after a hand did something to it. Cleaning the cap frees its horns too. */
 export function act(gun: HiddenGun, action: GunAction): HiddenGun {
   const next = { ...gun, touched: gun.touched + 1 };
-  if (cures[action] === gun.trouble || (action === 'clean-cap' && gun.trouble === 'horn-blocked')) return { ...next, mended: true };
+  if (cures[action] === gun.trouble || (action === 'clean-cap' && gun.trouble === 'horn-blocked'))
+    return { ...next, mended: true };
   switch (action) {
     case 'more-air':
       return { ...next, pressure: gun.pressure * step };
@@ -86,7 +92,7 @@ export function act(gun: HiddenGun, action: GunAction): HiddenGun {
     default:
       return next;
   }
-} // prettier-ignore
+}
 
 const faults: Partial<Record<GunTrouble, SprayedFault>> = {
   'cap-blocked': 'one-sided',
@@ -97,16 +103,25 @@ const faults: Partial<Record<GunTrouble, SprayedFault>> = {
 };
 
 /** The card it sprays now, for the simulated camera, and the gun with that card counted. */
-export function sprayCard(gun: HiddenGun, fan: number): { readonly gun: HiddenGun; readonly card: SprayedCard } {
+export function sprayCard(
+  gun: HiddenGun,
+  fan: number,
+): { readonly gun: HiddenGun; readonly card: SprayedCard } {
   const fault = gun.mended ? 'good' : (faults[gun.trouble] ?? 'good');
   const { pressure, viscosity, distance } = gun;
   // What sits in the cap turns with it; what sits in the nozzle does not.
   const mirrored = gun.trouble === 'cap-blocked' && gun.turned;
   return {
     gun: { ...gun, cards: gun.cards + 1, touched: 0 },
-    card: { seed: `${gun.seed}-${gun.cards}`, fault, fan, gun: { pressure, viscosity, distance }, ...(mirrored ? { mirrored } : {}) },
+    card: {
+      seed: `${gun.seed}-${gun.cards}`,
+      fault,
+      fan,
+      gun: { pressure, viscosity, distance },
+      ...(mirrored ? { mirrored } : {}),
+    },
   };
-} // prettier-ignore
+}
 
 /** Cards a sure hand needs: one to see, one to prove; one more where the first cannot tell two causes apart. */
 export const parOf = ({ trouble }: Pick<HiddenGun, 'trouble'>): number =>

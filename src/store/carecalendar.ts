@@ -35,30 +35,72 @@ export function careCalendar(rigs: readonly Rig[], jobs: readonly Job[], now: nu
   const wear = wearOf(rigs, jobs, now).flatMap((item): CareDue[] => {
     if (!item.due || !(item.due.middle < now + furthest * day)) return [];
     const { low, middle, high } = item.due;
-    return [{ id: `${item.rig.id}-${item.part}${item.which ? `-${item.which}` : ''}`, rig: item.rig, kind: 'wear', part: item.part, item, due: middle, low, high, state: stateOf(middle, now) }];
+    return [
+      {
+        id: `${item.rig.id}-${item.part}${item.which ? `-${item.which}` : ''}`,
+        rig: item.rig,
+        kind: 'wear',
+        part: item.part,
+        item,
+        due: middle,
+        low,
+        high,
+        state: stateOf(middle, now),
+      },
+    ];
   });
   const air = rigs.flatMap((rig) =>
     (rig.airParts ?? []).flatMap((airPart): CareDue[] => {
       if (!airPart.since) return [];
       const due = Date.parse(airPart.since) + (airPart.every ?? airPartCare[airPart.kind].every) * day;
-      return [{ id: `${rig.id}-${airPart.id}`, rig, kind: 'air', part: airPart.kind, airPart, due, state: stateOf(due, now) }];
+      return [
+        {
+          id: `${rig.id}-${airPart.id}`,
+          rig,
+          kind: 'air',
+          part: airPart.kind,
+          airPart,
+          due,
+          state: stateOf(due, now),
+        },
+      ];
     }),
   );
   return [...wear, ...air].sort((a, b) => a.due - b.due);
-} // prettier-ignore
+}
 
 /** The rig once something of it has been looked after today. */
-export function lookedAfter(rig: Rig, done: Pick<CareDue, 'kind' | 'id'> & { readonly part: string; readonly which?: string; readonly airPartId?: string }, today: string, id: string, why: NonNullable<Rig['renewals']>[number]['why'] = 'worn'): Rig {
-  if (done.kind === 'air') return { ...rig, airParts: rig.airParts?.map((part) => (part.id === done.airPartId ? { ...part, since: today } : part)) };
+export function lookedAfter(
+  rig: Rig,
+  done: Pick<CareDue, 'kind' | 'id'> & {
+    readonly part: string;
+    readonly which?: string;
+    readonly airPartId?: string;
+  },
+  today: string,
+  id: string,
+  why: NonNullable<Rig['renewals']>[number]['why'] = 'worn',
+): Rig {
+  if (done.kind === 'air')
+    return {
+      ...rig,
+      airParts: rig.airParts?.map((part) => (part.id === done.airPartId ? { ...part, since: today } : part)),
+    };
   const part = done.part as WearingPart;
   const taken = rig.kit?.findIndex((row) => row.part === part && row.stock > 0);
   const kit = rig.kit?.map((row, i) => (i === taken ? { ...row, stock: row.stock - 1 } : row));
   // The fan measured was the old tip’s.
-  const tipsWorn = part === 'tip' && done.which && rig.tipsWorn ? Object.fromEntries(Object.entries(rig.tipsWorn).filter(([tip]) => tip !== done.which)) : rig.tipsWorn;
+  const tipsWorn =
+    part === 'tip' && done.which && rig.tipsWorn
+      ? Object.fromEntries(Object.entries(rig.tipsWorn).filter(([tip]) => tip !== done.which))
+      : rig.tipsWorn;
   return {
     ...rig,
-    renewals: [...(rig.renewals ?? []), { id, part, ...(done.which ? { which: done.which } : {}), on: today, why }],
+    renewals: [
+      ...(rig.renewals ?? []),
+      { id, part, ...(done.which ? { which: done.which } : {}), on: today, why },
+    ],
     ...(kit ? { kit } : {}),
     ...(tipsWorn ? { tipsWorn } : {}),
   };
-} // prettier-ignore
+}

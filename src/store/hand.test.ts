@@ -10,8 +10,18 @@ const aTry = (name: string, minute: number, spread: number, strokes = 6): Practi
   name,
   at: new Date(Date.UTC(2026, 10, 23, 9, minute)).toISOString(),
   drill: 'flat',
-  hand: { strokes, speed: 0.4, speedSpread: spread / 2, varied: 0.1, spacing: 0.12, spacingSpread: spread, lead: 0.05, leadSpread: 0.02, bow: 0.01 },
-}); // prettier-ignore
+  hand: {
+    strokes,
+    speed: 0.4,
+    speedSpread: spread / 2,
+    varied: 0.1,
+    spacing: 0.12,
+    spacingSpread: spread,
+    lead: 0.05,
+    leadSpread: 0.02,
+    bow: 0.01,
+  },
+});
 
 describe('a hand measured in practice', () => {
   it('takes two panels and more, of strokes enough, and goes by the last eight', () => {
@@ -30,10 +40,17 @@ describe('a hand measured in practice', () => {
   it('is used where the job says so, the shop’s own likewise, and the usual one otherwise', () => {
     const measured = measuredHands([aTry('Ada', 1, 0.3), aTry('Ada', 2, 0.3)]);
     const withHand = (hand: Parameters<typeof handFor>[0]['approach']['hand']) =>
-      handFor({ ...aJob(), approach: { ...aJob().approach, hand } }, { ...newShop, hand: { ...usualHand, tilt: 0.2 } }, measured);
+      handFor(
+        { ...aJob(), approach: { ...aJob().approach, hand } },
+        { ...newShop, hand: { ...usualHand, tilt: 0.2 } },
+        measured,
+      );
     expect(withHand(undefined)).toEqual({ hand: usualHand, from: 'usual' });
     expect(withHand({ kind: 'own' })).toMatchObject({ from: 'own', hand: { tilt: 0.2 } });
-    expect(withHand({ kind: 'person', name: 'Ada' })).toMatchObject({ from: 'person', hand: { spacing: 0.3 } });
+    expect(withHand({ kind: 'person', name: 'Ada' })).toMatchObject({
+      from: 'person',
+      hand: { spacing: 0.3 },
+    });
     expect(withHand({ kind: 'person', name: 'Nobody' }).from).toBe('usual');
-  }); // prettier-ignore
+  });
 });

@@ -38,9 +38,13 @@ export function measuredHands(tries: readonly PracticeTry[]): MeasuredHand[] {
 }
 
 /** The hand a job is reckoned with, and where it comes from. */
-export function handFor(job: Job, shop: Shop, measured: readonly MeasuredHand[]): { readonly hand: Hand; readonly from: 'usual' | 'own' | 'person' } {
+export function handFor(
+  job: Job,
+  shop: Shop,
+  measured: readonly MeasuredHand[],
+): { readonly hand: Hand; readonly from: 'usual' | 'own' | 'person' } {
   const chosen = job.approach.hand;
   if (chosen?.kind === 'own' && shop.hand) return { hand: shop.hand, from: 'own' };
   const person = chosen?.kind === 'person' && measured.find(({ name }) => name === chosen.name);
   return person ? { hand: person.hand, from: 'person' } : { hand: usualHand, from: 'usual' };
-} // prettier-ignore
+}

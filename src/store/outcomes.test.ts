@@ -37,11 +37,22 @@ describe('one change at a time', () => {
 
 describe('spots of all jobs on one chart', () => {
   it('stand against their own aim, in order of time, with who, what and where', () => {
-    const film = (spot: number, reading: number): NewEntry => ({ type: 'film', faceId: 'front', spot, reading });
-    const one = logged(aJob(), [-60, start('lacquer-1')], [-50, end('lacquer-1')], [-10, film(1, 29e-6)], [-20, film(0, 14.5e-6)]);
+    const film = (spot: number, reading: number): NewEntry => ({
+      type: 'film',
+      faceId: 'front',
+      spot,
+      reading,
+    });
+    const one = logged(
+      aJob(),
+      [-60, start('lacquer-1')],
+      [-50, end('lacquer-1')],
+      [-10, film(1, 29e-6)],
+      [-20, film(0, 14.5e-6)],
+    );
     const spots = measuredSpots([aJob(), one]);
     expect(spots.map(({ share }) => Number(share.toFixed(3)))).toEqual([0.5, 1]);
     expect(spots.map(({ inside }) => inside)).toEqual([false, true]);
     expect(spots[0]).toMatchObject({ rig: 'rig', sheet: 'lacquer', job: 'job' });
   });
-}); // prettier-ignore
+});

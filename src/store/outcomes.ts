@@ -37,11 +37,17 @@ export function openDefects(job: Job): OpenDefects {
   const entries = liveEntries(job);
   const outcomes = ofType(entries, 'outcome');
   const changes = ofType(entries, 'action').filter(({ cause }) => cause !== undefined);
-  const helped = changes.filter(({ id }) => outcomes.some((each) => each.actionId === id && each.helped === 'yes'));
+  const helped = changes.filter(({ id }) =>
+    outcomes.some((each) => each.actionId === id && each.helped === 'yes'),
+  );
   const open = ofType(entries, 'defect').filter(
-    (entry) => isDefect(entry.defect) && !helped.some((change) => change.defects?.includes(entry.defect as string) && moment(change) >= moment(entry)),
+    (entry) =>
+      isDefect(entry.defect) &&
+      !helped.some(
+        (change) => change.defects?.includes(entry.defect as string) && moment(change) >= moment(entry),
+      ),
   );
   const change = changes.at(-1);
   const outcome = change && outcomes.filter(({ actionId }) => actionId === change.id).at(-1);
   return { open, ...(change ? { change } : {}), ...(outcome ? { outcome } : {}) };
-} // prettier-ignore
+}

@@ -29,8 +29,20 @@ export function measuredSpots(jobs: readonly Job[]): Measured[] {
         const last = readings.at(-1);
         if (!last || films.length === 0) return [];
         const mean = filmOf(films);
-        return [{ at: last.at, share: mean / spec.nominal, inside: mean >= spec.min && mean <= spec.max, job: job.id, operator: last.by ?? '', rig: job.rigId, sheet: job.coats.at(-1)?.sheetId ?? '', min: spec.min / spec.nominal, max: spec.max / spec.nominal }];
+        return [
+          {
+            at: last.at,
+            share: mean / spec.nominal,
+            inside: mean >= spec.min && mean <= spec.max,
+            job: job.id,
+            operator: last.by ?? '',
+            rig: job.rigId,
+            sheet: job.coats.at(-1)?.sheetId ?? '',
+            min: spec.min / spec.nominal,
+            max: spec.max / spec.nominal,
+          },
+        ];
       });
     })
     .sort((a, b) => a.at.localeCompare(b.at));
-} // prettier-ignore
+}

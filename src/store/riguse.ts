@@ -38,7 +38,11 @@ export function spansOf(jobs: readonly Job[], rigId: string): SprayedSpan[] {
     if (job.rigId !== rigId) return [];
     const entries = liveEntries(job);
     const coats = ofType(entries, 'coat-end').flatMap((end) => {
-      const start = lastOf(entries, 'coat-start', (entry) => entry.coatId === end.coatId && moment(entry) <= moment(end));
+      const start = lastOf(
+        entries,
+        'coat-start',
+        (entry) => entry.coatId === end.coatId && moment(entry) <= moment(end),
+      );
       return start ? [{ end, seconds: (moment(end) - moment(start)) / 1000 }] : [];
     });
     const sprayed = coats.reduce((sum, { seconds }) => sum + seconds, 0);
@@ -46,13 +50,15 @@ export function spansOf(jobs: readonly Job[], rigId: string): SprayedSpan[] {
     return coats.map(({ end, seconds }): SprayedSpan => {
       const setting = lastOf(entries, 'setting', (entry) => moment(entry) <= moment(end));
       const fitted = setting?.tip ?? setting?.setId;
-      const sheet = job.sheets.find(({ id }) => id === job.coats.find((coat) => coat.id === end.coatId)?.sheetId);
+      const sheet = job.sheets.find(
+        ({ id }) => id === job.coats.find((coat) => coat.id === end.coatId)?.sheetId,
+      );
       const volume = sprayed > 0 ? (mixed * seconds) / sprayed : 0;
       const rub = sheet ? abrasiveness[sheet.abrasive ?? classAbrasiveness(sheet.class)] : 1;
       return { at: moment(end), seconds, volume, wearing: volume * rub, ...(fitted ? { fitted } : {}) };
     });
   });
-} // prettier-ignore
+}
 
 /** Adds up what a rig has done. */
 export function rigUse(jobs: readonly Job[], rigId: string): RigUse {

@@ -30,13 +30,21 @@ describe('a search for what is wrong with the gun', () => {
     const search = searchOf(again, [again], turbine, 'low-flow', noon);
     expect(search.solved).toBeUndefined();
     expect(search.rows.filter(({ state }) => state === 'not-it').map(({ part }) => part)).toEqual([third]);
-    expect(searchOf(logged(aJob(), [-800, looked(first!)]), [], turbine, 'low-flow', noon).rows[0]!.part).toBe(first);
+    expect(
+      searchOf(logged(aJob(), [-800, looked(first!)]), [], turbine, 'low-flow', noon).rows[0]!.part,
+    ).toBe(first);
   });
 
   it('what was guilty in other jobs is looked at sooner', () => {
     const last = parts().at(-1)!;
-    const share = (jobs: ReturnType<typeof aJob>[]) => searchOf(aJob(), jobs, turbine, 'low-flow', noon).rows.find(({ part }) => part === last)!.share;
-    const guilty = logged(aJob(), [-9000, looked(last, true)], [-8000, looked(last, true)], [-7000, looked(last, true)]);
+    const share = (jobs: ReturnType<typeof aJob>[]) =>
+      searchOf(aJob(), jobs, turbine, 'low-flow', noon).rows.find(({ part }) => part === last)!.share;
+    const guilty = logged(
+      aJob(),
+      [-9000, looked(last, true)],
+      [-8000, looked(last, true)],
+      [-7000, looked(last, true)],
+    );
     expect(share([guilty])).toBeGreaterThan(2 * share([]));
   });
 
@@ -45,4 +53,4 @@ describe('a search for what is wrong with the gun', () => {
     expect(symptomOnCard(readyToSpray())).toBeUndefined();
     expect(symptomOnCard(aJob())).toBeUndefined();
   });
-}); // prettier-ignore
+});

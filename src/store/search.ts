@@ -31,7 +31,9 @@ export function symptomOnCard(job: Job): Symptom | undefined {
 /** Parts to look at for a symptom of this job's gun: what was looked at already, what was guilty before, what is worn. */
 export function searchOf(job: Job, jobs: readonly Job[], rig: Rig, symptom: Symptom, now: number): Search {
   const family = gunFamily(rig);
-  const own = ofType(liveEntries(job), 'symptom').filter((entry) => entry.symptom === symptom && now - moment(entry) < searchLasts);
+  const own = ofType(liveEntries(job), 'symptom').filter(
+    (entry) => entry.symptom === symptom && now - moment(entry) < searchLasts,
+  );
   const ended = own.filter(({ found }) => found).at(-1);
   const solved = ended && ended === own.at(-1) ? ended.part : undefined;
   // A solved search is over when something else is looked at for it.
@@ -40,7 +42,8 @@ export function searchOf(job: Job, jobs: readonly Job[], rig: Rig, symptom: Symp
   const found: Record<string, number> = {};
   for (const each of jobs)
     for (const entry of ofType(liveEntries(each), 'symptom'))
-      if (entry.symptom === symptom && entry.found && entry.id !== ended?.id) found[entry.part] = (found[entry.part] ?? 0) + 1;
+      if (entry.symptom === symptom && entry.found && entry.id !== ended?.id)
+        found[entry.part] = (found[entry.part] ?? 0) + 1;
   const worn: Partial<Record<WearingPart, number>> = {};
   for (const { part, forecast } of wearOf([rig], jobs, now))
     if (!isRefusal(forecast)) worn[part] = Math.max(worn[part] ?? 0, forecast.used);
@@ -53,4 +56,4 @@ export function searchOf(job: Job, jobs: readonly Job[], rig: Rig, symptom: Symp
     ...(solved ? { it: solved } : {}),
   });
   return { rows, ...(solved ? { solved } : {}) };
-} // prettier-ignore
+}

@@ -4,10 +4,24 @@ import { aJob, at, lacquer, logged } from '../../tests/fixtures/job';
 import { cansFor, drawFrom, shelfOf, useBeforeOf } from './shelf';
 
 const can = (id: string, says: Partial<Can> = {}): Can => ({
-  kind: 'can', version: 1, id, coatingId: 'lacquer', componentId: 'base', lot: id, left: 2e-3, ...says,
-}); // prettier-ignore
-const poured = (canId: string, mass: number): NewEntry =>
-  ({ type: 'poured', batchId: 'b', sheetId: 'lacquer', volume: 1e-3, partId: 'base', mass, from: [{ canId, mass }] }); // prettier-ignore
+  kind: 'can',
+  version: 1,
+  id,
+  coatingId: 'lacquer',
+  componentId: 'base',
+  lot: id,
+  left: 2e-3,
+  ...says,
+});
+const poured = (canId: string, mass: number): NewEntry => ({
+  type: 'poured',
+  batchId: 'b',
+  sheetId: 'lacquer',
+  volume: 1e-3,
+  partId: 'base',
+  mass,
+  from: [{ canId, mass }],
+});
 const today = '2026-11-23';
 const shelf = (cans: readonly Can[], ...jobs: ReturnType<typeof aJob>[]) =>
   shelfOf(cans, [lacquer], jobs, today);
@@ -39,22 +53,28 @@ describe('the shelf', () => {
   it('goes out of date at the first of its printed date, its age and its time open', () => {
     const sheet = { shelf: { closed: 365, opened: 90 } };
     expect(useBeforeOf({ useBefore: '2027-06-30', made: '2026-02-10' }, sheet)).toBe('2027-02-10');
-    expect(useBeforeOf({ useBefore: '2027-06-30', made: '2026-02-10', opened: '2026-08-01' }, sheet)).toBe('2026-10-30');
+    expect(useBeforeOf({ useBefore: '2027-06-30', made: '2026-02-10', opened: '2026-08-01' }, sheet)).toBe(
+      '2026-10-30',
+    );
     expect(useBeforeOf({ useBefore: '2026-05-01' }, sheet)).toBe('2026-05-01');
     expect(useBeforeOf({}, undefined)).toBeUndefined();
     expect(shelf([can('a', { useBefore: today })])[0]?.expired).toBe(false);
     expect(shelf([can('a', { useBefore: '2026-11-22' })])[0]?.expired).toBe(true);
-  }); // prettier-ignore
+  });
 
   it('gives the can that goes out first, those chosen before all, an expired one only if there is no other', () => {
-    const cans = [can('old', { useBefore: '2026-01-01' }), can('late', { useBefore: '2027-09-01' }), can('soon', { useBefore: '2027-01-01' })];
+    const cans = [
+      can('old', { useBefore: '2026-01-01' }),
+      can('late', { useBefore: '2027-09-01' }),
+      can('soon', { useBefore: '2027-01-01' }),
+    ];
     const on = shelf(cans);
     const ids = (chosen?: string[]) => cansFor(on, 'lacquer', 'base', chosen).map(({ can: { id } }) => id);
     expect(ids()).toEqual(['soon']);
     expect(ids(['late', 'old'])).toEqual(['old', 'late']);
     expect(cansFor(shelf(cans.slice(0, 1)), 'lacquer', 'base').map((each) => each.expired)).toEqual([true]);
     expect(cansFor(on, classSheet('water-base', 'x', 'X', today).id, 'base')).toEqual([]);
-  }); // prettier-ignore
+  });
 
   it('boxed cans give in proportion to what is in them, and the whole is what was weighed', () => {
     const lefts = fc.array(fc.double({ min: 0, max: 5e-3, noNaN: true }), { minLength: 1, maxLength: 4 });
@@ -65,6 +85,8 @@ describe('the shelf', () => {
         expect(from.every((each) => each.mass >= 0)).toBe(true);
       }),
     );
-    expect(drawFrom(shelf([can('a', { left: 1e-3 }), can('b', { left: 3e-3 })]), 1).from.map(({ mass }) => mass)).toEqual([0.25, 0.75]);
-  }); // prettier-ignore
+    expect(
+      drawFrom(shelf([can('a', { left: 1e-3 }), can('b', { left: 3e-3 })]), 1).from.map(({ mass }) => mass),
+    ).toEqual([0.25, 0.75]);
+  });
 });

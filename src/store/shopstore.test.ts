@@ -197,7 +197,10 @@ describe('the shop store', () => {
     store.put(sheet('a', 'old'), 'new sheet');
     await store.settled();
     const held = await disk.get('coating/a');
-    await disk.set('journal', [['coating/a', held], ['coating/b', null]]); // prettier-ignore
+    await disk.set('journal', [
+      ['coating/a', held],
+      ['coating/b', null],
+    ]);
     await disk.set('coating/a', { revision: 2, record: sheet('a', 'half') });
     await disk.set('coating/b', { revision: 1, record: sheet('b') });
     expect(names(await open(disk))).toEqual(['old']);

@@ -28,8 +28,19 @@ describe('water by the weather', () => {
 
   it('sets what was found beside what was to be expected for what was sprayed since', () => {
     const weather = { air: celsius(28), humidity: 0.7 };
-    const kept: Rig = { ...rig, waterFound: [{ at: at(-200), where: 'tank', volume: 1e-4, ...weather }, { at: at(0), where: 'tank', volume: 2e-4, ...weather }, { at: at(-5), where: 'gun', volume: 1e-6, ...weather }, { at: at(-2), where: 'separator', volume: 3e-5 }] };
-    const job = { ...logged(readyToSpray(), [-100, start('lacquer-1')], [-40, end('lacquer-1')]), rigId: rig.id };
+    const kept: Rig = {
+      ...rig,
+      waterFound: [
+        { at: at(-200), where: 'tank', volume: 1e-4, ...weather },
+        { at: at(0), where: 'tank', volume: 2e-4, ...weather },
+        { at: at(-5), where: 'gun', volume: 1e-6, ...weather },
+        { at: at(-2), where: 'separator', volume: 3e-5 },
+      ],
+    };
+    const job = {
+      ...logged(readyToSpray(), [-100, start('lacquer-1')], [-40, end('lacquer-1')]),
+      rigId: rig.id,
+    };
     const rows = waterRows(kept, [job]);
     expect(rows.map(({ found }) => found.where)).toEqual(['tank', 'separator', 'gun', 'tank']);
     expect(rows[0]!.sprayed).toBeCloseTo(3600);
@@ -41,4 +52,4 @@ describe('water by the weather', () => {
     expect(rows[2]!.expected).toBeUndefined();
     expect(rows[3]!.expected).toBe(0);
   });
-}); // prettier-ignore
+});

@@ -21,7 +21,11 @@ const usualGun = 2e5;
 /** Water a rig's air will bring in this weather. */
 export function rigMoisture(rig: Rig, { air, humidity, room, working }: Weather): Outcome<MoistureForecast> {
   const { compressor } = rig;
-  if (!compressor) return refuse('no-compressor', 'Enter on the rig’s page what its compressor delivers and the pressure it stops at.');
+  if (!compressor)
+    return refuse(
+      'no-compressor',
+      'Enter on the rig’s page what its compressor delivers and the pressure it stops at.',
+    );
   return moistureForecast({
     // No more air is drawn in than the gun takes or the compressor gives.
     freeAir: Math.min(rig.airDemand ?? compressor.delivers, compressor.delivers),
@@ -33,7 +37,7 @@ export function rigMoisture(rig: Rig, { air, humidity, room, working }: Weather)
     gunPressure: Math.min(rig.maxPressure ?? usualGun, usualGun, compressor.high),
     dried: rig.dryer === true || rig.airParts?.some(({ kind }) => kind === 'dryer') === true,
   });
-} // prettier-ignore
+}
 
 export interface WaterRow {
   readonly found: NonNullable<Rig['waterFound']>[number];
@@ -50,15 +54,24 @@ export function waterRows(rig: Rig, jobs: readonly Job[]): WaterRow[] {
   return all
     .map((found): WaterRow => {
       const at = Date.parse(found.at);
-      const last = all.filter(({ where, at: other }) => where === found.where && Date.parse(other) < at).at(-1);
+      const last = all
+        .filter(({ where, at: other }) => where === found.where && Date.parse(other) < at)
+        .at(-1);
       const from = last ? Date.parse(last.at) : at - day;
-      const sprayed = spans.filter((span) => span.at > from && span.at <= at).reduce((sum, { seconds }) => sum + seconds, 0);
+      const sprayed = spans
+        .filter((span) => span.at > from && span.at <= at)
+        .reduce((sum, { seconds }) => sum + seconds, 0);
       if (found.air === undefined || found.humidity === undefined) return { found, sprayed };
-      const forecast = rigMoisture(rig, { air: found.air, humidity: found.humidity, room: found.air, working: 1 });
+      const forecast = rigMoisture(rig, {
+        air: found.air,
+        humidity: found.humidity,
+        room: found.air,
+        working: 1,
+      });
       if (isRefusal(forecast) || found.where === 'gun') return { found, sprayed };
       // kg of water are so many litres.
       const rate = found.where === 'tank' ? forecast.inTank : forecast.inLine;
       return { found, sprayed, expected: (rate * sprayed) / 1000 };
     })
     .reverse();
-} // prettier-ignore
+}

@@ -198,16 +198,31 @@ describe('the care calendar', () => {
 
 describe('waste', () => {
   it('adds up by job and month; what settled clear again is not gone', () => {
-    const job = logged(aJob(), [-60, { type: 'waste', what: 'used', volume: 1e-3 }], [-50, { type: 'waste', what: 'used', volume: 5e-4 }], [-40, { type: 'waste', what: 'recovered', volume: 8e-4 }], [-30, { type: 'waste', what: 'sludge', mass: 0.2 }], [-45 * 1440, { type: 'waste', what: 'mix', volume: 2e-4 }]);
+    const job = logged(
+      aJob(),
+      [-60, { type: 'waste', what: 'used', volume: 1e-3 }],
+      [-50, { type: 'waste', what: 'used', volume: 5e-4 }],
+      [-40, { type: 'waste', what: 'recovered', volume: 8e-4 }],
+      [-30, { type: 'waste', what: 'sludge', mass: 0.2 }],
+      [-45 * 1440, { type: 'waste', what: 'mix', volume: 2e-4 }],
+    );
     const rows = wasteRows([job, { ...job, id: 'two', name: 'A second' }]);
-    expect(rows.map(({ month, job: name }) => `${month} ${name}`)).toEqual(['2026-11 A second', `2026-11 ${job.name}`, '2026-10 A second', `2026-10 ${job.name}`]);
+    expect(rows.map(({ month, job: name }) => `${month} ${name}`)).toEqual([
+      '2026-11 A second',
+      `2026-11 ${job.name}`,
+      '2026-10 A second',
+      `2026-10 ${job.name}`,
+    ]);
     expect(rows[1]!.volume.used).toBeCloseTo(1.5e-3);
     expect(solventGone(rows[1]!)).toBeCloseTo(7e-4);
     expect(solventGone({ volume: { recovered: 1 } })).toBe(0);
     const [november] = monthSums(rows);
     expect(november!.volume.used).toBeCloseTo(3e-3);
     expect(november!.mass.sludge).toBeCloseTo(0.4);
-    const struck = { ...job, log: job.log.map((entry) => ({ ...entry, struck: { at: entry.at, why: 'typed twice' } })) };
+    const struck = {
+      ...job,
+      log: job.log.map((entry) => ({ ...entry, struck: { at: entry.at, why: 'typed twice' } })),
+    };
     expect(wasteRows([struck])).toEqual([]);
   });
-}); // prettier-ignore
+});

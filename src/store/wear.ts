@@ -57,26 +57,41 @@ export function wearOf(rigs: readonly Rig[], jobs: readonly Job[], now: number):
     const family = gunFamily(rig);
     return wearingParts
       .filter((part) => partFacts[part].families.includes(family))
-      .flatMap((part) => fittedOf(rig, part, own).map((which) => itemOf(rig, part, which, own, lives, jobs, now)));
+      .flatMap((part) =>
+        fittedOf(rig, part, own).map((which) => itemOf(rig, part, which, own, lives, jobs, now)),
+      );
   });
-  return items.filter((item) => item !== undefined).sort((a, b) => (a.due?.middle ?? Infinity) - (b.due?.middle ?? Infinity));
-} // prettier-ignore
+  return items
+    .filter((item) => item !== undefined)
+    .sort((a, b) => (a.due?.middle ?? Infinity) - (b.due?.middle ?? Infinity));
+}
 
 /** Which of a part there are: each set in use, each tip in use, else the rig’s one. */
 function fittedOf(rig: Rig, part: WearingPart, spans: readonly SprayedSpan[]): (string | undefined)[] {
-  if (part === 'tip') return rig.tips.filter((tip) => rig.tipsWorn?.[tip] || spans.some(({ fitted }) => fitted === tip));
+  if (part === 'tip')
+    return rig.tips.filter((tip) => rig.tipsWorn?.[tip] || spans.some(({ fitted }) => fitted === tip));
   if (part !== 'nozzle' && part !== 'needle') return [undefined];
-  return rig.sets.filter(({ id, since }) => since || spans.some(({ fitted }) => fitted === id)).map(({ id }) => id);
-} // prettier-ignore
+  return rig.sets
+    .filter(({ id, since }) => since || spans.some(({ fitted }) => fitted === id))
+    .map(({ id }) => id);
+}
 
 const amount = (part: WearingPart, span: SprayedSpan): number =>
   partFacts[part].counts === 'hours' ? span.seconds : part === 'gun-filter' ? span.volume : span.wearing;
 
 /** What a part did between two moments, in its own count. */
-function doneBetween(part: WearingPart, which: string | undefined, spans: readonly SprayedSpan[], from: number, to: number): number {
+function doneBetween(
+  part: WearingPart,
+  which: string | undefined,
+  spans: readonly SprayedSpan[],
+  from: number,
+  to: number,
+): number {
   if (partFacts[part].counts === 'days') return Math.max(to - from, 0) / 1000;
-  return spans.filter(({ at, fitted }) => at > from && at <= to && (which === undefined || fitted === which)).reduce((sum, span) => sum + amount(part, span), 0);
-} // prettier-ignore
+  return spans
+    .filter(({ at, fitted }) => at > from && at <= to && (which === undefined || fitted === which))
+    .reduce((sum, span) => sum + amount(part, span), 0);
+}
 
 /** Lives of parts that were renewed because they were worn, over all rigs. */
 function livesOf(rigs: readonly Rig[], spans: ReadonlyMap<string, readonly SprayedSpan[]>) {
@@ -84,20 +99,33 @@ function livesOf(rigs: readonly Rig[], spans: ReadonlyMap<string, readonly Spray
   for (const rig of rigs) {
     const renewals = rig.renewals ?? [];
     renewals.forEach(({ part, which, on, why }, i) => {
-      const before = renewals.slice(0, i).filter((each) => each.part === part && each.which === which).at(-1);
+      const before = renewals
+        .slice(0, i)
+        .filter((each) => each.part === part && each.which === which)
+        .at(-1);
       if (!before || why !== 'worn') return;
       const life = doneBetween(part, which, spans.get(rig.id) ?? [], Date.parse(before.on), Date.parse(on));
       if (life > 0) lives.set(part, [...(lives.get(part) ?? []), life]);
     });
   }
   return lives;
-} // prettier-ignore
+}
 
-function itemOf(rig: Rig, part: WearingPart, which: string | undefined, spans: readonly SprayedSpan[], lives: ReadonlyMap<WearingPart, readonly number[]>, jobs: readonly Job[], now: number): WearItem | undefined {
+function itemOf(
+  rig: Rig,
+  part: WearingPart,
+  which: string | undefined,
+  spans: readonly SprayedSpan[],
+  lives: ReadonlyMap<WearingPart, readonly number[]>,
+  jobs: readonly Job[],
+  now: number,
+): WearItem | undefined {
   const { counts, life } = partFacts[part];
   const belief = lifeBelief(life, lives.get(part), rig.intervals?.[part]);
   if (isRefusal(belief)) return undefined;
-  const renewed = (rig.renewals ?? []).filter((each) => each.part === part && each.which === which).at(-1)?.on;
+  const renewed = (rig.renewals ?? [])
+    .filter((each) => each.part === part && each.which === which)
+    .at(-1)?.on;
   const put = renewed ?? rig.sets.find(({ id }) => id === which)?.since;
   const since = put === undefined ? undefined : Date.parse(put);
   // What is counted by use counts from the first on record where nobody has said when it was put in.
@@ -106,10 +134,12 @@ function itemOf(rig: Rig, part: WearingPart, which: string | undefined, spans: r
   const used = Math.max(doneBetween(part, which, spans, from, now), before);
   const first = spans.reduce((least, { at }) => Math.min(least, at), now);
   const window = Math.min(Math.max((now - first) / day, 7), recent);
-  const rate = counts === 'days' ? 1 : doneBetween(part, which, spans, now - window * day, now) / (window * 86_400);
+  const rate =
+    counts === 'days' ? 1 : doneBetween(part, which, spans, now - window * day, now) / (window * 86_400);
   const forecast = wearForecast(belief, used, rate);
   const measured = part === 'tip' && which ? measuredTip(rig, which, used, jobs) : undefined;
-  const left = measured && !isRefusal(measured.left) ? measured.left : isRefusal(forecast) ? undefined : forecast.left;
+  const left =
+    measured && !isRefusal(measured.left) ? measured.left : isRefusal(forecast) ? undefined : forecast.left;
   const known = since !== undefined || counts !== 'days';
   const dueAt = (rest: number) => now + (rest / rate) * 1000;
   return {
@@ -122,10 +152,12 @@ function itemOf(rig: Rig, part: WearingPart, which: string | undefined, spans: r
     rate,
     belief,
     forecast,
-    ...(known && left && rate > 0 ? { due: { low: dueAt(left.low), middle: dueAt(left.middle), high: dueAt(left.high) } } : {}),
+    ...(known && left && rate > 0
+      ? { due: { low: dueAt(left.low), middle: dueAt(left.middle), high: dueAt(left.high) } }
+      : {}),
     ...(measured ? { measured } : {}),
   };
-} // prettier-ignore
+}
 
 /** What a tip’s measured fan says of it. */
 function measuredTip(rig: Rig, code: string, volume: number, jobs: readonly Job[]): WearItem['measured'] {
@@ -142,7 +174,7 @@ function measuredTip(rig: Rig, code: string, volume: number, jobs: readonly Job[
     ...(price ? { cost: costOfRunningOn(lost, volume, volume, price) } : {}),
     ...(price && tipPrice ? { breakEven: breakEven(lost, volume, price, tipPrice) } : {}),
   };
-} // prettier-ignore
+}
 
 /** A part on the shelf, and whether it is time to order. */
 export interface KitItem {

@@ -16,7 +16,11 @@ const listen = (changed: () => void) => {
 export function usePart<T extends string>(
   parts: Readonly<Record<T, string>>,
 ): readonly [T, (part: T) => void] {
-  const said = useSyncExternalStore(listen, () => window.location.hash.slice(1), () => ''); // prettier-ignore
+  const said = useSyncExternalStore(
+    listen,
+    () => window.location.hash.slice(1),
+    () => '',
+  );
   const names = Object.keys(parts) as T[];
   const part = names.find((each) => each === said) ?? (names[0] as T);
   return [part, showPart];

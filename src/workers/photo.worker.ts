@@ -21,9 +21,17 @@ const api = {
     } catch {
       return refuse('no-picture', 'This file is no picture. Choose a photo: JPEG, PNG or WebP.');
     }
-    for (const [share, quality] of [[1, 0.8], [0.8, 0.7], [0.6, 0.6], [0.4, 0.5]] as const) {
+    for (const [share, quality] of [
+      [1, 0.8],
+      [0.8, 0.7],
+      [0.6, 0.6],
+      [0.4, 0.5],
+    ] as const) {
       const shrink = Math.min(1, (side * share) / Math.max(image.width, image.height));
-      const [width, height] = [Math.max(Math.round(image.width * shrink), 1), Math.max(Math.round(image.height * shrink), 1)];
+      const [width, height] = [
+        Math.max(Math.round(image.width * shrink), 1),
+        Math.max(Math.round(image.height * shrink), 1),
+      ];
       const canvas = new OffscreenCanvas(width, height);
       canvas.getContext('2d')?.drawImage(image, 0, 0, width, height);
       const blob = await canvas.convertToBlob({ type: 'image/jpeg', quality });
@@ -32,7 +40,7 @@ const api = {
     }
     return refuse('too-large', 'This photo cannot be made small enough to keep.');
   },
-}; // prettier-ignore
+};
 
 function base64(bytes: Uint8Array): string {
   let text = '';

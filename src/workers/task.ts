@@ -9,7 +9,10 @@ export interface WorkerTask<T> {
 }
 
 /** Runs one piece of work in a worker made for it; cancelling ends the worker at once. */
-export function workerTask<W, T>(worker: Worker, work: (remote: Comlink.Remote<W>) => Promise<Outcome<T>>): WorkerTask<T> {
+export function workerTask<W, T>(
+  worker: Worker,
+  work: (remote: Comlink.Remote<W>) => Promise<Outcome<T>>,
+): WorkerTask<T> {
   let cancel: () => void = () => undefined;
   const result = new Promise<Outcome<T> | undefined>((resolve) => {
     cancel = () => resolve(undefined);
@@ -18,4 +21,4 @@ export function workerTask<W, T>(worker: Worker, work: (remote: Comlink.Remote<W
     work(Comlink.wrap<W>(worker)).then(resolve, failed);
   }).finally(() => worker.terminate());
   return { result, cancel };
-} // prettier-ignore
+}

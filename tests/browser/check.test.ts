@@ -20,7 +20,15 @@ describe('from readings to a cause and back', () => {
   it('takes a gauge’s file, fails a rule, finds a cause, records the change, and passes', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', brackets);
     // A file of another country, in the wrong unit by its head, with a copy and a spot that is none.
-    const table = ['No;Spot;Film mil', ...[92, 95, 96, 94, 97, 95, 93, 96, 98, 95, 94, 96, 97, 93, 95].map((film, i) => `${i + 1};${1 + Math.floor(i / 3)};${film},5`), '15;5;95,5', '16;99;95,0', '17;2;thick'];
+    const table = [
+      'No;Spot;Film mil',
+      ...[92, 95, 96, 94, 97, 95, 93, 96, 98, 95, 94, 96, 97, 93, 95].map(
+        (film, i) => `${i + 1};${1 + Math.floor(i / 3)};${film},5`,
+      ),
+      '15;5;95,5',
+      '16;99;95,0',
+      '17;2;thick',
+    ];
     await choose(visitor, 'Gauge file', temporaryFile('gauge.csv', table.join('\n')));
     await visitor.sees('Are they µm?', '[data-import]');
     await visitor.press('Use µm');
@@ -58,7 +66,9 @@ describe('from readings to a cause and back', () => {
     const visitor = await Visitor.arrive(browser, 'demo', `${brackets}#defects`);
     await visitor.sees('What you see or feel');
     await visitor.doNext();
-    await visitor.page.waitForFunction(() => (document.activeElement as HTMLElement).dataset.place === 'reading');
+    await visitor.page.waitForFunction(
+      () => (document.activeElement as HTMLElement).dataset.place === 'reading',
+    );
     expect(await visitor.page.evaluate(() => window.location.hash)).toBe('');
   });
 
@@ -92,7 +102,10 @@ describe('from readings to a cause and back', () => {
   it('is measured with big keys and by the streaming stand-in, its gauge checked and a base taken off', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', brackets);
     await visitor.page.click('::-p-xpath(//label[contains(., "Big keys")])');
-    for (const key of ['6', '1', '.', '5']) await visitor.page.$eval(`[data-keypad] button[aria-label="${key}"]`, (button) => (button as HTMLElement).click());
+    for (const key of ['6', '1', '.', '5'])
+      await visitor.page.$eval(`[data-keypad] button[aria-label="${key}"]`, (button) =>
+        (button as HTMLElement).click(),
+      );
     await visitor.press('Record 61.5 µm');
     await visitor.sees('61.5 µm', '[aria-label="Where it is measured"]');
     await visitor.press('Simulated gauge: stream');
@@ -116,7 +129,10 @@ describe('from readings to a cause and back', () => {
     const visitor = await Visitor.arrive(browser, 'demo', `${brackets}#report`);
     await visitor.sees('Not recorded', '[data-report]');
     const shot = temporaryFile('photo.png', '');
-    fs.writeFileSync(shot, await visitor.page.screenshot({ encoding: 'binary', clip: { x: 0, y: 0, width: 300, height: 200 } }));
+    fs.writeFileSync(
+      shot,
+      await visitor.page.screenshot({ encoding: 'binary', clip: { x: 0, y: 0, width: 300, height: 200 } }),
+    );
     await choose(visitor, 'Photo', shot);
     await visitor.press('Mark a place on the photo');
     await visitor.type('Mark 1', 'A run');
@@ -131,4 +147,4 @@ describe('from readings to a cause and back', () => {
     await visitor.press('Remove photo');
     await visitor.sees('None yet.');
   }, 60_000);
-}); // prettier-ignore
+});

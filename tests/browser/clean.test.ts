@@ -188,10 +188,23 @@ describe('on a phone, in US units', () => {
     await visitor.page.setViewport({ width: 360, height: 740 });
     await visitor.go(walls);
     await visitor.sees(/Liquid, an estimate\s+1\.\d\d gal/);
-    for (const place of [walls, `${walls}#symptoms`, `${walls}#waste`, `${walls}#air`, '/care', '/care#wear', '/care#air', '/care#waste', '/care#safety']) {
+    for (const place of [
+      walls,
+      `${walls}#symptoms`,
+      `${walls}#waste`,
+      `${walls}#air`,
+      '/care',
+      '/care#wear',
+      '/care#air',
+      '/care#waste',
+      '/care#safety',
+    ]) {
       await visitor.go(place);
-      expect([place, await visitor.page.evaluate(() => document.documentElement.scrollWidth)]).toEqual([place, 360]);
+      expect([place, await visitor.page.evaluate(() => document.documentElement.scrollWidth)]).toEqual([
+        place,
+        360,
+      ]);
     }
     await visitor.sees(/cfm/, '[data-ventilation]');
   });
-}); // prettier-ignore
+});

@@ -53,9 +53,15 @@ describe('files', () => {
       ['cut.json', before.slice(0, before.length / 2), 'cut off or damaged'],
       ['foreign.json', '{"hello":1}', 'not a Fluorite file'],
       ['text.json', 'not json at all', 'not a Fluorite file'],
-      ['newer.json', before.replace('"version": 1,\n "exported"', '"version": 7,\n "exported"').replace(/"version": 1(\s*})$/, '"version": 7$1'), 'newer Fluorite'],
+      [
+        'newer.json',
+        before
+          .replace('"version": 1,\n "exported"', '"version": 7,\n "exported"')
+          .replace(/"version": 1(\s*})$/, '"version": 7$1'),
+        'newer Fluorite',
+      ],
       ['huge.json', 200 * 1024 * 1024, 'The file has 200 MB'],
-    ]; // prettier-ignore
+    ];
     for (const [name, text, says] of bad) {
       await visitor.upload(temporaryFile(name, text));
       await visitor.sees(says, '[role="alert"]');
@@ -69,7 +75,12 @@ describe('the store', () => {
     const one = await Visitor.arrive(browser, 'demo', '/job/demo-seat-shells/plan');
     const two = await one.secondTab('/job/demo-seat-shells/plan');
     await one.page.bringToFront();
-    for (const [label, text] of [['Air', '22'], ['Part', '21'], ['Relative humidity', '50']] as const) await one.type(label, text); // prettier-ignore
+    for (const [label, text] of [
+      ['Air', '22'],
+      ['Part', '21'],
+      ['Relative humidity', '50'],
+    ] as const)
+      await one.type(label, text);
     await one.press('Record');
     await two.page.bringToFront();
     await two.sees(/Mix [\d.]+ L for 3 coats/);

@@ -74,11 +74,13 @@ describe('the plan of a day', () => {
     await visitor.type('Rack slots', '2');
     await visitor.page.keyboard.press('Enter');
     await visitor.page.waitForFunction(
-      (old) => document.querySelector('[data-day]') && (document.querySelector('[data-day]') as HTMLElement).innerText.replace(/\u00a0/g, ' ') !== old,
+      (old) =>
+        document.querySelector('[data-day]') &&
+        (document.querySelector('[data-day]') as HTMLElement).innerText.replace(/\u00a0/g, ' ') !== old,
       { timeout: 15_000 },
       before,
     );
-  }, 60_000); // prettier-ignore
+  }, 60_000);
 
   it('leaves nothing out without a reason, and loses the tack when a hand touches the part', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/plan');
@@ -86,7 +88,9 @@ describe('the plan of a day', () => {
     await visitor.sees(/Tack off[\s\S]*good for 1[45]:\d\d/, '[aria-label="The part"]');
     await visitor.press('A hand touched it');
     await visitor.sees(/Tack off[\s\S]*again/, '[aria-label="The part"]');
-    const leave = (await visitor.page.waitForSelector('::-p-xpath(//li[contains(., "Room to swing")]//button)'))!;
+    const leave = (await visitor.page.waitForSelector(
+      '::-p-xpath(//li[contains(., "Room to swing")]//button)',
+    ))!;
     await leave.evaluate((each) => (each as HTMLElement).scrollIntoView({ block: 'center' }));
     await leave.click();
     await visitor.press('Leave it out');
@@ -94,7 +98,7 @@ describe('the plan of a day', () => {
     await visitor.type('Why', 'Turntable');
     await visitor.press('Leave it out');
     await visitor.sees('Left out: Turntable');
-  }); // prettier-ignore
+  });
 
   it('plans a blend and warns when it reaches the kept edge', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/plan');
@@ -212,14 +216,26 @@ describe('a whole demo day, run fast', () => {
         await visitor.doNext();
         // On a slow machine the next sentence takes its time: each must be heard.
         await visitor.page
-          .waitForFunction((old) => document.querySelector('[aria-label="Next"]')?.textContent !== old, { timeout: 5000 }, was)
+          .waitForFunction(
+            (old) => document.querySelector('[aria-label="Next"]')?.textContent !== old,
+            { timeout: 5000 },
+            was,
+          )
           .catch(() => undefined);
       }
       await new Promise((wait) => setTimeout(wait, button ? 150 : 1100));
     }
     const day = said.join('\n');
-    for (const word of [/Mix/, /Pour/, /Fit the/, /card/i, /Start coat 1|coat 1 of 3/, /Leave coat 1 to flash/, /coat 3 of 3/])
+    for (const word of [
+      /Mix/,
+      /Pour/,
+      /Fit the/,
+      /card/i,
+      /Start coat 1|coat 1 of 3/,
+      /Leave coat 1 to flash/,
+      /coat 3 of 3/,
+    ])
       expect(day).toMatch(word);
     expect(await visitor.cell('spray')).toMatch(/3 of 3 coats/);
-  }, 240_000); // prettier-ignore
+  }, 240_000);
 });

@@ -29,7 +29,12 @@ describe('the film before it is sprayed', () => {
     await visitor.sees('Reaches past the face.');
     await visitor.press('Remove opening 1');
     await visitor.press('As a hand does it');
-    await visitor.page.waitForFunction((steady) => (document.querySelector('[data-even]') as HTMLElement).innerText.replace(/\u00a0/g, ' ') !== steady, {}, before);
+    await visitor.page.waitForFunction(
+      (steady) =>
+        (document.querySelector('[data-even]') as HTMLElement).innerText.replace(/\u00a0/g, ' ') !== steady,
+      {},
+      before,
+    );
     // The part of the screen is in the address: a reload comes back to it.
     await visitor.reload();
     await visitor.sees('Inside the limits', '[data-even]');
@@ -43,7 +48,14 @@ describe('the film before it is sprayed', () => {
     await visitor.page.focus('::-p-aria([name="Split in the middle 0.00"])');
     for (let i = 0; i < 14; i += 1) await visitor.page.keyboard.press('ArrowRight');
     await visitor.sees('Split in the middle 0.70');
-    await visitor.page.waitForFunction((was) => document.querySelector('[data-bands]') && !document.querySelector('progress') && (document.querySelector('[data-bands]') as HTMLElement).innerText.replace(/\u00a0/g, ' ') !== was, { timeout: 15_000 }, parabola);
+    await visitor.page.waitForFunction(
+      (was) =>
+        document.querySelector('[data-bands]') &&
+        !document.querySelector('progress') &&
+        (document.querySelector('[data-bands]') as HTMLElement).innerText.replace(/\u00a0/g, ' ') !== was,
+      { timeout: 15_000 },
+      parabola,
+    );
     await visitor.sees('▲', '[data-bands]');
   });
 
@@ -77,7 +89,7 @@ describe('the film before it is sprayed', () => {
     await visitor.page.waitForSelector('[data-place="against"] .heatmaplayer image');
     await visitor.sees(/\w/, '[data-traces]');
   });
-}); // prettier-ignore
+});
 
 describe('the practice panel', () => {
   /** Strokes over the panel with a pointer, as a hand would. */
@@ -99,10 +111,13 @@ describe('the practice panel', () => {
       await visitor.page.mouse.up();
     }
   }
-  const films = (visitor: Visitor) => visitor.page.$eval('canvas', (canvas) => {
-    const { data } = (canvas as HTMLCanvasElement).getContext('2d')!.getImageData(200, 150, 500, 300);
-    return new Set(Array.from({ length: data.length / 400 }, (_, i) => `${data[400 * i]},${data[400 * i + 1]}`)).size;
-  });
+  const films = (visitor: Visitor) =>
+    visitor.page.$eval('canvas', (canvas) => {
+      const { data } = (canvas as HTMLCanvasElement).getContext('2d')!.getImageData(200, 150, 500, 300);
+      return new Set(
+        Array.from({ length: data.length / 400 }, (_, i) => `${data[400 * i]},${data[400 * i + 1]}`),
+      ).size;
+    });
 
   it('builds the film under the pointer, says what the stroke did, scores the run and keeps it', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/practice');
@@ -127,7 +142,11 @@ describe('the practice panel', () => {
     await visitor.sees('Hand measured from 2 panels', '[data-spread]');
     // The measured hand can be reckoned with.
     await visitor.go('/job/demo-livery-panels/spray#even');
-    const who = (await visitor.page.$eval('::-p-aria([name="The hand"][role="combobox"])', (select) => [...(select as HTMLSelectElement).options].map(({ text }) => text))).find((text) => text.includes('from 2 panels'));
+    const who = (
+      await visitor.page.$eval('::-p-aria([name="The hand"][role="combobox"])', (select) =>
+        [...(select as HTMLSelectElement).options].map(({ text }) => text),
+      )
+    ).find((text) => text.includes('from 2 panels'));
     await visitor.choose('The hand', who!);
     await visitor.sees(/Two strokes in three/, '[data-hand]');
   }, 90_000);
@@ -166,4 +185,4 @@ describe('the practice panel', () => {
     await visitor.press('Another gun');
     await visitor.sees('No card yet');
   }, 60_000);
-}); // prettier-ignore
+});

@@ -63,15 +63,24 @@ describe('measured flow', () => {
     expect(stream.error).toBeGreaterThan(0.05);
   });
   it('100 mL in 30 s is 200 mL/min; 110 g of 1100 kg/m³ in 30 s too', () => {
-    expect(mL(value(measuredFlow({ kind: 'delivery', volume: 100e-6, seconds: 30 }, 1100)).flow)).toBeCloseTo(200, 6);
-    expect(mL(value(measuredFlow({ kind: 'weighed', before: 1.11, after: 1, seconds: 30 }, 1100)).flow)).toBeCloseTo(200, 6);
-  }); // prettier-ignore
+    expect(mL(value(measuredFlow({ kind: 'delivery', volume: 100e-6, seconds: 30 }, 1100)).flow)).toBeCloseTo(
+      200,
+      6,
+    );
+    expect(
+      mL(value(measuredFlow({ kind: 'weighed', before: 1.11, after: 1, seconds: 30 }, 1100)).flow),
+    ).toBeCloseTo(200, 6);
+  });
   it('calibrates the driving pressure: the nozzle then passes what was measured', () => {
     const { pressure } = value(drivingFrom({ kind: 'delivery', volume: 100e-6, seconds: 30 }, 1.3e-3, paint));
     expect(mL(value(nozzleFlow(1.3e-3, pressure, paint)))).toBeCloseTo(200, 4);
   });
   it('refuses a gun that grew heavier and a blink of spraying', () => {
-    expect(measuredFlow({ kind: 'weighed', before: 1, after: 1.1, seconds: 30 }, 1100)).toMatchObject({ refused: 'heavier' });
-    expect(measuredFlow({ kind: 'delivery', volume: 1e-4, seconds: 2 }, 1100)).toMatchObject({ refused: 'too-short' });
-  }); // prettier-ignore
+    expect(measuredFlow({ kind: 'weighed', before: 1, after: 1.1, seconds: 30 }, 1100)).toMatchObject({
+      refused: 'heavier',
+    });
+    expect(measuredFlow({ kind: 'delivery', volume: 1e-4, seconds: 2 }, 1100)).toMatchObject({
+      refused: 'too-short',
+    });
+  });
 });

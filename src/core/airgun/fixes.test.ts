@@ -57,13 +57,21 @@ describe('what would make a nozzle work', () => {
   it('never answers with a number that is none', () => {
     const positive = (min: number, max: number) => fc.double({ min, max, noNaN: true });
     fc.assert(
-      fc.property(positive(0.5e-3, 5e-3), positive(1e3, 1e5), positive(0.01, 2), positive(1e-7, 2e-5), (bore, pressure, viscosity, flow) => {
-        for (const { to } of value(nozzleFixes({ ...question, bore, pressure, flow, liquid: { viscosity, density: 1100 } })))
-          expect(to).not.toBeNaN();
-      }),
+      fc.property(
+        positive(0.5e-3, 5e-3),
+        positive(1e3, 1e5),
+        positive(0.01, 2),
+        positive(1e-7, 2e-5),
+        (bore, pressure, viscosity, flow) => {
+          for (const { to } of value(
+            nozzleFixes({ ...question, bore, pressure, flow, liquid: { viscosity, density: 1100 } }),
+          ))
+            expect(to).not.toBeNaN();
+        },
+      ),
     );
   });
-}); // prettier-ignore
+});
 
 describe('needle, nozzle and cap', () => {
   const sets = [
@@ -77,14 +85,17 @@ describe('needle, nozzle and cap', () => {
   });
   it('mixed are refused, and the odd piece is named', () => {
     const mixed = assembled(sets, { needle: 'N13', nozzle: 'F14', cap: 'C1' });
-    expect(mixed).toMatchObject({ refused: 'mixed-set', says: expect.stringMatching(/“(N13|F14)” belongs to another/) });
+    expect(mixed).toMatchObject({
+      refused: 'mixed-set',
+      says: expect.stringMatching(/“(N13|F14)” belongs to another/),
+    });
     expect(assembled(sets, { needle: 'N14', nozzle: 'F14', cap: 'C2' })).toMatchObject({
       says: expect.stringContaining('the cap “C2” belongs to another; fit “C1”'),
     });
     expect(assembled(sets, { needle: 'N99', nozzle: 'F14' })).toMatchObject({ refused: 'unknown-piece' });
     expect(assembled(sets, {})).toMatchObject({ refused: 'no-pieces' });
   });
-}); // prettier-ignore
+});
 
 describe('effects of the levers', () => {
   const effects = (now: Partial<{ pressure: number; flow: number; speed: number }>, air?: number) =>

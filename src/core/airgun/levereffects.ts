@@ -41,9 +41,18 @@ export interface LeverEffects {
  *
  * @returns drops as an index only: the correlation behind it was measured on fuels
  */
-export function leverEffects({ now, usual, air, bore, liquid, transfer, path }: EffectsQuestion): LeverEffects {
+export function leverEffects({
+  now,
+  usual,
+  air,
+  bore,
+  liquid,
+  transfer,
+  path,
+}: EffectsQuestion): LeverEffects {
   // A cap passes air in proportion to its pressure near the usual one: an estimate.
-  const taken = air === undefined ? undefined : usual.pressure > 0 ? air * (now.pressure / usual.pressure) : air;
+  const taken =
+    air === undefined ? undefined : usual.pressure > 0 ? air * (now.pressure / usual.pressure) : air;
   const seconds = path / Math.max(now.speed, 0.01);
   const size = (setting: Pick<LeverSetting, 'pressure' | 'flow'>, takes: number) =>
     dropSize({ pressure: setting.pressure, air: takes, fluid: setting.flow, bore: bore ?? 0 }, liquid);
@@ -57,4 +66,4 @@ export function leverEffects({ now, usual, air, bore, liquid, transfer, path }: 
     seconds,
     mix: now.flow * seconds,
   };
-} // prettier-ignore
+}

@@ -25,15 +25,12 @@ describe('airless tip', () => {
     [17, 0.308],
     [19, 0.385],
     [21, 0.471],
-  ])(
-    '.0%d passes %d gal/min at 2000 psi', // prettier-ignore
-    (thou, flow) => {
-      expect(gallonsPerMinute(value(tipFlow((thou * inch) / 1000, 2000 * 6894.757, 1000)))).toBeCloseTo(
-        flow,
-        3,
-      );
-    },
-  );
+  ])('.0%d passes %d gal/min at 2000 psi', (thou, flow) => {
+    expect(gallonsPerMinute(value(tipFlow((thou * inch) / 1000, 2000 * 6894.757, 1000)))).toBeCloseTo(
+      flow,
+      3,
+    );
+  });
 
   it('goes from code to tip and back', () => {
     fc.assert(

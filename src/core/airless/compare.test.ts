@@ -110,7 +110,10 @@ describe('tip wear', () => {
 
   it('the same is told by flow, and a wider fan than new is no wear', () => {
     const fresh = value(tipFlow(tip('517').orifice, 2000 * psi, 1300));
-    expect(value(wearFromFlow(tip('517'), fresh * (4 / 3), fresh))).toMatchObject({ renew: true, fanLost: expect.closeTo(0.25, 9) });
+    expect(value(wearFromFlow(tip('517'), fresh * (4 / 3), fresh))).toMatchObject({
+      renew: true,
+      fanLost: expect.closeTo(0.25, 9),
+    });
     expect(wearFromFan(tip('517'), 0.4)).toMatchObject({ refused: 'wider-than-new' });
-  }); // prettier-ignore
+  });
 });

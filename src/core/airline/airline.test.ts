@@ -29,18 +29,23 @@ describe('air hose', () => {
     const hose = { bore: 8e-3, length: 10 };
     expect(hoseOutlet(0, 3 * bar, hose)).toBe(3 * bar);
     fc.assert(
-      fc.property(fc.integer({ min: 50, max: 300 }), fc.integer({ min: 2, max: 20 }), fc.integer({ min: 0, max: 4 }), (flow, length, couplings) => {
-        const out = (more: object) => {
-          const found = hoseOutlet(litres(flow), 4 * bar, { bore: 9e-3, length, couplings, ...more });
-          return isRefusal(found) ? 0 : found;
-        };
-        const now = out({});
-        expect(out({ length: length + 5 })).toBeLessThanOrEqual(now);
-        expect(out({ couplings: couplings + 1 })).toBeLessThanOrEqual(now);
-        expect(out({ bore: 11e-3 })).toBeGreaterThanOrEqual(now);
-      }),
+      fc.property(
+        fc.integer({ min: 50, max: 300 }),
+        fc.integer({ min: 2, max: 20 }),
+        fc.integer({ min: 0, max: 4 }),
+        (flow, length, couplings) => {
+          const out = (more: object) => {
+            const found = hoseOutlet(litres(flow), 4 * bar, { bore: 9e-3, length, couplings, ...more });
+            return isRefusal(found) ? 0 : found;
+          };
+          const now = out({});
+          expect(out({ length: length + 5 })).toBeLessThanOrEqual(now);
+          expect(out({ couplings: couplings + 1 })).toBeLessThanOrEqual(now);
+          expect(out({ bore: 11e-3 })).toBeGreaterThanOrEqual(now);
+        },
+      ),
     );
-  }); // prettier-ignore
+  });
 
   it('the wall is set to what the gun then has', () => {
     const hose = { bore: 8e-3, length: 10, couplings: 2 };

@@ -22,7 +22,10 @@ describe('moisture by the weather', () => {
   it('a summer’s day: 0.44 kg an hour in the tank, more in the cooler line, damp air at the gun', () => {
     const found = the(moistureForecast(summer));
     expect(found.inTank * 3600).toBeCloseTo(0.44, 2);
-    const cold = waterInLine(summer.freeAir, summer.air, summer.humidity, { pressure: 8e5, temperature: summer.room }) as number;
+    const cold = waterInLine(summer.freeAir, summer.air, summer.humidity, {
+      pressure: 8e5,
+      temperature: summer.room,
+    }) as number;
     expect(found.inTank + found.inLine).toBeCloseTo(cold, 12);
     expect(found.aDay).toBeCloseTo(cold * 4 * 3600);
     expect(found.bowlLasts).toBeCloseTo(0.05 / found.inLine);
@@ -31,15 +34,30 @@ describe('moisture by the weather', () => {
   });
 
   it('grows with damp and warmth, falls with a dryer, and dry air brings none', () => {
-    fc.assert(fc.property(fc.double({ min: 0.05, max: 1, noNaN: true }), fc.double({ min: 0, max: 38, noNaN: true }), (humidity, warm) => {
-      const day = the(moistureForecast({ ...summer, air: celsius(warm), humidity, tank: undefined }));
-      const damper = the(moistureForecast({ ...summer, air: celsius(warm), humidity: Math.min(humidity * 1.1, 1), tank: undefined }));
-      expect(damper.aDay).toBeGreaterThanOrEqual(day.aDay);
-      const dried = the(moistureForecast({ ...summer, air: celsius(warm), humidity, tank: undefined, dried: true }));
-      expect(dried.atGun).toBeLessThanOrEqual(day.atGun + 1e-12);
-      expect(dried.bowlLasts).toBe(Infinity);
-      for (const value of [day.inTank, day.inLine, day.atGun]) expect(value).toBeGreaterThanOrEqual(0);
-    }));
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.05, max: 1, noNaN: true }),
+        fc.double({ min: 0, max: 38, noNaN: true }),
+        (humidity, warm) => {
+          const day = the(moistureForecast({ ...summer, air: celsius(warm), humidity, tank: undefined }));
+          const damper = the(
+            moistureForecast({
+              ...summer,
+              air: celsius(warm),
+              humidity: Math.min(humidity * 1.1, 1),
+              tank: undefined,
+            }),
+          );
+          expect(damper.aDay).toBeGreaterThanOrEqual(day.aDay);
+          const dried = the(
+            moistureForecast({ ...summer, air: celsius(warm), humidity, tank: undefined, dried: true }),
+          );
+          expect(dried.atGun).toBeLessThanOrEqual(day.atGun + 1e-12);
+          expect(dried.bowlLasts).toBe(Infinity);
+          for (const value of [day.inTank, day.inLine, day.atGun]) expect(value).toBeGreaterThanOrEqual(0);
+        },
+      ),
+    );
     expect(the(moistureForecast({ ...summer, humidity: 0.02 })).aDay).toBe(0);
   });
 
@@ -48,4 +66,4 @@ describe('moisture by the weather', () => {
     expect(moistureForecast({ ...summer, humidity: 70 })).toMatchObject({ refused: 'humidity' });
     expect(isRefusal(moistureForecast({ ...summer, freeAir: 0 }))).toBe(true);
   });
-}); // prettier-ignore
+});

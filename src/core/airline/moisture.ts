@@ -47,11 +47,31 @@ const driedTo = 276.15;
  * Vapour’s pressure falls with the air’s when it expands; all saturation pressures by Magnus.
  */
 export function moistureForecast(question: MoistureQuestion): Outcome<MoistureForecast> {
-  const { freeAir, working, air, humidity, tankPressure, room, gunPressure, bowl = usualBowl, dried } = question;
-  const wrong = refuseUnlessPositive({ 'air drawn in': freeAir, 'tank pressure': tankPressure, 'gun pressure': gunPressure, 'separator bowl': bowl });
+  const {
+    freeAir,
+    working,
+    air,
+    humidity,
+    tankPressure,
+    room,
+    gunPressure,
+    bowl = usualBowl,
+    dried,
+  } = question;
+  const wrong = refuseUnlessPositive({
+    'air drawn in': freeAir,
+    'tank pressure': tankPressure,
+    'gun pressure': gunPressure,
+    'separator bowl': bowl,
+  });
   if (wrong) return wrong;
   if (!(humidity >= 0 && humidity <= 1)) return refuse('humidity', 'Humidity lies between 0 and 100 %.');
-  if (gunPressure > tankPressure) return refuse('gun-above-tank', 'The gun cannot have more pressure than the tank ({max}).', { quantity: 'pressure', value: gunPressure, max: tankPressure });
+  if (gunPressure > tankPressure)
+    return refuse('gun-above-tank', 'The gun cannot have more pressure than the tank ({max}).', {
+      quantity: 'pressure',
+      value: gunPressure,
+      max: tankPressure,
+    });
   const tank = question.tank ?? air + tankAbove;
   const inTank = waterInLine(freeAir, air, humidity, { pressure: tankPressure, temperature: tank });
   const coldest = dried ? driedTo : Math.min(room, tank);
@@ -60,8 +80,17 @@ export function moistureForecast(question: MoistureQuestion): Outcome<MoistureFo
   if (typeof all !== 'number') return all;
   const inLine = Math.max(all - inTank, 0);
   // What is left as vapour: what was drawn in, or what saturated air at the coldest place can hold.
-  const vapour = Math.min((humidity * saturation(air) * (tankPressure + atmosphere)) / atmosphere, saturation(coldest));
+  const vapour = Math.min(
+    (humidity * saturation(air) * (tankPressure + atmosphere)) / atmosphere,
+    saturation(coldest),
+  );
   const atGun = (vapour * (gunPressure + atmosphere)) / (tankPressure + atmosphere) / saturation(room);
   const line = dried ? 0 : inLine;
-  return { inTank, inLine, aDay: (inTank + inLine) * working, bowlLasts: line > 0 ? bowl / line : Infinity, atGun };
-} // prettier-ignore
+  return {
+    inTank,
+    inLine,
+    aDay: (inTank + inLine) * working,
+    bowlLasts: line > 0 ? bowl / line : Infinity,
+    atGun,
+  };
+}

@@ -37,8 +37,15 @@ describe('pressure ladder', () => {
 describe('scores', () => {
   it('by eye count the yeses; as read they fall with every fault', () => {
     expect(scoreByEye([true, true, false, true, false])).toBeCloseTo(0.6, 9);
-    for (const fault of [{ flatness: 0.5 }, { speckle: 0.0014 }, { spatter: 1 }, { tails: 2.4 }, { centre: 0.1 }, { bend: 0.4 }])
+    for (const fault of [
+      { flatness: 0.5 },
+      { speckle: 0.0014 },
+      { spatter: 1 },
+      { tails: 2.4 },
+      { centre: 0.1 },
+      { bend: 0.4 },
+    ])
       expect(scoreOf({ ...even, ...fault })).toBeLessThan(scoreOf(even));
     expect(scoreOf(even)).toBeLessThanOrEqual(1);
-  }); // prettier-ignore
+  });
 });

@@ -58,9 +58,14 @@ describe('the blank card', () => {
       (x - 100) ** 2 / 900 + (y - 100) ** 2 / 4900 < 1 ? light(x, y) * 0.4 : light(x, y),
     );
     const paper = paperUnder(card);
-    for (const [x, y] of [[10, 10], [100, 100], [190, 20], [60, 180]] as const)
+    for (const [x, y] of [
+      [10, 10],
+      [100, 100],
+      [190, 20],
+      [60, 180],
+    ] as const)
       expect(Math.abs(paper.at[y * 200 + x]! / light(x, y) - 1)).toBeLessThan(0.02);
-  }); // prettier-ignore
+  });
 });
 
 describe('patches', () => {

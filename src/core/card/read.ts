@@ -69,15 +69,18 @@ export function readCard(photo: Photo, metresPerPixel?: number): Outcome<CardPat
   const square = squareIn(film);
   if (blurred(film, square))
     return refuse('blur', 'The picture is blurred. Hold still, or lean the phone on something.');
-  const scale = metresPerPixel ?? (square && printedSquare / ((square.x1 - square.x0 + square.y1 - square.y0 + 2) / 2));
+  const scale =
+    metresPerPixel ?? (square && printedSquare / ((square.x1 - square.x0 + square.y1 - square.y0 + 2) / 2));
   if (!scale)
     return refuse('no-scale', 'There is no printed square on this card. Tap two points a known way apart.');
   if (square) blank(film, square);
   const soft = smoothed(film, max(1, round(0.0012 / scale)));
   const peak = quantile(soft.at, 0.995);
   const noise = noiseOf(film);
-  if (peak < max(0.12, 5 * noise)) return refuse('no-pattern', 'No pattern stands out from the card. Spray longer, or on a lighter card.');
-  if (glare > 0.01) return refuse('glare', 'A bright reflection lies on the card. Take it with the light from the side.');
+  if (peak < max(0.12, 5 * noise))
+    return refuse('no-pattern', 'No pattern stands out from the card. Spray longer, or on a lighter card.');
+  if (glare > 0.01)
+    return refuse('glare', 'A bright reflection lies on the card. Take it with the light from the side.');
   const floor = max(0.04 * peak, 1.2 * noise);
   const clean = cut(soft, floor);
   const roughly = { along: extent(sums(clean, 'rows')), across: extent(sums(clean, 'columns')) };
@@ -117,7 +120,7 @@ export function readCard(photo: Photo, metresPerPixel?: number): Outcome<CardPat
       ...(square ? { square } : {}),
     },
   };
-} // prettier-ignore
+}
 
 /** −ln of how much darker than the blank card: goes with the film for films that light passes. */
 function densityOf(light: Field, paper: Field): Field {

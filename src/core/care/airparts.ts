@@ -7,6 +7,7 @@ export interface AirPartCare {
   readonly because: string;
 }
 
+// prettier-ignore
 export const airPartCare: Record<AirPartKind, AirPartCare> = {
   drain: { every: 1, does: 'Drain the tank and the low points of the pipe.', because: 'Water in the tank rusts it and is carried on.' },
   separator: { every: 7, does: 'Drain the bowl, wipe it, look at its element.', because: 'A full bowl lets everything through at once: fish-eyes and blush.' },
@@ -14,4 +15,4 @@ export const airPartCare: Record<AirPartKind, AirPartCare> = {
   dryer: { every: 365, does: 'Renew the drying charge, or have the machine serviced.', because: 'A spent charge dries nothing.' },
   regulator: { every: 365, does: 'Check that it holds its pressure with the trigger pulled.', because: 'One that creeps makes another gun of yours.' },
   gauge: { every: 365, does: 'Compare with a gauge known to be right.', because: 'Every recorded pressure hangs on it.' },
-}; // prettier-ignore
+};

@@ -29,6 +29,8 @@ describe('putting a gun together', () => {
       assemblySteps({ atomising: 'conventional', feed, sprays }).find(({ id }) => id === 'tube')?.says;
     expect(tube('down')).toContain('forward');
     expect(tube('up')).toContain('back');
-    expect(assemblySteps({ atomising: 'hvlp', feed: 'gravity', sprays: 'up' }).map(({ id }) => id)).not.toContain('tube');
+    expect(
+      assemblySteps({ atomising: 'hvlp', feed: 'gravity', sprays: 'up' }).map(({ id }) => id),
+    ).not.toContain('tube');
   });
-}); // prettier-ignore
+});

@@ -241,13 +241,15 @@ describe('the two schools, the short way and what may be soaked', () => {
   });
 
   it('between coats is shorter than cleaning, relieves first and opens nothing under pressure', () => {
-    fc.assert(fc.property(question, (asked) => {
-      const steps = midwaySteps({ ...asked, liquid: 'gun thinner' });
-      expect(steps[0]!.relieves).toBe(true);
-      expect(steps.map(({ id }) => id)).toContain('mid-cover');
+    fc.assert(
+      fc.property(question, (asked) => {
+        const steps = midwaySteps({ ...asked, liquid: 'gun thinner' });
+        expect(steps[0]!.relieves).toBe(true);
+        expect(steps.map(({ id }) => id)).toContain('mid-cover');
         for (const { id } of steps) expect(stepReason(id, asked)!.prevents.length).toBeGreaterThan(10);
-      expect(steps.reduce((sum, { takes }) => sum + takes, 0)).toBeLessThan(120);
-    }));
+        expect(steps.reduce((sum, { takes }) => sum + takes, 0)).toBeLessThan(120);
+      }),
+    );
   });
 
   it('says of every gun what never goes into solvent', () => {
@@ -258,10 +260,17 @@ describe('the two schools, the short way and what may be soaked', () => {
   });
 
   it.each([
-    ['clean water', 'water'], ['acetone', 'acetone'], ['Lacquer thinner', 'lacquer-thinner'], ['white spirit', 'paint-thinner'], ['isopropanol', 'alcohol'],
-    ['water-borne gun wash', 'gun-thinner'], ['trichloroethylene', 'halogenated'], ['methylated spirits', 'alcohol'], ['cleaner as per sheet', 'named'],
+    ['clean water', 'water'],
+    ['acetone', 'acetone'],
+    ['Lacquer thinner', 'lacquer-thinner'],
+    ['white spirit', 'paint-thinner'],
+    ['isopropanol', 'alcohol'],
+    ['water-borne gun wash', 'gun-thinner'],
+    ['trichloroethylene', 'halogenated'],
+    ['methylated spirits', 'alcohol'],
+    ['cleaner as per sheet', 'named'],
   ])('%s is %s', (words, family) => {
     expect(cleanerFamily(words)).toBe(family);
     expect(cleanerFamilies).toContain(family);
   });
-}); // prettier-ignore
+});

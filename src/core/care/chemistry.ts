@@ -23,6 +23,7 @@ interface ChemistryCare {
 }
 
 /** Defaults by chemistry, marked as such wherever they are shown. */
+// prettier-ignore
 export const chemistryCare: Record<Chemistry, ChemistryCare> = {
   'water-borne': { flush: 'clean water', cleanBy: 30 * 60, idle: 10 * 60 },
   'solvent-borne': { flush: 'gun thinner', cleanBy: 60 * 60, idle: 20 * 60 },
@@ -32,4 +33,4 @@ export const chemistryCare: Record<Chemistry, ChemistryCare> = {
   'moisture-curing': { flush: 'the cleaning solvent the sheet names', cleanBy: 30 * 60, idle: 15 * 60, urgent: 'It sets with the damp of the air and of the line: what stays in the passages is lost.' },
   'oil-based': { flush: 'paint thinner', cleanBy: 60 * 60, idle: 20 * 60 },
   unknown: { cleanBy: 10 * 60, idle: 5 * 60, urgent: 'Nobody has said how it sets, so it is taken for the quickest.' },
-}; // prettier-ignore
+};

@@ -2,7 +2,17 @@ import type { Chemistry } from './chemistry';
 import type { SealKind, WettedMetal } from './materials';
 
 /** What a cleaning liquid is, as far as coatings, seals and metals care. */
-export const cleanerFamilies = ['water', 'gun-thinner', 'lacquer-thinner', 'paint-thinner', 'acetone', 'alcohol', 'styrene', 'halogenated', 'named'] as const; // prettier-ignore
+export const cleanerFamilies = [
+  'water',
+  'gun-thinner',
+  'lacquer-thinner',
+  'paint-thinner',
+  'acetone',
+  'alcohol',
+  'styrene',
+  'halogenated',
+  'named',
+] as const;
 export type CleanerFamily = (typeof cleanerFamilies)[number];
 
 export interface CleanerConcern {
@@ -32,11 +42,24 @@ export const cleanerFamily = (words: string): CleanerFamily =>
 
 type Verdict = readonly ['stop' | 'care', says: string, instead: string];
 
-const noWater: Verdict = ['stop', 'Water does not dissolve it: it goes to lumps in the passages, and rusts them.', 'Flush with the solvent the sheet names.']; // prettier-ignore
-const tooWeak: Verdict = ['stop', 'Paint thinner is too weak for it: the binder falls out in strings.', 'Flush with the solvent the sheet names.']; // prettier-ignore
-const waterFirst: Verdict = ['stop', 'Solvent on a water-borne coating curdles it in the gun.', 'Flush with water until clear, then follow with the solvent.']; // prettier-ignore
+const noWater: Verdict = [
+  'stop',
+  'Water does not dissolve it: it goes to lumps in the passages, and rusts them.',
+  'Flush with the solvent the sheet names.',
+];
+const tooWeak: Verdict = [
+  'stop',
+  'Paint thinner is too weak for it: the binder falls out in strings.',
+  'Flush with the solvent the sheet names.',
+];
+const waterFirst: Verdict = [
+  'stop',
+  'Solvent on a water-borne coating curdles it in the gun.',
+  'Flush with water until clear, then follow with the solvent.',
+];
 
 /** First flush against coating. What is not listed is taken for fit. */
+// prettier-ignore
 const onCoating: Partial<Record<Chemistry, Partial<Record<CleanerFamily, Verdict>>>> = {
   'water-borne': { 'gun-thinner': waterFirst, 'lacquer-thinner': waterFirst, 'paint-thinner': waterFirst, acetone: waterFirst, alcohol: waterFirst, styrene: waterFirst },
   'solvent-borne': { water: noWater, styrene: ['stop', 'Styrene is a part of resins, not a cleaner.', 'Use gun thinner.'], 'paint-thinner': ['care', 'Paint thinner may be too weak for it.', 'Try a drop on a smear of the coating first.'] },
@@ -45,13 +68,14 @@ const onCoating: Partial<Record<Chemistry, Partial<Record<CleanerFamily, Verdict
   polyester: { water: noWater, 'paint-thinner': tooWeak, styrene: ['stop', 'Styrene does not stop the cure: it sets in the gun with the rest.', 'Flush with acetone, away from the catalyst.'], alcohol: ['care', 'Alcohol takes it up slowly.', 'Follow with acetone before it gels.'] },
   'moisture-curing': { water: ['stop', 'Water sets it at once and gives off gas: a closed waste can bursts.', 'Flush with the dry solvent the sheet names.'], 'paint-thinner': tooWeak, alcohol: ['stop', 'Alcohol reacts with it.', 'Flush with the dry solvent the sheet names.'], styrene: ['stop', 'Styrene is a part of resins, not a cleaner.', 'Flush with the solvent the sheet names.'] },
   'oil-based': { water: noWater, styrene: ['stop', 'Styrene is a part of resins, not a cleaner.', 'Use paint thinner.'] },
-}; // prettier-ignore
+};
 
+// prettier-ignore
 const onSeals: Partial<Record<SealKind, Partial<Record<CleanerFamily, string>>>> = {
   nitrile: { acetone: 'Acetone swells nitrile seals.', 'lacquer-thinner': 'Lacquer thinner swells nitrile seals.', styrene: 'Styrene swells nitrile seals.' },
   'ethylene-propylene': { 'paint-thinner': 'Paint thinner swells ethylene-propylene seals.', 'gun-thinner': 'Gun thinner swells ethylene-propylene seals.', 'lacquer-thinner': 'Lacquer thinner swells ethylene-propylene seals.', styrene: 'Styrene swells ethylene-propylene seals.' },
   leather: { water: 'Water hardens leather packings.', acetone: 'Acetone takes the oil out of leather packings.' },
-}; // prettier-ignore
+};
 
 export interface CleanerQuestion {
   readonly cleaner: string;

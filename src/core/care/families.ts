@@ -5,7 +5,13 @@ export const gunFamilies = ['gravity', 'suction', 'pressure-cup', 'remote', 'air
 export type GunFamily = (typeof gunFamilies)[number];
 
 /** The family by how it atomises and is fed. */
-export function gunFamily({ atomising, feed }: { readonly atomising: Atomising; readonly feed: Feed }): GunFamily {
+export function gunFamily({
+  atomising,
+  feed,
+}: {
+  readonly atomising: Atomising;
+  readonly feed: Feed;
+}): GunFamily {
   if (atomising === 'airless') return 'airless';
   return feed === 'pressure-pot' || feed === 'pump' ? 'remote' : feed;
-} // prettier-ignore
+}

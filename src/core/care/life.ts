@@ -25,7 +25,11 @@ const priorSpreadWorth = 4;
  * @param usual life by default or interval, in the part's own count (s or m³)
  * @param history lives of parts renewed because they were worn
  */
-export function lifeBelief(usual: number, history: readonly number[] = [], interval?: number): Outcome<LifeBelief> {
+export function lifeBelief(
+  usual: number,
+  history: readonly number[] = [],
+  interval?: number,
+): Outcome<LifeBelief> {
   const wrong = refuseUnlessPositive({ 'usual life': interval ?? usual });
   if (wrong) return wrong;
   const logs = history.filter((each) => each > 0).map(Math.log);
@@ -33,10 +37,18 @@ export function lifeBelief(usual: number, history: readonly number[] = [], inter
   const prior = Math.log(interval ?? usual);
   const mean = n ? logs.reduce((sum, each) => sum + each, 0) / n : prior;
   const centre = (priorWorth * prior + n * mean) / (priorWorth + n);
-  const squares = logs.reduce((sum, each) => sum + (each - mean) ** 2, 0) + ((priorWorth * n) / (priorWorth + n)) * (mean - prior) ** 2;
-  const variance = ((priorSpreadWorth * priorSpread ** 2 + squares) / (priorSpreadWorth + n)) * (1 + 1 / (priorWorth + n));
-  return { median: Math.exp(centre), spread: Math.sqrt(variance), basis: n ? 'history' : interval ? 'interval' : 'default', renewals: n };
-} // prettier-ignore
+  const squares =
+    logs.reduce((sum, each) => sum + (each - mean) ** 2, 0) +
+    ((priorWorth * n) / (priorWorth + n)) * (mean - prior) ** 2;
+  const variance =
+    ((priorSpreadWorth * priorSpread ** 2 + squares) / (priorSpreadWorth + n)) * (1 + 1 / (priorWorth + n));
+  return {
+    median: Math.exp(centre),
+    spread: Math.sqrt(variance),
+    basis: n ? 'history' : interval ? 'interval' : 'default',
+    renewals: n,
+  };
+}
 
 export interface WearForecast {
   /** Share of the median life that is used. */
@@ -54,7 +66,11 @@ export interface WearForecast {
  *
  * @param used so far, and `rate` of use, in the part's count a second (1 for days)
  */
-export function wearForecast({ median, spread }: LifeBelief, used: number, rate: number): Outcome<WearForecast> {
+export function wearForecast(
+  { median, spread }: LifeBelief,
+  used: number,
+  rate: number,
+): Outcome<WearForecast> {
   if (!(used >= 0) || !(rate >= 0)) return refuse('use', 'Use so far and its rate cannot be below zero.');
   const past = used > 0 ? normalCdf(Math.log(used / median) / spread) : 0;
   // The fit of the distribution ends at about 1e-7: beyond, what is left is next to nothing.
@@ -63,6 +79,7 @@ export function wearForecast({ median, spread }: LifeBelief, used: number, rate:
     return level <= 0 ? 0 : Math.max(median * Math.exp(spread * normalQuantile(level)) - used, 0);
   };
   const left = { low: at(0.1), middle: at(0.5), high: at(0.9) };
-  const due = rate > 0 ? { low: left.low / rate, middle: left.middle / rate, high: left.high / rate } : undefined;
+  const due =
+    rate > 0 ? { low: left.low / rate, middle: left.middle / rate, high: left.high / rate } : undefined;
   return { used: used / median, left, ...(due ? { due } : {}), past };
-} // prettier-ignore
+}

@@ -8,7 +8,8 @@ import { refuse, type Outcome } from '../refusal';
  * @param lead days until an order is there
  */
 export function reorderPoint(perDay: number, lead: number, service = 0.95): Outcome<number> {
-  if (!(perDay >= 0) || !(lead >= 0) || !Number.isFinite(perDay * lead)) return refuse('demand', 'Renewals a day and days of delivery cannot be below zero.');
+  if (!(perDay >= 0) || !(lead >= 0) || !Number.isFinite(perDay * lead))
+    return refuse('demand', 'Renewals a day and days of delivery cannot be below zero.');
   const wanted = perDay * lead;
   let term = Math.exp(-wanted);
   let sum = term;
@@ -19,4 +20,4 @@ export function reorderPoint(perDay: number, lead: number, service = 0.95): Outc
     sum += term;
   }
   return stock;
-} // prettier-ignore
+}

@@ -15,19 +15,27 @@ export interface WornTip {
  * When a tip measured on a card will have lost the share of its fan at which it is renewed, taking the loss to grow
  * evenly with what is sprayed. m³ left, with the reading's own error as its spread.
  */
-export function tipForecast({ volume, fresh, fan, error = 6e-3 }: WornTip, renewAt: number): Outcome<WearForecast['left']> {
-  const wrong = refuseUnlessPositive({ 'volume sprayed': volume, 'fan when new': fresh, 'measured fan': fan });
+export function tipForecast(
+  { volume, fresh, fan, error = 6e-3 }: WornTip,
+  renewAt: number,
+): Outcome<WearForecast['left']> {
+  const wrong = refuseUnlessPositive({
+    'volume sprayed': volume,
+    'fan when new': fresh,
+    'measured fan': fan,
+  });
   if (wrong) return wrong;
   const left = (width: number) => {
     const lost = 1 - width / fresh;
     return lost <= 0 ? Infinity : Math.max((volume * renewAt) / lost - volume, 0);
   };
   const middle = left(fan);
-  if (!Number.isFinite(middle)) return refuse('not-worn', 'The fan is as wide as new: nothing says yet when it will be worn.');
+  if (!Number.isFinite(middle))
+    return refuse('not-worn', 'The fan is as wide as new: nothing says yet when it will be worn.');
   // What hardly shows yet can be taken for ten lives, no further.
   const most = 10 * volume * Math.max(renewAt / (error / fresh), 1);
   return { low: left(fan - 1.28 * error), middle, high: Math.min(left(fan + 1.28 * error), most) };
-} // prettier-ignore
+}
 
 /**
  * What running on with a worn tip costs: the same hand over a narrower fan lays flow nobody asked for. The lost share

@@ -10,6 +10,7 @@ export interface SoakRule {
 
 const air = ['gravity', 'suction', 'pressure-cup', 'remote'] as const;
 
+// prettier-ignore
 const soakRules: readonly SoakRule[] = [
   { part: 'Fluid nozzle and needle', may: true, because: 'Bare metal. Not longer than it takes to loosen; tips never dropped on each other.', families: air },
   { part: 'Air cap', may: true, because: 'Bare metal. Holes are cleared with a soft brush or a wooden pick, never steel.', families: air },
@@ -21,7 +22,7 @@ const soakRules: readonly SoakRule[] = [
   { part: 'Check valve and small air line', may: false, because: 'The flap swells, the line fills with what was dissolved.', families: ['pressure-cup'] },
   { part: 'Pump packings', may: false, because: 'They swell, and the pump stalls.', families: ['airless'] },
   { part: 'Gauge and regulator', may: false, because: 'Liquid behind the diaphragm ends them.', families: ['remote', 'airless'] },
-]; // prettier-ignore
+];
 
 /** What of a gun may be soaked, and what never. */
 export const soaking = (family: GunFamily): SoakRule[] =>

@@ -22,6 +22,7 @@ const airGuns = ['gravity', 'suction', 'pressure-cup', 'remote'] as const;
 const cups = ['gravity', 'suction'] as const;
 const airless = ['airless'] as const;
 
+// prettier-ignore
 const checks: Record<Symptom, readonly PartCheck[]> = {
   'no-flow': [
     { part: 'fluid-knob', look: 'Fluid knob turned in: does the needle move?', cure: 'Open it to the recorded turns.', weight: 3, takes: 5, families: airGuns },
@@ -116,7 +117,7 @@ const checks: Record<Symptom, readonly PartCheck[]> = {
     { part: 'gun-filter', look: 'Filter clogged: pressure at the gauge, none at the tip?', cure: 'Brush or renew.', weight: 3, takes: 120, families: airless, opens: true, wears: 'gun-filter' },
     { part: 'viscosity', look: 'Too thick: time the cup.', cure: 'Back into the band.', weight: 3, takes: 90 },
   ],
-}; // prettier-ignore
+};
 
 /** The symptom a fault of the card reader is. */
 export const symptomOfCard = (fault: CardFault | 'good'): Symptom | undefined =>
@@ -147,20 +148,37 @@ const findCounts = 2;
  * is the least expected time of any order when looking settles it (Smith’s rule). A part past its life is up to three
  * times as likely, one found guilty here before likelier still.
  */
-export function partsToCheck({ symptom, family, found = {}, ruledOut = [], it, worn = {} }: SymptomQuestion): RankedCheck[] {
+export function partsToCheck({
+  symptom,
+  family,
+  found = {},
+  ruledOut = [],
+  it,
+  worn = {},
+}: SymptomQuestion): RankedCheck[] {
   const rows = checks[symptom]
     .filter(({ families }) => !families || families.includes(family))
     .map((check) => {
       const used = check.wears ? (worn[check.wears] ?? 0) : 0;
-      return { ...check, mass: check.weight * (1 + 2 * Math.min(Math.max(used, 0), 1)) + findCounts * (found[check.part] ?? 0) };
+      return {
+        ...check,
+        mass: check.weight * (1 + 2 * Math.min(Math.max(used, 0), 1)) + findCounts * (found[check.part] ?? 0),
+      };
     });
   const open = rows.filter(({ part }) => !ruledOut.includes(part));
   const total = open.reduce((sum, { mass }) => sum + mass, 0);
   const stateOf = (part: string) => (part === it ? 'it' : ruledOut.includes(part) ? 'not-it' : 'open');
   return rows
-    .map(({ mass, ...check }): RankedCheck => ({ ...check, state: stateOf(check.part), share: ruledOut.includes(check.part) || total === 0 ? 0 : mass / total }))
-    .sort((a, b) => Number(a.state === 'not-it') - Number(b.state === 'not-it') || b.share / b.takes - a.share / a.takes);
-} // prettier-ignore
+    .map(({ mass, ...check }): RankedCheck => ({
+      ...check,
+      state: stateOf(check.part),
+      share: ruledOut.includes(check.part) || total === 0 ? 0 : mass / total,
+    }))
+    .sort(
+      (a, b) =>
+        Number(a.state === 'not-it') - Number(b.state === 'not-it') || b.share / b.takes - a.share / a.takes,
+    );
+}
 
 /** Symptoms that a kind of gun can have at all. */
 export const symptomsOf = (family: GunFamily): Symptom[] =>

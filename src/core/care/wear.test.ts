@@ -179,9 +179,17 @@ describe('the reorder point', () => {
     // Mean 1: P(0..2) = 0.92, P(0..3) = 0.98.
     expect(the(reorderPoint(0.1, 10))).toBe(3);
     expect(the(reorderPoint(0.1, 10, 0.9))).toBe(2);
-    fc.assert(fc.property(fc.double({ min: 0, max: 1, noNaN: true }), fc.integer({ min: 0, max: 100 }), (perDay, lead) => {
-      expect(the(reorderPoint(perDay, lead))).toBeGreaterThanOrEqual(Math.floor(perDay * lead) > 0 ? Math.floor(perDay * lead) : 0);
-    }));
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        fc.integer({ min: 0, max: 100 }),
+        (perDay, lead) => {
+          expect(the(reorderPoint(perDay, lead))).toBeGreaterThanOrEqual(
+            Math.floor(perDay * lead) > 0 ? Math.floor(perDay * lead) : 0,
+          );
+        },
+      ),
+    );
     expect(isRefusal(reorderPoint(-1, 3))).toBe(true);
   });
-}); // prettier-ignore
+});

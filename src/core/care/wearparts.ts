@@ -25,6 +25,7 @@ const hour = 3600;
 const day = 86_400;
 const air = ['gravity', 'suction', 'pressure-cup', 'remote'] as const;
 
+// prettier-ignore
 export const partFacts: Record<WearingPart, PartFacts> = {
   nozzle: { counts: 'hours', life: 400 * hour, families: air },
   needle: { counts: 'hours', life: 500 * hour, families: air },
@@ -34,7 +35,7 @@ export const partFacts: Record<WearingPart, PartFacts> = {
   'gun-filter': { counts: 'litres', life: 0.25, families: ['airless'] },
   tip: { counts: 'litres', life: 0.5, families: ['airless'] },
   'pump-packing': { counts: 'litres', life: 4, families: ['airless'] },
-}; // prettier-ignore
+};
 
 /** How much a coating wears a tip, against one of middling abrasiveness. Defaults by what is in it. */
 export const abrasiveness = { mild: 0.5, middling: 1, harsh: 2.5 } as const;

@@ -36,7 +36,12 @@ describe('a day’s course of the room', () => {
   });
 
   it('runs through what was entered, round midnight, and asks for two times', () => {
-    const room = (hour: number, air: number) => ({ at: hour * 3600, air: celsius(air), part: celsius(air - 1), humidity: 0.5 });
+    const room = (hour: number, air: number) => ({
+      at: hour * 3600,
+      air: celsius(air),
+      part: celsius(air - 1),
+      humidity: 0.5,
+    });
     const curve = curveThrough([room(18, 20), room(6, 10)]);
     if ('refused' in curve) throw new Error(curve.says);
     expect(curve[24]!.air).toBeCloseTo(celsius(10), 9);
@@ -45,7 +50,7 @@ describe('a day’s course of the room', () => {
     expect(curve[0]!.air).toBeCloseTo(celsius(15), 9);
     expect(curveThrough([room(6, 10)])).toMatchObject({ refused: 'day-readings' });
     expect(curveThrough([room(6, 10), room(6, 12)])).toMatchObject({ refused: 'day-readings' });
-  }); // prettier-ignore
+  });
 
   it('air at 1,000 m has 898.7 hPa', () => expect(pressureAt(1000) / 100).toBeCloseTo(898.7, 1));
 });

@@ -12,14 +12,27 @@ const timed = (id: string, ...mm2: number[]) =>
 describe('calibrating a shop cup', () => {
   it('finds the form and the numbers of a standard cup from its own times', () => {
     const iso = value(fitCup(timed('iso-4', 40, 80, 120)));
-    expect(iso.formula).toMatchObject({ kind: 'inverse', A: expect.closeTo(1.37, 3), B: expect.closeTo(200, 0) });
+    expect(iso.formula).toMatchObject({
+      kind: 'inverse',
+      A: expect.closeTo(1.37, 3),
+      B: expect.closeTo(200, 0),
+    });
     const ford = value(fitCup(timed('ford-4', 60, 100, 200)));
-    expect(ford.formula).toMatchObject({ kind: 'offset', A: expect.closeTo(3.85, 3), t0: expect.closeTo(4.49, 2) });
+    expect(ford.formula).toMatchObject({
+      kind: 'offset',
+      A: expect.closeTo(3.85, 3),
+      t0: expect.closeTo(4.49, 2),
+    });
     expect(ford).toMatchObject({ tested: true, error: expect.closeTo(0, 6) });
-  }); // prettier-ignore
+  });
 
   it('meets two liquids exactly and says it is untested', () => {
-    const fit = value(fitCup([{ seconds: 20, viscosity: 40e-6 }, { seconds: 41, viscosity: 110e-6 }])); // prettier-ignore
+    const fit = value(
+      fitCup([
+        { seconds: 20, viscosity: 40e-6 },
+        { seconds: 41, viscosity: 110e-6 },
+      ]),
+    );
     expect(fit.tested).toBe(false);
     const cup: FlowCup = { ...flowCup('iso-4')!, formula: fit.formula };
     expect(value(viscosityFromSeconds(cup, 20)) * 1e6).toBeCloseTo(40, 6);
@@ -29,22 +42,39 @@ describe('calibrating a shop cup', () => {
 
   it('shows the error of liquids that no line meets, and never a B below zero', () => {
     fc.assert(
-      fc.property(fc.array(fc.double({ min: -0.04, max: 0.04, noNaN: true }), { minLength: 3, maxLength: 5 }), (errors) => {
-        const liquids = timed('din-4', ...[40, 70, 120, 200, 340].slice(0, errors.length)).map((each, i) => ({ ...each, seconds: each.seconds * (1 + errors[i]!) }));
-        const fit = fitCup(liquids);
-        if (isRefusal(fit)) return;
-        expect(fit.error).toBeLessThan(0.12);
-        if (fit.formula.kind === 'inverse') expect(fit.formula.B).toBeGreaterThanOrEqual(0);
-        else expect(fit.formula.t0).toBeGreaterThanOrEqual(0);
-      }),
+      fc.property(
+        fc.array(fc.double({ min: -0.04, max: 0.04, noNaN: true }), { minLength: 3, maxLength: 5 }),
+        (errors) => {
+          const liquids = timed('din-4', ...[40, 70, 120, 200, 340].slice(0, errors.length)).map(
+            (each, i) => ({ ...each, seconds: each.seconds * (1 + errors[i]!) }),
+          );
+          const fit = fitCup(liquids);
+          if (isRefusal(fit)) return;
+          expect(fit.error).toBeLessThan(0.12);
+          if (fit.formula.kind === 'inverse') expect(fit.formula.B).toBeGreaterThanOrEqual(0);
+          else expect(fit.formula.t0).toBeGreaterThanOrEqual(0);
+        },
+      ),
     );
-  }); // prettier-ignore
+  });
 
   it('refuses one liquid, liquids alike, and a thicker one that ran quicker', () => {
     expect(fitCup([{ seconds: 20, viscosity: 40e-6 }])).toMatchObject({ refused: 'one-liquid' });
     expect(fitCup(timed('iso-4', 60, 63))).toMatchObject({ refused: 'too-alike' });
-    expect(fitCup([{ seconds: 30, viscosity: 40e-6 }, { seconds: 25, viscosity: 80e-6 }])).toMatchObject({ refused: 'quicker' }); // prettier-ignore
-    expect(isRefusal(fitCup([{ seconds: 0, viscosity: 40e-6 }, { seconds: 25, viscosity: 80e-6 }]))).toBe(true); // prettier-ignore
+    expect(
+      fitCup([
+        { seconds: 30, viscosity: 40e-6 },
+        { seconds: 25, viscosity: 80e-6 },
+      ]),
+    ).toMatchObject({ refused: 'quicker' });
+    expect(
+      isRefusal(
+        fitCup([
+          { seconds: 0, viscosity: 40e-6 },
+          { seconds: 25, viscosity: 80e-6 },
+        ]),
+      ),
+    ).toBe(true);
   });
 });
 

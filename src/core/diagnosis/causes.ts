@@ -12,6 +12,7 @@ export interface Cause {
 }
 
 /** Weights are judgements of the trade, kept as plain numbers so that anyone can read and argue with them. */
+// prettier-ignore
 export const causes = {
   'too-thick': {
     name: 'Mix too thick',
@@ -301,6 +302,6 @@ export const causes = {
     expect: 'Nothing falls short of the work.',
     shows: { 'again:once': 1.6, 'card:coarse': 4, 'pressure:low': 3, 'viscosity:high': 3, 'feel:wet': 1.4 },
   },
-} as const satisfies Record<string, Cause>; // prettier-ignore
+} as const satisfies Record<string, Cause>;
 
 export type CauseId = keyof typeof causes;

@@ -24,6 +24,7 @@ const week = 7 * day;
 const month = 30 * day;
 const year = 365 * day;
 
+// prettier-ignore
 export const defects = {
   'orange-peel': { name: 'Orange peel', sees: 'A skin of small dimples, like citrus.', feels: 'Waves under the fingertip.', rework: 'surface', mayLeave: 20 * 60, causes: { 'too-thick': 6, 'air-low': 5, 'cold': 3, 'too-far': 3, 'thinner-fast': 3, 'too-fast': 3, 'light-film': 2, 'air-high': 2, 'nozzle-large': 2, 'hot-dry': 2, 'pot-old': 1.5, 'too-near': 1, 'worn': 1 } },
   'dry-spray': { name: 'Dry spray', sees: 'A dull, sandy surface.', feels: 'Rough, as fine sandpaper.', rework: 'surface', causes: { 'too-far': 6, 'air-high': 5, 'too-fast': 4, 'thinner-fast': 3, 'hot-dry': 3, 'drift': 3, 'nozzle-small': 2, 'starved': 1.5, 'pot-old': 1 } },
@@ -61,7 +62,7 @@ export const defects = {
   'fall-out': { name: 'Wet fall-out', sees: 'Large drops on the floor and on the lower part.', feels: 'Bumps below the stroke.', rework: 'gun', causes: { 'big-drops': 7, 'pump-low': 3, 'too-thick': 3, 'worn': 3, 'air-low': 3 } },
   'drift': { name: 'Drift of overspray', sees: 'Grain on what was sprayed first or stands beside.', feels: 'Fine grit.', rework: 'surface', causes: { 'drift': 7, 'air-high': 5, 'too-far': 4 } },
   'blend-edge': { name: 'Blend edge showing', sees: 'A ring or a step where the fade ends.', feels: 'A dry edge.', rework: 'colour', lookAgain: [2 * day, month], causes: { 'blend-technique': 8, 'drift': 2, 'air-high': 2, 'thinner-fast': 2, 'heavy-film': 2 } },
-} as const satisfies Record<string, Defect>; // prettier-ignore
+} as const satisfies Record<string, Defect>;
 
 export type DefectId = keyof typeof defects;
 export const defectIds = Object.keys(defects) as DefectId[];

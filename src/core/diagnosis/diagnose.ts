@@ -67,9 +67,11 @@ export function weigh(cause: CauseId, finding: Finding): number {
   const own = shows(cause)[finding];
   if (own !== undefined) return own;
   const group = groupOf(finding);
-  const elsewhere = Object.entries(shows(cause)).some(([other, weight]) => groupOf(other as Finding) === group && (weight as number) >= 2);
+  const elsewhere = Object.entries(shows(cause)).some(
+    ([other, weight]) => groupOf(other as Finding) === group && (weight as number) >= 2,
+  );
   return elsewhere ? lookedForNotFound : 1;
-} // prettier-ignore
+}
 
 /** Causes of one or several defects at once: those that explain all of them come first. */
 function priors(found: readonly DefectId[]): Map<CauseId, number> {
@@ -91,7 +93,8 @@ const normal = (odds: Map<CauseId, number>): Map<CauseId, number> => {
   return new Map([...odds].map(([id, each]) => [id, each / sum]));
 };
 
-const after = (odds: Map<CauseId, number>, finding: Finding): Map<CauseId, number> => normal(new Map([...odds].map(([id, each]) => [id, each * weigh(id, finding)]))); // prettier-ignore
+const after = (odds: Map<CauseId, number>, finding: Finding): Map<CauseId, number> =>
+  normal(new Map([...odds].map(([id, each]) => [id, each * weigh(id, finding)])));
 
 const doubt = (odds: Map<CauseId, number>): number =>
   [...odds.values()].reduce((sum, p) => (p > 0 ? sum - p * Math.log2(p) : sum), 0);
@@ -104,10 +107,17 @@ const doubt = (odds: Map<CauseId, number>): number =>
  *
  * @returns refuses when no defect is named, and findings that contradict each other
  */
-export function diagnose(found: readonly DefectId[], findings: readonly Finding[], { asked = 0, skipped = [], learnt = {} }: DiagnosisOptions = {}): Outcome<Diagnosis> {
+export function diagnose(
+  found: readonly DefectId[],
+  findings: readonly Finding[],
+  { asked = 0, skipped = [], learnt = {} }: DiagnosisOptions = {},
+): Outcome<Diagnosis> {
   if (found.length === 0) return refuse('no-defect', 'Say first what is seen.');
-  const twice = findings.find((each, i) => findings.some((other, k) => k < i && groupOf(other) === groupOf(each) && other !== each));
-  if (twice) return refuse('contradiction', `Two different findings about ${groupOf(twice)} cannot both hold.`);
+  const twice = findings.find((each, i) =>
+    findings.some((other, k) => k < i && groupOf(other) === groupOf(each) && other !== each),
+  );
+  if (twice)
+    return refuse('contradiction', `Two different findings about ${groupOf(twice)} cannot both hold.`);
   const kept = [...new Set(findings)];
   const odds = kept.reduce(after, normal(learned(priors(found), learnt)));
   const suspects = [...odds]
@@ -122,20 +132,25 @@ export function diagnose(found: readonly DefectId[], findings: readonly Finding[
     .sort((a, b) => b.probability - a.probability);
   const known = new Set(kept.map(groupOf));
   const open = askedGroups.filter((group) => !known.has(group) && !skipped.includes(group));
-  const questions = asked >= mostQuestions ? [] : open.map((group) => questionOf(group, odds)).sort((a, b) => b.gain - a.gain);
+  const questions =
+    asked >= mostQuestions
+      ? []
+      : open.map((group) => questionOf(group, odds)).sort((a, b) => b.gain - a.gain);
   const [best] = questions;
   return { suspects, ...(best && best.gain > worthAsking ? { question: best } : {}) };
-} // prettier-ignore
+}
 
 /** What an answer is worth: the doubt now, less the doubt expected after it. Texture comes first where it is close. */
 function questionOf(group: AskedGroup, odds: Map<CauseId, number>): Question {
   const answers = findingGroups[group].map((state) => `${group}:${state}` as Finding);
   // How likely each answer is under each cause, in proportion to its weight there.
-  const likely = new Map([...odds.keys()].map((id) => {
-    const weights = answers.map((finding) => weigh(id, finding));
-    const sum = weights.reduce((total, each) => total + each, 0);
-    return [id, weights.map((each) => each / sum)] as const;
-  }));
+  const likely = new Map(
+    [...odds.keys()].map((id) => {
+      const weights = answers.map((finding) => weigh(id, finding));
+      const sum = weights.reduce((total, each) => total + each, 0);
+      return [id, weights.map((each) => each / sum)] as const;
+    }),
+  );
   const expected = answers.reduce((sum, _, i) => {
     const share = [...odds].reduce((total, [id, p]) => total + p * (likely.get(id)?.[i] ?? 0), 0);
     if (share <= 0) return sum;
@@ -143,4 +158,4 @@ function questionOf(group: AskedGroup, odds: Map<CauseId, number>): Question {
     return sum + share * doubt(then);
   }, 0);
   return { group, answers, gain: (doubt(odds) - expected) * (group === 'feel' ? 1.5 : 1) };
-} // prettier-ignore
+}

@@ -42,5 +42,13 @@ export type Finding = { [G in FindingGroup]: `${G}:${(typeof findingGroups)[G][n
 export const groupOf = (finding: Finding): FindingGroup => finding.split(':')[0] as FindingGroup;
 
 /** What is asked of the eye and the finger, in the order in which a tie is broken: texture first. */
-export const askedGroups = ['feel', 'where', 'when', 'look', 'below', 'turns', 'again'] as const satisfies readonly FindingGroup[]; // prettier-ignore
+export const askedGroups = [
+  'feel',
+  'where',
+  'when',
+  'look',
+  'below',
+  'turns',
+  'again',
+] as const satisfies readonly FindingGroup[];
 export type AskedGroup = (typeof askedGroups)[number];

@@ -20,6 +20,7 @@ export type ReworkStep =
   | 'prime';
 
 /** What to do by what the defect is and how far the coat has come; the first is tried first. */
+// prettier-ignore
 const paths: Record<ReworkKind, Record<CureStage, readonly ReworkStep[]>> = {
   surface: { wet: ['flow-out', 'leave'], tacky: ['leave', 'wait'], dry: ['wait', 'nib-polish', 'flat-recoat'], cured: ['nib-polish', 'flat-recoat'] },
   sag: { wet: ['wipe-off', 'leave'], tacky: ['leave', 'wait'], dry: ['wait', 'flat-recoat'], cured: ['nib-polish', 'flat-recoat'] },
@@ -32,10 +33,11 @@ const paths: Record<ReworkKind, Record<CureStage, readonly ReworkStep[]>> = {
   cure: { wet: ['wait'], tacky: ['wait'], dry: ['wait', 'strip'], cured: ['strip'] },
   rust: { wet: ['wipe-off', 'prime'], tacky: ['wait', 'strip'], dry: ['strip', 'prime'], cured: ['strip', 'prime'] },
   gun: { wet: ['mend-gun', 'flow-out'], tacky: ['mend-gun', 'wait'], dry: ['mend-gun', 'flat-recoat'], cured: ['mend-gun', 'nib-polish', 'flat-recoat'] },
-}; // prettier-ignore
+};
 
 /** The rework of a defect at a stage of cure, the first first. */
-export const reworkOf = (defect: DefectId, stage: CureStage): readonly ReworkStep[] => paths[defects[defect].rework][stage]; // prettier-ignore
+export const reworkOf = (defect: DefectId, stage: CureStage): readonly ReworkStep[] =>
+  paths[defects[defect].rework][stage];
 
 export interface Polished {
   /** m left of the top coats, and whether they still reach their least. */
@@ -49,12 +51,16 @@ export interface Polished {
 export const takenOff: Record<'nib' | 'texture' | 'run', number> = { nib: 4e-6, texture: 12e-6, run: 25e-6 };
 
 /** Film left after polishing or flatting: what is measured less what comes off, against the least and the aim. m */
-export function filmAfter(film: number, removed: number, spec: { readonly min: number; readonly aim: number }): Outcome<Polished> {
+export function filmAfter(
+  film: number,
+  removed: number,
+  spec: { readonly min: number; readonly aim: number },
+): Outcome<Polished> {
   const wrong = refuseUnlessPositive({ film, 'least film': spec.min, 'film wanted': spec.aim });
   if (wrong) return wrong;
   const left = Math.max(film - removed, 0);
   return { left, enough: left >= spec.min, missing: Math.max(spec.aim - left, 0) };
-} // prettier-ignore
+}
 
 export interface Judgeable {
   /** s until it may be judged; nought when it may be now. */
@@ -65,6 +71,9 @@ export interface Judgeable {
 
 /** May a defect be judged so long after its coat? Some leave by themselves, some only show later. */
 export function judgeable(defect: DefectId, since: number): Judgeable {
-  const { mayLeave = 0, lookAgain = [] } = defects[defect] as { mayLeave?: number; lookAgain?: readonly number[] };
+  const { mayLeave = 0, lookAgain = [] } = defects[defect] as {
+    mayLeave?: number;
+    lookAgain?: readonly number[];
+  };
   return { wait: Math.max(mayLeave - since, 0), again: lookAgain.filter((at) => at > since) };
-} // prettier-ignore
+}

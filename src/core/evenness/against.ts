@@ -42,7 +42,8 @@ const sureFrom = 1.645;
  */
 export function handTraces(readings: readonly Laid[]): Outcome<HandTraces> {
   const known = readings.filter(({ predicted, measured }) => predicted > 0 && measured > 0);
-  if (known.length < 3) return refuse('few-readings', 'At least three readings on the map are needed to compare them with it.');
+  if (known.length < 3)
+    return refuse('few-readings', 'At least three readings on the map are needed to compare them with it.');
   const rows = known.map(({ x, y }) => [1, x, y, x * x - 1 / 3]);
   const off = known.map(({ predicted, measured }) => measured / predicted - 1);
   let scatter = 0.08;
@@ -50,11 +51,24 @@ export function handTraces(readings: readonly Laid[]): Outcome<HandTraces> {
   let spread: number[][] = [];
   for (let round = 0; round < 4; round += 1) {
     const weight = 1 / scatter ** 2;
-    const normal = priors.map((prior, i) => priors.map((_, j) => rows.reduce((sum, row) => sum + weight * (row[i] as number) * (row[j] as number), i === j ? prior ** -2 : 0)));
+    const normal = priors.map((prior, i) =>
+      priors.map((_, j) =>
+        rows.reduce(
+          (sum, row) => sum + weight * (row[i] as number) * (row[j] as number),
+          i === j ? prior ** -2 : 0,
+        ),
+      ),
+    );
     spread = inverse(normal);
-    const right = priors.map((_, i) => rows.reduce((sum, row, k) => sum + weight * (row[i] as number) * (off[k] as number), 0));
+    const right = priors.map((_, i) =>
+      rows.reduce((sum, row, k) => sum + weight * (row[i] as number) * (off[k] as number), 0),
+    );
     mean = spread.map((line) => line.reduce((sum, each, j) => sum + each * (right[j] as number), 0));
-    const squares = rows.reduce((sum, row, k) => sum + ((off[k] as number) - row.reduce((s, each, i) => s + each * (mean[i] as number), 0)) ** 2, 0);
+    const squares = rows.reduce(
+      (sum, row, k) =>
+        sum + ((off[k] as number) - row.reduce((s, each, i) => s + each * (mean[i] as number), 0)) ** 2,
+      0,
+    );
     // Two readings’ worth of what gauges usually scatter keeps three of them from looking exact.
     scatter = Math.max(Math.sqrt((squares + 2 * 0.05 ** 2) / (known.length + 2)), leastScatter);
   }
@@ -63,8 +77,14 @@ export function handTraces(readings: readonly Laid[]): Outcome<HandTraces> {
     return { value, sd, sure: Math.abs(value) > sureFrom * sd };
   };
   const level = term(0);
-  return { level: { ...level, value: 1 + level.value }, right: term(1), far: term(2), ends: term(3), left: scatter };
-} // prettier-ignore
+  return {
+    level: { ...level, value: 1 + level.value },
+    right: term(1),
+    far: term(2),
+    ends: term(3),
+    left: scatter,
+  };
+}
 
 /** Inverse of a small symmetric matrix, Gauss–Jordan; the priors keep it regular. */
 function inverse(of: readonly (readonly number[])[]): number[][] {
@@ -77,11 +97,12 @@ function inverse(of: readonly (readonly number[])[]): number[][] {
     for (let k = 0; k < n; k += 1) {
       const row = a[k] as number[];
       const times = row[i] as number;
-      if (k !== i && times !== 0) for (let j = 0; j < 2 * n; j += 1) row[j] = (row[j] as number) - times * (pivot[j] as number);
+      if (k !== i && times !== 0)
+        for (let j = 0; j < 2 * n; j += 1) row[j] = (row[j] as number) - times * (pivot[j] as number);
     }
   }
   return a.map((row) => row.slice(n));
-} // prettier-ignore
+}
 
 /** How much quicker the hand was where the film is thinner by this share: film goes with the inverse of speed. */
 export const quickerBy = (moreFilm: number): number => 1 / (1 + moreFilm) - 1;

@@ -16,7 +16,12 @@ import { sure, handbookGun as gun, handbookPasses as passes } from '../../../tes
 
 describe('overlap and a hand', () => {
   const ask = (hand = usualHand, profile = shapeProfile(1)) =>
-    sure(overlapBands({ gun: { ...gun, profile }, passes, hand, overlaps: [0.5, 0.75, 0.9], hands: 60 }, seeded(5)));
+    sure(
+      overlapBands(
+        { gun: { ...gun, profile }, passes, hand, overlaps: [0.5, 0.75, 0.9], hands: 60 },
+        seeded(5),
+      ),
+    );
 
   it('gives the handbook’s peak to valley without errors and worse with them, the less so the more layers', () => {
     const bands = ask();
@@ -49,11 +54,18 @@ describe('overlap and a hand', () => {
 
   it('tells how far it is, and refuses what the field refuses', () => {
     const heard: number[] = [];
-    overlapBands({ gun, passes, hand: usualHand, overlaps: [0.5, 0.6], hands: 2 }, seeded(1), (done) => heard.push(done));
+    overlapBands({ gun, passes, hand: usualHand, overlaps: [0.5, 0.6], hands: 2 }, seeded(1), (done) =>
+      heard.push(done),
+    );
     expect(heard).toEqual([0.5, 1]);
-    expect(overlapBands({ gun: { ...gun, flow: -1 }, passes, hand: usualHand, overlaps: [0.5], hands: 2 }, seeded(1))).toMatchObject({ refused: 'not-positive' });
+    expect(
+      overlapBands(
+        { gun: { ...gun, flow: -1 }, passes, hand: usualHand, overlaps: [0.5], hands: 2 },
+        seeded(1),
+      ),
+    ).toMatchObject({ refused: 'not-positive' });
   });
-}); // prettier-ignore
+});
 
 describe('the best setting', () => {
   const question: OptimumQuestion = {
@@ -110,7 +122,12 @@ describe('readings beside the map', () => {
   const places = [-0.8, 0, 0.8].flatMap((x) => [-0.7, 0, 0.7].map((y) => [x, y] as const));
   const laid = (off: (x: number, y: number) => number, noise = 0.02) => {
     const random = seeded(9);
-    return places.map(([x, y]) => ({ x, y, predicted: 50e-6, measured: 50e-6 * (1 + off(x, y) + noise * gaussian(random)) }));
+    return places.map(([x, y]) => ({
+      x,
+      y,
+      predicted: 50e-6,
+      measured: 50e-6 * (1 + off(x, y) + noise * gaussian(random)),
+    }));
   };
 
   it('finds a hand that was quicker at the left, and says nothing of what is not there', () => {
@@ -130,4 +147,4 @@ describe('readings beside the map', () => {
     expect(few.right.sure).toBe(false);
     expect(handTraces(laid(() => 0).slice(0, 2))).toMatchObject({ refused: 'few-readings' });
   });
-}); // prettier-ignore
+});

@@ -24,8 +24,16 @@ import { sure, handbookGun as gun, handbookPasses as passes } from '../../../tes
 const fieldOf = (of: Partial<Passes> = {}, cell = 0.004, with_: Partial<FieldGun> = {}): FilmField => {
   const whole = { ...passes, ...of };
   const surface = surfaceOf(whole, Math.round(unfolded(whole) / cell));
-  return sure(filmField({ surface, along: whole.along, cols: Math.round(whole.along / cell), gun: { ...gun, ...with_ }, strokes: sure(fieldStrokes(whole)) }));
-}; // prettier-ignore
+  return sure(
+    filmField({
+      surface,
+      along: whole.along,
+      cols: Math.round(whole.along / cell),
+      gun: { ...gun, ...with_ },
+      strokes: sure(fieldStrokes(whole)),
+    }),
+  );
+};
 const factsOf = (field: FilmField) => sure(fieldFacts(field, { min: 0, max: 1 }));
 const middleOf = ({ film, rows, cols }: FilmField, r = 0.5, c = 0.5) =>
   film[Math.floor(r * rows) * cols + Math.floor(c * cols)] as number;
@@ -88,16 +96,26 @@ describe('the film on a face', () => {
 
   it('keeps the volume on bent surfaces too: what leaves the gun lands somewhere', () => {
     // A fan that lies wholly on the two walls of a corner, or on a bar thicker than the fan.
-    const corner: FieldStroke = { from: 0.2, to: 0.8, y: 0.6 - 0.14, z: 0.14, aim: Math.PI / 4, distance: 0.2, speed: 0.4 };
+    const corner: FieldStroke = {
+      from: 0.2,
+      to: 0.8,
+      y: 0.6 - 0.14,
+      z: 0.14,
+      aim: Math.PI / 4,
+      distance: 0.2,
+      speed: 0.4,
+    };
     const inside: Passes = { ...passes, kind: 'inside-corner', along: 1, across: 0.6 };
-    const field = sure(filmField({ surface: surfaceOf(inside, 800), along: 1, cols: 100, gun, strokes: [corner] }));
-    const steady = (field.onPart / field.sprayed);
+    const field = sure(
+      filmField({ surface: surfaceOf(inside, 800), along: 1, cols: 100, gun, strokes: [corner] }),
+    );
+    const steady = field.onPart / field.sprayed;
     // Off the middle the wall is nearer than the corner, so a little more of it lands than of the same fan on a flat.
     expect(steady).toBeGreaterThan(0.65);
     expect(steady).toBeLessThan(0.72);
     const bar = fieldOf({ kind: 'round', across: 1.2, spacing: 0.1, lead: 0.1 }, 0.01);
     expect(factsOf(bar).cv).toBeLessThan(0.2);
-  }); // prettier-ignore
+  });
 
   it('is the same mirrored, from either end and in any order', () => {
     const { film, rows, cols } = fieldOf();
@@ -108,10 +126,14 @@ describe('the film on a face', () => {
         expect(film[r * cols + (cols - 1 - c)] as number).toBeCloseTo(here, 12);
       }
     const strokes = sure(fieldStrokes(passes));
-    const lay = (some: FieldStroke[]) => sure(filmField({ surface: flatSurface(0.8, 80), along: 1.2, cols: 60, gun, strokes: some }));
-    const [one, other] = [lay(strokes), lay(strokes.map((stroke) => ({ ...stroke, from: stroke.to, to: stroke.from })).reverse())];
+    const lay = (some: FieldStroke[]) =>
+      sure(filmField({ surface: flatSurface(0.8, 80), along: 1.2, cols: 60, gun, strokes: some }));
+    const [one, other] = [
+      lay(strokes),
+      lay(strokes.map((stroke) => ({ ...stroke, from: stroke.to, to: stroke.from })).reverse()),
+    ];
     one.film.forEach((each, i) => expect(other.film[i]).toBeCloseTo(each, 12));
-  }); // prettier-ignore
+  });
 
   it('hardly changes when the cells are halved', () => {
     for (const n of [1, 2, 0.5]) {
@@ -126,8 +148,13 @@ describe('the film on a face', () => {
       { from: -0.02, to: 0.3, y: 0.1, z: 0.2, aim: 0, distance: 0.2, speed: 0.4 },
       { from: 0.31, to: 0.05, y: 0.21, z: 0.25, aim: 0, distance: 0.25, speed: 0.3 },
     ];
-    const closed = sure(filmField({ surface: flatSurface(0.3, 60), along: 0.3, cols: 60, gun: { ...gun, profile }, strokes }));
-    const mass = Array.from({ length: 4000 }, (_, i) => profile((i + 0.5) / 2000 - 1)).reduce((sum, each) => sum + each / 2000, 0);
+    const closed = sure(
+      filmField({ surface: flatSurface(0.3, 60), along: 0.3, cols: 60, gun: { ...gun, profile }, strokes }),
+    );
+    const mass = Array.from({ length: 4000 }, (_, i) => profile((i + 0.5) / 2000 - 1)).reduce(
+      (sum, each) => sum + each / 2000,
+      0,
+    );
     const film = new Float64Array(3600);
     for (const { from, to, y, distance, speed } of strokes) {
       const n = 2000;
@@ -139,13 +166,14 @@ describe('the film on a face', () => {
           for (let c = 0; c < 60; c += 1) {
             const [u, v] = [((r + 0.5) * 0.005 - y) / half, ((c + 0.5) * 0.005 - x) / reach];
             if (Math.abs(u) >= 1 || Math.abs(v) >= 1) continue;
-            film[r * 60 + c]! += ((volume * profile(u)) / mass / half) * ((0.9375 * (1 - v * v) ** 2) / reach);
+            film[r * 60 + c]! +=
+              ((volume * profile(u)) / mass / half) * ((0.9375 * (1 - v * v) ** 2) / reach);
           }
       }
     }
     const top = Math.max(...film);
     film.forEach((each, i) => expect(Math.abs((closed.film[i] as number) - each) / top).toBeLessThan(1e-3));
-  }); // prettier-ignore
+  });
 
   it('thins ends that are sprayed without a lead, and edges sprayed only by the outermost stroke', () => {
     const short = fieldOf({ lead: 0 });
@@ -160,7 +188,8 @@ describe('the film on a face', () => {
   it('heaps up in an inside corner when both faces are sprayed into it, and spares what is cut out', () => {
     const inside: Passes = { ...passes, kind: 'inside-corner', across: 0.5 };
     const at = ({ film }: FilmField, t: number) => film[Math.floor((t / 0.875) * 400) * 10 + 5] as number;
-    const lay = (strokes: FieldStroke[]) => sure(filmField({ surface: surfaceOf(inside, 400), along: 1.2, cols: 10, gun, strokes }));
+    const lay = (strokes: FieldStroke[]) =>
+      sure(filmField({ surface: surfaceOf(inside, 400), along: 1.2, cols: 10, gun, strokes }));
     // Each face sprayed as if the other were not there.
     const rows = [0, 0.125, 0.25, 0.375, 0.5];
     const stroke = { from: -0.1, to: 1.3, distance: 0.2, speed: 0.4 };
@@ -175,12 +204,21 @@ describe('the film on a face', () => {
     expect(middleOf(outside, 0.6 / 0.875)).toBeGreaterThan(0);
     const strokes = sure(fieldStrokes(passes));
     const cut = (round: boolean) =>
-      sure(filmField({ surface: flatSurface(0.8, 200), along: 1.2, cols: 300, gun, strokes, openings: [{ x: 0.3, y: 0.2, width: 0.4, height: 0.4, round }] }));
+      sure(
+        filmField({
+          surface: flatSurface(0.8, 200),
+          along: 1.2,
+          cols: 300,
+          gun,
+          strokes,
+          openings: [{ x: 0.3, y: 0.2, width: 0.4, height: 0.4, round }],
+        }),
+      );
     const whole = fieldOf();
     expect(cut(false).onPart).toBeLessThan(whole.onPart * 0.86);
     const lost = (field: FilmField) => whole.onPart - field.onPart;
     expect(lost(cut(true)) / lost(cut(false))).toBeCloseTo(Math.PI / 4, 1);
-  }); // prettier-ignore
+  });
 
   it('lays twice as much and evener with a cross coat', () => {
     const cross = fieldOf({ cross: true, beyond: 0.125 });
@@ -191,12 +229,18 @@ describe('the film on a face', () => {
 
   it('turns heavier toward the side a tilted gun is nearer to', () => {
     const tilted = sure(
-      filmField({ surface: flatSurface(1, 400), along: 0.4, cols: 10, gun, strokes: [{ from: -1, to: 2, y: 0.4, z: 0.2, aim: 0.3, distance: 0.21, speed: 0.4 }] }),
+      filmField({
+        surface: flatSurface(1, 400),
+        along: 0.4,
+        cols: 10,
+        gun,
+        strokes: [{ from: -1, to: 2, y: 0.4, z: 0.2, aim: 0.3, distance: 0.21, speed: 0.4 }],
+      }),
     );
     const spot = 0.4 + 0.2 * Math.tan(0.3);
     const sideOf = (way: number) => middleOf(tilted, spot + way * 0.09);
     expect(sideOf(-1)).toBeGreaterThan(sideOf(1) * 1.1);
-  }); // prettier-ignore
+  });
 
   it('counts shares under, inside and over, and finds the thinnest and thickest places', () => {
     const field = fieldOf();
@@ -215,19 +259,42 @@ describe('the film on a face', () => {
         expect(stroke[term]).toBeCloseTo(strokes[i]![term], 12);
     });
     const lay = (seed: number) =>
-      sure(filmField({ surface: flatSurface(0.8, 80), along: 1.2, cols: 60, gun, strokes: erring(strokes, usualHand, passes.spacing, seeded(seed)) }));
+      sure(
+        filmField({
+          surface: flatSurface(0.8, 80),
+          along: 1.2,
+          cols: 60,
+          gun,
+          strokes: erring(strokes, usualHand, passes.spacing, seeded(seed)),
+        }),
+      );
     expect(lay(3).film).toEqual(lay(3).film);
     expect(factsOf(lay(3)).cv).toBeGreaterThan(factsOf(fieldOf()).cv);
-  }); // prettier-ignore
+  });
 
   it('refuses what cannot be laid, in words', () => {
-    const ask = (part: object) => filmField({ surface: flatSurface(0.8, 20), along: 1.2, cols: 20, gun, strokes: [], ...part });
-    expect(ask({ gun: { ...gun, flow: 0 } })).toMatchObject({ refused: 'not-positive', says: expect.stringContaining('fluid flow') });
+    const ask = (part: object) =>
+      filmField({ surface: flatSurface(0.8, 20), along: 1.2, cols: 20, gun, strokes: [], ...part });
+    expect(ask({ gun: { ...gun, flow: 0 } })).toMatchObject({
+      refused: 'not-positive',
+      says: expect.stringContaining('fluid flow'),
+    });
     expect(ask({ cols: 500_000 })).toMatchObject({ refused: 'too-fine' });
     expect(ask({ gun: { ...gun, profile: () => 0 } })).toMatchObject({ refused: 'no-film' });
-    expect(ask({ strokes: [{ from: 0, to: 1, y: 0, z: 0.2, aim: 0, distance: 0.2, speed: 0 }] })).toMatchObject({ refused: 'stroke' });
+    expect(
+      ask({ strokes: [{ from: 0, to: 1, y: 0, z: 0.2, aim: 0, distance: 0.2, speed: 0 }] }),
+    ).toMatchObject({ refused: 'stroke' });
     expect(shapedProfile({ ...parabola, skew: 2 })).toMatchObject({ refused: 'shape' });
-    const gone = sure(filmField({ surface: flatSurface(0.8, 20), along: 1.2, cols: 20, gun, strokes: [], openings: [{ x: -1, y: -1, width: 9, height: 9 }] }));
+    const gone = sure(
+      filmField({
+        surface: flatSurface(0.8, 20),
+        along: 1.2,
+        cols: 20,
+        gun,
+        strokes: [],
+        openings: [{ x: -1, y: -1, width: 9, height: 9 }],
+      }),
+    );
     expect(fieldFacts(gone, { min: 0, max: 1 })).toMatchObject({ refused: 'no-face' });
-  }); // prettier-ignore
+  });
 });

@@ -91,12 +91,28 @@ function before(at: number): number {
  * @returns refuses a face, gun or stroke without size, and a map of more than four million cells
  * Source: superposition; conservation of volume. Cost: cells × distinct ends + strokes × rows; memory linear in cells.
  */
-export function filmField({ surface, along, cols, gun, strokes, openings = [] }: FieldQuestion): Outcome<FilmField> {
+export function filmField({
+  surface,
+  along,
+  cols,
+  gun,
+  strokes,
+  openings = [],
+}: FieldQuestion): Outcome<FilmField> {
   const rows = surface.y.length;
-  const wrong = refuseUnlessPositive({ 'length of the face': along, 'fan width': gun.fan, 'gun distance': gun.distance, 'fluid flow': gun.flow, 'transfer efficiency': gun.transfer, 'width across': surface.step * rows, 'number of cells': cols });
+  const wrong = refuseUnlessPositive({
+    'length of the face': along,
+    'fan width': gun.fan,
+    'gun distance': gun.distance,
+    'fluid flow': gun.flow,
+    'transfer efficiency': gun.transfer,
+    'width across': surface.step * rows,
+    'number of cells': cols,
+  });
   if (wrong) return wrong;
   if (rows * cols > mostCells) return refuse('too-fine', 'This map would be too fine. Take larger cells.');
-  if (strokes.some(({ speed, distance }) => !(speed > 0) || !(distance > 0))) return refuse('stroke', 'Every stroke needs a speed and a distance above zero.');
+  if (strokes.some(({ speed, distance }) => !(speed > 0) || !(distance > 0)))
+    return refuse('stroke', 'Every stroke needs a speed and a distance above zero.');
   const table = tabled(gun.profile);
   if (isRefusal(table)) return table;
   const dx = along / cols;
@@ -111,22 +127,26 @@ export function filmField({ surface, along, cols, gun, strokes, openings = [] }:
     mist += volume * (1 - transferAt(gun.transfer, stroke.distance / gun.distance, 1));
     const key = `${Math.min(stroke.from, stroke.to)}/${Math.max(stroke.from, stroke.to)}/${stroke.distance}/${stroke.crosswise ? 1 : 0}`;
     let group = alike.get(key);
-    if (!group) alike.set(key, (group = { across: new Float64Array(stroke.crosswise ? cols : rows), stroke }));
+    if (!group)
+      alike.set(key, (group = { across: new Float64Array(stroke.crosswise ? cols : rows), stroke }));
     if (stroke.crosswise) layAcross(group.across, stroke, gun, table, cols, (i) => (i + 0.5) * dx);
     else layOn(group.across, surface, stroke, gun, table);
   }
-  for (const { across, stroke } of alike.values()) if (!stroke.crosswise) addPulls(film, rows, cols, stroke, across, (gun.footprint * stroke.distance) / gun.distance, dx);
+  for (const { across, stroke } of alike.values())
+    if (!stroke.crosswise)
+      addPulls(film, rows, cols, stroke, across, (gun.footprint * stroke.distance) / gun.distance, dx);
   // Pulls along were written as what changes from cell to cell: running totals make film of it.
   for (let r = 0; r < rows; r += 1) {
     let sum = 0;
     for (let i = r * cols, end = i + cols; i < end; i += 1) film[i] = sum += film[i] as number;
   }
   for (const { across, stroke } of alike.values())
-    if (stroke.crosswise) addCrossed(film, rows, cols, stroke, across, (gun.footprint * stroke.distance) / gun.distance, dy);
+    if (stroke.crosswise)
+      addCrossed(film, rows, cols, stroke, across, (gun.footprint * stroke.distance) / gun.distance, dy);
   const on = openings.length > 0 ? maskOf(rows, cols, dx, dy, openings) : allOf(rows * cols);
   const onPart = sumOver(film, on, openings.length > 0) * dx * dy;
   return { rows, cols, dx, dy, film, on, sprayed, onPart, mist, past: Math.max(sprayed - mist - onPart, 0) };
-} // prettier-ignore
+}
 
 /** How much of the spot passes each cell between the ends of a pull. */
 const passedAt = (x: number, start: number, end: number, reach: number) =>
@@ -136,7 +156,15 @@ const passedAt = (x: number, start: number, end: number, reach: number) =>
  * Adds pulls along the face as changes from cell to cell: between its ends a pull is the same everywhere, so only the
  * cells near its ends are touched, however long it is.
  */
-function addPulls(film: Float64Array, rows: number, cols: number, { from, to }: FieldStroke, across: Float64Array, reach: number, dx: number): void {
+function addPulls(
+  film: Float64Array,
+  rows: number,
+  cols: number,
+  { from, to }: FieldStroke,
+  across: Float64Array,
+  reach: number,
+  dx: number,
+): void {
   const [start, end] = from < to ? [from, to] : [to, from];
   const cells: number[] = [];
   const change: number[] = [];
@@ -150,9 +178,11 @@ function addPulls(film: Float64Array, rows: number, cols: number, { from, to }: 
     }
   };
   note(0);
-  const near = (edge: number, way: number) => Math.min(Math.max(Math.floor((edge + way * reach) / dx) + way, 1), cols);
+  const near = (edge: number, way: number) =>
+    Math.min(Math.max(Math.floor((edge + way * reach) / dx) + way, 1), cols);
   let c = 1;
-  for (const edge of [start, end]) for (c = Math.max(c, near(edge, -1)); c < Math.min(near(edge, 1) + 1, cols); c += 1) note(c);
+  for (const edge of [start, end])
+    for (c = Math.max(c, near(edge, -1)); c < Math.min(near(edge, 1) + 1, cols); c += 1) note(c);
   for (let r = 0; r < rows; r += 1) {
     const share = across[r] as number;
     if (share === 0) continue;
@@ -162,18 +192,27 @@ function addPulls(film: Float64Array, rows: number, cols: number, { from, to }: 
       film[i] = (film[i] as number) + share * (change[k] as number);
     }
   }
-} // prettier-ignore
+}
 
 /** Adds pulls across the face. */
-function addCrossed(film: Float64Array, rows: number, cols: number, { from, to }: FieldStroke, across: Float64Array, reach: number, dy: number): void {
+function addCrossed(
+  film: Float64Array,
+  rows: number,
+  cols: number,
+  { from, to }: FieldStroke,
+  across: Float64Array,
+  reach: number,
+  dy: number,
+): void {
   const [start, end] = from < to ? [from, to] : [to, from];
   for (let r = 0; r < rows; r += 1) {
     const share = passedAt((r + 0.5) * dy, start, end, reach);
     if (share === 0) continue;
     const base = r * cols;
-    for (let c = 0; c < cols; c += 1) film[base + c] = (film[base + c] as number) + share * (across[c] as number);
+    for (let c = 0; c < cols; c += 1)
+      film[base + c] = (film[base + c] as number) + share * (across[c] as number);
   }
-} // prettier-ignore
+}
 
 /** Steps in which a profile and the fall of transfer are tabled: finer changes nothing. */
 const steps = 2048;
@@ -199,7 +238,13 @@ export function tabled(profile: Profile): Outcome<ProfileTable> {
 }
 
 /** Adds what one stroke lays on every row, m, where it passes whole. */
-function layOn(across: Float64Array, surface: Surface, { y, z, aim, speed }: FieldStroke, gun: FieldGun, table: ProfileTable): void {
+function layOn(
+  across: Float64Array,
+  surface: Surface,
+  { y, z, aim, speed }: FieldStroke,
+  gun: FieldGun,
+  table: ProfileTable,
+): void {
   // Half a fan at a metre’s distance.
   const open = gun.fan / 2 / gun.distance;
   const [ay, az] = [Math.sin(aim), -Math.cos(aim)];
@@ -226,15 +271,29 @@ function layOn(across: Float64Array, surface: Surface, { y, z, aim, speed }: Fie
     const at = ((u + 1) / 2) * steps;
     const k = at | 0;
     const low = table[k] as number;
-    across[r] = (across[r] as number) + laid * transfer * (low + (at - k) * ((table[k + 1] as number) - low)) * facing;
+    across[r] =
+      (across[r] as number) + laid * transfer * (low + (at - k) * ((table[k + 1] as number) - low)) * facing;
   }
-} // prettier-ignore
+}
 
 /** The same for a stroke across a flat face, over its columns. */
-function layAcross(across: Float64Array, { y, distance, aim, speed }: FieldStroke, gun: FieldGun, table: ProfileTable, n: number, at: (i: number) => number): void {
-  const flat: Surface = { step: 1, y: Float64Array.from({ length: n }, (_, i) => at(i)), z: new Float64Array(n), ty: new Float64Array(n).fill(1), tz: new Float64Array(n) };
+function layAcross(
+  across: Float64Array,
+  { y, distance, aim, speed }: FieldStroke,
+  gun: FieldGun,
+  table: ProfileTable,
+  n: number,
+  at: (i: number) => number,
+): void {
+  const flat: Surface = {
+    step: 1,
+    y: Float64Array.from({ length: n }, (_, i) => at(i)),
+    z: new Float64Array(n),
+    ty: new Float64Array(n).fill(1),
+    tz: new Float64Array(n),
+  };
   layOn(across, flat, { from: 0, to: 0, y, z: distance * Math.cos(aim), aim, distance, speed }, gun, table);
-} // prettier-ignore
+}
 
 /** A face without openings: one mask is made for each size and used again, since nothing writes to it. */
 let whole = new Uint8Array(0);
@@ -250,7 +309,13 @@ function sumOver(film: Float64Array, on: Uint8Array, cut: boolean): number {
   return sum;
 }
 
-function maskOf(rows: number, cols: number, dx: number, dy: number, openings: readonly Opening[]): Uint8Array {
+function maskOf(
+  rows: number,
+  cols: number,
+  dx: number,
+  dy: number,
+  openings: readonly Opening[],
+): Uint8Array {
   const on = new Uint8Array(rows * cols).fill(1);
   for (const { x, y, width, height, round } of openings)
     for (let r = Math.max(Math.floor(y / dy), 0); r < Math.min(Math.ceil((y + height) / dy), rows); r += 1)
@@ -259,7 +324,7 @@ function maskOf(rows: number, cols: number, dx: number, dy: number, openings: re
         if (round ? ex * ex + ey * ey < 0.25 : Math.abs(ex) < 0.5 && Math.abs(ey) < 0.5) on[r * cols + c] = 0;
       }
   return on;
-} // prettier-ignore
+}
 
 export interface FieldFacts {
   /** m wet. */
@@ -279,7 +344,10 @@ export interface FieldFacts {
  * @param limits m wet
  * @returns refuses a face of which nothing is left to coat
  */
-export function fieldFacts({ film, on, cols, dx, dy }: FilmField, limits: { readonly min: number; readonly max: number }): Outcome<FieldFacts> {
+export function fieldFacts(
+  { film, on, cols, dx, dy }: FilmField,
+  limits: { readonly min: number; readonly max: number },
+): Outcome<FieldFacts> {
   const { min, max } = limits;
   let n = 0;
   let sum = 0;
@@ -307,7 +375,11 @@ export function fieldFacts({ film, on, cols, dx, dy }: FilmField, limits: { read
     while (on[i] === 0) i = film.indexOf(value, i + 1);
     return i;
   };
-  const place = (i: number) => ({ film: film[i] as number, x: ((i % cols) + 0.5) * dx, y: (Math.floor(i / cols) + 0.5) * dy });
+  const place = (i: number) => ({
+    film: film[i] as number,
+    x: ((i % cols) + 0.5) * dx,
+    y: (Math.floor(i / cols) + 0.5) * dy,
+  });
   return {
     mean,
     cv: mean > 0 ? Math.sqrt(Math.max(squares / n - mean * mean, 0)) / mean : 0,
@@ -317,4 +389,4 @@ export function fieldFacts({ film, on, cols, dx, dy }: FilmField, limits: { read
     inside: (n - under - over) / n,
     over: over / n,
   };
-} // prettier-ignore
+}

@@ -24,7 +24,12 @@ const furthest = 0.6;
 const clamped = (share: number) => Math.min(Math.max(share, -furthest), furthest);
 
 /** The strokes as a hand with these errors does them this once. */
-export function erring(strokes: readonly FieldStroke[], hand: Hand, spacing: number, random: Random): FieldStroke[] {
+export function erring(
+  strokes: readonly FieldStroke[],
+  hand: Hand,
+  spacing: number,
+  random: Random,
+): FieldStroke[] {
   const slow = own * hand.speed * gaussian(random);
   const far = own * hand.distance * gaussian(random);
   return strokes.map((stroke) => {
@@ -47,4 +52,4 @@ export function erring(strokes: readonly FieldStroke[], hand: Hand, spacing: num
       speed,
     };
   });
-} // prettier-ignore
+}

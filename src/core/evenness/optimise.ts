@@ -58,7 +58,12 @@ const allowed = 0.02;
 const seed = 20_261;
 
 /** What one setting does, its speed solved so that the mean film is the aim; undefined where no hand can follow. */
-export function judgeSetting(question: OptimumQuestion, overlap: number, distance: number, flow: number): Outcome<Candidate> | undefined {
+export function judgeSetting(
+  question: OptimumQuestion,
+  overlap: number,
+  distance: number,
+  flow: number,
+): Outcome<Candidate> | undefined {
   const { passes, hand, aim, limits, speed: pace, hands = 16 } = question;
   const ratio = distance / question.gun.distance;
   const fan = question.gun.fan * ratio;
@@ -68,8 +73,12 @@ export function judgeSetting(question: OptimumQuestion, overlap: number, distanc
   const whole: Passes = { ...passes, fan, distance, spacing, speed: guess };
   const strokes = fieldStrokes(whole);
   if (isRefusal(strokes)) return strokes;
-  const surface = surfaceOf(whole, Math.min(Math.ceil((unfolded(whole) / question.gun.fan) * rowsPerFan), 300));
-  const lay = (some: typeof strokes) => filmField({ surface, along: whole.along, cols: columns, gun, strokes: some });
+  const surface = surfaceOf(
+    whole,
+    Math.min(Math.ceil((unfolded(whole) / question.gun.fan) * rowsPerFan), 300),
+  );
+  const lay = (some: typeof strokes) =>
+    filmField({ surface, along: whole.along, cols: columns, gun, strokes: some });
   const straight = lay(strokes);
   if (isRefusal(straight)) return straight;
   const first = fieldFacts(straight, limits);
@@ -88,8 +97,18 @@ export function judgeSetting(question: OptimumQuestion, overlap: number, distanc
     outside += (1 - facts.inside) / hands;
   }
   const path = paced.reduce((sum, { from, to }) => sum + Math.abs(to - from), 0);
-  return { overlap, distance, flow, speed, spacing, fan, outside, paint: (flow * path) / speed, seconds: path / speed + turn * paced.length };
-} // prettier-ignore
+  return {
+    overlap,
+    distance,
+    flow,
+    speed,
+    spacing,
+    fan,
+    outside,
+    paint: (flow * path) / speed,
+    seconds: path / speed + turn * paced.length,
+  };
+}
 
 /** What is to be small. Paint and time count only where the face stays nearly as even as it can be. */
 const costOf = (want: OptimumQuestion['want'], evenest: number) => {
@@ -114,7 +133,10 @@ const spread = ({ min, max }: Span, n: number) =>
  * @param onTried told now and then, with about the share that is done
  * @returns refuses limits that no setting within them can meet
  */
-export function optimise(question: OptimumQuestion, onTried: (done: number) => void = () => undefined): Outcome<Optimum> {
+export function optimise(
+  question: OptimumQuestion,
+  onTried: (done: number) => void = () => undefined,
+): Outcome<Optimum> {
   const { want } = question;
   const tried = new Map<string, Candidate>();
   let refusal: Outcome<never> | undefined;
@@ -135,9 +157,16 @@ export function optimise(question: OptimumQuestion, onTried: (done: number) => v
     return found;
   };
   for (const overlap of spread(question.overlap, 7))
-    for (const distance of spread(question.distance, 4)) for (const flow of spread(question.flow, 4)) judge(overlap, distance, flow);
+    for (const distance of spread(question.distance, 4))
+      for (const flow of spread(question.flow, 4)) judge(overlap, distance, flow);
   if (tried.size === 0)
-    return refusal ?? refuse('out-of-reach', 'No setting within these limits lays that film at a speed a hand can hold. Widen the fluid or the speed.');
+    return (
+      refusal ??
+      refuse(
+        'out-of-reach',
+        'No setting within these limits lays that film at a speed a hand can hold. Widen the fluid or the speed.',
+      )
+    );
   const evenest = Math.min(...[...tried.values()].map(({ outside }) => outside));
   const cost = costOf(want, evenest);
   const starts = [...tried.values()].sort((a, b) => cost(a) - cost(b)).slice(0, 2);
@@ -145,7 +174,9 @@ export function optimise(question: OptimumQuestion, onTried: (done: number) => v
   for (const start of starts) {
     let here = start;
     let size = 1;
-    const steps = [question.overlap, question.distance, question.flow].map(({ min, max }, i) => (max - min) / (i === 0 ? 12 : 6));
+    const steps = [question.overlap, question.distance, question.flow].map(
+      ({ min, max }, i) => (max - min) / (i === 0 ? 12 : 6),
+    );
     while (size > 0.12) {
       const around = [0, 1, 2].flatMap((axis) =>
         [-1, 1].map((way) => {
@@ -163,8 +194,12 @@ export function optimise(question: OptimumQuestion, onTried: (done: number) => v
     if (cost(here) < cost(best)) best = here;
   }
   onTried(1);
-  return { best, tried: [...tried.values()], front: frontOf([...tried.values()], want === 'time' ? 'seconds' : 'paint') };
-} // prettier-ignore
+  return {
+    best,
+    tried: [...tried.values()],
+    front: frontOf([...tried.values()], want === 'time' ? 'seconds' : 'paint'),
+  };
+}
 
 function frontOf(all: readonly Candidate[], against: 'paint' | 'seconds'): Candidate[] {
   const front: Candidate[] = [];

@@ -40,8 +40,11 @@ const mostRows = 400;
 function unevenness(field: FilmField): Outcome<{ peakToValley: number; cv: number }> {
   const facts = fieldFacts(field, { min: 0, max: Infinity });
   if (isRefusal(facts)) return facts;
-  return { peakToValley: facts.mean > 0 ? (facts.most.film - facts.least.film) / facts.mean : 0, cv: facts.cv };
-} // prettier-ignore
+  return {
+    peakToValley: facts.mean > 0 ? (facts.most.film - facts.least.film) / facts.mean : 0,
+    cv: facts.cv,
+  };
+}
 
 const at = (sorted: readonly number[], share: number) =>
   sorted[Math.min(Math.floor(share * sorted.length), sorted.length - 1)] as number;
@@ -57,7 +60,11 @@ const bandOf = (values: readonly number[]): Band => {
  * @param onOverlap told after each overlap, with the share that is done
  * @returns refuses what the field refuses
  */
-export function overlapBands({ gun, passes, hand, overlaps, hands }: BandsQuestion, random: Random, onOverlap: (done: number) => void = () => undefined): Outcome<OverlapBand[]> {
+export function overlapBands(
+  { gun, passes, hand, overlaps, hands }: BandsQuestion,
+  random: Random,
+  onOverlap: (done: number) => void = () => undefined,
+): Outcome<OverlapBand[]> {
   const bands: OverlapBand[] = [];
   for (const overlap of overlaps) {
     const spacing = passes.fan * (1 - overlap);
@@ -69,7 +76,13 @@ export function overlapBands({ gun, passes, hand, overlaps, hands }: BandsQuesti
     const rows = Math.min(Math.ceil((unfolded(passes) / passes.fan) * rowsPerFan), mostRows);
     const surface = surfaceOf(passes, rows);
     const once = (one: Hand) => {
-      const field = filmField({ surface, along: passes.along, cols: columns, gun, strokes: one === perfectHand ? strokes : erring(strokes, one, spacing, random) });
+      const field = filmField({
+        surface,
+        along: passes.along,
+        cols: columns,
+        gun,
+        strokes: one === perfectHand ? strokes : erring(strokes, one, spacing, random),
+      });
       return isRefusal(field) ? field : unevenness(field);
     };
     const steady = once(perfectHand);
@@ -80,11 +93,17 @@ export function overlapBands({ gun, passes, hand, overlaps, hands }: BandsQuesti
       if (isRefusal(one)) return one;
       tried.push(one);
     }
-    bands.push({ overlap, steady, speed, peakToValley: bandOf(tried.map(({ peakToValley }) => peakToValley)), cv: bandOf(tried.map(({ cv }) => cv)) });
+    bands.push({
+      overlap,
+      steady,
+      speed,
+      peakToValley: bandOf(tried.map(({ peakToValley }) => peakToValley)),
+      cv: bandOf(tried.map(({ cv }) => cv)),
+    });
     onOverlap(bands.length / overlaps.length);
   }
   return bands;
-} // prettier-ignore
+}
 
 export interface OverlapChoice {
   /** The evenest for a hand without error, and the one whose worse hands still lay evenest. */

@@ -46,15 +46,26 @@ const gap = 0.35;
  */
 export function shapedProfile({ flatness, softness, skew, split }: FanShape): Outcome<Profile> {
   const within = (value: number, min: number, max: number) => value >= min && value <= max;
-  if (!within(flatness, 0, 0.95) || !within(split, 0, 0.95)) return refuse('shape', 'Flatness and split must lie between {min} and {max}.', { quantity: 'share', min: 0, max: 0.95 });
-  if (!within(softness, 0.1, 5)) return refuse('shape', 'The softness of the edges must lie between 0.1 and 5; 1 is a parabola.');
-  if (!within(skew, -0.95, 0.95)) return refuse('shape', 'The skew must lie between {min} and {max}.', { quantity: 'share', min: -0.95, max: 0.95 });
+  if (!within(flatness, 0, 0.95) || !within(split, 0, 0.95))
+    return refuse('shape', 'Flatness and split must lie between {min} and {max}.', {
+      quantity: 'share',
+      min: 0,
+      max: 0.95,
+    });
+  if (!within(softness, 0.1, 5))
+    return refuse('shape', 'The softness of the edges must lie between 0.1 and 5; 1 is a parabola.');
+  if (!within(skew, -0.95, 0.95))
+    return refuse('shape', 'The skew must lie between {min} and {max}.', {
+      quantity: 'share',
+      min: -0.95,
+      max: 0.95,
+    });
   const power = 2 / (1 - flatness);
   return (u) =>
     Math.abs(u) < 1
       ? (1 - Math.abs(u) ** power) ** softness * (1 + skew * u) * (1 - split * Math.exp(-((u / gap) ** 2)))
       : 0;
-} // prettier-ignore
+}
 
 const nodes = 1024;
 

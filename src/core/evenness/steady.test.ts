@@ -20,10 +20,12 @@ describe('film between parallel strokes', () => {
   });
 
   it('is the same for a measured profile as for the shape it was measured from', () => {
-    const measured = measuredProfile(Array.from({ length: 161 }, (_, i) => shapeProfile(1)((2 * (i + 0.5)) / 161 - 1)));
+    const measured = measuredProfile(
+      Array.from({ length: 161 }, (_, i) => shapeProfile(1)((2 * (i + 0.5)) / 161 - 1)),
+    );
     for (const overlap of [0.5, 2 / 3, 0.75])
       expect(at(measured, overlap).peakToValley).toBeCloseTo(at(shapeProfile(1), overlap).peakToValley, 2);
-  }); // prettier-ignore
+  });
 
   it('no profile lays worse mirrored, and a hand that errs does not make a smooth one better', () => {
     const film = fc.array(fc.double({ min: 0.1, max: 1, noNaN: true }), { minLength: 5, maxLength: 25 });

@@ -101,4 +101,4 @@ describe('a face unfolded', () => {
       expect(Math.hypot(surface.ty[i]!, surface.tz[i]!)).toBeCloseTo(1, 9);
     }
   });
-}); // prettier-ignore
+});

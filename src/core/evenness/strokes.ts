@@ -31,9 +31,10 @@ export const unfolded = (passes: Pick<Passes, 'kind' | 'across' | 'fan'>): numbe
 export function surfaceOf(passes: Pick<Passes, 'kind' | 'across' | 'fan'>, rows: number): Surface {
   const { kind, across } = passes;
   if (kind === 'round') return roundSurface(across, rows);
-  if (kind === 'inside-corner' || kind === 'outside-corner') return cornerSurface(across, wallOf(passes), kind === 'inside-corner', rows);
+  if (kind === 'inside-corner' || kind === 'outside-corner')
+    return cornerSurface(across, wallOf(passes), kind === 'inside-corner', rows);
   return flatSurface(across, rows);
-} // prettier-ignore
+}
 
 /**
  * The strokes of one coat where the gun is and as it is aimed: those the hand guide lists, and beside a corner those
@@ -110,7 +111,10 @@ export function fieldStrokes(passes: Passes): Outcome<FieldStroke[]> {
 
 /** m that strokes on the flat really lie apart: whole strokes share a face, so they lie a little closer than asked. */
 export function laidSpacing(strokes: readonly FieldStroke[]): number | undefined {
-  const [first, second] = strokes.filter(({ crosswise, z, distance }) => !crosswise && Math.abs(z - distance) < distance * 0.2).map(({ y }) => y).sort((a, b) => a - b); // prettier-ignore
+  const [first, second] = strokes
+    .filter(({ crosswise, z, distance }) => !crosswise && Math.abs(z - distance) < distance * 0.2)
+    .map(({ y }) => y)
+    .sort((a, b) => a - b);
   return first === undefined || second === undefined ? undefined : second - first;
 }
 
@@ -125,4 +129,4 @@ function leant(stroke: FieldStroke, tilt: number): FieldStroke {
     y: y + distance * (Math.sin(aim) - Math.sin(to)),
     z: z + distance * (Math.cos(to) - Math.cos(aim)),
   };
-} // prettier-ignore
+}

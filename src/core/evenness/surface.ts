@@ -10,12 +10,22 @@ export interface Surface {
   readonly tz: Float64Array;
 }
 
-const surfaceOf = (length: number, rows: number, at: (t: number) => readonly [y: number, z: number, ty: number, tz: number]): Surface => {
-  const [y, z, ty, tz] = [new Float64Array(rows), new Float64Array(rows), new Float64Array(rows), new Float64Array(rows)];
+const surfaceOf = (
+  length: number,
+  rows: number,
+  at: (t: number) => readonly [y: number, z: number, ty: number, tz: number],
+): Surface => {
+  const [y, z, ty, tz] = [
+    new Float64Array(rows),
+    new Float64Array(rows),
+    new Float64Array(rows),
+    new Float64Array(rows),
+  ];
   const step = length / rows;
-  for (let i = 0; i < rows; i += 1) [y[i], z[i], ty[i], tz[i]] = at((i + 0.5) * step) as [number, number, number, number];
+  for (let i = 0; i < rows; i += 1)
+    [y[i], z[i], ty[i], tz[i]] = at((i + 0.5) * step) as [number, number, number, number];
   return { step, y, z, ty, tz };
-}; // prettier-ignore
+};
 
 /** A flat face, m across the strokes. */
 export const flatSurface = (across: number, rows: number): Surface =>
@@ -30,8 +40,10 @@ export const flatSurface = (across: number, rows: number): Surface =>
  */
 export const cornerSurface = (across: number, wall: number, rises: boolean, rows: number): Surface => {
   const way = rises ? 1 : -1;
-  return surfaceOf(across + wall, rows, (t) => (t < across ? [t, 0, 1, 0] : [across, way * (t - across), 0, way]));
-}; // prettier-ignore
+  return surfaceOf(across + wall, rows, (t) =>
+    t < across ? [t, 0, 1, 0] : [across, way * (t - across), 0, way],
+  );
+};
 
 /** A round bar, unrolled; its top faces the gun at the first row. */
 export function roundSurface(diameter: number, rows: number): Surface {

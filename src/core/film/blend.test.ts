@@ -5,17 +5,26 @@ const value = <T>(outcome: Outcome<T>): T => {
   if (isRefusal(outcome)) throw new Error(outcome.says);
   return outcome;
 };
+// prettier-ignore
 const question: BlendQuestion = {
   coverage: 0.2, keepOut: 0.9, coats: 3, step: 0.12, order: 'outward', fade: 0.25, film: 12e-6, hides: 30e-6,
-}; // prettier-ignore
+};
 const plan = (more: Partial<BlendQuestion> = {}) => value(planBlend({ ...question, ...more }));
 
 describe('a blend inside a panel', () => {
   it('reaches further with each coat, or furthest first, and lays the same film either way', () => {
     expect(plan().coats.map(({ full }) => full)).toEqual([0.2, 0.32, 0.44].map((x) => expect.closeTo(x, 9)));
-    expect(plan({ order: 'inward' }).coats.map(({ full }) => full)).toEqual([0.44, 0.32, 0.2].map((x) => expect.closeTo(x, 9)));
-    expect(plan({ order: 'inward' }).along).toEqual(plan().along.map(({ x, film, hiding }) => ({ x, film: expect.closeTo(film, 12), hiding: expect.closeTo(hiding, 9) })));
-  }); // prettier-ignore
+    expect(plan({ order: 'inward' }).coats.map(({ full }) => full)).toEqual(
+      [0.44, 0.32, 0.2].map((x) => expect.closeTo(x, 9)),
+    );
+    expect(plan({ order: 'inward' }).along).toEqual(
+      plan().along.map(({ x, film, hiding }) => ({
+        x,
+        film: expect.closeTo(film, 12),
+        hiding: expect.closeTo(hiding, 9),
+      })),
+    );
+  });
 
   it('hides in the middle, fades to nothing, and never gains on the way out', () => {
     const { along, ends } = plan();
@@ -62,29 +71,43 @@ describe('strokes a hand can follow', () => {
     expect(strokes).toHaveLength(8);
     expect(stroke).toBeCloseTo(5.5, 9);
     expect(total).toBeCloseTo(44, 9);
-    expect([strokes[0]!.from, strokes[0]!.to]).toEqual([[-0.1, 0], [2.1, 0]]);
+    expect([strokes[0]!.from, strokes[0]!.to]).toEqual([
+      [-0.1, 0],
+      [2.1, 0],
+    ]);
     expect(strokes[1]!.from[0]).toBeCloseTo(2.1, 9);
     expect(strokes.at(-1)!.from[1]).toBeCloseTo(0.7, 9);
-  }); // prettier-ignore
+  });
 
   it('are never further apart than the spacing, whatever is sprayed', () => {
     for (const kind of surfaceKinds) {
       const { strokes } = guide({ kind, across: kind === 'round' ? 0.2 : 0.7 });
-      const rows = strokes.filter(({ aim }) => !aim || aim === 'round').map(({ from }) => from[1]).sort((a, b) => a - b); // prettier-ignore
+      const rows = strokes
+        .filter(({ aim }) => !aim || aim === 'round')
+        .map(({ from }) => from[1])
+        .sort((a, b) => a - b);
       for (let i = 1; i < rows.length; i += 1)
         expect(rows[i]! - rows[i - 1]!).toBeLessThanOrEqual(0.115 + 1e-9);
     }
   });
 
   it('take edges first, corners last or first, bars round, and open work from both sides', () => {
-    expect(guide({ kind: 'edge' }).strokes.slice(0, 2).every(({ aim }) => aim === 'onto-edge')).toBe(true);
+    expect(
+      guide({ kind: 'edge' })
+        .strokes.slice(0, 2)
+        .every(({ aim }) => aim === 'onto-edge'),
+    ).toBe(true);
     expect(guide({ kind: 'inside-corner' }).strokes.at(-1)!.aim).toBe('into-corner');
     expect(guide({ kind: 'outside-corner' }).strokes[0]!.aim).toBe('onto-edge');
     // 0.2 m of bar is 0.63 m round.
     expect(guide({ kind: 'round', across: 0.2 }).strokes).toHaveLength(6);
     expect(guide({ kind: 'open' }).strokes.map(({ from }) => from[1])).toHaveLength(guide({}).strokes.length);
-    expect(isRefusal(handGuide({ kind: 'flat', along: 2, across: 300, spacing: 0.1, speed: 0.4, fan: 0.2, lead: 0.1 }))).toBe(true);
-  }); // prettier-ignore
+    expect(
+      isRefusal(
+        handGuide({ kind: 'flat', along: 2, across: 300, spacing: 0.1, speed: 0.4, fan: 0.2, lead: 0.1 }),
+      ),
+    ).toBe(true);
+  });
 
   it('go quicker by as much as the comb read too much', () => {
     expect(value(speedFor(0.4, 60e-6, 50e-6))).toBeCloseTo(0.48, 9);

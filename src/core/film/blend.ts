@@ -48,12 +48,31 @@ const steepAt = 0.55;
  * @returns warns when the fade reaches the edge that must keep its colour, when it is steep enough to see, and when
  *   the middle does not hide; refuses lengths that are not above zero
  */
-export function planBlend({ coverage, keepOut, coats, step, order, fade, film, hides }: BlendQuestion): Outcome<BlendPlan> {
-  const wrong = refuseUnlessPositive({ 'area to cover': coverage, 'distance to the kept edge': keepOut, 'fade': fade, 'film of a coat': film, 'film that hides': hides });
+export function planBlend({
+  coverage,
+  keepOut,
+  coats,
+  step,
+  order,
+  fade,
+  film,
+  hides,
+}: BlendQuestion): Outcome<BlendPlan> {
+  const wrong = refuseUnlessPositive({
+    'area to cover': coverage,
+    'distance to the kept edge': keepOut,
+    fade: fade,
+    'film of a coat': film,
+    'film that hides': hides,
+  });
   if (wrong) return wrong;
   if (!(Number.isInteger(coats) && coats >= 1 && coats <= 8))
     return refuse('blend-coats', 'Blend in one to eight coats.');
-  if (!(step >= 0)) return refuse('blend-step', 'The step from coat to coat cannot be below zero.', { quantity: 'distance', value: step });
+  if (!(step >= 0))
+    return refuse('blend-step', 'The step from coat to coat cannot be below zero.', {
+      quantity: 'distance',
+      value: step,
+    });
   const laid = Array.from({ length: coats }, (_, i): BlendCoat => {
     const steps = order === 'outward' ? i : coats - 1 - i;
     const full = coverage + steps * step;
@@ -83,4 +102,4 @@ export function planBlend({ coverage, keepOut, coats, step, order, fade, film, h
       ...(middle < fullHiding - 1e-9 ? (['thin'] as const) : []),
     ],
   };
-} // prettier-ignore
+}

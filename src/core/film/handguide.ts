@@ -48,22 +48,43 @@ const most = 400;
  *
  * @returns refuses lengths that are not above zero and strokes too many to count
  */
-export function handGuide({ kind, along, across, spacing, speed, fan, lead, beyond = 0 }: GuideQuestion): Outcome<HandGuide> {
-  const wrong = refuseUnlessPositive({ 'length along the strokes': along, 'length across them': across, 'stroke spacing': spacing, 'gun speed': speed, 'fan width': fan });
+export function handGuide({
+  kind,
+  along,
+  across,
+  spacing,
+  speed,
+  fan,
+  lead,
+  beyond = 0,
+}: GuideQuestion): Outcome<HandGuide> {
+  const wrong = refuseUnlessPositive({
+    'length along the strokes': along,
+    'length across them': across,
+    'stroke spacing': spacing,
+    'gun speed': speed,
+    'fan width': fan,
+  });
   if (wrong) return wrong;
   const width = kind === 'round' ? Math.PI * across : across;
   const count = Math.ceil(width / spacing - 1e-9) + (kind === 'round' ? 0 : 1);
-  if (count > most) return refuse('too-many-strokes', `That would be more than ${most} strokes. Widen the fan or lessen the overlap.`);
+  if (count > most)
+    return refuse(
+      'too-many-strokes',
+      `That would be more than ${most} strokes. Widen the fan or lessen the overlap.`,
+    );
   const row = (y: number, i: number, aim?: GuideStroke['aim']): GuideStroke => {
     const ends = [-lead, along + lead] as const;
     const [a, b] = i % 2 === 0 ? ends : [ends[1], ends[0]];
     return { from: [a, y], to: [b, y], ...(aim ? { aim } : {}) };
   };
-  const rows = (to: number, n: number) => Array.from({ length: n }, (_, i) => (n > 1 ? (i * to) / (n - 1) : to / 2));
+  const rows = (to: number, n: number) =>
+    Array.from({ length: n }, (_, i) => (n > 1 ? (i * to) / (n - 1) : to / 2));
   const strokes: GuideStroke[] = [];
   if (kind === 'edge') for (const y of [0, across]) strokes.push(row(y, strokes.length, 'onto-edge'));
   if (kind === 'outside-corner') strokes.push(row(0, 0, 'onto-edge'));
-  if (kind === 'round') for (let i = 0; i < count; i += 1) strokes.push(row((i + 0.5) * (width / count), i, 'round'));
+  if (kind === 'round')
+    for (let i = 0; i < count; i += 1) strokes.push(row((i + 0.5) * (width / count), i, 'round'));
   else if (kind === 'inside-corner') {
     const short = Math.max(across - fan / 2, spacing);
     for (const y of rows(short, Math.ceil(short / spacing - 1e-9) + 1)) strokes.push(row(y, strokes.length));
@@ -71,14 +92,16 @@ export function handGuide({ kind, along, across, spacing, speed, fan, lead, beyo
   } else if (kind === 'open') {
     // Every second stroke from the front, the others between them from the back.
     const all = rows(across, count);
-    for (const half of [0, 1]) for (const y of all.filter((_, i) => i % 2 === half)) strokes.push(row(y, strokes.length));
+    for (const half of [0, 1])
+      for (const y of all.filter((_, i) => i % 2 === half)) strokes.push(row(y, strokes.length));
   } else {
     const width = across + 2 * beyond;
-    for (const y of rows(width, Math.max(Math.ceil(width / spacing - 1e-9) + 1, 1))) strokes.push(row(y - beyond, strokes.length));
+    for (const y of rows(width, Math.max(Math.ceil(width / spacing - 1e-9) + 1, 1)))
+      strokes.push(row(y - beyond, strokes.length));
   }
   const length = along + 2 * lead;
   return { strokes, stroke: length / speed, total: (strokes.length * length) / speed };
-} // prettier-ignore
+}
 
 /**
  * The speed that brings the wet film to its aim, from what a comb read at the speed held.

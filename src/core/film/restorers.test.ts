@@ -7,11 +7,20 @@ describe('which lever restores the film', () => {
   it('every lever offered lays the film again, whatever was moved', () => {
     const some = (min: number, max: number) => fc.double({ min, max, noNaN: true });
     fc.assert(
-      fc.property(some(1e-6, 1e-5), some(0.1, 1), some(0.1, 0.4), some(0, 0.9), (flow, speed, fan, overlap) => {
-        const now = { ...stroke, flow, speed, fan, overlap };
-        for (const { lever, to } of restorers(now))
-          expect((solveStroke('wetFilm', { ...now, [lever]: to }) as number) / stroke.wetFilm).toBeCloseTo(1, 6);
-      }),
+      fc.property(
+        some(1e-6, 1e-5),
+        some(0.1, 1),
+        some(0.1, 0.4),
+        some(0, 0.9),
+        (flow, speed, fan, overlap) => {
+          const now = { ...stroke, flow, speed, fan, overlap };
+          for (const { lever, to } of restorers(now))
+            expect((solveStroke('wetFilm', { ...now, [lever]: to }) as number) / stroke.wetFilm).toBeCloseTo(
+              1,
+              6,
+            );
+        },
+      ),
     );
   });
 
@@ -21,4 +30,4 @@ describe('which lever restores the film', () => {
     expect(found.find(({ lever }) => lever === 'speed')).toMatchObject({ within: false });
     expect(found.at(-1)!.within).toBe(false);
   });
-}); // prettier-ignore
+});

@@ -24,11 +24,15 @@ export function restorers(stroke: Stroke, moved?: Lever): Restorer[] {
       const to = solveStroke(lever, stroke);
       if (isRefusal(to)) return [];
       const within =
-        lever === 'speed' ? to >= handSpeed.min / 2 && to <= handSpeed.max * 1.25 : lever === 'fan' ? to >= 0.08 && to <= 0.45 : true;
+        lever === 'speed'
+          ? to >= handSpeed.min / 2 && to <= handSpeed.max * 1.25
+          : lever === 'fan'
+            ? to >= 0.08 && to <= 0.45
+            : true;
       return [{ lever, to, within }];
     })
     .sort((a, b) => change(a, stroke) - change(b, stroke));
-} // prettier-ignore
+}
 
 /** How far a lever moves, in natural logs; overlap by the layers it lays. */
 const change = ({ lever, to, within }: Restorer, stroke: Stroke): number => {

@@ -14,5 +14,10 @@ export function transferFound(film: number, area: number, used: number, solids: 
   const wrong = refuseUnlessPositive({ film, area, 'mix used': used, 'volume solids': solids });
   if (wrong) return wrong;
   const found = (film * area) / (used * solids);
-  return found <= 1 ? found : refuse('transfer', 'There would be more solids on the part than left the gun. Check the mix used, the area and the gauge.');
-} // prettier-ignore
+  return found <= 1
+    ? found
+    : refuse(
+        'transfer',
+        'There would be more solids on the part than left the gun. Check the mix used, the area and the gauge.',
+      );
+}

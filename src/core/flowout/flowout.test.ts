@@ -85,13 +85,17 @@ describe('the user’s own eye', () => {
     expect(calibrateFlow([])).toMatchObject({ peels: 0, runs: 0 });
     expect(calibrateFlow([]).levelling).toBeCloseTo(usualFlowLimits.levelling, 3);
     // This eye lets nothing under 8 pass: peel up to 7, even from 9.
-    const strict = calibrateFlow([5, 6, 7].map((L) => ({ seen: 'peel' as const, levelling: L, sag: 1e-3 })).concat([9, 10, 12].map((L) => ({ seen: 'even' as never, levelling: L, sag: 2e-3 }))));
+    const strict = calibrateFlow(
+      [5, 6, 7]
+        .map((L) => ({ seen: 'peel' as const, levelling: L, sag: 1e-3 }))
+        .concat([9, 10, 12].map((L) => ({ seen: 'even' as never, levelling: L, sag: 2e-3 }))),
+    );
     expect(strict.levelling).toBeGreaterThan(6);
     expect(strict.levelling).toBeLessThan(9.5);
     const ran = calibrateFlow([3e-3, 4e-3].map((S) => ({ seen: 'run' as const, levelling: 9, sag: S })));
     expect(ran.sag).toBeLessThan(usualFlowLimits.sag);
     expect(ran.runs).toBe(2);
-  }); // prettier-ignore
+  });
 
   it('refuses a film without size in words', () => {
     expect(levelling(landed, 0)).toMatchObject({ says: expect.stringContaining('wet film') });

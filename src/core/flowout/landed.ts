@@ -32,7 +32,15 @@ export interface LandingQuestion {
  *
  * @returns refuses a viscosity or density that is not above zero
  */
-export function landedFilm({ viscosity, density, carrier, thinner = 'medium', thixotropic, slowness = 1, warmer = 0 }: LandingQuestion): Outcome<LandedFilm> {
+export function landedFilm({
+  viscosity,
+  density,
+  carrier,
+  thinner = 'medium',
+  thixotropic,
+  slowness = 1,
+  warmer = 0,
+}: LandingQuestion): Outcome<LandedFilm> {
   const wrong = refuseUnlessPositive({ viscosity, density, slowness });
   if (isRefusal(wrong)) return wrong;
   const held = thixotropic ? thixotropicHolds : holds[carrier];
@@ -43,4 +51,4 @@ export function landedFilm({ viscosity, density, carrier, thinner = 'medium', th
     setting: sets[carrier] * bySpeed[thinner] * slowness * 2 ** (-Math.max(warmer, 0) / 10),
     ...(held > 0 ? { yield: held } : {}),
   };
-} // prettier-ignore
+}

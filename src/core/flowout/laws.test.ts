@@ -44,7 +44,8 @@ describe('laws of flow-out', () => {
         const point = { film: h, landed, angle: θ };
         const now = sure(standing(point));
         for (const { lever, peel, run } of sure(flowMoves(point))) {
-          if (lever === 'film' || lever === 'thinner' || lever === 'slower') expect(peel).toBeGreaterThan(now.peel);
+          if (lever === 'film' || lever === 'thinner' || lever === 'slower')
+            expect(peel).toBeGreaterThan(now.peel);
           if (lever === 'warmer') expect(peel).toBeLessThan(now.peel);
           if (lever === 'flatter') expect(run).toBeLessThanOrEqual(now.run);
         }
@@ -64,4 +65,4 @@ describe('laws of flow-out', () => {
       }),
     );
   });
-}); // prettier-ignore
+});

@@ -23,7 +23,11 @@ const doubt = 0.8;
 function limitFrom(usual: number, seen: readonly { value: number; beyond: boolean }[]): number {
   const fits = (limit: number) =>
     -(((limit - Math.log(usual)) / doubt) ** 2) / 2 -
-    seen.reduce((sum, { value, beyond }) => sum + Math.log1p(Math.exp(((beyond ? 1 : -1) * (limit - Math.log(value))) / eye)), 0);
+    seen.reduce(
+      (sum, { value, beyond }) =>
+        sum + Math.log1p(Math.exp(((beyond ? 1 : -1) * (limit - Math.log(value))) / eye)),
+      0,
+    );
   // The log-likelihood is concave: thirds close in on its top.
   let [low, high] = [Math.log(usual) - 4, Math.log(usual) + 4];
   for (let i = 0; i < 80; i += 1) {
@@ -32,7 +36,7 @@ function limitFrom(usual: number, seen: readonly { value: number; beyond: boolea
     else high = b;
   }
   return Math.exp((low + high) / 2);
-} // prettier-ignore
+}
 
 /**
  * The limits by the user’s own eye: coats seen as even lie inside them, coats with peel below the least levelling,
@@ -42,9 +46,15 @@ export function calibrateFlow(verdicts: readonly FlowVerdict[]): Calibrated {
   const peels = verdicts.filter(({ seen, levelling }) => seen !== 'run' && levelling > 0);
   const runs = verdicts.filter(({ seen, sag }) => seen !== 'peel' && sag > 0);
   return {
-    levelling: limitFrom(usualFlowLimits.levelling, peels.map(({ seen, levelling }) => ({ value: levelling, beyond: seen === 'even' }))),
-    sag: limitFrom(usualFlowLimits.sag, runs.map(({ seen, sag }) => ({ value: sag, beyond: seen === 'run' }))),
+    levelling: limitFrom(
+      usualFlowLimits.levelling,
+      peels.map(({ seen, levelling }) => ({ value: levelling, beyond: seen === 'even' })),
+    ),
+    sag: limitFrom(
+      usualFlowLimits.sag,
+      runs.map(({ seen, sag }) => ({ value: sag, beyond: seen === 'run' })),
+    ),
     peels: peels.length,
     runs: runs.length,
   };
-} // prettier-ignore
+}

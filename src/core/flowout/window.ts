@@ -19,16 +19,28 @@ export interface FilmWindow {
 const gravity = 9.81;
 
 /** Between which wet films a landed film flows out and does not run: the two formulas solved for the film. */
-export function filmWindow(landed: LandedFilm, angle: number, limits: FlowLimits = usualFlowLimits): Outcome<FilmWindow> {
+export function filmWindow(
+  landed: LandedFilm,
+  angle: number,
+  limits: FlowLimits = usualFlowLimits,
+): Outcome<FilmWindow> {
   const { viscosity, density, setting, tension } = landed;
-  const wrong = refuseUnlessPositive({ viscosity, density, 'setting time': setting, 'surface tension': tension, 'levelling wanted': limits.levelling, 'slide allowed': limits.sag });
+  const wrong = refuseUnlessPositive({
+    viscosity,
+    density,
+    'setting time': setting,
+    'surface tension': tension,
+    'levelling wanted': limits.levelling,
+    'slide allowed': limits.sag,
+  });
   if (wrong) return wrong;
-  const peel = ((3 * ripple ** 4 * viscosity * limits.levelling) / (16 * Math.PI ** 4 * tension * setting)) ** (1 / 3);
+  const peel =
+    ((3 * ripple ** 4 * viscosity * limits.levelling) / (16 * Math.PI ** 4 * tension * setting)) ** (1 / 3);
   const pull = density * gravity * Math.abs(Math.sin(angle));
   if (pull < 1e-9) return { peel, run: Infinity };
   const slides = Math.sqrt((2 * viscosity * limits.sag) / (pull * setting));
   return { peel, run: Math.max(slides, (landed.yield ?? 0) / pull) };
-} // prettier-ignore
+}
 
 /** What would be changed about a coat. */
 export type FlowLever = 'film' | 'thinner' | 'slower' | 'warmer' | 'flatter';
@@ -55,11 +67,14 @@ const slower = 1.5;
 export const flowWarmer = 5;
 
 /** Levelling and slide of a point as shares of their limits. */
-export function standing({ film, landed, angle }: FlowPoint, limits: FlowLimits = usualFlowLimits): Outcome<{ peel: number; run: number }> {
+export function standing(
+  { film, landed, angle }: FlowPoint,
+  limits: FlowLimits = usualFlowLimits,
+): Outcome<{ peel: number; run: number }> {
   const [flows, slides] = [levelling(landed, film), sag(landed, film, angle)];
   if (isRefusal(flows)) return flows;
   return isRefusal(slides) ? slides : { peel: flows / limits.levelling, run: slides / limits.sag };
-} // prettier-ignore
+}
 
 /**
  * Which lever moves the point where: each alone, by a step a hand would take.
@@ -73,7 +88,14 @@ export function flowMoves(point: FlowPoint, limits: FlowLimits = usualFlowLimits
     film: { ...point, film: point.film * (1 + fifth) },
     thinner: { ...point, landed: { ...landed, viscosity: landed.viscosity * (1 - fifth) } },
     slower: { ...point, landed: { ...landed, setting: landed.setting * slower } },
-    warmer: { ...point, landed: { ...landed, setting: landed.setting * 2 ** (-flowWarmer / 10), viscosity: landed.viscosity * 0.97 ** flowWarmer } },
+    warmer: {
+      ...point,
+      landed: {
+        ...landed,
+        setting: landed.setting * 2 ** (-flowWarmer / 10),
+        viscosity: landed.viscosity * 0.97 ** flowWarmer,
+      },
+    },
     flatter: { ...point, angle: point.angle * 0.5 },
   };
   const moves: Moved[] = [];
@@ -84,4 +106,4 @@ export function flowMoves(point: FlowPoint, limits: FlowLimits = usualFlowLimits
     moves.push({ lever, ...moved, ...stands });
   }
   return moves;
-} // prettier-ignore
+}

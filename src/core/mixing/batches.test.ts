@@ -30,11 +30,13 @@ describe('batches', () => {
   it('begins a second batch where the first would outlive its pot life, mixed its rest earlier', () => {
     // Ten minutes of rest and a life of 60: the first two faces end at 40, the third would end at 90 + 10.
     const batches = value(planBatches(day, { life: 60 * minutes, induction: 10 * minutes }));
-    expect(batches.map(({ mixAt, volume, because }) => [mixAt / minutes, Math.round(volume * 1e4) / 10, because])).toEqual([
+    expect(
+      batches.map(({ mixAt, volume, because }) => [mixAt / minutes, Math.round(volume * 1e4) / 10, because]),
+    ).toEqual([
       [-10, 2, undefined],
       [60, 2, 'pot-life'],
     ]);
-  }); // prettier-ignore
+  });
 
   it('begins another when the pot is full', () => {
     const batches = value(planBatches(day, { pot: 3e-3 }));
@@ -49,7 +51,14 @@ describe('batches', () => {
 
   it('covers every piece once, in order, and no batch breaks a limit', () => {
     const pieces = fc
-      .array(fc.tuple(fc.integer({ min: 1, max: 30 }), fc.integer({ min: 0, max: 60 }), fc.double({ min: 0.1, max: 2, noNaN: true })), { minLength: 1, maxLength: 12 })
+      .array(
+        fc.tuple(
+          fc.integer({ min: 1, max: 30 }),
+          fc.integer({ min: 0, max: 60 }),
+          fc.double({ min: 0.1, max: 2, noNaN: true }),
+        ),
+        { minLength: 1, maxLength: 12 },
+      )
       .map((rows) => {
         let at = 0;
         return rows.map(([duration, gap, litres], i) => {
@@ -59,17 +68,25 @@ describe('batches', () => {
         });
       });
     fc.assert(
-      fc.property(pieces, fc.integer({ min: 31, max: 240 }), fc.double({ min: 2, max: 6, noNaN: true }), (all, life, litres) => {
-        const batches = value(planBatches(all, { life: life * minutes, pot: litres * 1e-3 }));
-        expect(batches.flatMap((batch) => batch.pieces)).toEqual(all.map(({ id }) => id));
-        for (const { mixAt, until, volume } of batches) {
-          expect(until - mixAt).toBeLessThanOrEqual(life * minutes);
-          expect(volume).toBeLessThanOrEqual(litres * 1e-3 * (1 + 1e-6));
-        }
-        expect(batches.reduce((sum, { volume }) => sum + volume, 0)).toBeCloseTo(all.reduce((sum, { volume }) => sum + volume, 0), 9);
-      }),
+      fc.property(
+        pieces,
+        fc.integer({ min: 31, max: 240 }),
+        fc.double({ min: 2, max: 6, noNaN: true }),
+        (all, life, litres) => {
+          const batches = value(planBatches(all, { life: life * minutes, pot: litres * 1e-3 }));
+          expect(batches.flatMap((batch) => batch.pieces)).toEqual(all.map(({ id }) => id));
+          for (const { mixAt, until, volume } of batches) {
+            expect(until - mixAt).toBeLessThanOrEqual(life * minutes);
+            expect(volume).toBeLessThanOrEqual(litres * 1e-3 * (1 + 1e-6));
+          }
+          expect(batches.reduce((sum, { volume }) => sum + volume, 0)).toBeCloseTo(
+            all.reduce((sum, { volume }) => sum + volume, 0),
+            9,
+          );
+        },
+      ),
     );
-  }); // prettier-ignore
+  });
 });
 
 describe('fills', () => {

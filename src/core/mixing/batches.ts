@@ -51,11 +51,15 @@ export function planBatches(pieces: readonly Piece[], limits: BatchLimits): Outc
         { quantity: 'duration', value: piece.duration, max: life },
       );
     if (piece.volume > pot * (1 + 1e-9))
-      return refuse('piece-over-pot', `${piece.id} alone takes {value}, the pot holds {max}. Use a larger pot.`, {
-        quantity: 'volume',
-        value: piece.volume,
-        max: pot,
-      }); // prettier-ignore
+      return refuse(
+        'piece-over-pot',
+        `${piece.id} alone takes {value}, the pot holds {max}. Use a larger pot.`,
+        {
+          quantity: 'volume',
+          value: piece.volume,
+          max: pot,
+        },
+      );
     const last = batches.at(-1);
     const tooLate = last !== undefined && end - last.mixAt > life;
     const tooMuch = last !== undefined && last.volume + piece.volume > pot * (1 + 1e-9);

@@ -7,15 +7,28 @@ const value = <T>(outcome: Outcome<T>): T => {
   return outcome;
 };
 const part = (id: string, parts: number, density: number, more: Partial<Part> = {}): Part => ({
-  id, name: id, parts, density, volumeSolids: 0.5, voc: 400, water: 0, exempt: 0, ...more,
-}); // prettier-ignore
+  id,
+  name: id,
+  parts,
+  density,
+  volumeSolids: 0.5,
+  voc: 400,
+  water: 0,
+  exempt: 0,
+  ...more,
+});
 const colour = part('colour', 4, 1200);
 const hardener = part('hardener', 1, 1050, { volumeSolids: 0.6, voc: 300 });
 
-const anyParts = fc.array(
-  fc.record({ parts: fc.double({ min: 0.2, max: 10, noNaN: true }), density: fc.double({ min: 700, max: 1800, noNaN: true }) }),
-  { minLength: 1, maxLength: 4 },
-).map((rows) => rows.map((row, i) => part(`p${i}`, row.parts, row.density))); // prettier-ignore
+const anyParts = fc
+  .array(
+    fc.record({
+      parts: fc.double({ min: 0.2, max: 10, noNaN: true }),
+      density: fc.double({ min: 700, max: 1800, noNaN: true }),
+    }),
+    { minLength: 1, maxLength: 4 },
+  )
+  .map((rows) => rows.map((row, i) => part(`p${i}`, row.parts, row.density)));
 const by = fc.constantFrom('volume' as const, 'mass' as const);
 
 describe('dividing a mix', () => {

@@ -20,12 +20,29 @@ const value = <T>(outcome: Outcome<T>): T => {
   return outcome;
 };
 const part = (id: string, parts: number, density: number): Part => ({
-  id, name: id, parts, density, volumeSolids: 0.5, voc: 400, water: 0, exempt: 0,
-}); // prettier-ignore
+  id,
+  name: id,
+  parts,
+  density,
+  volumeSolids: 0.5,
+  voc: 400,
+  water: 0,
+  exempt: 0,
+});
 const dose = (id: string, says: Partial<Additive> = {}): Additive => ({
-  id, name: id, density: 1000, volumeSolids: 0, voc: 0, water: 0, exempt: 0,
-  doseBy: 'mass', doseOf: 'base', dose: 0.01, maximum: 0.02, ...says,
-}); // prettier-ignore
+  id,
+  name: id,
+  density: 1000,
+  volumeSolids: 0,
+  voc: 0,
+  water: 0,
+  exempt: 0,
+  doseBy: 'mass',
+  doseOf: 'base',
+  dose: 0.01,
+  maximum: 0.02,
+  ...says,
+});
 const resin = part('resin', 100, 1200);
 const catalyst = part('catalyst', 2, 1150);
 const colour = part('colour', 4, 1200);
@@ -73,18 +90,35 @@ describe('a recipe with doses', () => {
       { minLength: 1, maxLength: 3 },
     );
     fc.assert(
-      fc.property(doses, fc.double({ min: 1e-4, max: 0.02, noNaN: true }), fc.constantFrom(0.0001, 0.001, 0.005), (rows, volume, step) => {
-        const recipe = value(recipeOf([colour, hardener], 'volume', rows.map((row, i) => dose(`d${i}`, { ...row, dose: row.maximum }))));
-        const rungs = pouringLadder(volume, recipe, 'mass', step);
-        if (isRefusal(rungs)) return;
-        const masses = recipe.map(({ id }) => rungs.find((rung) => rung.part.id === id)!.mass);
-        recipe.forEach((each, i) => {
-          if (each.cap) expect(doseShare(each, masses[i]!, recipe, masses)).toBeLessThanOrEqual(each.cap.maximum + 1e-9);
-        });
-        expect(rungs.at(-1)!.scale).toBeCloseTo(masses.reduce((sum, mass) => sum + mass, 0), 9);
-      }),
+      fc.property(
+        doses,
+        fc.double({ min: 1e-4, max: 0.02, noNaN: true }),
+        fc.constantFrom(0.0001, 0.001, 0.005),
+        (rows, volume, step) => {
+          const recipe = value(
+            recipeOf(
+              [colour, hardener],
+              'volume',
+              rows.map((row, i) => dose(`d${i}`, { ...row, dose: row.maximum })),
+            ),
+          );
+          const rungs = pouringLadder(volume, recipe, 'mass', step);
+          if (isRefusal(rungs)) return;
+          const masses = recipe.map(({ id }) => rungs.find((rung) => rung.part.id === id)!.mass);
+          recipe.forEach((each, i) => {
+            if (each.cap)
+              expect(doseShare(each, masses[i]!, recipe, masses)).toBeLessThanOrEqual(
+                each.cap.maximum + 1e-9,
+              );
+          });
+          expect(rungs.at(-1)!.scale).toBeCloseTo(
+            masses.reduce((sum, mass) => sum + mass, 0),
+            9,
+          );
+        },
+      ),
     );
-  }); // prettier-ignore
+  });
 
   it('refuses a dose past its maximum, one below zero and one without a density; leaves out zero', () => {
     const refused = recipeOf([resin], 'mass', [dose('accelerator', { dose: 0.03 })]);
@@ -129,8 +163,10 @@ describe('off ratio', () => {
     expect(verdict.passes).toBe(false);
     expect(verdict.parts[1]).toMatchObject({ state: 'short' });
     expect(verdict.parts[1]!.off).toBeCloseTo(-0.0952, 3);
-    expect(verdict.repair.rest.map(({ part: { id }, mass }) => [id, Math.round(mass * 1000)])).toEqual([['hardener', 20]]);
-  }); // prettier-ignore
+    expect(verdict.repair.rest.map(({ part: { id }, mass }) => [id, Math.round(mass * 1000)])).toEqual([
+      ['hardener', 20],
+    ]);
+  });
 
   it('passes within the tolerance, and what the scale cannot tell', () => {
     expect(judge([0.96, 0.205]).passes).toBe(true);
@@ -139,16 +175,21 @@ describe('off ratio', () => {
   });
 
   it('a repair is never taking out, and ends inside the tolerance', () => {
-    const amounts = fc.tuple(fc.double({ min: 0.2, max: 5, noNaN: true }), fc.double({ min: 0, max: 5, noNaN: true }));
+    const amounts = fc.tuple(
+      fc.double({ min: 0.2, max: 5, noNaN: true }),
+      fc.double({ min: 0, max: 5, noNaN: true }),
+    );
     fc.assert(
       fc.property(amounts, (poured) => {
         const { repair } = judge(poured);
-        const after = [colour, hardener].map(({ id }, i) => poured[i]! + (repair.rest.find(({ part: own }) => own.id === id)?.mass ?? 0));
+        const after = [colour, hardener].map(
+          ({ id }, i) => poured[i]! + (repair.rest.find(({ part: own }) => own.id === id)?.mass ?? 0),
+        );
         expect(after.every((each, i) => each >= poured[i]!)).toBe(true);
         expect(judge(after).passes).toBe(true);
       }),
     );
-  }); // prettier-ignore
+  });
 
   it('refuses a pot without its first part', () => {
     expect(isRefusal(judgeRatio([colour, hardener], 'volume', [0, 0.2], 0.05, 0.001))).toBe(true);

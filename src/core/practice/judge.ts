@@ -69,8 +69,14 @@ export function filmFacts(panel: Panel, drill: Drill): FilmFacts {
     }
   const n = film.length;
   const mean = sum / n;
-  return { inside: (n - under - over) / n, under: under / n, over: over / n, mean, cv: mean > 0 ? Math.sqrt(Math.max(squares / n - mean * mean, 0)) / mean : 0 };
-} // prettier-ignore
+  return {
+    inside: (n - under - over) / n,
+    under: under / n,
+    over: over / n,
+    mean,
+    cv: mean > 0 ? Math.sqrt(Math.max(squares / n - mean * mean, 0)) / mean : 0,
+  };
+}
 
 const mean = (values: readonly number[]) => values.reduce((sum, each) => sum + each, 0) / values.length;
 const spreadOf = (values: readonly number[]) => {
@@ -87,7 +93,10 @@ const leadsOf = ({ from, to, upright }: Pull, { width, height }: Drill) => {
 
 /** Strokes next to each other that follow the usual way; pulls along the other edges say nothing of spacing. */
 const steps = (pulls: readonly Pull[]): number[] => {
-  const places = pulls.filter(({ upright }) => !upright).map(({ place }) => place).sort((a, b) => a - b); // prettier-ignore
+  const places = pulls
+    .filter(({ upright }) => !upright)
+    .map(({ place }) => place)
+    .sort((a, b) => a - b);
   return places.slice(1).map((place, i) => place - (places[i] as number));
 };
 
@@ -125,18 +134,32 @@ function mended(pull: Pull, fault: HandFault, drill: Drill, rate: number, place:
   const { moments, upright, from, to, speed } = pull;
   const along = ({ x, y }: GunMoment) => (upright ? y : x);
   const aside = ({ x, y }: GunMoment) => (upright ? x : y);
-  const at = (moment: GunMoment, a: number, b: number, t: number): GunMoment => ({ ...moment, x: upright ? b : a, y: upright ? a : b, t });
+  const at = (moment: GunMoment, a: number, b: number, t: number): GunMoment => ({
+    ...moment,
+    x: upright ? b : a,
+    y: upright ? a : b,
+    t,
+  });
   const [first, end] = [moments[0], moments.at(-1)] as readonly [GunMoment, GunMoment];
   switch (fault) {
     case 'speed':
       return moments.map((each) => ({ ...each, t: first.t + (each.t - first.t) * rate }));
     case 'unsteady':
-      return moments.map((each) => at(each, along(each), aside(each), first.t + Math.abs(along(each) - from) / speed));
+      return moments.map((each) =>
+        at(each, along(each), aside(each), first.t + Math.abs(along(each) - from) / speed),
+      );
     case 'spacing':
       return moments.map((each) => at(each, along(each), aside(each) + place - pull.place, each.t));
     case 'bow':
       // Onto the straight line between where it began and where it ended.
-      return moments.map((each) => at(each, along(each), aside(first) + ((aside(end) - aside(first)) * (along(each) - from)) / (to - from), each.t));
+      return moments.map((each) =>
+        at(
+          each,
+          along(each),
+          aside(first) + ((aside(end) - aside(first)) * (along(each) - from)) / (to - from),
+          each.t,
+        ),
+      );
     case 'lead': {
       const far = upright ? drill.height : drill.width;
       const way = Math.sign(to - from) || 1;
@@ -150,7 +173,7 @@ function mended(pull: Pull, fault: HandFault, drill: Drill, rate: number, place:
       ];
     }
   }
-} // prettier-ignore
+}
 
 /**
  * What a run on the practice panel came to, and which single fault of the hand cost most: the run is laid again with
@@ -159,14 +182,28 @@ function mended(pull: Pull, fault: HandFault, drill: Drill, rate: number, place:
  * @param runs runs seen while it was sprayed
  * @returns refuses a run without a stroke
  */
-export function judgeRun(moments: readonly GunMoment[], drill: Drill, panel: Panel, runs = 0): Outcome<Judged> {
+export function judgeRun(
+  moments: readonly GunMoment[],
+  drill: Drill,
+  panel: Panel,
+  runs = 0,
+): Outcome<Judged> {
   const pulls = pullsOf(moments);
-  if (pulls.length === 0) return refuse('no-stroke', 'There is no stroke to judge yet. Press, move across the panel, and let go past its edge.');
-  const now = lay(pulls.map(({ moments: own }) => own), drill);
+  if (pulls.length === 0)
+    return refuse(
+      'no-stroke',
+      'There is no stroke to judge yet. Press, move across the panel, and let go past its edge.',
+    );
+  const now = lay(
+    pulls.map(({ moments: own }) => own),
+    drill,
+  );
   if (isRefusal(now)) return now;
   const inside = settled(now, drill);
   // One rate for every stroke, so that the mean comes to the aim: film goes with the inverse of speed.
-  const asked = mean(Array.from({ length: 20 }, (_, i) => drill.aim * (drill.wanted?.((i + 0.5) / 20, 0.5) ?? 1)));
+  const asked = mean(
+    Array.from({ length: 20 }, (_, i) => drill.aim * (drill.wanted?.((i + 0.5) / 20, 0.5) ?? 1)),
+  );
   const rate = asked / Math.max(filmFacts(now, drill).mean, asked * 0.1);
   const level = pulls.filter(({ upright }) => !upright).sort((a, b) => a.place - b.place);
   const even = (pull: Pull) => {
@@ -177,7 +214,10 @@ export function judgeRun(moments: readonly GunMoment[], drill: Drill, panel: Pan
   const hand = handFacts(pulls, drill);
   const gains: { fault: HandFault; gain: number }[] = [];
   for (const fault of ['speed', 'unsteady', 'spacing', 'lead', 'bow'] as const) {
-    const without = lay(pulls.map((pull) => mended(pull, fault, drill, rate, even(pull))), drill);
+    const without = lay(
+      pulls.map((pull) => mended(pull, fault, drill, rate, even(pull))),
+      drill,
+    );
     if (isRefusal(without)) return without;
     gains.push({ fault, gain: settled(without, drill) - inside });
   }
@@ -192,12 +232,12 @@ export function judgeRun(moments: readonly GunMoment[], drill: Drill, panel: Pan
     edgesFirst: edgesFirst(pulls, drill),
     gains: gains.filter(({ gain }) => gain > worthSaying).sort((a, b) => b.gain - a.gain),
   };
-} // prettier-ignore
+}
 
 /** The first two strokes along the panel lie on its two long edges, in either order. */
 function edgesFirst(pulls: readonly Pull[], { height, gun }: Drill): boolean {
   const near = gun.fan / 4;
-  const [a, b] = pulls.filter(({ upright }) => !upright).map(({ place }) => place); // prettier-ignore
+  const [a, b] = pulls.filter(({ upright }) => !upright).map(({ place }) => place);
   if (a === undefined || b === undefined) return false;
   return Math.abs(Math.min(a, b)) < near && Math.abs(Math.max(a, b) - height) < near;
 }

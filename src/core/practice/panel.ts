@@ -32,9 +32,10 @@ export function newPanel(width: number, height: number, cell: number, runsAbove 
   const wrong = refuseUnlessPositive({ width, height, 'cell size': cell });
   if (wrong) return wrong;
   const [cols, rows] = [Math.round(width / cell), Math.round(height / cell)];
-  if (cols * rows > 1_000_000 || cols < 2 || rows < 2) return refuse('too-fine', 'Take cells that divide the panel into between 2 and 1,000 a side.');
+  if (cols * rows > 1_000_000 || cols < 2 || rows < 2)
+    return refuse('too-fine', 'Take cells that divide the panel into between 2 and 1,000 a side.');
   return { width, height, cell, cols, rows, film: new Float32Array(cols * rows), runsAbove };
-} // prettier-ignore
+}
 
 const { abs, ceil, floor, max, min, sqrt, tan } = Math;
 
@@ -58,12 +59,32 @@ export function spray(panel: Panel, gun: FieldGun, from: GunMoment, to: GunMomen
   const each = (volume / steps) * bounded(gun.transfer * landsFrom(far));
   for (let i = 0; i < steps; i += 1) {
     const share = (i + 0.5) / steps;
-    stamp(panel, table, from.x + (to.x - from.x) * share, from.y + (to.y - from.y) * share, half, reach, each, to, gun.distance * far);
+    stamp(
+      panel,
+      table,
+      from.x + (to.x - from.x) * share,
+      from.y + (to.y - from.y) * share,
+      half,
+      reach,
+      each,
+      to,
+      gun.distance * far,
+    );
   }
   return volume;
-} // prettier-ignore
+}
 
-function stamp({ film, cell, cols, rows }: Panel, table: Float64Array, x: number, y: number, half: number, reach: number, volume: number, { tilt = 0, level = false }: GunMoment, distance: number): void {
+function stamp(
+  { film, cell, cols, rows }: Panel,
+  table: Float64Array,
+  x: number,
+  y: number,
+  half: number,
+  reach: number,
+  volume: number,
+  { tilt = 0, level = false }: GunMoment,
+  distance: number,
+): void {
   const [across, along] = level ? [reach, half] : [half, reach];
   // Tilted, the fan reaches further on the one side and lays thinner there: u = ℓ/D seen from the gun.
   const lean = tan(tilt) / distance;
@@ -91,7 +112,7 @@ function stamp({ film, cell, cols, rows }: Panel, table: Float64Array, x: number
       film[i] = (film[i] as number) + (scale * p * rest * rest) / (stretch * stretch);
     }
   }
-} // prettier-ignore
+}
 
 /** How fast what is too thick slides: shares a second of the excess. A picture of a run, not a forecast. */
 const slides = 4;

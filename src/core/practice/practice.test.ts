@@ -66,19 +66,41 @@ const judged = (hand: HandOf = {}) => {
 
 describe('a panel under the pointer', () => {
   it('takes the film that the closed form gives for the same strokes', () => {
-    const strokes: FieldStroke[] = [0.1, 0.3].map((y) => ({ from: -0.1, to: 0.9, y, z: 0.2, aim: 0, distance: 0.2, speed: 0.4 }));
-    const closed = sure(filmField({ surface: flatSurface(0.4, 80), along: 0.8, cols: 160, gun: flat.gun, strokes }));
+    const strokes: FieldStroke[] = [0.1, 0.3].map((y) => ({
+      from: -0.1,
+      to: 0.9,
+      y,
+      z: 0.2,
+      aim: 0,
+      distance: 0.2,
+      speed: 0.4,
+    }));
+    const closed = sure(
+      filmField({ surface: flatSurface(0.4, 80), along: 0.8, cols: 160, gun: flat.gun, strokes }),
+    );
     const panel = sure(newPanel(0.8, 0.4, 0.005));
-    for (const { from, to, y, speed } of strokes) sure(spray(panel, flat.gun, { t: 0, x: from, y, pull: 1 }, { t: (to - from) / speed, x: to, y, pull: 1 }));
+    for (const { from, to, y, speed } of strokes)
+      sure(
+        spray(panel, flat.gun, { t: 0, x: from, y, pull: 1 }, { t: (to - from) / speed, x: to, y, pull: 1 }),
+      );
     const top = Math.max(...closed.film);
-    closed.film.forEach((each, i) => expect(Math.abs((panel.film[i] as number) - each) / top).toBeLessThan(0.02));
+    closed.film.forEach((each, i) =>
+      expect(Math.abs((panel.film[i] as number) - each) / top).toBeLessThan(0.02),
+    );
   });
 
   it('puts what is transferred on the panel, with either fan, a half pulled trigger, a tilt and from further off', () => {
     const volumeOn = (moment: Partial<GunMoment>) => {
       const panel = sure(newPanel(1, 1, 0.004));
-      const left = sure(spray(panel, flat.gun, { t: 0, x: 0.4, y: 0.5, pull: 1 }, { t: 1, x: 0.6, y: 0.5, pull: 1, ...moment }));
-      return panel.film.reduce((sum, each) => sum + each, 0) * 0.004 ** 2 / left;
+      const left = sure(
+        spray(
+          panel,
+          flat.gun,
+          { t: 0, x: 0.4, y: 0.5, pull: 1 },
+          { t: 1, x: 0.6, y: 0.5, pull: 1, ...moment },
+        ),
+      );
+      return (panel.film.reduce((sum, each) => sum + each, 0) * 0.004 ** 2) / left;
     };
     expect(volumeOn({})).toBeCloseTo(0.6, 2);
     expect(volumeOn({ level: true })).toBeCloseTo(0.6, 2);
@@ -90,7 +112,10 @@ describe('a panel under the pointer', () => {
   it('runs where an upright panel has too much, and keeps the paint while it slides', () => {
     const upright = drillOf('upright');
     const panel = sure(newPanel(0.4, 0.4, 0.005, upright.runsAbove));
-    for (let i = 0; i < 6; i += 1) sure(spray(panel, upright.gun, { t: 0, x: 0.1, y: 0.15, pull: 1 }, { t: 0.5, x: 0.3, y: 0.15, pull: 1 }));
+    for (let i = 0; i < 6; i += 1)
+      sure(
+        spray(panel, upright.gun, { t: 0, x: 0.1, y: 0.15, pull: 1 }, { t: 0.5, x: 0.3, y: 0.15, pull: 1 }),
+      );
     const total = () => panel.film.reduce((sum, each) => sum + each, 0);
     const before = total();
     expect(runsIn(panel)).toBeGreaterThan(0);
@@ -101,7 +126,7 @@ describe('a panel under the pointer', () => {
     const flatOne = sure(newPanel(0.4, 0.4, 0.005));
     expect(slide(flatOne, 1)).toBe(0);
   });
-}); // prettier-ignore
+});
 
 describe('strokes of a run', () => {
   it('are parted at releases and where the gun turns with the trigger held', () => {
@@ -119,7 +144,8 @@ describe('strokes of a run', () => {
 
 describe('the judge of a run', () => {
   it('puts nearly all of a well sprayed panel inside, for each drill that has one film all over', () => {
-    for (const drill of drills.filter(({ wanted }) => !wanted)) expect(judged({ drill }).inside).toBeGreaterThan(0.8);
+    for (const drill of drills.filter(({ wanted }) => !wanted))
+      expect(judged({ drill }).inside).toBeGreaterThan(0.8);
   });
 
   it('names the fault that cost most: too quick', () => {
@@ -143,7 +169,9 @@ describe('the judge of a run', () => {
   });
 
   it('a stroke that slows down in the middle, and one that bows', () => {
-    expect(judged({ speed: (_, share) => (share > 0.3 && share < 0.6 ? 0.45 : 1.3) }).gains[0]).toMatchObject({ fault: 'unsteady' });
+    expect(judged({ speed: (_, share) => (share > 0.3 && share < 0.6 ? 0.45 : 1.3) }).gains[0]).toMatchObject(
+      { fault: 'unsteady' },
+    );
     const bowed = judged({ bow: 0.1 });
     expect(bowed.hand.bow).toBeGreaterThan(0.05);
     expect(bowed.gains.some(({ fault }) => fault === 'bow')).toBe(true);
@@ -160,9 +188,16 @@ describe('the judge of a run', () => {
   it('sees whether both edges came first', () => {
     const edges = drillOf('edges');
     expect(judged({ drill: edges }).edgesFirst).toBe(false);
-    const stroke = (y: number, t: number): GunMoment[] => [0, 0.5, 1].map((share) => ({ t: t + share, x: -0.08 + share * 1.06, y, pull: 1 }));
+    const stroke = (y: number, t: number): GunMoment[] =>
+      [0, 0.5, 1].map((share) => ({ t: t + share, x: -0.08 + share * 1.06, y, pull: 1 }));
     const off = { x: 0, y: 0, pull: 0 };
-    const moments = [...stroke(0, 0), { ...off, t: 1.1 }, ...stroke(0.5, 2), { ...off, t: 3.1 }, ...stroke(0.25, 4)];
+    const moments = [
+      ...stroke(0, 0),
+      { ...off, t: 1.1 },
+      ...stroke(0.5, 2),
+      { ...off, t: 3.1 },
+      ...stroke(0.25, 4),
+    ];
     expect(sure(judgeRun(moments, edges, sprayed(moments, edges))).edgesFirst).toBe(true);
   });
 
@@ -182,4 +217,4 @@ describe('the judge of a run', () => {
       expect(spacing).toBeCloseTo(gun.fan * (1 - overlap), 9);
     }
   });
-}); // prettier-ignore
+});

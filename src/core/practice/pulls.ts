@@ -65,7 +65,9 @@ function pullFrom(moments: readonly GunMoment[]): Pull | undefined {
   if (length < shortest) return undefined;
   const speed = length / (last.t - first.t);
   const [low, high] = [Math.min(along(first), along(last)), Math.max(along(first), along(last))];
-  const inner = moments.filter((each) => along(each) >= low + 0.25 * length && along(each) <= high - 0.25 * length);
+  const inner = moments.filter(
+    (each) => along(each) >= low + 0.25 * length && along(each) <= high - 0.25 * length,
+  );
   const mean = (of: readonly GunMoment[]) => of.reduce((sum, each) => sum + aside(each), 0) / of.length;
   return {
     moments,
@@ -77,14 +79,21 @@ function pullFrom(moments: readonly GunMoment[]): Pull | undefined {
     varied: variation(moments, along, speed),
     bow: inner.length > 0 ? mean(inner) - (aside(first) + aside(last)) / 2 : 0,
   };
-} // prettier-ignore
+}
 
 /** Spread of the speed over tenths of a pull’s time, as a share of its mean. */
-function variation(moments: readonly GunMoment[], along: (moment: GunMoment) => number, speed: number): number {
+function variation(
+  moments: readonly GunMoment[],
+  along: (moment: GunMoment) => number,
+  speed: number,
+): number {
   const [first, last] = [moments[0] as GunMoment, moments.at(-1) as GunMoment];
   const parts = 10;
   const at = (t: number) => {
-    const i = Math.max(moments.findIndex((each) => each.t >= t), 1);
+    const i = Math.max(
+      moments.findIndex((each) => each.t >= t),
+      1,
+    );
     const [a, b] = [moments[i - 1] as GunMoment, moments[i] as GunMoment];
     return b.t > a.t ? along(a) + ((along(b) - along(a)) * (t - a.t)) / (b.t - a.t) : along(b);
   };
@@ -95,4 +104,4 @@ function variation(moments: readonly GunMoment[], along: (moment: GunMoment) => 
     squares += (own / speed - 1) ** 2 / parts;
   }
   return Math.sqrt(squares);
-} // prettier-ignore
+}

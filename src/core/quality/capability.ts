@@ -25,18 +25,32 @@ const z = 1.645;
  * @returns refuses fewer than five readings, a spread of nought and limits upside down
  * Source: individuals chart constants; Bissell 1990.
  */
-export function capability(values: readonly number[], limits: { readonly min: number; readonly max: number }): Outcome<Capability> {
-  if (!(limits.max > limits.min)) return refuse('limits', 'The upper limit must lie above the lower one.', { quantity: 'film', ...limits });
+export function capability(
+  values: readonly number[],
+  limits: { readonly min: number; readonly max: number },
+): Outcome<Capability> {
+  if (!(limits.max > limits.min))
+    return refuse('limits', 'The upper limit must lie above the lower one.', { quantity: 'film', ...limits });
   const n = values.length;
   if (n < 5) return refuse('few-readings', 'Five readings at least say something of a process.');
   const mean = values.reduce((sum, each) => sum + each, 0) / n;
-  const range = values.slice(1).reduce((sum, each, i) => sum + Math.abs(each - (values[i] as number)), 0) / (n - 1);
+  const range =
+    values.slice(1).reduce((sum, each, i) => sum + Math.abs(each - (values[i] as number)), 0) / (n - 1);
   const spread = range / 1.128;
-  if (!(spread > 0)) return refuse('no-spread', 'These readings are all alike: the gauge is coarser than the process.');
+  if (!(spread > 0))
+    return refuse('no-spread', 'These readings are all alike: the gauge is coarser than the process.');
   const cpk = Math.min(limits.max - mean, mean - limits.min) / (3 * spread);
   const half = z * Math.sqrt(1 / (9 * n) + cpk ** 2 / (2 * (n - 1)));
-  return { cp: (limits.max - limits.min) / (6 * spread), cpk, low: cpk - half, high: cpk + half, mean, spread, count: n };
-} // prettier-ignore
+  return {
+    cp: (limits.max - limits.min) / (6 * spread),
+    cpk,
+    low: cpk - half,
+    high: cpk + half,
+    mean,
+    spread,
+    count: n,
+  };
+}
 
 export interface Bin {
   readonly from: number;
@@ -45,16 +59,24 @@ export interface Bin {
 }
 
 /** Readings in equal bins from the least to the most, limits included so that they can be drawn: Sturges’ number of bins. */
-export function histogram(values: readonly number[], limits: { readonly min: number; readonly max: number }): Bin[] {
+export function histogram(
+  values: readonly number[],
+  limits: { readonly min: number; readonly max: number },
+): Bin[] {
   if (values.length === 0) return [];
   const low = Math.min(limits.min, ...values);
   const high = Math.max(limits.max, ...values);
   const n = Math.max(Math.ceil(Math.log2(values.length) + 1), 5);
   const width = (high - low) / n || 1;
-  const bins = Array.from({ length: n }, (_, i) => ({ from: low + i * width, to: low + (i + 1) * width, count: 0 }));
-  for (const each of values) (bins[Math.min(Math.floor((each - low) / width), n - 1)] as { count: number }).count += 1;
+  const bins = Array.from({ length: n }, (_, i) => ({
+    from: low + i * width,
+    to: low + (i + 1) * width,
+    count: 0,
+  }));
+  for (const each of values)
+    (bins[Math.min(Math.floor((each - low) / width), n - 1)] as { count: number }).count += 1;
   return bins;
-} // prettier-ignore
+}
 
 export interface SignOff {
   /** Parts inside the limits in a row, to the latest. */

@@ -32,12 +32,15 @@ export function gaugeCorrection({ zero, shim, read }: GaugeCheck): Outcome<Gauge
   const scale = shim / (read - zero);
   const off = 1 / scale - 1;
   return { zero, scale, off, usable: Math.abs(off) <= most };
-} // prettier-ignore
+}
 
 /**
  * The film a reading stands for: the gauge’s own error corrected, and what lay below taken off.
  *
  * @param base m that the gauge reads on the bare, rough or primed part; nought on smooth metal
  */
-export const correctedFilm = (reading: number, correction: Pick<GaugeCorrection, 'zero' | 'scale'> | undefined, base = 0): number =>
-  Math.max((correction ? (reading - correction.zero) * correction.scale : reading) - base, 0); // prettier-ignore
+export const correctedFilm = (
+  reading: number,
+  correction: Pick<GaugeCorrection, 'zero' | 'scale'> | undefined,
+  base = 0,
+): number => Math.max((correction ? (reading - correction.zero) * correction.scale : reading) - base, 0);

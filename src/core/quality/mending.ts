@@ -9,11 +9,18 @@ export interface Mending {
 }
 
 /** Where film is missing or too much, and how much: thin places up to the aim, thick ones down to the most. */
-export function mendings(spots: readonly { readonly id: string; readonly mean: number; readonly state: 'inside' | 'low' | 'high' }[], { nominal, max }: FilmSpec): Mending[] {
+export function mendings(
+  spots: readonly { readonly id: string; readonly mean: number; readonly state: 'inside' | 'low' | 'high' }[],
+  { nominal, max }: FilmSpec,
+): Mending[] {
   return spots.flatMap(({ id, mean, state }): Mending[] =>
-    state === 'low' ? [{ id, kind: 'coat', by: nominal - mean }] : state === 'high' ? [{ id, kind: 'sand', by: mean - max }] : [],
+    state === 'low'
+      ? [{ id, kind: 'coat', by: nominal - mean }]
+      : state === 'high'
+        ? [{ id, kind: 'sand', by: mean - max }]
+        : [],
   );
-} // prettier-ignore
+}
 
 export interface ExtraCoat {
   /** Coats of this film that bring the thinnest place to its aim. */

@@ -81,9 +81,16 @@ describe('a gauge', () => {
 describe('putting film right', () => {
   const spec = { min: 40e-6, nominal: 50e-6, max: 60e-6 };
   it('says how much is missing or too much, and whether another coat everywhere would be too much', () => {
-    const spots = [{ id: 'a', mean: 30e-6, state: 'low' }, { id: 'b', mean: 75e-6, state: 'high' }, { id: 'c', mean: 50e-6, state: 'inside' }] as const;
+    const spots = [
+      { id: 'a', mean: 30e-6, state: 'low' },
+      { id: 'b', mean: 75e-6, state: 'high' },
+      { id: 'c', mean: 50e-6, state: 'inside' },
+    ] as const;
     const found = mendings(spots, spec);
-    expect(found.map(({ id, kind }) => [id, kind])).toEqual([['a', 'coat'], ['b', 'sand']]);
+    expect(found.map(({ id, kind }) => [id, kind])).toEqual([
+      ['a', 'coat'],
+      ['b', 'sand'],
+    ]);
     expect(found[0]!.by).toBeCloseTo(20e-6, 12);
     expect(found[1]!.by).toBeCloseTo(15e-6, 12);
     expect(extraCoat(30e-6, 45e-6, 25e-6, spec)).toMatchObject({ coats: 1, onlyThere: true });
@@ -97,4 +104,4 @@ describe('putting film right', () => {
     expect(judged([39e-6, 60e-6]).conditions.find(({ holds }) => !holds)!.id).toBe('none-under');
     expect(judged([41e-6, 61e-6]).conditions.find(({ holds }) => !holds)!.id).toBe('none-over');
   });
-}); // prettier-ignore
+});

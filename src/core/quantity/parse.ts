@@ -33,9 +33,10 @@ export interface ParseOptions {
   readonly expects?: readonly [min: number, max: number];
 }
 
+// prettier-ignore
 const vulgar: Record<string, string> = {
   '¼': '1/4', '½': '1/2', '¾': '3/4', '⅓': '1/3', '⅔': '2/3', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8',
-}; // prettier-ignore
+};
 
 /**
  * Reads what a person types into a field: `1 1/2`, `½`, `1,5`, `1.234,5`, `2.0 bar`, `20 psi`, `1:02`.

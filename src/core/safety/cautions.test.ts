@@ -43,10 +43,19 @@ describe('protection by coating, technique and place', () => {
 
 describe('cautions of the present step', () => {
   it('the flush speaks of mist and isocyanates, the relief of injection, the catalyst of acetone, the waste of rags', () => {
-    const steps = cleaningSequence({ chemistry: 'polyester', atomising: 'airless', feed: 'pump', dead: 9e-4, peroxide: true, oxidises: true });
+    const steps = cleaningSequence({
+      chemistry: 'polyester',
+      atomising: 'airless',
+      feed: 'pump',
+      dead: 9e-4,
+      peroxide: true,
+      oxidises: true,
+    });
     if (isRefusal(steps)) throw new Error(steps.says);
     const said = (id: string) =>
-      stepCautions(steps.steps.find((step) => step.id === id)!.risks, hazards).map(({ says, weight }) => `${weight}: ${says}`).join('\n');
+      stepCautions(steps.steps.find((step) => step.id === id)!.risks, hazards)
+        .map(({ says, weight }) => `${weight}: ${says}`)
+        .join('\n');
     expect(said('flush')).toMatch(/stop: .*never as mist/);
     expect(said('flush')).toMatch(/stop: Isocyanates/);
     expect(said('flush')).toMatch(/care: Metal pail, bonded/);
@@ -58,12 +67,20 @@ describe('cautions of the present step', () => {
   it('no step that touches an isocyanate mix is without its caution, and harmless ones stay quiet', () => {
     for (const chemistry of chemistries)
       for (const atomising of ['hvlp', 'airless'] as const) {
-        const found = cleaningSequence({ chemistry, atomising, feed: 'gravity', dead: 4e-5, cleaner: 'K cleaner' });
+        const found = cleaningSequence({
+          chemistry,
+          atomising,
+          feed: 'gravity',
+          dead: 4e-5,
+          cleaner: 'K cleaner',
+        });
         if (isRefusal(found)) throw new Error(found.says);
-        for (const { id, risks } of found.steps.filter(({ id: step }) => ['empty', 'rinse', 'flush', 'second'].includes(step)))
+        for (const { id, risks } of found.steps.filter(({ id: step }) =>
+          ['empty', 'rinse', 'flush', 'second'].includes(step),
+        ))
           expect([id, stepCautions(risks, ['isocyanate'])[0]?.weight]).toEqual([id, 'stop']);
       }
     expect(stepCautions([], hazards)).toEqual([]);
     expect(stepCautions(['coating'], [])).toEqual([]);
   });
-}); // prettier-ignore
+});

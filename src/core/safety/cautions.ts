@@ -17,6 +17,7 @@ const everywhere: readonly WorkStage[] = ['plan', 'mix', 'thin', 'set', 'spray',
 const wetWork: readonly WorkStage[] = ['plan', 'mix', 'thin', 'set', 'spray', 'clean'];
 
 /** Cautions as data: which hazard, at which stages, how heavy, and the sentence. */
+// prettier-ignore
 const rules: readonly Rule[] = [
   { hazard: 'isocyanate', at: ['plan', 'set', 'spray'], weight: 'stop', says: 'Contains isocyanates. Wear air-fed protection as the safety sheet demands; a cartridge mask is not the default. Also while it flashes.' },
   { hazard: 'isocyanate', at: ['mix', 'thin', 'clean'], weight: 'stop', says: 'Isocyanates in the mix: gloves, eyes, no bare skin, extraction on.' },
@@ -30,7 +31,7 @@ const rules: readonly Rule[] = [
   { hazard: 'injection', at: ['set', 'spray', 'clean'], weight: 'stop', says: 'High-pressure fluid: never point it at a body, trigger lock on when not spraying. An injection wound is an emergency even if it looks small.' },
   { hazard: 'injection', at: ['clean'], weight: 'stop', says: 'Do the pressure relief procedure before touching tip, filter or hose. Ground the pump and flush into a grounded metal pail.' },
   { hazard: 'oxidising-oil', at: ['clean'], weight: 'stop', says: 'Oily rags can catch fire by themselves: lay them flat outdoors or keep them under water in a closed metal bin.' },
-]; // prettier-ignore
+];
 
 /** The sentence that stands under every list of cautions. */
 export const deferral =

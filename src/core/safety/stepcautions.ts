@@ -10,6 +10,7 @@ interface Rule {
   readonly says: string;
 }
 
+// prettier-ignore
 const rules: readonly Rule[] = [
   { risk: 'injection', weight: 'stop', says: 'High-pressure fluid goes through skin and glove. Hands off tip and hose ends until the pressure is out; a wound goes to hospital at once, even if it looks small.' },
   { risk: 'coating', of: ['isocyanate'], weight: 'stop', says: 'Isocyanates while flushing too: the protection you sprayed in stays on, extraction running.' },
@@ -22,7 +23,7 @@ const rules: readonly Rule[] = [
   { risk: 'pressure', weight: 'care', says: 'Nothing is opened while it holds air. Face away from lid and nozzle.' },
   { risk: 'coating', of: ['solvent', 'flammable', 'styrene'], weight: 'care', says: 'Gloves that resist this solvent, eyes covered, no flame, extraction on.' },
   { risk: 'waste', weight: 'care', says: 'Nothing down the drain. Hazardous waste goes by the rules of the place.' },
-]; // prettier-ignore
+];
 
 /** Cautions of one cleaning step with this coating, the heaviest first. */
 export const stepCautions = (risks: readonly StepRisk[], hazards: readonly Hazard[]): Caution[] =>

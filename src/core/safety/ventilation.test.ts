@@ -42,20 +42,33 @@ describe('ventilation', () => {
   });
 
   it('at the needed flow the level is a quarter of the limit, whatever solvent, heat and mixing', () => {
-    fc.assert(fc.property(fc.double({ min: 0.01, max: 20, noNaN: true }), fc.double({ min: 1, max: 10, noNaN: true }), fc.double({ min: 273, max: 333, noNaN: true }), (solvent, mixing, temperature) => {
-      const asked = { ...booth, solvent, mixing, temperature };
-      const { needed } = the(ventilation(asked));
-      expect(the(ventilation({ ...asked, airFlow: needed })).level).toBeCloseTo(0.25, 6);
-      // More air never takes longer to purge.
-      expect(the(ventilation({ ...asked, airFlow: needed * 2 })).purge).toBeLessThan(the(ventilation({ ...asked, airFlow: needed })).purge);
-    }));
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.01, max: 20, noNaN: true }),
+        fc.double({ min: 1, max: 10, noNaN: true }),
+        fc.double({ min: 273, max: 333, noNaN: true }),
+        (solvent, mixing, temperature) => {
+          const asked = { ...booth, solvent, mixing, temperature };
+          const { needed } = the(ventilation(asked));
+          expect(the(ventilation({ ...asked, airFlow: needed })).level).toBeCloseTo(0.25, 6);
+          // More air never takes longer to purge.
+          expect(the(ventilation({ ...asked, airFlow: needed * 2 })).purge).toBeLessThan(
+            the(ventilation({ ...asked, airFlow: needed })).purge,
+          );
+        },
+      ),
+    );
   });
 
   it('lets nothing stand for a purge when nothing was let go, and refuses what cannot be', () => {
     expect(the(ventilation({ ...booth, solvent: 0 }))).toMatchObject({ purge: 0, level: 0, enough: true });
-    expect(ventilation({ ...booth, airFlow: 0 })).toMatchObject({ says: expect.stringContaining('extraction') });
+    expect(ventilation({ ...booth, airFlow: 0 })).toMatchObject({
+      says: expect.stringContaining('extraction'),
+    });
     expect(ventilation({ ...booth, mixing: 0.5 })).toMatchObject({ refused: 'mixing' });
     expect(ventilation({ ...booth, solvent: NaN })).toMatchObject({ refused: 'solvent' });
-    expect(ventilation({ ...booth, face: { width: 0, height: 2 } })).toMatchObject({ says: expect.stringContaining('face') });
+    expect(ventilation({ ...booth, face: { width: 0, height: 2 } })).toMatchObject({
+      says: expect.stringContaining('face'),
+    });
   });
-}); // prettier-ignore
+});

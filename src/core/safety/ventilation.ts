@@ -52,16 +52,28 @@ export const faceVelocities = { least: 0.4, usual: 0.5, most: 0.75 };
  */
 export function ventilation(question: VentilationQuestion): Outcome<Ventilation> {
   const { solvent, seconds, vapour, temperature, airFlow, face, room, mixing = usualMixing } = question;
-  const wrong = refuseUnlessPositive({ 'spraying time': seconds, 'air the extraction moves': airFlow, 'volume of the room': room, temperature, 'molar mass of the solvent': vapour.molarMass, 'lower limit of the solvent': vapour.lowerLimit, ...(face ? { 'width of the face': face.width, 'height of the face': face.height } : {}) });
+  const wrong = refuseUnlessPositive({
+    'spraying time': seconds,
+    'air the extraction moves': airFlow,
+    'volume of the room': room,
+    temperature,
+    'molar mass of the solvent': vapour.molarMass,
+    'lower limit of the solvent': vapour.lowerLimit,
+    ...(face ? { 'width of the face': face.width, 'height of the face': face.height } : {}),
+  });
   if (wrong) return wrong;
   if (!(solvent >= 0)) return refuse('solvent', 'Solvent let go cannot be below zero.');
-  if (!(mixing >= 1 && mixing <= 10)) return refuse('mixing', 'The mixing factor lies between 1, perfectly mixed, and 10.');
+  if (!(mixing >= 1 && mixing <= 10))
+    return refuse('mixing', 'The mixing factor lies between 1, perfectly mixed, and 10.');
   // m³ of vapour, and of air it fills to its lower limit.
   const gas = (solvent * gasConstant * temperature) / atmospheric / vapour.molarMass;
   const air = gas / vapour.lowerLimit / keptAt;
   const needed = (air / seconds) * mixing;
   const level = ((gas / seconds) * mixing) / airFlow / vapour.lowerLimit;
-  const purge = Math.max(((room * mixing) / airFlow) * Math.log(Math.max(level / purgedTo, 1)), solvent > 0 ? (leastChanges * room) / airFlow : 0);
+  const purge = Math.max(
+    ((room * mixing) / airFlow) * Math.log(Math.max(level / purgedTo, 1)),
+    solvent > 0 ? (leastChanges * room) / airFlow : 0,
+  );
   return {
     air,
     needed,
@@ -71,4 +83,4 @@ export function ventilation(question: VentilationQuestion): Outcome<Ventilation>
     changes: (airFlow / room) * 3600,
     purge,
   };
-} // prettier-ignore
+}

@@ -6,18 +6,29 @@ const value = <T>(outcome: Outcome<T>): T => {
   if (isRefusal(outcome)) throw new Error(outcome.says);
   return outcome;
 };
-const piece = (id: string, durations: readonly number[], then: RecoatWindow, more: Partial<Piece> = {}): Piece => ({
+const piece = (
+  id: string,
+  durations: readonly number[],
+  then: RecoatWindow,
+  more: Partial<Piece> = {},
+): Piece => ({
   id,
-  coats: durations.map((duration, i) => ({ id: `${id}${i}`, duration, coating: 'c', ...(i < durations.length - 1 ? { then } : {}) })),
+  coats: durations.map((duration, i) => ({
+    id: `${id}${i}`,
+    duration,
+    coating: 'c',
+    ...(i < durations.length - 1 ? { then } : {}),
+  })),
   handle: 0,
   ...more,
-}); // prettier-ignore
+});
 
 /** What a plan must keep, checked by itself. */
 function broken({ pieces, racks, changeover = 0 }: PlanQuestion, { tasks }: CoatPlan): string[] {
   const bad: string[] = [];
   const inOrder = [...tasks].sort((a, b) => a.start - b.start);
-  const coatingOf = (id: string) => pieces.flatMap(({ coats }) => coats).find((coat) => coat.id === id)?.coating;
+  const coatingOf = (id: string) =>
+    pieces.flatMap(({ coats }) => coats).find((coat) => coat.id === id)?.coating;
   inOrder.forEach((task, i) => {
     const last = inOrder[i - 1];
     const change = last && coatingOf(last.id) !== coatingOf(task.id) ? changeover : 0;
@@ -31,7 +42,8 @@ function broken({ pieces, racks, changeover = 0 }: PlanQuestion, { tasks }: Coat
       const lag = task.start - (own[i - 1]?.end ?? 0);
       if (then && lag < then.opens - 1e-6) bad.push(`${task.id} early`);
       if (then?.closes !== undefined && lag > then.closes + 1e-6) bad.push(`${task.id} late`);
-      if (then?.forbidden && lag > then.forbidden.from + 1e-6 && lag < then.forbidden.to - 1e-6) bad.push(`${task.id} forbidden`);
+      if (then?.forbidden && lag > then.forbidden.from + 1e-6 && lag < then.forbidden.to - 1e-6)
+        bad.push(`${task.id} forbidden`);
     });
     const other = after && inOrder.find((task) => task.piece === after.piece && task.coat === after.coat);
     if (other && own[0]!.start < other.end + after.wait - 1e-6) bad.push(`${id} before it is turned`);
@@ -45,7 +57,7 @@ function broken({ pieces, racks, changeover = 0 }: PlanQuestion, { tasks }: Coat
       if (wet.length > racks) bad.push(`${wet.length} in ${racks} slots`);
     }
   return bad;
-} // prettier-ignore
+}
 
 /** Can any order of the coats keep all windows? By every interleaving, and negative cycles in its differences. */
 function feasible(pieces: readonly Piece[]): boolean {
@@ -61,7 +73,9 @@ function feasible(pieces: readonly Piece[]): boolean {
     const count = pieces.map(() => 0);
     const nodes = order.map((p) => ({ p, k: count[p]!++ }));
     const n = nodes.length;
-    const d = Array.from({ length: n }, (_, i) => Array.from({ length: n }, (_, j) => (i === j ? 0 : Infinity)));
+    const d = Array.from({ length: n }, (_, i) =>
+      Array.from({ length: n }, (_, j) => (i === j ? 0 : Infinity)),
+    );
     const under = (i: number, j: number, most: number) => (d[i]![j] = Math.min(d[i]![j]!, most));
     nodes.forEach(({ p, k }, i) => {
       const lasts = (at: number) => pieces[nodes[at]!.p]!.coats[nodes[at]!.k]!.duration;
@@ -79,14 +93,25 @@ function feasible(pieces: readonly Piece[]): boolean {
         for (let j = 0; j < n; j += 1) d[i]![j] = Math.min(d[i]![j]!, d[i]![k]! + d[k]![j]!);
     return d.every((row, i) => row[i]! >= 0);
   });
-} // prettier-ignore
+}
 
 const someWindow = fc.record({
   opens: fc.integer({ min: 0, max: 6 }),
   wide: fc.option(fc.integer({ min: 0, max: 5 })),
 });
-const somePieces = fc.array(fc.tuple(fc.array(fc.integer({ min: 1, max: 4 }), { minLength: 1, maxLength: 3 }), someWindow), { minLength: 1, maxLength: 3 })
-  .map((all) => all.map(([durations, { opens, wide }], i) => piece(String.fromCharCode(97 + i), durations, { opens, ...(wide === null ? {} : { closes: opens + wide }) }))); // prettier-ignore
+const somePieces = fc
+  .array(fc.tuple(fc.array(fc.integer({ min: 1, max: 4 }), { minLength: 1, maxLength: 3 }), someWindow), {
+    minLength: 1,
+    maxLength: 3,
+  })
+  .map((all) =>
+    all.map(([durations, { opens, wide }], i) =>
+      piece(String.fromCharCode(97 + i), durations, {
+        opens,
+        ...(wide === null ? {} : { closes: opens + wide }),
+      }),
+    ),
+  );
 
 describe('coats of several pieces on one gun', () => {
   it('never overlap, and miss no window when any order exists that keeps them all', () => {
@@ -129,24 +154,41 @@ describe('coats of several pieces on one gun', () => {
 
   it('keep to working hours, and say which window a night closes', () => {
     const shifts = [[8 * 3600, 16 * 3600]] as const;
-    const question = { pieces: [piece('a', [3600, 3600], { opens: 3600, closes: 4 * 3600 })], start: 15 * 3600, shifts };
+    const question = {
+      pieces: [piece('a', [3600, 3600], { opens: 3600, closes: 4 * 3600 })],
+      start: 15 * 3600,
+      shifts,
+    };
     const plan = value(planCoats(question));
     // Too late today for both: the first is held until tomorrow.
     expect(plan.tasks[0]!.start).toBe(86_400 + 8 * 3600);
-    const never = value(planCoats({ ...question, pieces: [piece('a', [5 * 3600, 5 * 3600], { opens: 60, closes: 3600 })] }));
+    const never = value(
+      planCoats({ ...question, pieces: [piece('a', [5 * 3600, 5 * 3600], { opens: 60, closes: 3600 })] }),
+    );
     expect(never).toMatchObject({ proven: true, missed: [{ task: 'a1', remedy: 'scuff' }] });
     expect(isRefusal(planCoats({ ...question, pieces: [piece('a', [9 * 3600], { opens: 0 })] }))).toBe(true);
-  }); // prettier-ignore
+  });
 
   it('fill no more rack slots than there are', () => {
     fc.assert(
-      fc.property(fc.integer({ min: 1, max: 3 }), fc.integer({ min: 1, max: 4 }), fc.integer({ min: 0, max: 900 }), (racks, count, handle) => {
-        const question = { pieces: Array.from({ length: count }, (_, i) => piece(`p${i}`, [60, 60], { opens: 300 }, { handle })), start: 0, racks };
-        expect(broken(question, value(planCoats(question)))).toEqual([]);
-      }),
+      fc.property(
+        fc.integer({ min: 1, max: 3 }),
+        fc.integer({ min: 1, max: 4 }),
+        fc.integer({ min: 0, max: 900 }),
+        (racks, count, handle) => {
+          const question = {
+            pieces: Array.from({ length: count }, (_, i) =>
+              piece(`p${i}`, [60, 60], { opens: 300 }, { handle }),
+            ),
+            start: 0,
+            racks,
+          };
+          expect(broken(question, value(planCoats(question)))).toEqual([]);
+        },
+      ),
       { numRuns: 40 },
     );
-  }); // prettier-ignore
+  });
 
   it('turn a part over only when its first side can be handled, and clean between coatings', () => {
     const front = piece('front', [60, 60], { opens: 300 });
@@ -176,12 +218,14 @@ describe('coats of several pieces on one gun', () => {
   });
 
   it('plan a shift of forty coats in no time, every window met', () => {
-    const pieces = Array.from({ length: 10 }, (_, i) => piece(`p${i}`, [240, 240, 240, 240], { opens: 900, closes: 4 * 3600 }));
+    const pieces = Array.from({ length: 10 }, (_, i) =>
+      piece(`p${i}`, [240, 240, 240, 240], { opens: 900, closes: 4 * 3600 }),
+    );
     const question = { pieces, start: 0, racks: 10 };
     const plan = value(planCoats(question));
     expect(plan.missed).toEqual([]);
     expect(broken(question, plan)).toEqual([]);
-  }); // prettier-ignore
+  });
 });
 
 describe('planned backward from the end of the day', () => {
@@ -196,7 +240,11 @@ describe('planned backward from the end of the day', () => {
   it('says so when the stack does not fit any more', () => {
     expect(latestStart(question, 8.5 * 3600)).toMatchObject({ refused: 'too-late' });
     expect(latestStart({ ...question, pieces: [] }, 16 * 3600)).toMatchObject({ refused: 'no-coats' });
-    expect(planCoats({ pieces: [piece('a', [60, 60], { opens: 10, closes: 5 })], start: 0 })).toMatchObject({ refused: 'window' });
-    expect(planCoats({ pieces: [piece('a', [0], { opens: 0 })], start: 0 })).toMatchObject({ refused: 'not-positive' });
+    expect(planCoats({ pieces: [piece('a', [60, 60], { opens: 10, closes: 5 })], start: 0 })).toMatchObject({
+      refused: 'window',
+    });
+    expect(planCoats({ pieces: [piece('a', [0], { opens: 0 })], start: 0 })).toMatchObject({
+      refused: 'not-positive',
+    });
   });
-}); // prettier-ignore
+});

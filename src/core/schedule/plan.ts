@@ -107,15 +107,24 @@ export function planCoats(question: PlanQuestion): Outcome<CoatPlan> {
   if (wrong) return wrong;
   const search = new Search(question);
   search.run();
-  if (search.best) return { tasks: search.written(search.best), end: search.best.end, missed: [], proven: true };
+  if (search.best)
+    return { tasks: search.written(search.best), end: search.best.end, missed: [], proven: true };
   const loose = new Search(question, true);
   loose.run();
   const found = loose.best;
   if (!found)
-    return refuse('no-plan', 'These coats do not fit into the working hours given. Lengthen them, or plan fewer pieces.');
+    return refuse(
+      'no-plan',
+      'These coats do not fit into the working hours given. Lengthen them, or plan fewer pieces.',
+    );
   const tasks = loose.written(found);
-  return { tasks, end: found.end, missed: missedIn(question, tasks), proven: search.looked < (question.patience ?? usualPatience) };
-} // prettier-ignore
+  return {
+    tasks,
+    end: found.end,
+    missed: missedIn(question, tasks),
+    proven: search.looked < (question.patience ?? usualPatience),
+  };
+}
 
 /**
  * The latest moment the first coat may begin so that the last ends by then, in the order of a plan.
@@ -127,7 +136,11 @@ export function latestStart(question: PlanQuestion, by: number): Outcome<number>
   const first = planCoats(question);
   if ('refused' in first) return first;
   if (first.end > by || first.missed.length > 0)
-    return refuse('too-late', 'The whole stack does not fit before the end of the day. Split it where a window stays open overnight.', { quantity: 'duration', value: first.end - question.start });
+    return refuse(
+      'too-late',
+      'The whole stack does not fit before the end of the day. Split it where a window stays open overnight.',
+      { quantity: 'duration', value: first.end - question.start },
+    );
   const ends = (start: number) => {
     const plan = planCoats({ ...question, start, patience: quick });
     return 'refused' in plan || plan.missed.length > 0 ? Infinity : plan.end;
@@ -139,7 +152,7 @@ export function latestStart(question: PlanQuestion, by: number): Outcome<number>
     else bad = middle;
   }
   return good;
-} // prettier-ignore
+}
 
 function refusePieces({ pieces }: PlanQuestion) {
   for (const { coats } of pieces)
@@ -147,7 +160,11 @@ function refusePieces({ pieces }: PlanQuestion) {
       const wrong = refuseUnlessPositive({ [`time of ${id}`]: duration });
       if (wrong) return wrong;
       if (then && !(then.closes === undefined || then.closes >= then.opens))
-        return refuse('window', `The recoat window of ${id} closes before it opens.`, { quantity: 'duration', min: then.opens, value: then.closes }); // prettier-ignore
+        return refuse('window', `The recoat window of ${id} closes before it opens.`, {
+          quantity: 'duration',
+          min: then.opens,
+          value: then.closes,
+        });
     }
   return pieces.some(({ coats }) => coats.length > 0)
     ? undefined
@@ -181,9 +198,15 @@ class Search {
   written({ order, starts }: State): PlannedTask[] {
     return order.map(({ task, piece, coat }, i) => {
       const start = starts[i] as number;
-      return { id: task.id, piece: this.question.pieces[piece]?.id ?? '', coat, start, end: start + task.duration };
+      return {
+        id: task.id,
+        piece: this.question.pieces[piece]?.id ?? '',
+        coat,
+        start,
+        end: start + task.duration,
+      };
     });
-  } // prettier-ignore
+  }
 
   private extend(state: State, done: readonly number[]): void {
     const { patience = usualPatience } = this.question;
@@ -211,13 +234,19 @@ class Search {
     }
     choices.sort((a, b) => a.urgency - b.urgency || a.state.end - b.state.end);
     if (choices.length === 0) {
-      if (done.every((coat, i) => coat === pieces[i]?.coats.length) && (!this.best || state.end < this.best.end))
+      if (
+        done.every((coat, i) => coat === pieces[i]?.coats.length) &&
+        (!this.best || state.end < this.best.end)
+      )
         this.best = state;
       return;
     }
     for (const { state: next, piece } of choices)
-      this.extend(next, done.map((coat, i) => (i === piece ? coat + 1 : coat)));
-  } // prettier-ignore
+      this.extend(
+        next,
+        done.map((coat, i) => (i === piece ? coat + 1 : coat)),
+      );
+  }
 
   private turned({ piece, coat }: NonNullable<Piece['after']>, done: readonly number[]): boolean {
     const at = this.question.pieces.findIndex(({ id }) => id === piece);
@@ -275,7 +304,8 @@ class Search {
           if (turned !== undefined) earliest = Math.max(earliest, endOf(turned) + after.wait);
         }
         const free = waits.get(i);
-        if (free !== undefined) earliest = Math.max(earliest, endOf(free) + (pieces[(all[free] as Node).piece] as Piece).handle);
+        if (free !== undefined)
+          earliest = Math.max(earliest, endOf(free) + (pieces[(all[free] as Node).piece] as Piece).handle);
         if (raise(i, earliest)) changed = true;
         // The coat before is held back when this one would come too late for it.
         if (before !== undefined && Number.isFinite(max)) {
@@ -283,11 +313,12 @@ class Search {
           if (raise(before, held)) changed = true;
         }
         if ((times[i] as number) > limit) return undefined;
-        if (coat === 0 && due !== undefined && !this.loose && (times[i] as number) > due + 1e-6) return undefined;
+        if (coat === 0 && due !== undefined && !this.loose && (times[i] as number) > due + 1e-6)
+          return undefined;
       }
     }
     return { order: all, starts: times, end: Math.max(...times.map((_, i) => endOf(i))) };
-  } // prettier-ignore
+  }
 
   /** For each first coat that finds all rack slots taken: the coat after which one comes free. */
   private rackWaits(all: readonly Node[], racks: number | undefined): Map<number, number> {

@@ -35,7 +35,11 @@ describe('windows', () => {
 });
 
 describe('drying in a room', () => {
-  const room = (air: number, part: number, humidity: number) => ({ air: air + 273.15, part: part + 273.15, humidity });
+  const room = (air: number, part: number, humidity: number) => ({
+    air: air + 273.15,
+    part: part + 273.15,
+    humidity,
+  });
   const at = 293.15;
   it('solvent doubles for ten degrees less and is never shorter than the sheet says', () => {
     expect(dryingIn('solvent', at, room(20, 10, 0.5))).toBeCloseTo(2, 9);
@@ -53,6 +57,11 @@ describe('drying in a room', () => {
     expect(dryingIn('moisture', at, room(20, 10, 0.9))).toBeCloseTo(2, 9);
   });
   it('each chemistry has its law', () => {
-    expect(['water-borne', 'moisture-curing', 'two-part', 'lacquer'].map(dryingOf)).toEqual(['water', 'moisture', 'reactive', 'solvent']);
+    expect(['water-borne', 'moisture-curing', 'two-part', 'lacquer'].map(dryingOf)).toEqual([
+      'water',
+      'moisture',
+      'reactive',
+      'solvent',
+    ]);
   });
-}); // prettier-ignore
+});

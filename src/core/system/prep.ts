@@ -37,19 +37,68 @@ export function prepChain({ substrate, existing, next, inWindow }: PrepQuestion)
   const steps: (PrepStep | false)[] = inWindow
     ? []
     : [
-        existing === 'strip' && { id: 'strip', says: 'Strip the old coating to sound ground.', because: 'It would lift, or carry its own faults up. It may hold lead: test, mask, catch the dust.' },
-        { id: 'clean', says: wood ? 'Brush and vacuum, along the grain.' : 'Clean and degrease with two cloths, one wet, one dry.', because: 'Sanding before cleaning rubs grease and salt into the scratch.' },
-        metal && existing !== 'keep' && { id: 'etch', says: substrate === 'galvanised' ? 'Etch with what the primer’s sheet names, kept wet.' : 'Remove rust and etch, kept wet.', because: 'What dries on etches unevenly and stays as salt.', dwell: 5 * minutes },
-        metal && existing !== 'keep' && { id: 'rinse', says: 'Rinse until the water runs clear, then dry at once.', because: 'Acid left under a film blisters it; wet steel rusts while you look.', dwell: 20 * minutes },
-        substrate === 'masonry' && { id: 'dry', says: 'Let it dry out; hold a plastic sheet on it overnight if in doubt.', because: 'Water behind a film pushes it off.' },
-        { id: 'abrade', says: `Abrade with P${coarse} to P${fine}.`, because: `The next coat fills that scratch: coarser shows through, finer gives it nothing to hold.` },
-        substrate === 'plastic' && { id: 'static', says: 'Wipe with an antistatic cleaner and leave it grounded.', because: 'A charged part draws dust out of the whole room.' },
-      ]; // prettier-ignore
+        existing === 'strip' && {
+          id: 'strip',
+          says: 'Strip the old coating to sound ground.',
+          because: 'It would lift, or carry its own faults up. It may hold lead: test, mask, catch the dust.',
+        },
+        {
+          id: 'clean',
+          says: wood
+            ? 'Brush and vacuum, along the grain.'
+            : 'Clean and degrease with two cloths, one wet, one dry.',
+          because: 'Sanding before cleaning rubs grease and salt into the scratch.',
+        },
+        metal &&
+          existing !== 'keep' && {
+            id: 'etch',
+            says:
+              substrate === 'galvanised'
+                ? 'Etch with what the primer’s sheet names, kept wet.'
+                : 'Remove rust and etch, kept wet.',
+            because: 'What dries on etches unevenly and stays as salt.',
+            dwell: 5 * minutes,
+          },
+        metal &&
+          existing !== 'keep' && {
+            id: 'rinse',
+            says: 'Rinse until the water runs clear, then dry at once.',
+            because: 'Acid left under a film blisters it; wet steel rusts while you look.',
+            dwell: 20 * minutes,
+          },
+        substrate === 'masonry' && {
+          id: 'dry',
+          says: 'Let it dry out; hold a plastic sheet on it overnight if in doubt.',
+          because: 'Water behind a film pushes it off.',
+        },
+        {
+          id: 'abrade',
+          says: `Abrade with P${coarse} to P${fine}.`,
+          because: `The next coat fills that scratch: coarser shows through, finer gives it nothing to hold.`,
+        },
+        substrate === 'plastic' && {
+          id: 'static',
+          says: 'Wipe with an antistatic cleaner and leave it grounded.',
+          because: 'A charged part draws dust out of the whole room.',
+        },
+      ];
   return [
     ...steps.filter((step) => step !== false),
-    { id: 'wipe', says: 'Last wipe with a clean cloth and the cleaner the sheet names; gloves from here on.', because: 'A bare hand leaves grease: fish-eyes.', dwell: 3 * minutes, touched: true },
-    { id: 'tack', says: 'Tack off just before spraying, lightly.', because: 'Dust settles again while you wait.', lapses: 15 * minutes, touched: true },
-  ]; // prettier-ignore
+    {
+      id: 'wipe',
+      says: 'Last wipe with a clean cloth and the cleaner the sheet names; gloves from here on.',
+      because: 'A bare hand leaves grease: fish-eyes.',
+      dwell: 3 * minutes,
+      touched: true,
+    },
+    {
+      id: 'tack',
+      says: 'Tack off just before spraying, lightly.',
+      because: 'Dust settles again while you wait.',
+      lapses: 15 * minutes,
+      touched: true,
+    },
+  ];
 }
 
 export type PrepState = 'todo' | 'acting' | 'done' | 'lapsed';

@@ -12,8 +12,14 @@ import {
 } from '.';
 
 const coat = (id: string, dry: number, more: Partial<StackCoat> = {}): StackCoat => ({
-  id, dry: dry * 1e-6, sandBack: 0, min: dry * 0.8e-6, max: dry * 1.3e-6, coating: 'a', ...more,
-}); // prettier-ignore
+  id,
+  dry: dry * 1e-6,
+  sandBack: 0,
+  min: dry * 0.8e-6,
+  max: dry * 1.3e-6,
+  coating: 'a',
+  ...more,
+});
 
 describe('a stack of coats', () => {
   it('adds up to what stays: aim, least and most, sanding taken off', () => {
@@ -32,7 +38,10 @@ describe('a stack of coats', () => {
   });
 
   it('holds for any stack: least ≤ aim ≤ most ≤ sprayed and its upper tolerance', () => {
-    const any = fc.array(fc.record({ dry: fc.integer({ min: 5, max: 300 }), off: fc.integer({ min: 0, max: 4 }) }), { minLength: 1, maxLength: 8 });
+    const any = fc.array(
+      fc.record({ dry: fc.integer({ min: 5, max: 300 }), off: fc.integer({ min: 0, max: 4 }) }),
+      { minLength: 1, maxLength: 8 },
+    );
     fc.assert(
       fc.property(any, (all) => {
         const coats = all.map(({ dry, off }, i) => coat(`${i}`, dry, { sandBack: off * 1e-6 }));
@@ -42,7 +51,7 @@ describe('a stack of coats', () => {
         expect(aim).toBeLessThanOrEqual(sprayed + 1e-12);
       }),
     );
-  }); // prettier-ignore
+  });
 });
 
 describe('templates', () => {
@@ -86,11 +95,13 @@ describe('the chain of preparation', () => {
     const tick = (step: string, at: number) => ({ step, at: minutes(at), done: true });
     const states = (now: number, ...more: ReturnType<typeof tick>[]) =>
       Object.fromEntries(
-        prepStates(steps, [tick('etch', 0), tick('wipe', 30), tick('tack', 40), ...more], minutes(now)).map((each) => [each.step.id, each.state]),
+        prepStates(steps, [tick('etch', 0), tick('wipe', 30), tick('tack', 40), ...more], minutes(now)).map(
+          (each) => [each.step.id, each.state],
+        ),
       );
     expect(states(3)).toMatchObject({ clean: 'todo', etch: 'acting' });
     expect(states(45)).toMatchObject({ etch: 'done', wipe: 'done', tack: 'done' });
     expect(states(56)).toMatchObject({ wipe: 'done', tack: 'lapsed' });
     expect(states(45, tick('touched', 44))).toMatchObject({ etch: 'done', wipe: 'lapsed', tack: 'lapsed' });
-  }); // prettier-ignore
+  });
 });

@@ -25,6 +25,7 @@ const coat = (name: string, role: CoatRole, film = layingOf(role).film, sandBack
 });
 
 /** Films are shares of the coating’s own aim, sanding allowances in m. All are defaults. */
+// prettier-ignore
 export const templates: readonly Template[] = [
   { id: 'grip-then-wet', name: 'Grip coat, then wet', says: 'A thin first coat holds the full ones after it.', coats: [coat('Grip', 'grip'), coat('Wet 1', 'base', 1), coat('Wet 2', 'base', 1)] },
   { id: 'final-from-first', name: 'Final quality from the first', says: 'Every coat full, as if it were the last.', coats: [coat('First', 'base', 1), coat('Second', 'base', 1)] },
@@ -40,4 +41,4 @@ export const templates: readonly Template[] = [
   { id: 'moisture-pair', name: 'Moisture-curing pair', says: 'Two light coats, the second inside the tack of the first.', coats: [coat('Light 1', 'moisture', 1), coat('Light 2', 'moisture', 1)] },
   { id: 'lacquer-faces', name: 'Lacquer, sealed and built', says: 'A first coat that raises the grain, sanded lightly, then two to build.', coats: [coat('Seal', 'lacquer', 0.9, 5e-6), coat('Build', 'lacquer', 1), coat('Last', 'lacquer', 1)] },
   { id: 'wall', name: 'Wall, two coats', says: 'The first drinks in, the second hides.', coats: [coat('First', 'wall', 1), coat('Second', 'wall', 1)] },
-]; // prettier-ignore
+];

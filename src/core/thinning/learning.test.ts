@@ -47,8 +47,11 @@ describe('approaches', () => {
   it('1 % by mass of 1 kg is 10 g; 5 % by volume of 0.8 L at 0.9 is 36 g; a fixed 8 % is 80 g at once', () => {
     expect(added({ kind: 'mass-steps', step: 0.01 })).toMatchObject({ mass: 0.01, limitedBy: 'step' });
     expect(added({ kind: 'volume-steps', step: 0.05 }).mass).toBeCloseTo(0.036, 9);
-    expect(added({ kind: 'fixed', share: 0.08 }, { timed: false })).toMatchObject({ mass: 0.08, limitedBy: 'fixed' });
-  }); // prettier-ignore
+    expect(added({ kind: 'fixed', share: 0.08 }, { timed: false })).toMatchObject({
+      mass: 0.08,
+      limitedBy: 'fixed',
+    });
+  });
 
   it('all tell what to expect, and none goes past the sheet’s maximum', () => {
     const step = added({ kind: 'volume-steps', step: 0.05 }, { thinner: 0.1 });
@@ -77,7 +80,14 @@ describe('approaches', () => {
 
 describe('stick tests', () => {
   it('run from thick to thin in each kind', () => {
-    const [stays, fades, gone, slow, steady, run] = stickSigns.map(stickViscosity) as [number, number, number, number, number, number]; // prettier-ignore
+    const [stays, fades, gone, slow, steady, run] = stickSigns.map(stickViscosity) as [
+      number,
+      number,
+      number,
+      number,
+      number,
+      number,
+    ];
     expect(stays > fades && fades > gone).toBe(true);
     expect(slow > steady && steady > run).toBe(true);
   });
@@ -98,33 +108,47 @@ describe('drift', () => {
   });
 
   it('tells when the band is left, with its spread: ln 1.105 above the middle at 0.05 an hour takes two hours', () => {
-    const left = timeInBand({ now: Math.log(90e-6), nowSd: 0.01, rate: 0.05, rateSd: 0.01 }, Math.log(80e-6), Math.log(90e-6) + 0.1);
+    const left = timeInBand(
+      { now: Math.log(90e-6), nowSd: 0.01, rate: 0.05, rateSd: 0.01 },
+      Math.log(80e-6),
+      Math.log(90e-6) + 0.1,
+    );
     expect(left.hours).toBeCloseTo(2, 9);
     expect(left.low).toBeGreaterThan(1);
     expect(left.low).toBeLessThan(2);
     expect(left.high).toBeGreaterThan(2);
-  }); // prettier-ignore
+  });
 
   it('soonest is never later than latest, whichever way it drifts', () => {
     fc.assert(
-      fc.property(fc.double({ min: -0.3, max: 0.3, noNaN: true }), fc.double({ min: 0.001, max: 0.1, noNaN: true }), (rate, sd) => {
-        const { low, hours, high } = timeInBand({ now: 0, nowSd: 0.02, rate, rateSd: sd }, -0.1, 0.1);
-        expect(low).toBeLessThanOrEqual(hours);
-        expect(hours).toBeLessThanOrEqual(high);
-        expect(low).toBeGreaterThanOrEqual(0);
-      }),
+      fc.property(
+        fc.double({ min: -0.3, max: 0.3, noNaN: true }),
+        fc.double({ min: 0.001, max: 0.1, noNaN: true }),
+        (rate, sd) => {
+          const { low, hours, high } = timeInBand({ now: 0, nowSd: 0.02, rate, rateSd: sd }, -0.1, 0.1);
+          expect(low).toBeLessThanOrEqual(hours);
+          expect(hours).toBeLessThanOrEqual(high);
+          expect(low).toBeGreaterThanOrEqual(0);
+        },
+      ),
     );
-  }); // prettier-ignore
+  });
 });
 
 describe('learning from earlier batches', () => {
   const fallback = priorBelief(150e-6, 0.5, 1e-6);
-  const lesson = (nu: number, G: number) => ({ mean: [Math.log(nu * 1e-6), G] as const, cov: [0.0005, 0, 0.04] as const }); // prettier-ignore
+  const lesson = (nu: number, G: number) => ({
+    mean: [Math.log(nu * 1e-6), G] as const,
+    cov: [0.0005, 0, 0.04] as const,
+  });
 
   it('starts from the class when there are none, and moves toward them as they come', () => {
     expect(beliefFrom([], fallback)).toBe(fallback);
     const one = beliefFrom([lesson(200, -3)], fallback);
-    const ten = beliefFrom(Array.from({ length: 10 }, (_, i) => lesson(200 + (i % 3), -3)), fallback); // prettier-ignore
+    const ten = beliefFrom(
+      Array.from({ length: 10 }, (_, i) => lesson(200 + (i % 3), -3)),
+      fallback,
+    );
     const off = (belief: typeof fallback) => Math.abs(belief.mean[1] + 3);
     expect(off(one)).toBeLessThan(off(fallback));
     expect(off(ten)).toBeLessThan(off(one));

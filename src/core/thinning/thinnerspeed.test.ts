@@ -2,8 +2,10 @@ import { celsius } from '../climate';
 import { thinnerAdvice, type ThinnerChoice } from '.';
 
 const thinner = (id: string, speed: ThinnerChoice['speed'], min: number, max: number): ThinnerChoice => ({
-  id, speed, air: { min: celsius(min), max: celsius(max) },
-}); // prettier-ignore
+  id,
+  speed,
+  air: { min: celsius(min), max: celsius(max) },
+});
 const table = [
   thinner('f', 'fast', 5, 18),
   thinner('m', 'medium', 16, 26),

@@ -157,9 +157,10 @@ function secondsOf(cup: FlowCup, viscosity: number): number {
 }
 
 /** Bands of the classes, mm²/s: where a random paint is to be thinned to. Typical values of the trade. */
+// prettier-ignore
 const classBands: readonly (readonly [min: number, max: number])[] = [
   [35, 55], [60, 100], [40, 70], [50, 80], [70, 120], [90, 150], [250, 500], [60, 130], [40, 80], [150, 300], [40, 80], [45, 70],
-]; // prettier-ignore
+];
 
 export interface Summary {
   readonly runs: number;

@@ -49,43 +49,111 @@ export function AirPart() {
       <Panel title="Water by the weather" place="moisture">
         <div className="grid gap-5 lg:grid-cols-[minmax(0,1fr)_20rem]" data-moisture>
           <div className="grid grid-cols-1 gap-3 self-start sm:grid-cols-2">
-            <div className="sm:col-span-2"><SelectField label="Rig" value={rig.id} onChange={(event) => setId(event.target.value)} options={fed.map(({ id: value, name }) => ({ value, label: name }))} /></div>
-            <NumberField label="Air outside" quantity="temperature" value={air} onChange={setAir} expects={expects.air} />
-            <NumberField label="Its humidity" quantity="share" value={humidity} onChange={setHumidity} expects={expects.humidity} />
-            <NumberField label="Room the line hangs in" quantity="temperature" value={room} onChange={setRoom} expects={expects.air} />
-            <NumberField label="Trigger pulled, a day" quantity="runTime" value={working} onChange={setWorking} expects={[0.1 * 3600, 12 * 3600]} />
-          </div>
-          {found && (isRefusal(found) ? <Notice tone="care">{units.says(found)}</Notice> : (
-            <div className="space-y-3">
-              <Facts
-                title="To be expected"
-                facts={[
-                  { label: 'In the tank, an hour', value: liquidWords((found.inTank * 3600) / 1000, units) },
-                  { label: 'In the line, an hour', value: liquidWords((found.inLine * 3600) / 1000, units) },
-                  { label: 'A day', value: liquidWords(found.aDay / 1000, units) },
-                  { label: 'A separator bowl lasts', value: Number.isFinite(found.bowlLasts) ? showDuration(found.bowlLasts) : 'dry line' },
-                  { label: 'Humidity at the gun', value: units.show('share', found.atGun, { digits: 0 }) },
-                ]}
+            <div className="sm:col-span-2">
+              <SelectField
+                label="Rig"
+                value={rig.id}
+                onChange={(event) => setId(event.target.value)}
+                options={fed.map(({ id: value, name }) => ({ value, label: name }))}
               />
-              <Notice tone={found.atGun > 0.6 ? 'care' : 'plain'}>
-                {found.atGun > 0.6 ? 'Damp at the gun: drain before each coat, mind blush and fish-eyes; a dryer, or a longer run of cool pipe before the separator.' : found.aDay > 0.2 ? 'Drain the tank at the end of the day at the latest.' : 'Little water in this weather.'}
-              </Notice>
-              <p className="text-xs text-ink-soft">Tank ten degrees over the air it draws and a bowl of {liquidWords(50e-6, units)} are defaults.</p>
             </div>
-          ))}
+            <NumberField
+              label="Air outside"
+              quantity="temperature"
+              value={air}
+              onChange={setAir}
+              expects={expects.air}
+            />
+            <NumberField
+              label="Its humidity"
+              quantity="share"
+              value={humidity}
+              onChange={setHumidity}
+              expects={expects.humidity}
+            />
+            <NumberField
+              label="Room the line hangs in"
+              quantity="temperature"
+              value={room}
+              onChange={setRoom}
+              expects={expects.air}
+            />
+            <NumberField
+              label="Trigger pulled, a day"
+              quantity="runTime"
+              value={working}
+              onChange={setWorking}
+              expects={[0.1 * 3600, 12 * 3600]}
+            />
+          </div>
+          {found &&
+            (isRefusal(found) ? (
+              <Notice tone="care">{units.says(found)}</Notice>
+            ) : (
+              <div className="space-y-3">
+                <Facts
+                  title="To be expected"
+                  facts={[
+                    {
+                      label: 'In the tank, an hour',
+                      value: liquidWords((found.inTank * 3600) / 1000, units),
+                    },
+                    {
+                      label: 'In the line, an hour',
+                      value: liquidWords((found.inLine * 3600) / 1000, units),
+                    },
+                    { label: 'A day', value: liquidWords(found.aDay / 1000, units) },
+                    {
+                      label: 'A separator bowl lasts',
+                      value: Number.isFinite(found.bowlLasts) ? showDuration(found.bowlLasts) : 'dry line',
+                    },
+                    { label: 'Humidity at the gun', value: units.show('share', found.atGun, { digits: 0 }) },
+                  ]}
+                />
+                <Notice tone={found.atGun > 0.6 ? 'care' : 'plain'}>
+                  {found.atGun > 0.6
+                    ? 'Damp at the gun: drain before each coat, mind blush and fish-eyes; a dryer, or a longer run of cool pipe before the separator.'
+                    : found.aDay > 0.2
+                      ? 'Drain the tank at the end of the day at the latest.'
+                      : 'Little water in this weather.'}
+                </Notice>
+                <p className="text-xs text-ink-soft">
+                  Tank ten degrees over the air it draws and a bowl of {liquidWords(50e-6, units)} are
+                  defaults.
+                </p>
+              </div>
+            ))}
         </div>
       </Panel>
       <WaterFound key={rig.id} rig={rig} rows={waterRows(rig, jobs)} now={now} />
       <Panel title="Drains, filters, dryers">
-        {own.length > 0 ? <DueList dues={own} now={now} /> : <p className="text-ink-soft">None of them is dated on the rig’s page yet.</p>}
-        {undated.length > 0 && <p className="mt-2 text-sm">Without a day: {undated.map(({ name, kind }) => name ?? kind).join(', ')}.</p>}
-        <div className="mt-3"><ButtonLink href={`/rigs/${rig.id}`}>Parts of its line</ButtonLink></div>
+        {own.length > 0 ? (
+          <DueList dues={own} now={now} />
+        ) : (
+          <p className="text-ink-soft">None of them is dated on the rig’s page yet.</p>
+        )}
+        {undated.length > 0 && (
+          <p className="mt-2 text-sm">
+            Without a day: {undated.map(({ name, kind }) => name ?? kind).join(', ')}.
+          </p>
+        )}
+        <div className="mt-3">
+          <ButtonLink href={`/rigs/${rig.id}`}>Parts of its line</ButtonLink>
+        </div>
       </Panel>
     </div>
   );
-} // prettier-ignore
+}
 
-function WaterFound({ rig, rows, now }: { readonly rig: Rig; readonly rows: ReturnType<typeof waterRows>; readonly now: number }) {
+function WaterFound({
+  rig,
+  rows,
+  now,
+}: {
+  readonly rig: Rig;
+  readonly rows: ReturnType<typeof waterRows>;
+  readonly now: number;
+}) {
   const store = useStore();
   const units = useUnits();
   const [where, setWhere] = useState<'tank' | 'separator' | 'gun'>('separator');
@@ -94,33 +162,93 @@ function WaterFound({ rig, rows, now }: { readonly rig: Rig; readonly rows: Retu
   const [humidity, setHumidity] = useState<number | undefined>();
   const keep = () => {
     if (volume === undefined) return;
-    const entry = { at: new Date().toISOString(), where, volume, ...(air === undefined ? {} : { air }), ...(humidity === undefined ? {} : { humidity }) };
+    const entry = {
+      at: new Date().toISOString(),
+      where,
+      volume,
+      ...(air === undefined ? {} : { air }),
+      ...(humidity === undefined ? {} : { humidity }),
+    };
     // Draining is what it is found by.
-    const airParts = rig.airParts?.map((part) => ((where === 'tank' && part.kind === 'drain') || (where === 'separator' && part.kind === 'separator') ? { ...part, since: new Date(now).toISOString().slice(0, 10) } : part));
-    store.put({ ...rig, ...(airParts ? { airParts } : {}), waterFound: [...(rig.waterFound ?? []), entry] }, 'water found');
+    const airParts = rig.airParts?.map((part) =>
+      (where === 'tank' && part.kind === 'drain') || (where === 'separator' && part.kind === 'separator')
+        ? { ...part, since: new Date(now).toISOString().slice(0, 10) }
+        : part,
+    );
+    store.put(
+      { ...rig, ...(airParts ? { airParts } : {}), waterFound: [...(rig.waterFound ?? []), entry] },
+      'water found',
+    );
     setVolume(undefined);
   };
-  const atGun = rows.find(({ found }) => found.where === 'gun' && now - Date.parse(found.at) < 14 * 86_400_000);
+  const atGun = rows.find(
+    ({ found }) => found.where === 'gun' && now - Date.parse(found.at) < 14 * 86_400_000,
+  );
   return (
     <Panel title="Water found" place="water">
-      {atGun && <Notice tone="stop">Water at the gun on {dayWords(Date.parse(atGun.found.at))}: no coat before the line is drained and blown out. It gives fish-eyes, blush and rust.</Notice>}
-      <form className="my-3 max-w-3xl space-y-3" onSubmit={(event) => { event.preventDefault(); keep(); }}>
-        <Choice label="Where" value={where} onChange={setWhere} options={(['tank', 'separator', 'gun'] as const).map((value) => ({ value, label: waterWords[value] }))} />
+      {atGun && (
+        <Notice tone="stop">
+          Water at the gun on {dayWords(Date.parse(atGun.found.at))}: no coat before the line is drained and
+          blown out. It gives fish-eyes, blush and rust.
+        </Notice>
+      )}
+      <form
+        className="my-3 max-w-3xl space-y-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          keep();
+        }}
+      >
+        <Choice
+          label="Where"
+          value={where}
+          onChange={setWhere}
+          options={(['tank', 'separator', 'gun'] as const).map((value) => ({
+            value,
+            label: waterWords[value],
+          }))}
+        />
         <div className="grid gap-3 sm:grid-cols-3">
-          <NumberField label="How much" quantity="dose" value={volume} onChange={setVolume} expects={[0.5e-6, 2e-3]} />
-          <NumberField label="Air outside then" quantity="temperature" value={air} onChange={setAir} expects={expects.air} />
-          <NumberField label="Its humidity then" quantity="share" value={humidity} onChange={setHumidity} expects={expects.humidity} />
+          <NumberField
+            label="How much"
+            quantity="dose"
+            value={volume}
+            onChange={setVolume}
+            expects={[0.5e-6, 2e-3]}
+          />
+          <NumberField
+            label="Air outside then"
+            quantity="temperature"
+            value={air}
+            onChange={setAir}
+            expects={expects.air}
+          />
+          <NumberField
+            label="Its humidity then"
+            quantity="share"
+            value={humidity}
+            onChange={setHumidity}
+            expects={expects.humidity}
+          />
         </div>
-        <Button type="submit" look="main" disabled={volume === undefined}>Drained, put on record</Button>
+        <Button type="submit" look="main" disabled={volume === undefined}>
+          Drained, put on record
+        </Button>
       </form>
       {rows.length > 0 && (
         <ul className="max-w-3xl divide-y divide-hairline border-y border-hairline text-sm" data-water>
           {rows.map(({ found, expected, sprayed }) => (
             <li key={found.at + found.where} className="flex flex-wrap justify-between gap-x-4 py-2">
-              <span><b>{waterWords[found.where]}</b> {dayWords(Date.parse(found.at))}</span>
+              <span>
+                <b>{waterWords[found.where]}</b> {dayWords(Date.parse(found.at))}
+              </span>
               <span>
                 <b>{liquidWords(found.volume, units)}</b>
-                <span className="text-ink-soft">{expected !== undefined && sprayed > 0 && `, ${liquidWords(expected, units)} to be expected of ${showDuration(sprayed)} sprayed`}</span>
+                <span className="text-ink-soft">
+                  {expected !== undefined &&
+                    sprayed > 0 &&
+                    `, ${liquidWords(expected, units)} to be expected of ${showDuration(sprayed)} sprayed`}
+                </span>
               </span>
             </li>
           ))}
@@ -128,4 +256,4 @@ function WaterFound({ rig, rows, now }: { readonly rig: Rig; readonly rows: Retu
       )}
     </Panel>
   );
-} // prettier-ignore
+}

@@ -31,14 +31,21 @@ export function CalendarPart() {
   const save = () =>
     download(
       fileName('care', new Date(now).toISOString().slice(0, 10), 'ics'),
-      careCalendarFile(dues.map((due) => ({ id: due.id, title: dueWords(due, units), note: due.rig.name, due: due.due })), shop.workday?.begins ?? usualWorkday.begins, now),
+      careCalendarFile(
+        dues.map((due) => ({ id: due.id, title: dueWords(due, units), note: due.rig.name, due: due.due })),
+        shop.workday?.begins ?? usualWorkday.begins,
+        now,
+      ),
       'text/calendar',
     );
   return (
     <div className="max-w-6xl space-y-5">
       {dues.length === 0 ? (
         <EmptyState title="Nothing is dated yet">
-          <p>Put the day a part was renewed under Wear and parts, and the day a filter was changed on the rig’s own page.</p>
+          <p>
+            Put the day a part was renewed under Wear and parts, and the day a filter was changed on the rig’s
+            own page.
+          </p>
           <Button onClick={() => showPart('wear')}>Wear and parts</Button>
         </EmptyState>
       ) : (
@@ -62,10 +69,23 @@ export function CalendarPart() {
       )}
       {order.length > 0 && (
         <p data-order>
-          To order: {order.map(({ rig, row }) => `${row.name ?? wearWords[row.part].toLowerCase()} (${rig.name}, ${row.stock} left)`).join('; ')}. <Button look="quiet" onClick={() => showPart('wear')}>To the kit</Button>
+          To order:{' '}
+          {order
+            .map(
+              ({ rig, row }) =>
+                `${row.name ?? wearWords[row.part].toLowerCase()} (${rig.name}, ${row.stock} left)`,
+            )
+            .join('; ')}
+          .{' '}
+          <Button look="quiet" onClick={() => showPart('wear')}>
+            To the kit
+          </Button>
         </p>
       )}
-      <p className="text-xs text-ink-soft">Reckoned on {dayWords(now)}. Lives are defaults of ours until the maker’s interval is entered or parts have been renewed here; the maker’s word outranks them.</p>
+      <p className="text-xs text-ink-soft">
+        Reckoned on {dayWords(now)}. Lives are defaults of ours until the maker’s interval is entered or parts
+        have been renewed here; the maker’s word outranks them.
+      </p>
     </div>
   );
-} // prettier-ignore
+}

@@ -18,13 +18,14 @@ const parts = {
   waste: 'Waste',
   safety: 'Place and protection',
 };
+// prettier-ignore
 const says = {
   calendar: 'What is due, from the logs and the shop’s own renewals.',
   wear: 'What has been sprayed through every part, and when it will want renewing.',
   air: 'Water, filters and the weather.',
   waste: 'Solvent, sludge and leftover mix, by job and month.',
   safety: 'Where it is sprayed, what the air does there, and what to wear.',
-}; // prettier-ignore
+};
 
 /** Guns, air and waste of the whole shop. */
 export function Care() {

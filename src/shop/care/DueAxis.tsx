@@ -9,34 +9,67 @@ const width = 360;
 function months(now: number): { at: number; name: string }[] {
   const first = new Date(now);
   return Array.from({ length: 7 }, (_, i) => new Date(first.getFullYear(), first.getMonth() + 1 + i, 1))
-    .map((date) => ({ at: (date.getTime() - now) / (axisDays * day), name: date.toLocaleDateString(undefined, { month: 'short' }) }))
+    .map((date) => ({
+      at: (date.getTime() - now) / (axisDays * day),
+      name: date.toLocaleDateString(undefined, { month: 'short' }),
+    }))
     .filter(({ at }) => at < 0.97);
-} // prettier-ignore
+}
 
 /** Half a year, for the rows below it. */
 export function AxisHead({ now }: { readonly now: number }) {
   return (
     <svg viewBox={`0 0 ${width} 16`} className="h-4 w-full" aria-hidden>
-      <text x="0" y="12" className="fill-ink text-[11px] font-bold">today</text>
-      {months(now).filter(({ at }) => at > 0.1).map(({ at, name }) => (
-        <text key={name} x={at * width} y="12" textAnchor="middle" className="fill-ink-soft text-[11px]">{name}</text>
-      ))}
+      <text x="0" y="12" className="fill-ink text-[11px] font-bold">
+        today
+      </text>
+      {months(now)
+        .filter(({ at }) => at > 0.1)
+        .map(({ at, name }) => (
+          <text key={name} x={at * width} y="12" textAnchor="middle" className="fill-ink-soft text-[11px]">
+            {name}
+          </text>
+        ))}
     </svg>
   );
-} // prettier-ignore
+}
 
 /** When one thing falls due, with the span four in five fall in. */
-export function DueAxis({ due: { due, low, high, state }, now }: { readonly due: CareDue; readonly now: number }) {
+export function DueAxis({
+  due: { due, low, high, state },
+  now,
+}: {
+  readonly due: CareDue;
+  readonly now: number;
+}) {
   const x = (moment: number) => Math.min(Math.max((moment - now) / (axisDays * day), 0), 1) * width;
   const ink = state === 'over' ? 'fill-stop' : state === 'soon' ? 'fill-care' : 'fill-ink';
   const beyond = due > now + axisDays * day;
   return (
     <svg viewBox={`0 0 ${width} 24`} className="h-6 w-full" aria-hidden>
-      {months(now).map(({ at, name }) => <path key={name} d={`M${at * width} 0 V24`} className="stroke-hairline" />)}
+      {months(now).map(({ at, name }) => (
+        <path key={name} d={`M${at * width} 0 V24`} className="stroke-hairline" />
+      ))}
       <path d="M0 0 V24" className="stroke-ink" strokeWidth="2" />
-      {low !== undefined && high !== undefined && <rect x={x(low)} y="8" width={Math.max(x(high) - x(low), 2)} height="8" className="fill-act-wash stroke-act" strokeWidth="1" />}
-      {!beyond && (low === undefined ? <circle cx={Math.max(x(due), 6)} cy="12" r="5" className={ink} /> : <rect x={Math.max(x(due) - 2, 0)} y="3" width="4" height="18" className={ink} />)}
-      {beyond && <path d={`M${width - 8} 7 l6 5 l-6 5`} className="fill-none stroke-ink-soft" strokeWidth="2" />}
+      {low !== undefined && high !== undefined && (
+        <rect
+          x={x(low)}
+          y="8"
+          width={Math.max(x(high) - x(low), 2)}
+          height="8"
+          className="fill-act-wash stroke-act"
+          strokeWidth="1"
+        />
+      )}
+      {!beyond &&
+        (low === undefined ? (
+          <circle cx={Math.max(x(due), 6)} cy="12" r="5" className={ink} />
+        ) : (
+          <rect x={Math.max(x(due) - 2, 0)} y="3" width="4" height="18" className={ink} />
+        ))}
+      {beyond && (
+        <path d={`M${width - 8} 7 l6 5 l-6 5`} className="fill-none stroke-ink-soft" strokeWidth="2" />
+      )}
     </svg>
   );
-} // prettier-ignore
+}

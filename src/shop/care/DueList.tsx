@@ -17,35 +17,61 @@ const stateInks = { over: 'text-stop', soon: 'text-care', later: 'text-ink-soft'
 export const columns = 'lg:grid-cols-[minmax(0,1fr)_22rem_11rem]';
 
 /** What is due, each with one tap that puts on record that it was done. */
-export function DueList({ dues, now, axis }: { readonly dues: readonly CareDue[]; readonly now: number; readonly axis?: boolean }) {
+export function DueList({
+  dues,
+  now,
+  axis,
+}: {
+  readonly dues: readonly CareDue[];
+  readonly now: number;
+  readonly axis?: boolean;
+}) {
   const store = useStore();
   const units = useUnits();
   const { undo } = useShopActions();
   const did = (due: CareDue) => {
     const rig = store.getState().records.get(`rig/${due.rig.id}`);
     if (rig?.kind !== 'rig') return;
-    const done = { kind: due.kind, id: due.id, part: due.part, ...(due.kind === 'wear' ? { which: due.item.which } : { airPartId: due.airPart.id }) };
+    const done = {
+      kind: due.kind,
+      id: due.id,
+      part: due.part,
+      ...(due.kind === 'wear' ? { which: due.item.which } : { airPartId: due.airPart.id }),
+    };
     store.put(lookedAfter(rig, done, new Date().toISOString().slice(0, 10), newId()), 'care');
     notify(`On record: ${dueWords(due, units)}.`, undo);
   };
   return (
     <ul className="divide-y divide-hairline border-y border-hairline" data-dues>
       {dues.map((due) => (
-        <li key={due.id} className={`grid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-4 gap-y-1 py-2 ${axis ? columns : ''}`} data-due={due.id}>
+        <li
+          key={due.id}
+          className={`grid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-4 gap-y-1 py-2 ${axis ? columns : ''}`}
+          data-due={due.id}
+        >
           <span className="min-w-0">
             <b>{dueWords(due, units)}</b>
             <span className="block text-sm text-ink-soft">
-              {due.rig.name} · {due.state === 'over' && due.due < now ? `since ${dayWords(due.due)}` : dayWords(due.due)}
+              {due.rig.name} ·{' '}
+              {due.state === 'over' && due.due < now ? `since ${dayWords(due.due)}` : dayWords(due.due)}
               {spanWords(due, now) && `, ${spanWords(due, now)}`}
             </span>
           </span>
-          {axis && <span className="hidden lg:block"><DueAxis due={due} now={now} /></span>}
+          {axis && (
+            <span className="hidden lg:block">
+              <DueAxis due={due} now={now} />
+            </span>
+          )}
           <span className="flex items-center justify-end gap-3">
-            {stateWords[due.state] && <b className={`text-sm whitespace-nowrap ${stateInks[due.state]}`}>{stateWords[due.state]}</b>}
-            <Button onClick={() => did(due)} aria-label={`Done today: ${dueWords(due, units)}`}>Done</Button>
+            {stateWords[due.state] && (
+              <b className={`text-sm whitespace-nowrap ${stateInks[due.state]}`}>{stateWords[due.state]}</b>
+            )}
+            <Button onClick={() => did(due)} aria-label={`Done today: ${dueWords(due, units)}`}>
+              Done
+            </Button>
           </span>
         </li>
       ))}
     </ul>
   );
-} // prettier-ignore
+}

@@ -28,8 +28,14 @@ export function ProtectionList({ hazards, technique, place }: Props) {
     <Panel title="What to wear and set up" place="protection">
       <ul className="grid gap-x-6 md:grid-cols-2" data-protection>
         {protection({ hazards, technique, place }).map(({ what, says, because, weight }) => (
-          <li key={what + says} className="grid grid-cols-[5.5rem_minmax(0,1fr)] gap-3 border-b border-hairline py-2">
-            <b className={weight === 'stop' ? 'text-stop' : ''}>{weight === 'stop' ? '■ ' : ''}{whatWords[what]}</b>
+          <li
+            key={what + says}
+            className="grid grid-cols-[5.5rem_minmax(0,1fr)] gap-3 border-b border-hairline py-2"
+          >
+            <b className={weight === 'stop' ? 'text-stop' : ''}>
+              {weight === 'stop' ? '■ ' : ''}
+              {whatWords[what]}
+            </b>
             <span>
               <b>{says}</b>
               <span className="block text-sm text-ink-soft">{because}</span>
@@ -37,7 +43,9 @@ export function ProtectionList({ hazards, technique, place }: Props) {
           </li>
         ))}
       </ul>
-      <div className="mt-3"><Notice tone="plain">Usual protection, a default. {deferral}</Notice></div>
+      <div className="mt-3">
+        <Notice tone="plain">Usual protection, a default. {deferral}</Notice>
+      </div>
     </Panel>
   );
-} // prettier-ignore
+}

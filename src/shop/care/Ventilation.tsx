@@ -49,28 +49,94 @@ export function Ventilation({ solvent: known, seconds: lasts, vapour: own, air }
   const [solvent, setSolvent] = useState<number | undefined>();
   const [seconds, setSeconds] = useState<number | undefined>();
   const place: Place & typeof usual = { ...usual, ...shop.place } as Place & typeof usual;
-  const set = (part: Partial<Place>) => store.put({ ...shop, place: { kind: place.kind, ...shop.place, ...part } }, 'place of spraying');
+  const set = (part: Partial<Place>) =>
+    store.put({ ...shop, place: { kind: place.kind, ...shop.place, ...part } }, 'place of spraying');
   const kilograms = solvent ?? known ?? 1;
   const over = seconds ?? lasts ?? 600;
   const vapour = own ?? assumedVapour;
-  const found = ventilation({ solvent: kilograms, seconds: over, vapour, temperature: air ?? 293.15, airFlow: place.airFlow, face: { width: place.width, height: place.height }, room: place.width * place.height * place.length, mixing: place.mixing });
-  const slow = !isRefusal(found) && found.faceVelocity !== undefined && found.faceVelocity < faceVelocities.least;
-  const fast = !isRefusal(found) && found.faceVelocity !== undefined && found.faceVelocity > faceVelocities.most;
+  const found = ventilation({
+    solvent: kilograms,
+    seconds: over,
+    vapour,
+    temperature: air ?? 293.15,
+    airFlow: place.airFlow,
+    face: { width: place.width, height: place.height },
+    room: place.width * place.height * place.length,
+    mixing: place.mixing,
+  });
+  const slow =
+    !isRefusal(found) && found.faceVelocity !== undefined && found.faceVelocity < faceVelocities.least;
+  const fast =
+    !isRefusal(found) && found.faceVelocity !== undefined && found.faceVelocity > faceVelocities.most;
   return (
     <Panel title="Ventilation, a fire figure" place="ventilation">
       <div className="grid gap-5 lg:grid-cols-[minmax(0,1fr)_20rem]" data-ventilation>
         <div className="min-w-0 space-y-3">
-          <Choice label="Sprayed in" value={place.kind} onChange={(kind) => set({ kind })} options={workplaces.map((value) => ({ value, label: placeKindWords[value] }))} />
+          <Choice
+            label="Sprayed in"
+            value={place.kind}
+            onChange={(kind) => set({ kind })}
+            options={workplaces.map((value) => ({ value, label: placeKindWords[value] }))}
+          />
           <div className="grid grid-cols-2 gap-3 sm:grid-cols-3">
-            <NumberField label="Width of the open face" quantity="length" value={place.width} onChange={(width) => width && set({ width })} expects={[0.5, 12]} lazily />
-            <NumberField label="Height" quantity="length" value={place.height} onChange={(height) => height && set({ height })} expects={[0.5, 8]} lazily />
-            <NumberField label="Depth" quantity="length" value={place.length} onChange={(length) => length && set({ length })} expects={[0.5, 40]} lazily />
-            <NumberField label="Air the extraction moves" quantity="roomFlow" value={place.airFlow} onChange={(airFlow) => airFlow && set({ airFlow })} expects={[0.05, 40]} lazily />
-            <NumberField label="Solvent let go" quantity="mass" value={kilograms} onChange={setSolvent} expects={[5e-3, 50]} hint={known !== undefined && solvent === undefined ? 'of this job’s next coat' : undefined} />
-            <NumberField label="In" quantity="duration" value={over} onChange={setSeconds} expects={[30, 4 * 3600]} />
+            <NumberField
+              label="Width of the open face"
+              quantity="length"
+              value={place.width}
+              onChange={(width) => width && set({ width })}
+              expects={[0.5, 12]}
+              lazily
+            />
+            <NumberField
+              label="Height"
+              quantity="length"
+              value={place.height}
+              onChange={(height) => height && set({ height })}
+              expects={[0.5, 8]}
+              lazily
+            />
+            <NumberField
+              label="Depth"
+              quantity="length"
+              value={place.length}
+              onChange={(length) => length && set({ length })}
+              expects={[0.5, 40]}
+              lazily
+            />
+            <NumberField
+              label="Air the extraction moves"
+              quantity="roomFlow"
+              value={place.airFlow}
+              onChange={(airFlow) => airFlow && set({ airFlow })}
+              expects={[0.05, 40]}
+              lazily
+            />
+            <NumberField
+              label="Solvent let go"
+              quantity="mass"
+              value={kilograms}
+              onChange={setSolvent}
+              expects={[5e-3, 50]}
+              hint={known !== undefined && solvent === undefined ? 'of this job’s next coat' : undefined}
+            />
+            <NumberField
+              label="In"
+              quantity="duration"
+              value={over}
+              onChange={setSeconds}
+              expects={[30, 4 * 3600]}
+            />
           </div>
-          {!shop.place && <p className="text-sm text-ink-soft">A made-up booth, a default. Put your own sizes in; they are kept.</p>}
-          <p className="text-sm text-ink-soft">Vapour: {own ? 'as the sheet says' : 'xylene, a default: the usual solvent with the lowest limit'}, lower limit {units.show('share', vapour.lowerLimit)}. A mixture takes its lowest. Mixing factor {place.mixing}, a default for a booth with a part in it.</p>
+          {!shop.place && (
+            <p className="text-sm text-ink-soft">
+              A made-up booth, a default. Put your own sizes in; they are kept.
+            </p>
+          )}
+          <p className="text-sm text-ink-soft">
+            Vapour: {own ? 'as the sheet says' : 'xylene, a default: the usual solvent with the lowest limit'}
+            , lower limit {units.show('share', vapour.lowerLimit)}. A mixture takes its lowest. Mixing factor{' '}
+            {place.mixing}, a default for a booth with a part in it.
+          </p>
         </div>
         {isRefusal(found) ? (
           <Notice tone="care">{units.says(found)}</Notice>
@@ -81,21 +147,40 @@ export function Ventilation({ solvent: known, seconds: lasts, vapour: own, air }
               facts={[
                 { label: 'Air to a quarter of the limit', value: units.show('airVolume', found.air) },
                 { label: 'Wanted, mixing reckoned with', value: units.show('roomFlow', found.needed) },
-                { label: 'Vapour where it settles', value: `${units.show('share', found.level)} of the limit` },
+                {
+                  label: 'Vapour where it settles',
+                  value: `${units.show('share', found.level)} of the limit`,
+                },
                 { label: 'Through the open face', value: units.show('speed', found.faceVelocity) },
                 { label: 'Changes of air an hour', value: found.changes.toFixed(0) },
                 { label: 'Purge before drying', value: units.show('duration', found.purge, { digits: 1 }) },
               ]}
             />
             <Notice tone={found.enough ? 'good' : 'stop'}>
-              {found.enough ? 'The extraction keeps the vapour under a quarter of its lower limit.' : `The extraction is too weak: it wants ${units.show('roomFlow', found.needed)}. Spray slower, let less go at a time, or move more air.`}
+              {found.enough
+                ? 'The extraction keeps the vapour under a quarter of its lower limit.'
+                : `The extraction is too weak: it wants ${units.show('roomFlow', found.needed)}. Spray slower, let less go at a time, or move more air.`}
             </Notice>
-            {slow && <Notice tone="care">Under {units.show('speed', faceVelocities.least)} through the face mist drifts back to whoever sprays.</Notice>}
-            {fast && <Notice tone="plain">Over {units.show('speed', faceVelocities.most)} it carries dust in and paint off.</Notice>}
+            {slow && (
+              <Notice tone="care">
+                Under {units.show('speed', faceVelocities.least)} through the face mist drifts back to whoever
+                sprays.
+              </Notice>
+            )}
+            {fast && (
+              <Notice tone="plain">
+                Over {units.show('speed', faceVelocities.most)} it carries dust in and paint off.
+              </Notice>
+            )}
           </div>
         )}
       </div>
-      <div className="mt-4"><Notice tone="stop">A fire figure only. It does not make the air fit to breathe: exposure limits ask for twenty-five to fifty times as much for xylene. Hot ovens need more. {deferral}</Notice></div>
+      <div className="mt-4">
+        <Notice tone="stop">
+          A fire figure only. It does not make the air fit to breathe: exposure limits ask for twenty-five to
+          fifty times as much for xylene. Hot ovens need more. {deferral}
+        </Notice>
+      </div>
     </Panel>
   );
-} // prettier-ignore
+}

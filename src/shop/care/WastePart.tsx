@@ -23,12 +23,21 @@ export function WastePart() {
   const volume = (value: number | undefined) => (value === undefined ? '–' : units.show('volume', value));
   const mass = (value: number | undefined) => (value === undefined ? '–' : units.show('mass', value));
   const cells = (row: Pick<WasteRow, 'volume' | 'mass'>) => [
-    volume(row.volume.used), volume(row.volume.recovered), row.volume.used === undefined ? '–' : volume(solventGone(row)), volume(row.volume.mix), mass(row.mass.sludge), mass(row.mass.rags),
-  ]; // prettier-ignore
-  const save = () => download(fileName('waste', months[0]?.month ?? 'none', 'csv'), writeWasteCsv(rows), 'text/csv');
+    volume(row.volume.used),
+    volume(row.volume.recovered),
+    row.volume.used === undefined ? '–' : volume(solventGone(row)),
+    volume(row.volume.mix),
+    mass(row.mass.sludge),
+    mass(row.mass.rags),
+  ];
+  const save = () =>
+    download(fileName('waste', months[0]?.month ?? 'none', 'csv'), writeWasteCsv(rows), 'text/csv');
   return (
     <div className="border-t border-hairline">
-      <Panel title="By month and job" tools={rows.length > 0 && <Button onClick={save}>Export as CSV</Button>}>
+      <Panel
+        title="By month and job"
+        tools={rows.length > 0 && <Button onClick={save}>Export as CSV</Button>}
+      >
         {rows.length === 0 ? (
           <EmptyState title="Nothing on record yet">
             <p>Each job’s Clean stage takes solvent, sludge and leftover mix under Waste.</p>
@@ -39,22 +48,50 @@ export function WastePart() {
             <table className="w-full border-collapse text-sm" data-waste-table>
               <thead>
                 <tr className="border-b-2 border-ink text-right">
-                  <th scope="col" className="py-2 text-left">Month, job</th>
-                  {['Solvent used', 'Settled clear', 'Gone', 'Mix left over', 'Sludge', 'Rags'].map((each) => <th key={each} scope="col" className="px-2 py-2 whitespace-nowrap">{each}</th>)}
+                  <th scope="col" className="py-2 text-left">
+                    Month, job
+                  </th>
+                  {['Solvent used', 'Settled clear', 'Gone', 'Mix left over', 'Sludge', 'Rags'].map(
+                    (each) => (
+                      <th key={each} scope="col" className="px-2 py-2 whitespace-nowrap">
+                        {each}
+                      </th>
+                    ),
+                  )}
                 </tr>
               </thead>
               {months.map((sums) => (
                 <tbody key={sums.month}>
                   <tr className="border-b border-ink font-bold">
-                    <th scope="row" className="py-2 text-left">{sums.month}</th>
-                    {cells(sums).map((each, i) => <td key={i} className="px-2 text-right whitespace-nowrap">{each}</td>)}
+                    <th scope="row" className="py-2 text-left">
+                      {sums.month}
+                    </th>
+                    {cells(sums).map((each, i) => (
+                      <td key={i} className="px-2 text-right whitespace-nowrap">
+                        {each}
+                      </td>
+                    ))}
                   </tr>
-                  {rows.filter(({ month }) => month === sums.month).map((row) => (
-                    <tr key={row.jobId} className="border-b border-hairline">
-                      <th scope="row" className="min-h-11 py-2 pl-4 text-left font-normal"><Link className="underline underline-offset-4" href={`/job/${row.jobId}/clean#waste`} prefetch={false}>{row.job}</Link></th>
-                      {cells(row).map((each, i) => <td key={i} className="px-2 text-right whitespace-nowrap">{each}</td>)}
-                    </tr>
-                  ))}
+                  {rows
+                    .filter(({ month }) => month === sums.month)
+                    .map((row) => (
+                      <tr key={row.jobId} className="border-b border-hairline">
+                        <th scope="row" className="min-h-11 py-2 pl-4 text-left font-normal">
+                          <Link
+                            className="underline underline-offset-4"
+                            href={`/job/${row.jobId}/clean#waste`}
+                            prefetch={false}
+                          >
+                            {row.job}
+                          </Link>
+                        </th>
+                        {cells(row).map((each, i) => (
+                          <td key={i} className="px-2 text-right whitespace-nowrap">
+                            {each}
+                          </td>
+                        ))}
+                      </tr>
+                    ))}
                 </tbody>
               ))}
             </table>
@@ -64,7 +101,7 @@ export function WastePart() {
       <Rules />
     </div>
   );
-} // prettier-ignore
+}
 
 /** What holds where the shop is: where it goes, who takes it, what must be written down. */
 function Rules() {
@@ -77,16 +114,30 @@ function Rules() {
     setText(shop.wasteRules ?? '');
   }
   const keep = () => {
-    if (text.trim() !== (shop.wasteRules ?? '')) store.put({ ...shop, wasteRules: text.trim() || undefined }, 'local rules');
+    if (text.trim() !== (shop.wasteRules ?? ''))
+      store.put({ ...shop, wasteRules: text.trim() || undefined }, 'local rules');
   };
   return (
     <Panel title="Local rules" place="rules">
       <div className="max-w-2xl space-y-3">
         <FieldShell label="What holds here for solvent, sludge and rags" hint="Shown beside each job’s waste">
-          {({ id, describedBy }) => <textarea id={id} aria-describedby={describedBy} className={`${fieldBox} min-h-28 py-2`} maxLength={2000} value={text} onChange={(event) => setText(event.target.value)} onBlur={keep} />}
+          {({ id, describedBy }) => (
+            <textarea
+              id={id}
+              aria-describedby={describedBy}
+              className={`${fieldBox} min-h-28 py-2`}
+              maxLength={2000}
+              value={text}
+              onChange={(event) => setText(event.target.value)}
+              onBlur={keep}
+            />
+          )}
         </FieldShell>
-        <Notice tone="care">Solvent waste and sludge are hazardous waste. Local law and whoever is licensed to take it decide; nothing here replaces them.</Notice>
+        <Notice tone="care">
+          Solvent waste and sludge are hazardous waste. Local law and whoever is licensed to take it decide;
+          nothing here replaces them.
+        </Notice>
       </div>
     </Panel>
   );
-} // prettier-ignore
+}

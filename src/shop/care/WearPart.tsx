@@ -44,58 +44,121 @@ export function WearPart() {
       {care.rigs.map((rig) => (
         <Panel key={rig.id} title={rig.name} tools={<ButtonLink href={`/rigs/${rig.id}`}>Rig</ButtonLink>}>
           <ul className="divide-y divide-hairline border-y border-hairline" data-wear={rig.id}>
-            {care.wear.filter((item) => item.rig.id === rig.id).map((item) => (
-              <WearRow key={item.part + (item.which ?? '')} item={item} now={care.now} onRenew={() => setRenewing(item)} />
-            ))}
+            {care.wear
+              .filter((item) => item.rig.id === rig.id)
+              .map((item) => (
+                <WearRow
+                  key={item.part + (item.which ?? '')}
+                  item={item}
+                  now={care.now}
+                  onRenew={() => setRenewing(item)}
+                />
+              ))}
           </ul>
           <Kit rig={rig} items={care.kit.filter((item) => item.rig.id === rig.id)} />
         </Panel>
       ))}
       <p className="mt-3 px-4 text-xs text-ink-soft">
-        Hours are those its coats took, litres the mix made for them, weighted by how the coating rubs. Lives are defaults of ours until the maker’s is entered or parts were renewed here because they were worn. What is left is for a part that has lasted so far: the middle, and where four in five fall.
+        Hours are those its coats took, litres the mix made for them, weighted by how the coating rubs. Lives
+        are defaults of ours until the maker’s is entered or parts were renewed here because they were worn.
+        What is left is for a part that has lasted so far: the middle, and where four in five fall.
       </p>
       {renewing && <Renewal item={renewing} now={care.now} onClose={() => setRenewing(undefined)} />}
     </div>
   );
-} // prettier-ignore
+}
 
-function WearRow({ item, now, onRenew }: { readonly item: WearItem; readonly now: number; readonly onRenew: () => void }) {
+function WearRow({
+  item,
+  now,
+  onRenew,
+}: {
+  readonly item: WearItem;
+  readonly now: number;
+  readonly onRenew: () => void;
+}) {
   const units = useUnits();
   const { part, since, used, counts, belief, forecast, due, measured } = item;
   const dated = since !== undefined || counts !== 'days';
-  const left = measured && !isRefusal(measured.left) ? measured.left : isRefusal(forecast) ? undefined : forecast.left;
+  const left =
+    measured && !isRefusal(measured.left) ? measured.left : isRefusal(forecast) ? undefined : forecast.left;
   return (
     <li className="grid items-center gap-x-5 gap-y-1 py-2.5 md:grid-cols-[15rem_minmax(0,1fr)_auto]">
       <span>
-        <b>{wearWords[part]}{whichWords(item, units)}</b>
-        <span className="block text-sm text-ink-soft">{dated ? `${countWords(item, used, units)}${since ? ` since ${dayWords(since)}` : ' on record'}` : 'nobody has said since when'}</span>
+        <b>
+          {wearWords[part]}
+          {whichWords(item, units)}
+        </b>
+        <span className="block text-sm text-ink-soft">
+          {dated
+            ? `${countWords(item, used, units)}${since ? ` since ${dayWords(since)}` : ' on record'}`
+            : 'nobody has said since when'}
+        </span>
       </span>
       <span className="min-w-0 text-sm">
-        {dated && !isRefusal(forecast) && <LifeBar used={used} belief={belief} left={left} label={`${wearWords[part]}: ${Math.round(forecast.used * 100)} % of the usual life used`} />}
+        {dated && !isRefusal(forecast) && (
+          <LifeBar
+            used={used}
+            belief={belief}
+            left={left}
+            label={`${wearWords[part]}: ${Math.round(forecast.used * 100)} % of the usual life used`}
+          />
+        )}
         <span className="text-ink-soft">
-          {measured && <b className="text-ink">Fan lost {units.show('share', measured.lost, { digits: 0 })}. </b>}
+          {measured && (
+            <b className="text-ink">Fan lost {units.show('share', measured.lost, { digits: 0 })}. </b>
+          )}
           {dated && left && `About ${countWords(item, left.middle, units)} left`}
-          {due ? (due.middle > now + furthest * 86_400_000 ? ', not for years at this use. ' : `: ${dayWords(due.middle)}${spanWords(due, now) ? `, ${spanWords(due, now)}` : ''}. `) : dated && left ? ', not used of late. ' : ''}
-          {measured ? 'By the measured fan.' : `${basisWords[belief.basis]}${belief.renewals ? ` from ${belief.renewals}` : ''}: ${countWords(item, belief.median, units)}.`}
-          {measured?.cost !== undefined && ` Run as long again, it wastes paint for ${costWords(measured.cost)}`}
-          {measured?.breakEven !== undefined && Number.isFinite(measured.breakEven) && `; a new tip is paid for after ${units.show('volume', measured.breakEven, { digits: 0 })}`}
+          {due
+            ? due.middle > now + furthest * 86_400_000
+              ? ', not for years at this use. '
+              : `: ${dayWords(due.middle)}${spanWords(due, now) ? `, ${spanWords(due, now)}` : ''}. `
+            : dated && left
+              ? ', not used of late. '
+              : ''}
+          {measured
+            ? 'By the measured fan.'
+            : `${basisWords[belief.basis]}${belief.renewals ? ` from ${belief.renewals}` : ''}: ${countWords(item, belief.median, units)}.`}
+          {measured?.cost !== undefined &&
+            ` Run as long again, it wastes paint for ${costWords(measured.cost)}`}
+          {measured?.breakEven !== undefined &&
+            Number.isFinite(measured.breakEven) &&
+            `; a new tip is paid for after ${units.show('volume', measured.breakEven, { digits: 0 })}`}
           {measured?.cost !== undefined && '.'}
         </span>
       </span>
-      <Button onClick={onRenew} aria-label={`Renewed: ${wearWords[part]}${whichWords(item, units)}`}>Renewed</Button>
+      <Button onClick={onRenew} aria-label={`Renewed: ${wearWords[part]}${whichWords(item, units)}`}>
+        Renewed
+      </Button>
     </li>
   );
-} // prettier-ignore
+}
 
 /** When a part was renewed and why, and the maker's own word on how long it lasts. */
-function Renewal({ item, now, onClose }: { readonly item: WearItem; readonly now: number; readonly onClose: () => void }) {
+function Renewal({
+  item,
+  now,
+  onClose,
+}: {
+  readonly item: WearItem;
+  readonly now: number;
+  readonly onClose: () => void;
+}) {
   const store = useStore();
   const units = useUnits();
   const { part, which, counts } = item;
   const today = new Date(now).toISOString().slice(0, 10);
   const [on, setOn] = useState(today);
-  const [why, setWhy] = useState<NonNullable<Rig['renewals']>[number]['why']>(item.since === undefined && counts === 'days' ? 'new-gun' : 'worn');
-  const wrong = !/^\d{4}-\d\d-\d\d$/.test(on) ? 'Give the day.' : on > today ? 'That day is still to come.' : item.since !== undefined && on < new Date(item.since).toISOString().slice(0, 10) ? `It was renewed on ${dayWords(item.since)} already.` : undefined;
+  const [why, setWhy] = useState<NonNullable<Rig['renewals']>[number]['why']>(
+    item.since === undefined && counts === 'days' ? 'new-gun' : 'worn',
+  );
+  const wrong = !/^\d{4}-\d\d-\d\d$/.test(on)
+    ? 'Give the day.'
+    : on > today
+      ? 'That day is still to come.'
+      : item.since !== undefined && on < new Date(item.since).toISOString().slice(0, 10)
+        ? `It was renewed on ${dayWords(item.since)} already.`
+        : undefined;
   const current = (): Rig | undefined => {
     const held = store.getState().records.get(`rig/${item.rig.id}`);
     return held?.kind === 'rig' ? held : undefined;
@@ -113,36 +176,97 @@ function Renewal({ item, now, onClose }: { readonly item: WearItem; readonly now
   const worn = tip && !isRefusal(tip) && fan !== undefined ? wearFromFan(tip, fan) : undefined;
   const measure = (width: number | undefined) => {
     setFan(width);
-    if (!rig || !which || !tip || isRefusal(tip) || (width !== undefined && isRefusal(wearFromFan(tip, width)))) return;
+    if (
+      !rig ||
+      !which ||
+      !tip ||
+      isRefusal(tip) ||
+      (width !== undefined && isRefusal(wearFromFan(tip, width)))
+    )
+      return;
     const { [which]: held, ...others } = rig.tipsWorn ?? {};
     store.put({ ...rig, tipsWorn: { ...others, [which]: { ...held, fan: width } } }, 'tip measured');
   };
   const setInterval = (life: number | undefined) => {
     if (!rig) return;
     const others = Object.entries(rig.intervals ?? {}).filter(([each]) => each !== part);
-    store.put({ ...rig, intervals: Object.fromEntries([...others, ...(life ? [[part, life]] : [])]) }, 'maker’s interval');
+    store.put(
+      { ...rig, intervals: Object.fromEntries([...others, ...(life ? [[part, life]] : [])]) },
+      'maker’s interval',
+    );
   };
   return (
-    <Dialog open onClose={onClose} title={`${wearWords[part]}${whichWords(item, units)}`} says={item.rig.name}>
-      <form className="space-y-4" onSubmit={(event) => { event.preventDefault(); keep(); }}>
+    <Dialog
+      open
+      onClose={onClose}
+      title={`${wearWords[part]}${whichWords(item, units)}`}
+      says={item.rig.name}
+    >
+      <form
+        className="space-y-4"
+        onSubmit={(event) => {
+          event.preventDefault();
+          keep();
+        }}
+      >
         <div className="grid gap-3 sm:grid-cols-2">
-          <TextField label="Renewed on" type="date" value={on} max={today} onChange={(event) => setOn(event.target.value)} error={wrong} />
-          <SelectField label="Because" value={why} onChange={(event) => setWhy(event.target.value as typeof why)} options={Object.entries(renewalWords).map(([value, label]) => ({ value, label }))} hint="Only what was worn says how long one lasts." />
+          <TextField
+            label="Renewed on"
+            type="date"
+            value={on}
+            max={today}
+            onChange={(event) => setOn(event.target.value)}
+            error={wrong}
+          />
+          <SelectField
+            label="Because"
+            value={why}
+            onChange={(event) => setWhy(event.target.value as typeof why)}
+            options={Object.entries(renewalWords).map(([value, label]) => ({ value, label }))}
+            hint="Only what was worn says how long one lasts."
+          />
         </div>
-        <Button type="submit" look="main" disabled={wrong !== undefined}>Put on record</Button>
+        <Button type="submit" look="main" disabled={wrong !== undefined}>
+          Put on record
+        </Button>
       </form>
       {tip && !isRefusal(tip) && (
         <div className="mt-5 border-t border-hairline pt-4">
-          <NumberField label="Fan as it sprays now" quantity="distance" value={fan} onChange={measure} expects={[tip.fan * 0.5, tip.fan * 1.1]} error={isRefusal(worn) ? units.says(worn) : undefined} lazily hint={`Measured at ${units.show('distance', 0.305)}; new it sprays ${units.show('distance', tip.fan)}. A timed flow is entered at Set, under Tips side by side.`} />
+          <NumberField
+            label="Fan as it sprays now"
+            quantity="distance"
+            value={fan}
+            onChange={measure}
+            expects={[tip.fan * 0.5, tip.fan * 1.1]}
+            error={isRefusal(worn) ? units.says(worn) : undefined}
+            lazily
+            hint={`Measured at ${units.show('distance', 0.305)}; new it sprays ${units.show('distance', tip.fan)}. A timed flow is entered at Set, under Tips side by side.`}
+          />
         </div>
       )}
       <div className="mt-5 border-t border-hairline pt-4">
         {counts === 'days' ? (
-          <NumberField label="Lasts by the maker’s word" quantity="days" value={rig?.intervals?.[part] === undefined ? undefined : rig.intervals[part] / 86_400} onChange={(days) => setInterval(days === undefined ? undefined : days * 86_400)} expects={[5, 1500]} lazily hint={`A default without it: ${units.show('days', partFacts[part].life / 86_400)}`} />
+          <NumberField
+            label="Lasts by the maker’s word"
+            quantity="days"
+            value={rig?.intervals?.[part] === undefined ? undefined : rig.intervals[part] / 86_400}
+            onChange={(days) => setInterval(days === undefined ? undefined : days * 86_400)}
+            expects={[5, 1500]}
+            lazily
+            hint={`A default without it: ${units.show('days', partFacts[part].life / 86_400)}`}
+          />
         ) : (
-          <NumberField label="Lasts by the maker’s word" quantity={counts === 'hours' ? 'runTime' : 'volume'} value={rig?.intervals?.[part]} onChange={setInterval} expects={counts === 'hours' ? [10 * 3600, 5000 * 3600] : [0.02, 50]} lazily hint={`A default without it: ${countWords(item, partFacts[part].life, units)}`} />
+          <NumberField
+            label="Lasts by the maker’s word"
+            quantity={counts === 'hours' ? 'runTime' : 'volume'}
+            value={rig?.intervals?.[part]}
+            onChange={setInterval}
+            expects={counts === 'hours' ? [10 * 3600, 5000 * 3600] : [0.02, 50]}
+            lazily
+            hint={`A default without it: ${countWords(item, partFacts[part].life, units)}`}
+          />
         )}
       </div>
     </Dialog>
   );
-} // prettier-ignore
+}

@@ -54,7 +54,11 @@ export function SheetForm({ sheet, onDone }: Props) {
   const { components, guns } = useWatch({ control }) as Coating;
   const save = handleSubmit(async (filled) => {
     const after = { ...filled, assumed: confirmedAfter(sheet, filled) };
-    const done = await store.commit(changedSheet(sheet, after, new Date().toISOString()), [], 'sheet changed');
+    const done = await store.commit(
+      changedSheet(sheet, after, new Date().toISOString()),
+      [],
+      'sheet changed',
+    );
     if (!done) return;
     notify('Saved. Jobs already begun keep the sheet they began with.');
     onDone();
@@ -92,7 +96,16 @@ export function SheetForm({ sheet, onDone }: Props) {
         control={control}
         name="components"
         least={1}
-        fresh={() => ({ id: newId(), name: 'Part', parts: 1, density: 1000, volumeSolids: 0.5, voc: 400, water: 0, exempt: 0 })}
+        fresh={() => ({
+          id: newId(),
+          name: 'Part',
+          parts: 1,
+          density: 1000,
+          volumeSolids: 0.5,
+          voc: 400,
+          water: 0,
+          exempt: 0,
+        })}
         after={
           sum !== undefined && (
             <Notice tone="care">
@@ -114,7 +127,20 @@ export function SheetForm({ sheet, onDone }: Props) {
         what="dose"
         control={control}
         name="additives"
-        fresh={() => ({ id: newId(), name: 'Additive', density: 900, volumeSolids: 0, voc: 900, water: 0, exempt: 0, doseBy: 'mass' as const, doseOf: 'mix' as const, dose: 0, maximum: 0.05, thins: false })}
+        fresh={() => ({
+          id: newId(),
+          name: 'Additive',
+          density: 900,
+          volumeSolids: 0,
+          voc: 900,
+          water: 0,
+          exempt: 0,
+          doseBy: 'mass' as const,
+          doseOf: 'mix' as const,
+          dose: 0,
+          maximum: 0.05,
+          thins: false,
+        })}
       >
         {(i) => (
           <>
@@ -137,7 +163,15 @@ export function SheetForm({ sheet, onDone }: Props) {
         what="thinner"
         control={control}
         name="thinning.thinners"
-        fresh={() => ({ id: newId(), name: 'Thinner', density: 870, viscosity: 0.9e-6, voc: 870, water: 0, exempt: 0 })}
+        fresh={() => ({
+          id: newId(),
+          name: 'Thinner',
+          density: 870,
+          viscosity: 0.9e-6,
+          voc: 870,
+          water: 0,
+          exempt: 0,
+        })}
       >
         {(i) => <FormFields control={control} fields={thinnerFields} at={`thinning.thinners.${i}.`} />}
       </Rows>
@@ -168,7 +202,12 @@ export function SheetForm({ sheet, onDone }: Props) {
         what="gun"
         control={control}
         name="guns"
-        fresh={() => ({ atomising: 'conventional' as const, pressure: { min: 2e5, max: 3e5 }, pressureAt: 'inlet' as const, distance: { min: 0.18, max: 0.22 } })}
+        fresh={() => ({
+          atomising: 'conventional' as const,
+          pressure: { min: 2e5, max: 3e5 },
+          pressureAt: 'inlet' as const,
+          distance: { min: 0.18, max: 0.22 },
+        })}
       >
         {(i) => (
           <>
@@ -218,7 +257,7 @@ export function SheetForm({ sheet, onDone }: Props) {
       </div>
     </form>
   );
-} // prettier-ignore
+}
 
 type ListName = 'components' | 'additives' | 'guns' | 'thinning.thinners';
 

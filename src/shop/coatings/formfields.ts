@@ -122,9 +122,22 @@ export const gunFields = (airless: boolean): readonly FieldRow[] => [
         amount('orifice.min', 'Orifice from', 'film', [0.15e-3, 1.2e-3]),
         amount('orifice.max', 'Orifice to', 'film', [0.15e-3, 1.2e-3]),
       ]
-    : [amount('bore.min', 'Nozzle from', 'bore', expects.bore), amount('bore.max', 'Nozzle to', 'bore', expects.bore)]),
-  must('pressure.min', 'Pressure from', airless ? 'pumpPressure' : 'pressure', airless ? expects.pumpPressure : expects.airPressure),
-  must('pressure.max', 'Pressure to', airless ? 'pumpPressure' : 'pressure', airless ? expects.pumpPressure : expects.airPressure),
+    : [
+        amount('bore.min', 'Nozzle from', 'bore', expects.bore),
+        amount('bore.max', 'Nozzle to', 'bore', expects.bore),
+      ]),
+  must(
+    'pressure.min',
+    'Pressure from',
+    airless ? 'pumpPressure' : 'pressure',
+    airless ? expects.pumpPressure : expects.airPressure,
+  ),
+  must(
+    'pressure.max',
+    'Pressure to',
+    airless ? 'pumpPressure' : 'pressure',
+    airless ? expects.pumpPressure : expects.airPressure,
+  ),
   {
     name: 'pressureAt',
     label: 'Read at',
@@ -136,7 +149,7 @@ export const gunFields = (airless: boolean): readonly FieldRow[] => [
   },
   must('distance.min', 'Distance from', 'distance', expects.gunDistance),
   must('distance.max', 'Distance to', 'distance', expects.gunDistance),
-]; // prettier-ignore
+];
 
 export const filmFields: readonly FieldRow[] = [
   must('film.min', 'Dry, at least', 'film', expects.dryFilm),

@@ -20,19 +20,35 @@ describe('a changed sheet', () => {
 
   it('is offered to open jobs that began with another, and taken only when asked', () => {
     const job = aJob();
-    expect(jobsBehind([job, { ...job, id: 'put away', closed: now }], thicker).map(({ id }) => id)).toEqual(['job']);
+    expect(jobsBehind([job, { ...job, id: 'put away', closed: now }], thicker).map(({ id }) => id)).toEqual([
+      'job',
+    ]);
     expect(jobsBehind([job], lacquer)).toEqual([]);
     const took = takeSheet(job, thicker, now);
     expect(saysTheSame(took.sheets[0]!, thicker)).toBe(true);
-    expect(took.log.at(-1)).toMatchObject({ type: 'action', text: expect.stringContaining('revision not stated to 4') });
+    expect(took.log.at(-1)).toMatchObject({
+      type: 'action',
+      text: expect.stringContaining('revision not stated to 4'),
+    });
     expect(jobsBehind([took], thicker)).toEqual([]);
-  }); // prettier-ignore
+  });
 
   it('compares fact by fact, in the user’s units', () => {
     const rows = differences(lacquer, thicker, unitsOf('metric'));
-    expect(rows).toEqual([
-      { title: 'Film, one coat', label: 'Dry', before: '25–35 µm, aim 29 µm', after: '25–35 µm, aim 33 µm' },
-    ].map((row) => ({ ...row, before: row.before.replace(/ µm/g, '\u00a0µm'), after: row.after.replace(/ µm/g, '\u00a0µm') }))); // prettier-ignore
+    expect(rows).toEqual(
+      [
+        {
+          title: 'Film, one coat',
+          label: 'Dry',
+          before: '25–35 µm, aim 29 µm',
+          after: '25–35 µm, aim 33 µm',
+        },
+      ].map((row) => ({
+        ...row,
+        before: row.before.replace(/ µm/g, '\u00a0µm'),
+        after: row.after.replace(/ µm/g, '\u00a0µm'),
+      })),
+    );
     expect(differences(lacquer, thicker, unitsOf('us'))[0]?.after).toContain('mil');
     expect(differences(lacquer, lacquer, unitsOf('metric'))).toEqual([]);
   });
@@ -70,8 +86,11 @@ describe('what a form holds', () => {
       shelf: { closed: undefined },
       additives: [],
       components: [{ ...lacquer.components[0], partsAt: [] }],
-      thinning: { ...lacquer.thinning, thinners: [{ ...lacquer.thinning.thinners[0], speed: '', air: { min: undefined } }] },
-    }; // prettier-ignore
+      thinning: {
+        ...lacquer.thinning,
+        thinners: [{ ...lacquer.thinning.thinners[0], speed: '', air: { min: undefined } }],
+      },
+    };
     const kept = withoutEmpty(form) as Record<string, unknown>;
     expect(Object.keys(kept)).not.toEqual(expect.arrayContaining(['wetFilm']));
     expect(kept).not.toHaveProperty('vocLimit');

@@ -50,14 +50,22 @@ function mixFacts(sheet: Coating, units: Units): FactGroup {
     field: 'components',
     facts: [
       ...components.flatMap(({ name, parts, density, partsAt = [] }) => [
-        { label: name, value: `${plural(Number(shortNumber(parts)), 'part')}, ${units.show('density', density)}` },
+        {
+          label: name,
+          value: `${plural(Number(shortNumber(parts)), 'part')}, ${units.show('density', density)}`,
+        },
         ...partsAt.map((row) => ({
           label: `${name} at ${units.show('temperature', row.temperature)}`,
           value: plural(Number(shortNumber(row.parts)), 'part'),
         })),
       ]),
       ...(components.length > 1
-        ? [{ label: 'May be off by', value: tolerance === undefined ? 'not stated' : `± ${percent(tolerance, units)}` }]
+        ? [
+            {
+              label: 'May be off by',
+              value: tolerance === undefined ? 'not stated' : `± ${percent(tolerance, units)}`,
+            },
+          ]
         : []),
       ...(isRefusal(mixed)
         ? []
@@ -68,7 +76,7 @@ function mixFacts(sheet: Coating, units: Units): FactGroup {
           ]),
     ],
   };
-} // prettier-ignore
+}
 
 const doseFacts = ({ additives = [] }: Coating, units: Units): FactGroup => ({
   title: 'Doses',
@@ -120,14 +128,22 @@ const filmFacts = ({ film, wetFilm, coats, blendable }: Coating, units: Units): 
   title: 'Film, one coat',
   field: 'film',
   facts: [
-    { label: 'Dry', value: `${units.range('film', film.min, film.max)}, aim ${units.show('film', film.aim)}` },
+    {
+      label: 'Dry',
+      value: `${units.range('film', film.min, film.max)}, aim ${units.show('film', film.aim)}`,
+    },
     ...(wetFilm
-      ? [{ label: 'Wet', value: `${units.range('film', wetFilm.min, wetFilm.max)}, aim ${units.show('film', wetFilm.aim)}` }]
+      ? [
+          {
+            label: 'Wet',
+            value: `${units.range('film', wetFilm.min, wetFilm.max)}, aim ${units.show('film', wetFilm.aim)}`,
+          },
+        ]
       : []),
     { label: 'Coats', value: String(coats) },
     { label: 'Blends into a dry edge', value: blendable ? 'yes' : 'no: larger reserve' },
   ],
-}); // prettier-ignore
+});
 
 const timeFacts = ({ times }: Coating, units: Units): FactGroup => ({
   title: `Times at ${units.show('temperature', times.temperature)}`,

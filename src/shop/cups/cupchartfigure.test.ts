@@ -28,7 +28,10 @@ describe('all cups on one axis', () => {
   });
 
   it('names a shop cup by its own name, in its own colour', () => {
-    const liquids = [{ seconds: 22, viscosity: 48e-6 }, { seconds: 38, viscosity: 101e-6 }]; // prettier-ignore
+    const liquids = [
+      { seconds: 22, viscosity: 48e-6 },
+      { seconds: 38, viscosity: 101e-6 },
+    ];
     const own = calibratedCup('o', 'Brass', 'stand', liquids) as FlowCup;
     const bars = cupChartFigure([own], colours).data[0]!;
     expect(bars.y).toEqual(['Brass']);

@@ -15,15 +15,28 @@ export function cupChartFigure(cups: readonly FlowCup[], colours: Colours) {
     .sort((a, b) => b.low - a.low);
   const names = bars.map(({ cup }) => (cup.standard.startsWith('own') ? cup.name : cup.id));
   const note = (x: number, y: number, text: string, xanchor: string) => ({
-    x: Math.log10(x), y, text, xanchor, showarrow: false, font: { size: 11, color: colours['ink-soft'] },
-  }); // prettier-ignore
+    x: Math.log10(x),
+    y,
+    text,
+    xanchor,
+    showarrow: false,
+    font: { size: 11, color: colours['ink-soft'] },
+  });
   return {
     words: bars.map(({ cup, low, high }) => `${cup.id} ${low.toFixed(0)} to ${high.toFixed(0)}`).join(', '),
     data: [
       {
-        type: 'bar', orientation: 'h', y: names, base: bars.map(({ low }) => low), x: bars.map(({ low, high }) => high - low),
-        marker: { color: bars.map(({ cup }) => (cup.standard.startsWith('own') ? colours.good : colours.act)) },
-        hoverinfo: 'skip', showlegend: false, width: 0.62,
+        type: 'bar',
+        orientation: 'h',
+        y: names,
+        base: bars.map(({ low }) => low),
+        x: bars.map(({ low, high }) => high - low),
+        marker: {
+          color: bars.map(({ cup }) => (cup.standard.startsWith('own') ? colours.good : colours.act)),
+        },
+        hoverinfo: 'skip',
+        showlegend: false,
+        width: 0.62,
       },
     ],
     layout: {
@@ -32,8 +45,13 @@ export function cupChartFigure(cups: readonly FlowCup[], colours: Colours) {
       plot_bgcolor: 'rgba(0,0,0,0)',
       font: { family: 'Archivo Variable, sans-serif', color: colours.ink },
       xaxis: {
-        type: 'log', title: { text: 'mm²/s', font: { size: 12 } }, range: [0.45, 3.6], tickvals: [10, 50, 100, 500, 1000], tickangle: 0,
-        gridcolor: colours.hairline, color: colours['ink-soft'],
+        type: 'log',
+        title: { text: 'mm²/s', font: { size: 12 } },
+        range: [0.45, 3.6],
+        tickvals: [10, 50, 100, 500, 1000],
+        tickangle: 0,
+        gridcolor: colours.hairline,
+        color: colours['ink-soft'],
       },
       yaxis: { color: colours.ink, automargin: true },
       annotations: bars.flatMap(({ cup, low, high }, i) => [
@@ -41,5 +59,5 @@ export function cupChartFigure(cups: readonly FlowCup[], colours: Colours) {
         note(high * 1.03, i, `${cup.valid.max.toFixed(0)} s`, 'left'),
       ]),
     },
-  }; // prettier-ignore
+  };
 }

@@ -56,7 +56,13 @@ export function PanelDrill() {
   const keys = useRef({ x: 0, y: 0, dx: 0, dy: 0, pull: 0 });
   const rest = useRef(0);
   const table = useMemo(
-    () => shadesOf(drill, { bare: colours.sheet, thin: colours['act-wash'], good: colours.good, over: colours.stop }),
+    () =>
+      shadesOf(drill, {
+        bare: colours.sheet,
+        thin: colours['act-wash'],
+        good: colours.good,
+        over: colours.stop,
+      }),
     [drill, colours],
   );
   const buffer = useMemo(() => new ImageData(run.panel.cols, run.panel.rows), [run]);
@@ -140,13 +146,25 @@ export function PanelDrill() {
     keys.current = { x: 0, y: 0, dx: 0, dy: 0, pull: 0 };
   };
   const tilted = useRef(0);
-  const place = (event: { clientX: number; clientY: number; timeStamp: number }, pull: number, tilt?: number): GunMoment => {
+  const place = (
+    event: { clientX: number; clientY: number; timeStamp: number },
+    pull: number,
+    tilt?: number,
+  ): GunMoment => {
     const element = canvas.current as HTMLCanvasElement;
     const box = element.getBoundingClientRect();
     const scale = box.width / (drill.width + 2 * around);
-    return { t: event.timeStamp / 1000, x: (event.clientX - box.left) / scale - around, y: (event.clientY - box.top) / scale - around, pull, level, ...(tilt ? { tilt } : {}) };
+    return {
+      t: event.timeStamp / 1000,
+      x: (event.clientX - box.left) / scale - around,
+      y: (event.clientY - box.top) / scale - around,
+      pull,
+      level,
+      ...(tilt ? { tilt } : {}),
+    };
   };
-  const pullOf = ({ pointerType, pressure }: { pointerType: string; pressure: number }) => (pointerType === 'pen' ? Math.max(pressure, 0.05) : 1);
+  const pullOf = ({ pointerType, pressure }: { pointerType: string; pressure: number }) =>
+    pointerType === 'pen' ? Math.max(pressure, 0.05) : 1;
   const spray = (event: PointerEvent<HTMLCanvasElement>) => {
     if (judged) return;
     if (event.type === 'pointerdown') {
@@ -161,7 +179,14 @@ export function PanelDrill() {
     const done = event.type === 'pointerup' || event.type === 'pointercancel';
     const whole = event.nativeEvent.getCoalescedEvents?.() ?? [];
     // How a pen leans at the start of a stroke is how it is held; what it leans from there is the hand’s doing.
-    for (const each of whole.length > 0 && !done ? whole : [event.nativeEvent]) run.note(place(each, done ? 0 : pullOf(event), event.pointerType === 'pen' ? ((event.tiltY - tilted.current) * Math.PI) / 180 : undefined));
+    for (const each of whole.length > 0 && !done ? whole : [event.nativeEvent])
+      run.note(
+        place(
+          each,
+          done ? 0 : pullOf(event),
+          event.pointerType === 'pen' ? ((event.tiltY - tilted.current) * Math.PI) / 180 : undefined,
+        ),
+      );
   };
   const key = (down: boolean) => (event: KeyboardEvent) => {
     if (judged) return;
@@ -178,12 +203,19 @@ export function PanelDrill() {
     event.preventDefault();
     event.stopPropagation();
     step();
-    if (!down && event.key === ' ') run.note({ t: performance.now() / 1000, x: held.x, y: held.y, pull: 0, level });
+    if (!down && event.key === ' ')
+      run.note({ t: performance.now() / 1000, x: held.x, y: held.y, pull: 0, level });
   };
   const judge = async () => {
     setBusy(true);
     setSays(undefined);
-    const found = await judgedRun({ drill: drillId, moments: run.moments, cell: panelCell, film: run.panel.film, runs: run.runs }).result;
+    const found = await judgedRun({
+      drill: drillId,
+      moments: run.moments,
+      cell: panelCell,
+      film: run.panel.film,
+      runs: run.runs,
+    }).result;
     setBusy(false);
     if (!found) return;
     if (isRefusal(found)) {
@@ -209,47 +241,100 @@ export function PanelDrill() {
           onPointerCancel={spray}
         />
         <div className="mt-3 flex flex-wrap items-center gap-3">
-          <Button onClick={() => void judge()} disabled={busy || judged !== undefined}>{busy ? 'Judging' : 'Judge it'}</Button>
+          <Button onClick={() => void judge()} disabled={busy || judged !== undefined}>
+            {busy ? 'Judging' : 'Judge it'}
+          </Button>
           <Button onClick={() => clear()}>Clean panel</Button>
-          <Button onKeyDown={key(true)} onKeyUp={key(false)} onBlur={() => (keys.current = { ...keys.current, dx: 0, dy: 0, pull: 0 })}>Spray by keys: arrows move, hold space</Button>
+          <Button
+            onKeyDown={key(true)}
+            onKeyUp={key(false)}
+            onBlur={() => (keys.current = { ...keys.current, dx: 0, dy: 0, pull: 0 })}
+          >
+            Spray by keys: arrows move, hold space
+          </Button>
           <Check label="Guide lines" checked={guide} onChange={setGuide} />
           <Check label="Fan level" checked={level} onChange={setLevel} />
         </div>
         <p className="mt-2 text-sm text-ink-soft">
-          Simulated film. Violet: under {units.show('film', drill.min)} wet. Green: inside. Brick: over {units.show('film', drill.max)}. A pen’s pressure is the trigger and its lean the gun’s tilt.
+          Simulated film. Violet: under {units.show('film', drill.min)} wet. Green: inside. Brick: over{' '}
+          {units.show('film', drill.max)}. A pen’s pressure is the trigger and its lean the gun’s tilt.
         </p>
-        {says && <div className="mt-3"><Notice tone="care">{says}</Notice></div>}
+        {says && (
+          <div className="mt-3">
+            <Notice tone="care">{says}</Notice>
+          </div>
+        )}
       </div>
       <div className="space-y-4">
-        <SelectField label="Drill" value={drillId} onChange={(event) => clear(event.target.value as DrillId)} options={drills.map(({ id }) => ({ value: id, label: drillWords[id].name }))} />
+        <SelectField
+          label="Drill"
+          value={drillId}
+          onChange={(event) => clear(event.target.value as DrillId)}
+          options={drills.map(({ id }) => ({ value: id, label: drillWords[id].name }))}
+        />
         <p className="text-sm">{words.says}</p>
         <CommitField label="Who sprays" value={who} onCommit={(name) => setWho(name.trim() || 'Me')} />
         <dl className="border-t border-hairline text-sm">
-          <Row label="Speed" value={live.speed > 0 ? units.show('speed', live.speed) : '–'} aim={units.show('speed', drill.speed)} off={live.speed > 0 && Math.abs(live.speed / drill.speed - 1) > 0.2} />
-          <Row label="Inside" value={units.show('share', judged?.inside ?? live.inside, { digits: 0 })} aim="all" />
+          <Row
+            label="Speed"
+            value={live.speed > 0 ? units.show('speed', live.speed) : '–'}
+            aim={units.show('speed', drill.speed)}
+            off={live.speed > 0 && Math.abs(live.speed / drill.speed - 1) > 0.2}
+          />
+          <Row
+            label="Inside"
+            value={units.show('share', judged?.inside ?? live.inside, { digits: 0 })}
+            aim="all"
+          />
           <Row label="Strokes apart" value="" aim={units.show('distance', drill.spacing)} />
-          {drill.runsAbove !== undefined && <Row label="Runs" value={String(live.runs)} aim="0" off={live.runs > 0} />}
+          {drill.runsAbove !== undefined && (
+            <Row label="Runs" value={String(live.runs)} aim="0" off={live.runs > 0} />
+          )}
         </dl>
-        {live.notes.length > 0 && !judged && <p role="status" className="text-sm" data-notes><b>Last stroke:</b> {live.notes.join('; ')}.</p>}
+        {live.notes.length > 0 && !judged && (
+          <p role="status" className="text-sm" data-notes>
+            <b>Last stroke:</b> {live.notes.join('; ')}.
+          </p>
+        )}
         <RunResult judged={judged} drill={drill} who={who} />
       </div>
     </div>
   );
-} // prettier-ignore
+}
 
-function Row({ label, value, aim, off = false }: { readonly label: string; readonly value: string; readonly aim: string; readonly off?: boolean }) {
+function Row({
+  label,
+  value,
+  aim,
+  off = false,
+}: {
+  readonly label: string;
+  readonly value: string;
+  readonly aim: string;
+  readonly off?: boolean;
+}) {
   return (
     <div className="flex items-baseline justify-between gap-3 border-b border-hairline py-1.5">
       <dt className="text-ink-soft">{label}</dt>
       <dd className={`tabular-nums ${off ? 'text-care' : ''}`}>
-        {value && <b className="mr-2 text-lg">{off ? '▲ ' : ''}{value}</b>}
+        {value && (
+          <b className="mr-2 text-lg">
+            {off ? '▲ ' : ''}
+            {value}
+          </b>
+        )}
         <span className="text-ink-soft">aim {aim}</span>
       </dd>
     </div>
   );
-} // prettier-ignore
+}
 
-function drawGuide(context: CanvasRenderingContext2D, scale: number, drill: ReturnType<typeof drillOf>, ink: string): void {
+function drawGuide(
+  context: CanvasRenderingContext2D,
+  scale: number,
+  drill: ReturnType<typeof drillOf>,
+  ink: string,
+): void {
   const n = Math.max(Math.round(drill.height / drill.spacing), 1);
   context.save();
   context.strokeStyle = ink;
@@ -263,22 +348,40 @@ function drawGuide(context: CanvasRenderingContext2D, scale: number, drill: Retu
     context.stroke();
   }
   context.restore();
-} // prettier-ignore
+}
 
-function drawGun(context: CanvasRenderingContext2D, at: GunMoment | undefined, scale: number, fan: number, ink: string): void {
+function drawGun(
+  context: CanvasRenderingContext2D,
+  at: GunMoment | undefined,
+  scale: number,
+  fan: number,
+  ink: string,
+): void {
   if (!at) return;
   const [across, along] = at.level ? [fan / 8, fan / 2] : [fan / 2, fan / 8];
   context.save();
   context.strokeStyle = ink;
   context.lineWidth = at.pull > 0 ? 3 : 1;
   context.beginPath();
-  context.ellipse((at.x + around) * scale, (at.y + around) * scale, along * scale, across * scale, 0, 0, 2 * Math.PI);
+  context.ellipse(
+    (at.x + around) * scale,
+    (at.y + around) * scale,
+    along * scale,
+    across * scale,
+    0,
+    0,
+    2 * Math.PI,
+  );
   context.stroke();
   context.restore();
-} // prettier-ignore
+}
 
 /** What is kept of a run: its numbers, not its picture. */
-const tryOf = ({ inside, under, over, mean, cv, runs, sprayed, seconds, hand }: Judged, drill: DrillId, name: string): PracticeTry => ({
+const tryOf = (
+  { inside, under, over, mean, cv, runs, sprayed, seconds, hand }: Judged,
+  drill: DrillId,
+  name: string,
+): PracticeTry => ({
   kind: 'practice',
   version: 1,
   id: newId(),
@@ -286,5 +389,10 @@ const tryOf = ({ inside, under, over, mean, cv, runs, sprayed, seconds, hand }: 
   at: new Date().toISOString(),
   drill,
   film: { inside, under, over, mean, cv: Math.min(cv, 10), runs, sprayed, seconds },
-  hand: { ...hand, speedSpread: Math.min(hand.speedSpread, 10), varied: Math.min(hand.varied, 10), spacingSpread: Math.min(hand.spacingSpread, 10) },
-}); // prettier-ignore
+  hand: {
+    ...hand,
+    speedSpread: Math.min(hand.speedSpread, 10),
+    varied: Math.min(hand.varied, 10),
+    spacingSpread: Math.min(hand.spacingSpread, 10),
+  },
+});

@@ -30,8 +30,8 @@ export function RunResult({ judged, drill, who }: Props) {
           <p className="text-sm text-ink-soft">Inside the limits</p>
           <p className="text-6xl font-bold [font-stretch:75%] tabular-nums">{percent(judged.inside)}</p>
           <p className="text-sm text-ink-soft">
-            {percent(judged.under)} under, {percent(judged.over)} over; scatter {percent(judged.cv)} of a mean of{' '}
-            {units.show('film', judged.mean)}.
+            {percent(judged.under)} under, {percent(judged.over)} over; scatter {percent(judged.cv)} of a mean
+            of {units.show('film', judged.mean)}.
           </p>
           <div className="mt-2">
             <Notice tone={judged.inside > 0.9 && judged.runs === 0 ? 'good' : 'care'}>
@@ -54,22 +54,34 @@ export function RunResult({ judged, drill, who }: Props) {
         {own.length === 0 ? (
           <p className="text-sm text-ink-soft">None of this drill yet.</p>
         ) : (
-          <ol className="flex h-24 items-end gap-1 border-b border-ink" aria-label={`Share inside of the last ${Math.min(own.length, 14)} runs`}>
+          <ol
+            className="flex h-24 items-end gap-1 border-b border-ink"
+            aria-label={`Share inside of the last ${Math.min(own.length, 14)} runs`}
+          >
             {own.slice(-14).map(({ id, film }) => (
-              <li key={id} className="flex min-w-4 flex-1 flex-col items-center justify-end text-xs" style={{ height: '100%' }}>
+              <li
+                key={id}
+                className="flex min-w-4 flex-1 flex-col items-center justify-end text-xs"
+                style={{ height: '100%' }}
+              >
                 <span className="tabular-nums">{Math.round((film?.inside ?? 0) * 100)}</span>
-                <span aria-hidden className={`w-full ${(film?.inside ?? 0) > 0.9 ? 'bg-good' : 'bg-act'}`} style={{ height: `${(film?.inside ?? 0) * 75}%` }} />
+                <span
+                  aria-hidden
+                  className={`w-full ${(film?.inside ?? 0) > 0.9 ? 'bg-good' : 'bg-act'}`}
+                  style={{ height: `${(film?.inside ?? 0) * 75}%` }}
+                />
               </li>
             ))}
           </ol>
         )}
         {hand && (
           <p className="mt-2 text-sm" data-spread>
-            Hand measured from {hand.tries} panels: spacing ± {percent(hand.hand.spacing)}, speed ± {percent(hand.hand.speed)}, trigger ±{' '}
-            {units.show('distance', hand.hand.lead)}. It can be chosen under Spray, The film.
+            Hand measured from {hand.tries} panels: spacing ± {percent(hand.hand.spacing)}, speed ±{' '}
+            {percent(hand.hand.speed)}, trigger ± {units.show('distance', hand.hand.lead)}. It can be chosen
+            under Spray, The film.
           </p>
         )}
       </section>
     </>
   );
-} // prettier-ignore
+}

@@ -21,7 +21,11 @@ const top = 2.5;
 
 /** A colour for every film from none to two and a half times the aim, as packed pixels. */
 export function shadesOf(drill: Pick<Drill, 'aim' | 'min' | 'max'>, colours: PanelColours): Uint32Array {
-  const [bare, thin, good, over] = [colours.bare, colours.thin, colours.good, colours.over].map(channels) as [number, number, number][]; // prettier-ignore
+  const [bare, thin, good, over] = [colours.bare, colours.thin, colours.good, colours.over].map(channels) as [
+    number,
+    number,
+    number,
+  ][];
   return Uint32Array.from({ length: shades }, (_, i) => {
     const film = (i / (shades - 1)) * top * drill.aim;
     const [r, g, b] =
@@ -46,7 +50,9 @@ const bareBelow = 0.02;
 export function paintFilm(panel: Panel, drill: Drill, table: Uint32Array, pixels: Uint32Array): void {
   const { film, cols, rows } = panel;
   const scale = (shades - 1) / (top * drill.aim);
-  const wanted = drill.wanted ? Float64Array.from({ length: cols }, (_, c) => drill.wanted?.((c + 0.5) / cols, 0.5) ?? 1) : undefined; // prettier-ignore
+  const wanted = drill.wanted
+    ? Float64Array.from({ length: cols }, (_, c) => drill.wanted?.((c + 0.5) / cols, 0.5) ?? 1)
+    : undefined;
   for (let r = 0, i = 0; r < rows; r += 1)
     for (let c = 0; c < cols; c += 1, i += 1) {
       let at = film[i] as number;
@@ -63,7 +69,12 @@ export const around = 0.14;
 export const scaleOf = (drill: Drill, width: number): number => width / (drill.width + 2 * around);
 
 /** Strokes as the hand drew them, over the film. */
-export function drawPulls(context: CanvasRenderingContext2D, pulls: readonly Pull[], scale: number, ink: string): void {
+export function drawPulls(
+  context: CanvasRenderingContext2D,
+  pulls: readonly Pull[],
+  scale: number,
+  ink: string,
+): void {
   context.save();
   context.strokeStyle = ink;
   context.fillStyle = ink;
@@ -81,4 +92,4 @@ export function drawPulls(context: CanvasRenderingContext2D, pulls: readonly Pul
     context.fillText(String(i + 1), Math.max(x - 6, 2), y - 4);
   });
   context.restore();
-} // prettier-ignore
+}

@@ -36,9 +36,29 @@ describe('what is said of a stroke as it ends', () => {
 
 describe('what is said of a run', () => {
   const judged: Judged = {
-    inside: 0.5, under: 0.5, over: 0, mean: 30e-6, cv: 0.2, sprayed: 1e-4, seconds: 20, runs: 0, pace: 0.3, edgesFirst: false, gains: [{ fault: 'lead', gain: 0.2 }],
-    hand: { strokes: 5, speed: 0.5, speedSpread: 0.1, varied: 0.3, spacing: 0.1, spacingSpread: 0.4, lead: -0.05, leadSpread: 0.02, bow: 0.03 },
-  }; // prettier-ignore
+    inside: 0.5,
+    under: 0.5,
+    over: 0,
+    mean: 30e-6,
+    cv: 0.2,
+    sprayed: 1e-4,
+    seconds: 20,
+    runs: 0,
+    pace: 0.3,
+    edgesFirst: false,
+    gains: [{ fault: 'lead', gain: 0.2 }],
+    hand: {
+      strokes: 5,
+      speed: 0.5,
+      speedSpread: 0.1,
+      varied: 0.3,
+      spacing: 0.1,
+      spacingSpread: 0.4,
+      lead: -0.05,
+      leadSpread: 0.02,
+      bow: 0.03,
+    },
+  };
   it('names the costliest fault, runs before all, and edges where they were to come first', () => {
     expect(plain(runWords(judged, flat, units))).toContain('50 mm inside the panel');
     expect(runWords({ ...judged, runs: 2 }, drillOf('upright'), units)).toContain('2 places run');
@@ -48,16 +68,21 @@ describe('what is said of a run', () => {
   });
 
   it('says each fault with its own numbers, in the user’s units', () => {
-    const say = (fault: Parameters<typeof faultWords>[0], in_ = units) => plain(faultWords(fault, judged, flat, in_));
+    const say = (fault: Parameters<typeof faultWords>[0], in_ = units) =>
+      plain(faultWords(fault, judged, flat, in_));
     expect(say('speed')).toContain('Slower: you moved at 0.50 m/s, with these strokes 0.30 m/s');
     expect(plain(faultWords('speed', { ...judged, pace: 0.7 }, flat, units))).toContain('Quicker');
     expect(say('speed', unitsOf('us'))).toContain('in/s');
     expect(say('spacing')).toContain('100 mm apart');
     expect(say('unsteady')).toContain('30 %');
     expect(say('bow')).toContain('30 mm');
-    expect(plain(faultWords('lead', { ...judged, hand: { ...judged.hand, lead: 0.2, leadSpread: 0.09 } }, flat, units))).toContain('varied by 90 mm');
+    expect(
+      plain(
+        faultWords('lead', { ...judged, hand: { ...judged.hand, lead: 0.2, leadSpread: 0.09 } }, flat, units),
+      ),
+    ).toContain('varied by 90 mm');
   });
-}); // prettier-ignore
+});
 
 describe('the panel on screen', () => {
   const colours = { bare: '#ffffff', thin: '#e2daf3', good: '#0b5f48', over: '#a4291f' };
@@ -86,7 +111,12 @@ describe('the panel on screen', () => {
 
   it('lays what was noted once, frame by frame, as it would be laid at once', () => {
     const run = new PanelRun(flat);
-    const moments: GunMoment[] = Array.from({ length: 61 }, (_, i) => ({ t: i / 60, x: i / 100, y: 0.3, pull: i < 60 ? 1 : 0 }));
+    const moments: GunMoment[] = Array.from({ length: 61 }, (_, i) => ({
+      t: i / 60,
+      x: i / 100,
+      y: 0.3,
+      pull: i < 60 ? 1 : 0,
+    }));
     for (const moment of moments) {
       run.note(moment);
       if (Math.round(moment.t * 60) % 7 === 0) expect(run.frame(1 / 60)).toBe(true);
@@ -123,4 +153,4 @@ describe('the panel on screen', () => {
     expect(run.moments).toHaveLength(61);
     expect(isRefusal(judgeRun(run.moments, flat, run.panel))).toBe(false);
   });
-}); // prettier-ignore
+});

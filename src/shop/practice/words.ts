@@ -2,16 +2,22 @@ import type { Drill, DrillId, HandFault, Judged, Pull } from '@/core/practice';
 import type { GunAction, GunTrouble } from '@/standins/practicegun';
 import type { Units } from '@/ui/units';
 
+// prettier-ignore
 export const drillWords: Record<DrillId, { readonly name: string; readonly says: string }> = {
   flat: { name: 'Flat panel', says: 'One even coat. First stroke centred on the top edge, last on the bottom one; trigger before the panel, let go past it.' },
   edges: { name: 'Edges first', says: 'A stroke along the top edge and one along the bottom, then the face between them.' },
   'drop-coat': { name: 'Metallic drop coat', says: 'A light coat from further off, closely overlapped: heavy is darker, light is lighter.' },
   upright: { name: 'Upright, no runs', says: 'A heavy coat on a panel that stands. What is too thick slides.' },
   blend: { name: 'Blend', says: 'Full film at the left, fading to nothing before the right: let the trigger go earlier, or arc out.' },
-}; // prettier-ignore
+};
 
 /** What the hand should do instead, and what it would have gained. */
-export function faultWords(fault: HandFault, { hand, pace }: Pick<Judged, 'hand' | 'pace'>, drill: Drill, units: Units): string {
+export function faultWords(
+  fault: HandFault,
+  { hand, pace }: Pick<Judged, 'hand' | 'pace'>,
+  drill: Drill,
+  units: Units,
+): string {
   switch (fault) {
     case 'speed':
       return `${pace < hand.speed ? 'Slower' : 'Quicker'}: you moved at ${units.show('speed', hand.speed)}, with these strokes ${units.show('speed', pace)} would have laid the film.`;
@@ -26,23 +32,27 @@ export function faultWords(fault: HandFault, { hand, pace }: Pick<Judged, 'hand'
     case 'bow':
       return `Straighter strokes: they bowed by ${units.show('distance', hand.bow)}. Move the arm, not the wrist.`;
   }
-} // prettier-ignore
+}
 
 /** What the last stroke showed, said as soon as it ends. */
 export function pullNotes(pull: Pull, before: Pull | undefined, drill: Drill, units: Units): string[] {
   const notes: string[] = [];
   const off = pull.speed / drill.speed - 1;
-  if (Math.abs(off) > 0.15) notes.push(`${units.show('speed', pull.speed)}, too ${off > 0 ? 'quick' : 'slow'}`);
+  if (Math.abs(off) > 0.15)
+    notes.push(`${units.show('speed', pull.speed)}, too ${off > 0 ? 'quick' : 'slow'}`);
   const far = pull.upright ? drill.height : drill.width;
   const leads = [-Math.min(pull.from, pull.to), Math.max(pull.from, pull.to) - far];
   if (Math.min(...leads) < 0.02 && !drill.wanted) notes.push('trigger pulled or let go on the panel');
   if (before && before.upright === pull.upright) {
     const apart = Math.abs(pull.place - before.place);
-    if (Math.abs(apart / drill.spacing - 1) > 0.2) notes.push(`${units.show('distance', apart)} from the last, ${units.show('distance', drill.spacing)} wanted`);
+    if (Math.abs(apart / drill.spacing - 1) > 0.2)
+      notes.push(
+        `${units.show('distance', apart)} from the last, ${units.show('distance', drill.spacing)} wanted`,
+      );
   }
   if (Math.abs(pull.bow) > 0.02) notes.push(`bowed ${units.show('distance', Math.abs(pull.bow))}`);
   return notes.length > 0 ? notes : ['steady'];
-} // prettier-ignore
+}
 
 /** One sentence for a whole run. */
 export function runWords(judged: Judged, drill: Drill, units: Units): string {

@@ -34,16 +34,32 @@ export function Calibrate({ rig }: { readonly rig: Rig }) {
   const store = useStore();
   const units = useUnits();
   const [kind, setKind] = useState(ways[rig.feed][0] ?? 'weighed');
-  const [n, setN] = useState<Record<string, number | undefined>>({ bore: rig.sets[0]?.bore, viscosity: 0.07, density: 1100, fall: 0.03 }); // prettier-ignore
+  const [n, setN] = useState<Record<string, number | undefined>>({
+    bore: rig.sets[0]?.bore,
+    viscosity: 0.07,
+    density: 1100,
+    fall: 0.03,
+  });
   const set = (name: string) => (value: number | undefined) => setN({ ...n, [name]: value });
-  const { before = 0, after = 0, seconds = 0, volume = 0, reach = 0, fall = 0, bore = 0, viscosity = 0, density = 0 } = n; // prettier-ignore
+  const {
+    before = 0,
+    after = 0,
+    seconds = 0,
+    volume = 0,
+    reach = 0,
+    fall = 0,
+    bore = 0,
+    viscosity = 0,
+    density = 0,
+  } = n;
   const measure: FlowMeasure =
     kind === 'weighed'
       ? { kind, before, after, seconds }
       : kind === 'delivery'
         ? { kind, volume, seconds }
         : { kind, reach, fall, bore };
-  const whole = kind === 'weighed' ? before && seconds : kind === 'delivery' ? volume && seconds : reach && fall;
+  const whole =
+    kind === 'weighed' ? before && seconds : kind === 'delivery' ? volume && seconds : reach && fall;
   const found = whole ? drivingFrom(measure, bore, { viscosity, density }) : undefined;
   const save = () => {
     if (!found || isRefusal(found)) return;
@@ -67,17 +83,37 @@ export function Calibrate({ rig }: { readonly rig: Rig }) {
             <NumberField label="Gun after" quantity="mass" value={n.after} onChange={set('after')} />
           </>
         )}
-        {kind === 'delivery' && <NumberField label="Delivered" quantity="dose" value={n.volume} onChange={set('volume')} />}
+        {kind === 'delivery' && (
+          <NumberField label="Delivered" quantity="dose" value={n.volume} onChange={set('volume')} />
+        )}
         {kind === 'stream' && (
           <>
             <NumberField label="Reach" quantity="distance" value={n.reach} onChange={set('reach')} />
             <NumberField label="Fall" quantity="distance" value={n.fall} onChange={set('fall')} />
           </>
         )}
-        {kind !== 'stream' && <NumberField label="In" quantity="time" value={n.seconds} onChange={set('seconds')} expects={[5, 300]} />}
+        {kind !== 'stream' && (
+          <NumberField
+            label="In"
+            quantity="time"
+            value={n.seconds}
+            onChange={set('seconds')}
+            expects={[5, 300]}
+          />
+        )}
         <NumberField label="Nozzle fitted" quantity="bore" value={n.bore} onChange={set('bore')} />
-        <NumberField label="Viscosity of the mix" quantity="dynamicViscosity" value={n.viscosity} onChange={set('viscosity')} />
-        <NumberField label="Density of the mix" quantity="density" value={n.density} onChange={set('density')} />
+        <NumberField
+          label="Viscosity of the mix"
+          quantity="dynamicViscosity"
+          value={n.viscosity}
+          onChange={set('viscosity')}
+        />
+        <NumberField
+          label="Density of the mix"
+          quantity="density"
+          value={n.density}
+          onChange={set('density')}
+        />
       </div>
       {found && (
         <div className="mt-3 space-y-3" data-calibrated>
@@ -86,7 +122,8 @@ export function Calibrate({ rig }: { readonly rig: Rig }) {
           ) : (
             <>
               <Notice tone="good">
-                {units.show('fluidFlow', found.flow.flow)} ± {units.show('share', found.flow.error, { digits: 0 })}: driven by{' '}
+                {units.show('fluidFlow', found.flow.flow)} ±{' '}
+                {units.show('share', found.flow.error, { digits: 0 })}: driven by{' '}
                 {units.show('pressure', found.pressure, { digits: 3 })}.
               </Notice>
               <Button onClick={save}>Use it for this rig</Button>
@@ -96,4 +133,4 @@ export function Calibrate({ rig }: { readonly rig: Rig }) {
       )}
     </Panel>
   );
-} // prettier-ignore
+}

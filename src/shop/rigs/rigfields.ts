@@ -10,18 +10,20 @@ export const airFields: readonly FieldRow[] = [
   { name: 'airHose.couplings', label: 'Quick couplings', type: 'number' },
 ];
 
+// prettier-ignore
 export const compressorFields: readonly FieldRow[] = [
   { name: 'compressor.delivers', label: 'Compressor delivers', quantity: 'airFlow', expects: [50e-3 / 60, 6000e-3 / 60] },
   { name: 'compressor.tank', label: 'Tank', quantity: 'volume', expects: [5e-3, 2] },
   { name: 'compressor.high', label: 'It stops at', quantity: 'pressure', expects: [4e5, 15e5] },
   { name: 'compressor.low', label: 'The gun needs in the tank', quantity: 'pressure', expects: expects.airPressure },
-]; // prettier-ignore
+];
 
+// prettier-ignore
 export const turbineFields: readonly FieldRow[] = [
   { name: 'stages', label: 'Stages', type: 'number' },
   { name: 'turbine.sealed', label: 'Pressure, outlet shut', quantity: 'pressure', expects: [0.1e5, 1e5] },
   { name: 'turbine.open', label: 'Air, outlet open', quantity: 'airFlow', expects: [800e-3 / 60, 4000e-3 / 60] },
-]; // prettier-ignore
+];
 
 /** Of one needle, nozzle and cap. */
 export const setFields: readonly FieldRow[] = [
@@ -33,11 +35,15 @@ export const setFields: readonly FieldRow[] = [
 ];
 
 export const airPartFields: readonly FieldRow[] = [
-  { name: 'kind', label: 'What', options: Object.entries(airPartWords).map(([value, label]) => ({ value, label })) },
+  {
+    name: 'kind',
+    label: 'What',
+    options: Object.entries(airPartWords).map(([value, label]) => ({ value, label })),
+  },
   { name: 'name', label: 'Which' },
   { name: 'since', label: 'Last looked after', type: 'date' },
   { name: 'every', label: 'Days between', type: 'number' },
-]; // prettier-ignore
+];
 
 export const pumpFields: readonly FieldRow[] = [
   { name: 'pump.flow', label: 'Pump delivers', quantity: 'fluidFlow', expects: [0.5e-3 / 60, 20e-3 / 60] },
@@ -54,6 +60,9 @@ export const careFields: readonly FieldRow[] = [
   {
     name: 'seals',
     label: 'Seals are of',
-    options: [{ value: '', label: 'Not known' }, ...Object.entries(sealWords).map(([value, label]) => ({ value, label }))],
+    options: [
+      { value: '', label: 'Not known' },
+      ...Object.entries(sealWords).map(([value, label]) => ({ value, label })),
+    ],
   },
-]; // prettier-ignore
+];

@@ -40,7 +40,8 @@ export function BlendPlanner() {
   const [first] = blends;
   if (!first) return null;
   const blend = job.approach.blend ?? usual(first.sheet.film.aim);
-  const change = (said: Partial<Blend>) => store.put({ ...job, approach: { ...job.approach, blend: { ...blend, ...said } } }, 'blend');
+  const change = (said: Partial<Blend>) =>
+    store.put({ ...job, approach: { ...job.approach, blend: { ...blend, ...said } } }, 'blend');
   const film = blends.reduce((sum, { coat }) => sum + coat.dry, 0) / blends.length;
   const found = planBlend({ ...blend, coats: blends.length, film });
   const lower = layingOf('blend').pressure;
@@ -49,9 +50,25 @@ export function BlendPlanner() {
     <Panel title="Blend" place="blend">
       <div className="grid grid-cols-2 items-start gap-3 lg:grid-cols-5">
         {fields.map(([name, label, span]) => (
-          <NumberField key={name} label={label} quantity="distance" value={blend[name]} onChange={(value) => value !== undefined && value >= 0 && change({ [name]: value })} expects={span} lazily />
+          <NumberField
+            key={name}
+            label={label}
+            quantity="distance"
+            value={blend[name]}
+            onChange={(value) => value !== undefined && value >= 0 && change({ [name]: value })}
+            expects={span}
+            lazily
+          />
         ))}
-        <NumberField label="Dry film that hides" quantity="film" value={blend.hides} onChange={(hides) => hides && hides > 0 && change({ hides })} expects={[5e-6, 150e-6]} lazily hint={job.approach.blend ? undefined : 'Two coats: a default'} />
+        <NumberField
+          label="Dry film that hides"
+          quantity="film"
+          value={blend.hides}
+          onChange={(hides) => hides && hides > 0 && change({ hides })}
+          expects={[5e-6, 150e-6]}
+          lazily
+          hint={job.approach.blend ? undefined : 'Two coats: a default'}
+        />
       </div>
       <div className="mt-3 max-w-md">
         <Choice
@@ -65,44 +82,105 @@ export function BlendPlanner() {
         />
       </div>
       {isRefusal(found) ? (
-        <div className="mt-3"><Notice tone="stop">{units.says(found)}</Notice></div>
+        <div className="mt-3">
+          <Notice tone="stop">{units.says(found)}</Notice>
+        </div>
       ) : (
         <div className="mt-3 space-y-3" data-blend>
           <BlendDrawing found={found} keepOut={blend.keepOut} />
-          {found.warnings.includes('keep-out') && <Notice tone="stop">The fade reaches {units.show('distance', found.ends)}, past the edge that must keep its colour. Smaller steps, or fewer coats.</Notice>}
-          {found.warnings.includes('steep') && <Notice tone="care">Hiding falls by {units.show('share', found.steepest, { digits: 0 })} over {units.show('distance', 0.1)}: it will show as an edge. A longer fade, or wider steps.</Notice>}
-          {found.warnings.includes('thin') && <Notice tone="care">The middle does not hide with {blends.length} {blends.length === 1 ? 'coat' : 'coats'}: one more, or a ground coat of its shade.</Notice>}
-          {found.warnings.length === 0 && <Notice tone="good">It hides to {units.show('distance', blend.coverage)} and is gone at {units.show('distance', found.ends)}, before the edge at {units.show('distance', blend.keepOut)}.</Notice>}
+          {found.warnings.includes('keep-out') && (
+            <Notice tone="stop">
+              The fade reaches {units.show('distance', found.ends)}, past the edge that must keep its colour.
+              Smaller steps, or fewer coats.
+            </Notice>
+          )}
+          {found.warnings.includes('steep') && (
+            <Notice tone="care">
+              Hiding falls by {units.show('share', found.steepest, { digits: 0 })} over{' '}
+              {units.show('distance', 0.1)}: it will show as an edge. A longer fade, or wider steps.
+            </Notice>
+          )}
+          {found.warnings.includes('thin') && (
+            <Notice tone="care">
+              The middle does not hide with {blends.length} {blends.length === 1 ? 'coat' : 'coats'}: one
+              more, or a ground coat of its shade.
+            </Notice>
+          )}
+          {found.warnings.length === 0 && (
+            <Notice tone="good">
+              It hides to {units.show('distance', blend.coverage)} and is gone at{' '}
+              {units.show('distance', found.ends)}, before the edge at {units.show('distance', blend.keepOut)}
+              .
+            </Notice>
+          )}
           <p className="text-sm text-ink-soft">
-            In the fade: wrist rolled out, trigger eased{pressure === undefined ? '' : `, pressure down to about ${units.show('pressure', pressure * lower)}`} (a default). A clear bed under the fade and clear over the whole face hide its edge.
+            In the fade: wrist rolled out, trigger eased
+            {pressure === undefined
+              ? ''
+              : `, pressure down to about ${units.show('pressure', pressure * lower)}`}{' '}
+            (a default). A clear bed under the fade and clear over the whole face hide its edge.
           </p>
         </div>
       )}
     </Panel>
   );
-} // prettier-ignore
+}
 
-function BlendDrawing({ found, keepOut }: { readonly found: Exclude<ReturnType<typeof planBlend>, { refused: string }>; readonly keepOut: number }) {
+function BlendDrawing({
+  found,
+  keepOut,
+}: {
+  readonly found: Exclude<ReturnType<typeof planBlend>, { refused: string }>;
+  readonly keepOut: number;
+}) {
   const units = useUnits();
   const [width, height, floor] = [680, 190, 150];
   const far = found.along.at(-1)?.x ?? 1;
   const x = (metres: number) => 8 + (metres / far) * (width - 16);
-  const line = found.along.map(({ x: at, hiding }) => `${x(at).toFixed(1)},${(floor - hiding * 130).toFixed(1)}`).join(' ');
+  const line = found.along
+    .map(({ x: at, hiding }) => `${x(at).toFixed(1)},${(floor - hiding * 130).toFixed(1)}`)
+    .join(' ');
   return (
-    <svg viewBox={`0 0 ${width} ${height}`} className="w-full" role="img" aria-label={`Hiding over the distance from the repair; the last trace ends at ${units.show('distance', found.ends)}.`}>
+    <svg
+      viewBox={`0 0 ${width} ${height}`}
+      className="w-full"
+      role="img"
+      aria-label={`Hiding over the distance from the repair; the last trace ends at ${units.show('distance', found.ends)}.`}
+    >
       <polygon points={`${x(0)},${floor} ${line} ${x(far)},${floor}`} className="fill-act/25" />
       <polyline points={line} fill="none" stroke="var(--act)" strokeWidth={2.5} />
       <line x1={x(0)} x2={x(far)} y1={floor} y2={floor} stroke="var(--ink)" strokeWidth={2} />
-      <line x1={x(keepOut)} x2={x(keepOut)} y1={10} y2={floor} stroke="var(--stop)" strokeWidth={3} strokeDasharray="6 4" />
-      <text x={x(keepOut) - 6} y={20} textAnchor="end" className="fill-stop text-[13px] font-bold">keeps its colour</text>
+      <line
+        x1={x(keepOut)}
+        x2={x(keepOut)}
+        y1={10}
+        y2={floor}
+        stroke="var(--stop)"
+        strokeWidth={3}
+        strokeDasharray="6 4"
+      />
+      <text x={x(keepOut) - 6} y={20} textAnchor="end" className="fill-stop text-[13px] font-bold">
+        keeps its colour
+      </text>
       {found.coats.map(({ full, ends }, i) => (
         <g key={i} stroke="var(--ink)" strokeWidth={3}>
           <line x1={x(0)} x2={x(full)} y1={floor + 8 + i * 9} y2={floor + 8 + i * 9} />
-          <line x1={x(full)} x2={x(ends)} y1={floor + 8 + i * 9} y2={floor + 8 + i * 9} strokeDasharray="3 4" opacity={0.6} />
+          <line
+            x1={x(full)}
+            x2={x(ends)}
+            y1={floor + 8 + i * 9}
+            y2={floor + 8 + i * 9}
+            strokeDasharray="3 4"
+            opacity={0.6}
+          />
         </g>
       ))}
-      <text x={x(0) + 6} y={floor - 112} className="fill-ink text-[13px]">hiding {units.show('share', found.along[0]?.hiding, { digits: 0 })}</text>
-      <text x={x(found.ends) + 6} y={floor - 6} textAnchor="start" className="fill-ink text-[13px]">{units.show('distance', found.ends)}</text>
+      <text x={x(0) + 6} y={floor - 112} className="fill-ink text-[13px]">
+        hiding {units.show('share', found.along[0]?.hiding, { digits: 0 })}
+      </text>
+      <text x={x(found.ends) + 6} y={floor - 6} textAnchor="start" className="fill-ink text-[13px]">
+        {units.show('distance', found.ends)}
+      </text>
     </svg>
   );
-} // prettier-ignore
+}

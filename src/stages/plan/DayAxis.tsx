@@ -37,7 +37,8 @@ export function DayAxis() {
   const { job, shop } = view;
   const [begin, setBegin] = useState('');
   const { asked, planned, busy, stop } = usePlannedDay(begin);
-  const set = (said: Partial<typeof job.approach>) => store.put({ ...job, approach: { ...job.approach, ...said } }, 'plan of the day');
+  const set = (said: Partial<typeof job.approach>) =>
+    store.put({ ...job, approach: { ...job.approach, ...said } }, 'plan of the day');
   const both = job.part.faces.some(({ sides }) => sides === 2);
   const plan = planned && !isRefusal(planned.plan) ? planned.plan : undefined;
   const clock = (s: number) => clockTime(asked.midnight + s * 1000);
@@ -45,12 +46,31 @@ export function DayAxis() {
   return (
     <Panel title="The day" place="day">
       <div className="grid grid-cols-2 items-end gap-3 sm:grid-cols-[9rem_9rem_1fr]">
-        <TextField label="Begin at" type="time" value={begin} onChange={(event) => setBegin(event.target.value)} />
-        <CommitField label="Rack slots" type="number" min={1} max={200} value={String(job.approach.racks ?? '')} onCommit={(text) => {
-          const racks = Math.floor(Number(text));
-          set({ racks: text.trim() !== '' && racks >= 1 && racks <= 200 ? racks : undefined });
-        }} />
-        {both && <Choice label="Both sides" value={job.approach.turning ?? 'one-side'} onChange={(turning) => set({ turning })} options={turnings} />}
+        <TextField
+          label="Begin at"
+          type="time"
+          value={begin}
+          onChange={(event) => setBegin(event.target.value)}
+        />
+        <CommitField
+          label="Rack slots"
+          type="number"
+          min={1}
+          max={200}
+          value={String(job.approach.racks ?? '')}
+          onCommit={(text) => {
+            const racks = Math.floor(Number(text));
+            set({ racks: text.trim() !== '' && racks >= 1 && racks <= 200 ? racks : undefined });
+          }}
+        />
+        {both && (
+          <Choice
+            label="Both sides"
+            value={job.approach.turning ?? 'one-side'}
+            onChange={(turning) => set({ turning })}
+            options={turnings}
+          />
+        )}
       </div>
       {busy && (
         <div role="status" className="mt-3 flex items-center gap-4 text-sm">
@@ -58,21 +78,38 @@ export function DayAxis() {
           <Button onClick={stop}>Stop</Button>
         </div>
       )}
-      {planned && isRefusal(planned.plan) && <div className="mt-3"><Notice tone="care">{units.says(planned.plan)}</Notice></div>}
+      {planned && isRefusal(planned.plan) && (
+        <div className="mt-3">
+          <Notice tone="care">{units.says(planned.plan)}</Notice>
+        </div>
+      )}
       {plan && (
         <div className="mt-3 space-y-3" data-day>
           {plan.missed.slice(0, 4).map(({ task, piece, coat, late }) => (
             <Notice key={task} tone="stop">
-              {asked.coats[coat]?.coat.name} on {asked.names.get(piece)} comes {showDuration(late)} after its window closes{plan.proven ? ', in any order' : ''}: scuff, clean and recoat, or begin earlier, or split the pieces.
+              {asked.coats[coat]?.coat.name} on {asked.names.get(piece)} comes {showDuration(late)} after its
+              window closes{plan.proven ? ', in any order' : ''}: scuff, clean and recoat, or begin earlier,
+              or split the pieces.
             </Notice>
           ))}
-          <DayDrawing plan={plan} asked={asked} clock={clock} on={view.spray.coats.length - asked.coats.length} />
+          <DayDrawing
+            plan={plan}
+            asked={asked}
+            clock={clock}
+            on={view.spray.coats.length - asked.coats.length}
+          />
           <p>
             All coats on by <b>{clock(plan.end)}</b>.{' '}
             {planned && !isRefusal(planned.latest) ? (
-              <>Latest safe start for the whole stack: <b data-latest>{clock(planned.latest)}</b>, to end by {clock(ends)}.</>
+              <>
+                Latest safe start for the whole stack: <b data-latest>{clock(planned.latest)}</b>, to end by{' '}
+                {clock(ends)}.
+              </>
             ) : (
-              <span className="text-care">▲ It does not all fit before {clock(ends)} today{begins > 0 ? '; work goes on in the morning where a window stays open' : ''}.</span>
+              <span className="text-care">
+                ▲ It does not all fit before {clock(ends)} today
+                {begins > 0 ? '; work goes on in the morning where a window stays open' : ''}.
+              </span>
             )}
           </p>
           <AfterCoats asked={asked} end={plan.end} clock={clock} />
@@ -81,23 +118,36 @@ export function DayAxis() {
             <ol className="text-sm" data-day-list>
               {plan.tasks.map(({ id, piece, coat, start, end }) => (
                 <li key={id} className="flex justify-between gap-4 border-b border-hairline py-1.5">
-                  <span>{asked.coats[coat]?.coat.name}, {asked.names.get(piece)}</span>
-                  <b>{clock(start)}–{clock(end)}</b>
+                  <span>
+                    {asked.coats[coat]?.coat.name}, {asked.names.get(piece)}
+                  </span>
+                  <b>
+                    {clock(start)}–{clock(end)}
+                  </b>
                 </li>
               ))}
             </ol>
           </details>
-          <Button onClick={() => download(fileName(job.name, new Date(view.now).toISOString().slice(0, 10), 'ics'), calendarFile(plan, asked, job.name), 'text/calendar')}>
+          <Button
+            onClick={() =>
+              download(
+                fileName(job.name, new Date(view.now).toISOString().slice(0, 10), 'ics'),
+                calendarFile(plan, asked, job.name),
+                'text/calendar',
+              )
+            }
+          >
             Export to a calendar
           </Button>
         </div>
       )}
       <p className="mt-2 text-xs text-ink-soft">
-        Spraying time from area and speed, a quarter more for handling; flash and windows from the sheet, longer in a cold or damp room: estimates. It moves as coats start and end.
+        Spraying time from area and speed, a quarter more for handling; flash and windows from the sheet,
+        longer in a cold or damp room: estimates. It moves as coats start and end.
       </p>
     </Panel>
   );
-} // prettier-ignore
+}
 
 /** Plans whenever what it depends on changes: the job, the room, and the minute. */
 function usePlannedDay(begin: string) {
@@ -170,21 +220,43 @@ function DayDrawing({ plan, asked, clock, on }: DrawingProps) {
   return (
     <figure>
       <div className="overflow-x-auto">
-        <svg viewBox={`0 0 ${width} ${height}`} className="w-full min-w-[36rem]" role="img" aria-label={`${plan.tasks.length} coats on ${rows.length} pieces, from ${clock(from)} to ${clock(plan.end)}.`}>
+        <svg
+          viewBox={`0 0 ${width} ${height}`}
+          className="w-full min-w-[36rem]"
+          role="img"
+          aria-label={`${plan.tasks.length} coats on ${rows.length} pieces, from ${clock(from)} to ${clock(plan.end)}.`}
+        >
           {ticks.map((at) => (
             <g key={at}>
               <line x1={x(at)} x2={x(at)} y1={top - 6} y2={height} stroke="var(--hairline)" />
-              <text x={x(at)} y={12} textAnchor="middle" className="fill-ink-soft text-[12px]">{clock(at)}</text>
+              <text x={x(at)} y={12} textAnchor="middle" className="fill-ink-soft text-[12px]">
+                {clock(at)}
+              </text>
             </g>
           ))}
           {rows.map(({ piece, bars }, i) => (
             <g key={piece} transform={`translate(0 ${top + i * row})`}>
-              <text x={0} y={21} className="fill-ink text-[13px] font-semibold">{(piece === 'mix' ? 'The mix' : (asked.names.get(piece) ?? '')).slice(0, 22)}</text>
+              <text x={0} y={21} className="fill-ink text-[13px] font-semibold">
+                {(piece === 'mix' ? 'The mix' : (asked.names.get(piece) ?? '')).slice(0, 22)}
+              </text>
               {bars.map(({ kind, from: a, to: b, coat }) => (
                 <g key={`${kind}${a}`}>
-                  <rect x={x(a)} y={kind === 'coat' ? 3 : 9} width={Math.max(x(b) - x(a), kind === 'coat' ? 2 : 0)} height={kind === 'coat' ? 27 : 15} className={looks[kind]} />
+                  <rect
+                    x={x(a)}
+                    y={kind === 'coat' ? 3 : 9}
+                    width={Math.max(x(b) - x(a), kind === 'coat' ? 2 : 0)}
+                    height={kind === 'coat' ? 27 : 15}
+                    className={looks[kind]}
+                  />
                   {kind === 'coat' && x(b) - x(a) > 14 && (
-                    <text x={(x(a) + x(b)) / 2} y={21} textAnchor="middle" className="fill-on-act text-[12px] font-bold">{coat + 1 + on}</text>
+                    <text
+                      x={(x(a) + x(b)) / 2}
+                      y={21}
+                      textAnchor="middle"
+                      className="fill-on-act text-[12px] font-bold"
+                    >
+                      {coat + 1 + on}
+                    </text>
                   )}
                 </g>
               ))}
@@ -194,16 +266,20 @@ function DayDrawing({ plan, asked, clock, on }: DrawingProps) {
         </svg>
       </div>
       <figcaption className="mt-1 flex flex-wrap gap-x-4 text-sm text-ink-soft">
-        {(Object.keys(legend) as Bar['kind'][]).filter((kind) => used.has(kind)).map((kind) => (
-          <span key={kind} className="flex items-center gap-1.5">
-            <svg aria-hidden className="size-3"><rect width={12} height={12} className={looks[kind]} /></svg>
-            {legend[kind]}
-          </span>
-        ))}
+        {(Object.keys(legend) as Bar['kind'][])
+          .filter((kind) => used.has(kind))
+          .map((kind) => (
+            <span key={kind} className="flex items-center gap-1.5">
+              <svg aria-hidden className="size-3">
+                <rect width={12} height={12} className={looks[kind]} />
+              </svg>
+              {legend[kind]}
+            </span>
+          ))}
       </figcaption>
     </figure>
   );
-} // prettier-ignore
+}
 
 function calendarFile(plan: CoatPlan, asked: DayQuestion, job: string): string {
   return calendarOf(

@@ -18,7 +18,8 @@ export function PartFacts() {
   const store = useStore();
   const { job } = view;
   const { part } = job;
-  const set = (said: Partial<Job['part']>) => store.put({ ...job, part: { ...part, ...said } }, 'part changed');
+  const set = (said: Partial<Job['part']>) =>
+    store.put({ ...job, part: { ...part, ...said } }, 'part changed');
   return (
     <div className="mb-4 grid grid-cols-2 items-start gap-3 lg:grid-cols-4">
       <SelectField
@@ -47,12 +48,15 @@ export function PartFacts() {
       />
       {part.judgedBy === 'match' && (
         <p className="col-span-full text-sm">
-          Polish the neighbour first, then spray a test spot and hold it beside: a colour is matched by eye, not by its code.
+          Polish the neighbour first, then spray a test spot and hold it beside: a colour is matched by eye,
+          not by its code.
         </p>
       )}
       {part.judgedBy === 'mirror' && (
-        <p className="col-span-full text-sm">Plan what flatting and polishing take off: a clear in three coats, the last sanded.</p>
+        <p className="col-span-full text-sm">
+          Plan what flatting and polishing take off: a clear in three coats, the last sanded.
+        </p>
       )}
     </div>
   );
-} // prettier-ignore
+}

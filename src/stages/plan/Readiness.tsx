@@ -24,41 +24,69 @@ export function Readiness() {
   const [leaving, setLeaving] = useState<ReadyItem>();
   const items = readinessOf(view);
   const open = openItems(items);
-  const tick = (step: string, done: boolean) => log(done ? 'ticked' : 'tick taken back', { type: 'tick', list: 'ready', step, done });
+  const tick = (step: string, done: boolean) =>
+    log(done ? 'ticked' : 'tick taken back', { type: 'tick', list: 'ready', step, done });
   return (
     <Panel
       title="Ready to spray?"
       place="ready"
       tools={
-        <Button onClick={() => log('part was touched', { type: 'tick', list: 'ready', step: 'touched', done: true })}>A hand touched it</Button>
+        <Button
+          onClick={() =>
+            log('part was touched', { type: 'tick', list: 'ready', step: 'touched', done: true })
+          }
+        >
+          A hand touched it
+        </Button>
       }
     >
       <p className="mb-2" data-ready-sum>
-        {open.length === 0 ? <b className="text-good">✓ Ready.</b> : <><b>{open.length}</b> of {items.length} open{open[0]?.state === 'stop' ? <b className="text-stop">: ■ {open[0].says}</b> : ''}</>}
+        {open.length === 0 ? (
+          <b className="text-good">✓ Ready.</b>
+        ) : (
+          <>
+            <b>{open.length}</b> of {items.length} open
+            {open[0]?.state === 'stop' ? <b className="text-stop">: ■ {open[0].says}</b> : ''}
+          </>
+        )}
       </p>
       {(Object.keys(groups) as (keyof typeof groups)[]).map((group) => (
         <section key={group} aria-label={groups[group]} className="mb-3">
           <h3 className="text-sm font-bold">{groups[group]}</h3>
           <ul className="divide-y divide-hairline border-y border-hairline">
-            {items.filter((item) => item.group === group).map((item) => (
-              <li key={item.id} className="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-3 py-1.5">
-                <Item item={item} now={view.now} onTick={(done) => tick(item.id, done)} />
-                {item.state !== 'done' && item.skipped === undefined && (
-                  <button type="button" className="min-h-11 px-2 text-sm text-act underline underline-offset-4" onClick={() => setLeaving(item)}>
-                    Leave out
-                  </button>
-                )}
-              </li>
-            ))}
+            {items
+              .filter((item) => item.group === group)
+              .map((item) => (
+                <li key={item.id} className="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-3 py-1.5">
+                  <Item item={item} now={view.now} onTick={(done) => tick(item.id, done)} />
+                  {item.state !== 'done' && item.skipped === undefined && (
+                    <button
+                      type="button"
+                      className="min-h-11 px-2 text-sm text-act underline underline-offset-4"
+                      onClick={() => setLeaving(item)}
+                    >
+                      Leave out
+                    </button>
+                  )}
+                </li>
+              ))}
           </ul>
         </section>
       ))}
       {leaving && <LeaveOut item={leaving} onClose={() => setLeaving(undefined)} />}
     </Panel>
   );
-} // prettier-ignore
+}
 
-function Item({ item, now, onTick }: { readonly item: ReadyItem; readonly now: number; readonly onTick: (done: boolean) => void }) {
+function Item({
+  item,
+  now,
+  onTick,
+}: {
+  readonly item: ReadyItem;
+  readonly now: number;
+  readonly onTick: (done: boolean) => void;
+}) {
   const { mark, ink, word } = marks[item.state];
   const left = item.until === undefined ? undefined : Math.max(item.until - now, 0) / 1000;
   const words = (
@@ -66,7 +94,9 @@ function Item({ item, now, onTick }: { readonly item: ReadyItem; readonly now: n
       <span className={item.skipped === undefined ? '' : 'line-through'}>{item.says}</span>
       <span className="block text-sm text-ink-soft">
         {item.skipped === undefined ? item.because : `Left out: ${item.skipped}`}
-        {left !== undefined && item.state === 'acting' && <b className="text-care"> {showClock(left)} to go</b>}
+        {left !== undefined && item.state === 'acting' && (
+          <b className="text-care"> {showClock(left)} to go</b>
+        )}
         {left !== undefined && item.state === 'done' && <b> good for {showClock(left)}</b>}
       </span>
     </span>
@@ -77,15 +107,25 @@ function Item({ item, now, onTick }: { readonly item: ReadyItem; readonly now: n
     </span>
   );
   if (item.by === 'record')
-    return <div className="flex min-h-11 items-center gap-2 pl-8">{words}<span className="ml-auto">{sign}</span></div>;
+    return (
+      <div className="flex min-h-11 items-center gap-2 pl-8">
+        {words}
+        <span className="ml-auto">{sign}</span>
+      </div>
+    );
   return (
     <label className="flex min-h-11 items-center gap-3">
-      <input type="checkbox" className="size-5 shrink-0 accent-act" checked={item.state === 'done' || item.state === 'acting'} onChange={(event) => onTick(event.target.checked)} />
+      <input
+        type="checkbox"
+        className="size-5 shrink-0 accent-act"
+        checked={item.state === 'done' || item.state === 'acting'}
+        onChange={(event) => onTick(event.target.checked)}
+      />
       {words}
       <span className="ml-auto">{sign}</span>
     </label>
   );
-} // prettier-ignore
+}
 
 function LeaveOut({ item, onClose }: { readonly item: ReadyItem; readonly onClose: () => void }) {
   const { log } = useJob();

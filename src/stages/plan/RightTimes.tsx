@@ -38,7 +38,10 @@ export function RightTimes() {
   const [lag, setLag] = useState(2 * 3600);
   const midnight = midnightOf(now);
   const readings = ofType(liveEntries(job), 'climate').map((entry): RoomAt => ({
-    at: ((Date.parse(entry.at) - midnight) / 1000 + 864_000) % 86_400, air: entry.air, part: entry.part, humidity: entry.humidity,
+    at: ((Date.parse(entry.at) - midnight) / 1000 + 864_000) % 86_400,
+    air: entry.air,
+    part: entry.part,
+    humidity: entry.humidity,
   }));
   const curve =
     source === 'simulated'
@@ -69,10 +72,38 @@ export function RightTimes() {
         </div>
         {source === 'entered' && (
           <>
-            <NumberField label="Coldest" quantity="temperature" value={coldest} onChange={(value) => value !== undefined && setColdest(value)} expects={expects.air} lazily />
-            <NumberField label="Warmest" quantity="temperature" value={warmest} onChange={(value) => value !== undefined && setWarmest(value)} expects={expects.air} lazily />
-            <NumberField label="Humidity at dawn" quantity="share" value={damp} onChange={(value) => value !== undefined && value > 0 && value <= 1 && setDamp(value)} expects={expects.humidity} lazily />
-            <NumberField label="The part lags by" quantity="duration" value={lag} onChange={(value) => value !== undefined && setLag(value)} expects={[0, 8 * 3600]} lazily />
+            <NumberField
+              label="Coldest"
+              quantity="temperature"
+              value={coldest}
+              onChange={(value) => value !== undefined && setColdest(value)}
+              expects={expects.air}
+              lazily
+            />
+            <NumberField
+              label="Warmest"
+              quantity="temperature"
+              value={warmest}
+              onChange={(value) => value !== undefined && setWarmest(value)}
+              expects={expects.air}
+              lazily
+            />
+            <NumberField
+              label="Humidity at dawn"
+              quantity="share"
+              value={damp}
+              onChange={(value) => value !== undefined && value > 0 && value <= 1 && setDamp(value)}
+              expects={expects.humidity}
+              lazily
+            />
+            <NumberField
+              label="The part lags by"
+              quantity="duration"
+              value={lag}
+              onChange={(value) => value !== undefined && setLag(value)}
+              expects={[0, 8 * 3600]}
+              lazily
+            />
           </>
         )}
       </div>
@@ -85,25 +116,48 @@ export function RightTimes() {
             {spans.length === 0 ? (
               <b className="text-stop">■ At no hour of this day.</b>
             ) : (
-              <>Right for {sheet.name}: <b>{spans.map(({ from, to }) => (from === 0 && to === 86_400 ? 'all day' : `${clock(from)}–${to === 86_400 ? '24:00' : clock(to)}`)).join(', ')}</b>.</>
+              <>
+                Right for {sheet.name}:{' '}
+                <b>
+                  {spans
+                    .map(({ from, to }) =>
+                      from === 0 && to === 86_400
+                        ? 'all day'
+                        : `${clock(from)}–${to === 86_400 ? '24:00' : clock(to)}`,
+                    )
+                    .join(', ')}
+                </b>
+                .
+              </>
             )}{' '}
-            <span className="text-sm text-ink-soft">{source === 'simulated' ? 'Simulated booth sensor. ' : ''}An estimate: read the room before the coat.</span>
+            <span className="text-sm text-ink-soft">
+              {source === 'simulated' ? 'Simulated booth sensor. ' : ''}An estimate: read the room before the
+              coat.
+            </span>
           </p>
         </>
       )}
       {thinner && advice && (
         <p className="mt-1 text-sm" data-thinner-advice>
-          Thinner for this air: <b>{thinner.name}</b>{advice.by === 'large' ? ', one step slower because the surface is large' : advice.by === 'nearest' ? ', the nearest the sheet has' : ', as the sheet has it'}.
+          Thinner for this air: <b>{thinner.name}</b>
+          {advice.by === 'large'
+            ? ', one step slower because the surface is large'
+            : advice.by === 'nearest'
+              ? ', the nearest the sheet has'
+              : ', as the sheet has it'}
+          .
         </p>
       )}
       {altitude !== undefined && altitude > 300 && (
         <p className="mt-1 text-sm">
-          At {units.show('length', altitude)} the air is {units.show('share', 1 - pressureAt(altitude) / pressureAt(0), { digits: 0 })} thinner: a compressor delivers that much less, and solvent leaves quicker.
+          At {units.show('length', altitude)} the air is{' '}
+          {units.show('share', 1 - pressureAt(altitude) / pressureAt(0), { digits: 0 })} thinner: a compressor
+          delivers that much less, and solvent leaves quicker.
         </p>
       )}
     </Panel>
   );
-} // prettier-ignore
+}
 
 interface StripProps {
   readonly curve: readonly RoomAt[];
@@ -119,21 +173,46 @@ function DayStrip({ curve, spans, now, clock }: StripProps) {
   const [low, high] = [Math.min(...all) - 1, Math.max(...all) + 1];
   const x = (at: number) => (at / 86_400) * width;
   const y = (kelvin: number) => 90 - ((kelvin - low) / (high - low)) * 80;
-  const line = (of: (room: RoomAt) => number) => curve.map((room) => `${x(room.at).toFixed(1)},${y(of(room)).toFixed(1)}`).join(' ');
+  const line = (of: (room: RoomAt) => number) =>
+    curve.map((room) => `${x(room.at).toFixed(1)},${y(of(room)).toFixed(1)}`).join(' ');
   return (
-    <svg viewBox={`0 0 ${width} ${height}`} className="mt-3 w-full" role="img" aria-label={`The room over the day; right in ${spans.length} spans.`}>
-      {spans.map(({ from, to }) => <rect key={from} x={x(from)} y={4} width={x(to) - x(from)} height={88} className="fill-good-wash" />)}
+    <svg
+      viewBox={`0 0 ${width} ${height}`}
+      className="mt-3 w-full"
+      role="img"
+      aria-label={`The room over the day; right in ${spans.length} spans.`}
+    >
+      {spans.map(({ from, to }) => (
+        <rect key={from} x={x(from)} y={4} width={x(to) - x(from)} height={88} className="fill-good-wash" />
+      ))}
       {[0, 6, 12, 18, 24].map((hour) => (
         <g key={hour}>
           <line x1={x(hour * 3600)} x2={x(hour * 3600)} y1={4} y2={92} stroke="var(--hairline)" />
-          <text x={Math.min(Math.max(x(hour * 3600), 16), width - 16)} y={107} textAnchor="middle" className="fill-ink-soft text-[12px]">{hour === 24 ? '24:00' : clock(hour * 3600)}</text>
+          <text
+            x={Math.min(Math.max(x(hour * 3600), 16), width - 16)}
+            y={107}
+            textAnchor="middle"
+            className="fill-ink-soft text-[12px]"
+          >
+            {hour === 24 ? '24:00' : clock(hour * 3600)}
+          </text>
         </g>
       ))}
       <polyline points={line(({ air }) => air)} fill="none" stroke="var(--ink)" strokeWidth={2} />
-      <polyline points={line(({ part }) => part)} fill="none" stroke="var(--act)" strokeWidth={2} strokeDasharray="5 4" />
+      <polyline
+        points={line(({ part }) => part)}
+        fill="none"
+        stroke="var(--act)"
+        strokeWidth={2}
+        strokeDasharray="5 4"
+      />
       <line x1={x(now)} x2={x(now)} y1={4} y2={92} stroke="var(--care)" strokeWidth={2} />
-      <text x={4} y={y(curve[2]?.air ?? low) - 5} className="fill-ink text-[12px]">air</text>
-      <text x={width - 28} y={y(curve[94]?.part ?? low) - 5} className="fill-act text-[12px]">part</text>
+      <text x={4} y={y(curve[2]?.air ?? low) - 5} className="fill-ink text-[12px]">
+        air
+      </text>
+      <text x={width - 28} y={y(curve[94]?.part ?? low) - 5} className="fill-act text-[12px]">
+        part
+      </text>
     </svg>
   );
-} // prettier-ignore
+}

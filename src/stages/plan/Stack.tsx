@@ -44,7 +44,8 @@ export function Stack() {
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   );
   const change = (coats: Job['coats']) => store.put({ ...job, coats }, 'coats changed');
-  const set = (id: string, said: Partial<PlannedCoat>) => change(job.coats.map((coat) => (coat.id === id ? { ...coat, ...said } : coat)));
+  const set = (id: string, said: Partial<PlannedCoat>) =>
+    change(job.coats.map((coat) => (coat.id === id ? { ...coat, ...said } : coat)));
   const add = () => {
     const last = job.coats.at(-1) as PlannedCoat;
     change([...job.coats, { ...last, id: newId(), name: `Coat ${job.coats.length + 1}` }]);
@@ -59,7 +60,12 @@ export function Stack() {
   };
   const total = stackTotal(
     plan.coats.map(({ coat, sheet, dry }) => ({
-      id: coat.id, dry: coat.dry, sandBack: coat.sandBack ?? 0, min: dry.min * filmShare(coat.dry, dry.min), max: dry.max, coating: sheet.id,
+      id: coat.id,
+      dry: coat.dry,
+      sandBack: coat.sandBack ?? 0,
+      min: dry.min * filmShare(coat.dry, dry.min),
+      max: dry.max,
+      coating: sheet.id,
     })),
   );
   return (
@@ -91,19 +97,25 @@ export function Stack() {
         </SortableContext>
       </DndContext>
       <p className="mt-3 text-sm" data-total>
-        <b>{units.show('film', total.aim)}</b> dry stay, {units.range('film', total.min, total.max)} within every coat’s tolerance
-        {total.sprayed > total.aim + 1e-9 ? `; ${units.show('film', total.sprayed)} are sprayed, the rest is sanded off` : ''}.
+        <b>{units.show('film', total.aim)}</b> dry stay, {units.range('film', total.min, total.max)} within
+        every coat’s tolerance
+        {total.sprayed > total.aim + 1e-9
+          ? `; ${units.show('film', total.sprayed)} are sprayed, the rest is sanded off`
+          : ''}
+        .
       </p>
       {total.cutThrough.map(({ id, at, left }) => (
         <div key={id} className="mt-2">
           <Notice tone={at === 'aim' ? 'stop' : 'care'}>
-            {job.coats.find((coat) => coat.id === id)?.name}: sanding {at === 'aim' ? 'goes through to the coating below' : 'leaves nothing where the film is least'} ({units.show('film', Math.max(left, 0))} left). Another coat, or less taken off.
+            {job.coats.find((coat) => coat.id === id)?.name}: sanding{' '}
+            {at === 'aim' ? 'goes through to the coating below' : 'leaves nothing where the film is least'} (
+            {units.show('film', Math.max(left, 0))} left). Another coat, or less taken off.
           </Notice>
         </div>
       ))}
     </Panel>
   );
-} // prettier-ignore
+}
 
 /** A coat planned lighter than its sheet’s least is meant so: its tolerance goes with it. */
 const filmShare = (dry: number, min: number): number => (dry < min ? dry / min : 1);
@@ -120,7 +132,10 @@ interface RowProps {
 function CoatRow({ at, plan: { coat, sheet, wet, dry, solids }, state, only, onSet, onRemove }: RowProps) {
   const { view } = useJob();
   const units = useUnits();
-  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({ id: coat.id, disabled: state !== 'todo' });
+  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
+    id: coat.id,
+    disabled: state !== 'todo',
+  });
   const light = layingOf(coat.role).film < 1;
   const off = coat.dry > dry.max * (1 + 1e-9) || (!light && coat.dry < dry.min * (1 - 1e-9));
   const { coarse, fine } = gritFor(coat.role);
@@ -150,31 +165,56 @@ function CoatRow({ at, plan: { coat, sheet, wet, dry, solids }, state, only, onS
           </span>
         </div>
         <div className="text-sm text-ink-soft">
-          {sheet.name}, {units.show('share', solids)} solids{state === 'done' ? ', on' : state === 'running' ? ', going on' : `; over P${coarse}–P${fine}`}
+          {sheet.name}, {units.show('share', solids)} solids
+          {state === 'done' ? ', on' : state === 'running' ? ', going on' : `; over P${coarse}–P${fine}`}
         </div>
       </div>
-      <button type="button" aria-label={`Remove coat ${at + 1}`} disabled={only || state !== 'todo'} className="flex size-11 items-center justify-center disabled:opacity-30" onClick={onRemove}>
+      <button
+        type="button"
+        aria-label={`Remove coat ${at + 1}`}
+        disabled={only || state !== 'todo'}
+        className="flex size-11 items-center justify-center disabled:opacity-30"
+        onClick={onRemove}
+      >
         <Trash2 aria-hidden className="size-5" />
       </button>
-        <div className="col-span-3 grid grid-cols-2 items-start gap-3 sm:col-span-1 sm:col-start-2 sm:grid-cols-4">
-          <NumberField label="Dry film" quantity="film" value={coat.dry} onChange={(value) => value && value > 0 && onSet({ dry: value })} expects={expects.dryFilm} lazily error={off ? `The sheet allows ${units.range('film', dry.min, dry.max)}.` : undefined} />
-          <NumberField label="Sanded off again" quantity="film" value={coat.sandBack} onChange={(sandBack) => onSet({ sandBack: sandBack && sandBack > 0 ? sandBack : undefined })} expects={[0, 200e-6]} lazily />
+      <div className="col-span-3 grid grid-cols-2 items-start gap-3 sm:col-span-1 sm:col-start-2 sm:grid-cols-4">
+        <NumberField
+          label="Dry film"
+          quantity="film"
+          value={coat.dry}
+          onChange={(value) => value && value > 0 && onSet({ dry: value })}
+          expects={expects.dryFilm}
+          lazily
+          error={off ? `The sheet allows ${units.range('film', dry.min, dry.max)}.` : undefined}
+        />
+        <NumberField
+          label="Sanded off again"
+          quantity="film"
+          value={coat.sandBack}
+          onChange={(sandBack) => onSet({ sandBack: sandBack && sandBack > 0 ? sandBack : undefined })}
+          expects={[0, 200e-6]}
+          lazily
+        />
+        <SelectField
+          label="What it does"
+          value={coat.role ?? ''}
+          onChange={(event) => onSet({ role: (event.target.value || undefined) as CoatRole | undefined })}
+          options={[
+            { value: '', label: 'Not said' },
+            ...coatRoles.map((value) => ({ value, label: roleWords[value] })),
+          ]}
+        />
+        {view.job.sheets.length > 1 && (
           <SelectField
-            label="What it does"
-            value={coat.role ?? ''}
-            onChange={(event) => onSet({ role: (event.target.value || undefined) as CoatRole | undefined })}
-            options={[{ value: '', label: 'Not said' }, ...coatRoles.map((value) => ({ value, label: roleWords[value] }))]}
+            label="Coating"
+            value={coat.sheetId}
+            disabled={state !== 'todo'}
+            onChange={(event) => onSet({ sheetId: event.target.value })}
+            options={view.job.sheets.map(({ id, name }) => ({ value: id, label: name }))}
           />
-          {view.job.sheets.length > 1 && (
-            <SelectField
-              label="Coating"
-              value={coat.sheetId}
-              disabled={state !== 'todo'}
-              onChange={(event) => onSet({ sheetId: event.target.value })}
-              options={view.job.sheets.map(({ id, name }) => ({ value: id, label: name }))}
-            />
-          )}
-        </div>
+        )}
+      </div>
     </li>
   );
-} // prettier-ignore
+}

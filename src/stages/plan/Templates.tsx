@@ -67,7 +67,11 @@ export function Templates() {
         )}
         <Button onClick={lay}>Lay it out</Button>
       </div>
-      {template && <p className="mt-1 text-sm text-ink-soft">{template.says} Films are shares of the sheet’s aim: a default.</p>}
+      {template && (
+        <p className="mt-1 text-sm text-ink-soft">
+          {template.says} Films are shares of the sheet’s aim: a default.
+        </p>
+      )}
     </div>
   );
-} // prettier-ignore
+}

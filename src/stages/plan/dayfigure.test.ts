@@ -22,13 +22,28 @@ describe('the time axis', () => {
     const { rows } = figure({ opens: 1800 });
     expect(rows[0]!.bars.map(({ kind }) => kind)).toEqual(['coat', 'flash', 'coat', 'settle']);
     const ends = rows[0]!.bars.map(({ from, to }) => [from - 29_100, to - 29_100]);
-    expect(ends).toEqual([[0, 600], [600, 2400], [2400, 3000], [3000, 4800]]);
-  }); // prettier-ignore
+    expect(ends).toEqual([
+      [0, 600],
+      [600, 2400],
+      [2400, 3000],
+      [3000, 4800],
+    ]);
+  });
 
   it('shows a forbidden middle that is waited out', () => {
-    const { rows } = figure({ opens: 600, forbidden: { from: 1200, to: 7200 } }, { shifts: [[8 * 3600, 8 * 3600 + 1500]] });
-    expect(rows[0]!.bars.map(({ kind }) => kind)).toEqual(['coat', 'flash', 'open', 'shut', 'coat', 'settle']);
-  }); // prettier-ignore
+    const { rows } = figure(
+      { opens: 600, forbidden: { from: 1200, to: 7200 } },
+      { shifts: [[8 * 3600, 8 * 3600 + 1500]] },
+    );
+    expect(rows[0]!.bars.map(({ kind }) => kind)).toEqual([
+      'coat',
+      'flash',
+      'open',
+      'shut',
+      'coat',
+      'settle',
+    ]);
+  });
 
   it('puts the mix above the coats: its rest, then its life', () => {
     const then = { opens: 1800 };

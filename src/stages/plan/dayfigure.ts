@@ -51,7 +51,12 @@ export function dayFigure({ tasks, end }: Plan, { pieces, start }: PlanQuestion,
       return [
         coat,
         { kind: 'flash', from: task.end, to: opens, coat: task.coat },
-        { kind: 'open', from: opens, to: shut ? Math.min(shut.from, next.start) : next.start, coat: task.coat },
+        {
+          kind: 'open',
+          from: opens,
+          to: shut ? Math.min(shut.from, next.start) : next.start,
+          coat: task.coat,
+        },
         ...(shut && shut.to > shut.from ? [{ kind: 'shut' as const, ...shut, coat: task.coat }] : []),
       ];
     });
@@ -60,15 +65,20 @@ export function dayFigure({ tasks, end }: Plan, { pieces, start }: PlanQuestion,
   const pot: Bar[] = mix
     ? [
         { kind: 'rest' as const, from: Math.max(mix.mixed, start), to: mix.rested, coat: -1 },
-        ...(mix.useBefore === undefined ? [] : [{ kind: 'pot' as const, from: Math.max(mix.rested, start), to: mix.useBefore, coat: -1 }]),
+        ...(mix.useBefore === undefined
+          ? []
+          : [{ kind: 'pot' as const, from: Math.max(mix.rested, start), to: mix.useBefore, coat: -1 }]),
       ].filter(({ from, to }) => to > from)
     : [];
   const rows = pot.length > 0 ? [{ piece: 'mix', bars: pot }, ...coats] : coats;
-  const last = Math.max(end, ...coats.flatMap(({ bars }) => bars.filter(({ kind }) => kind !== 'settle').map(({ to }) => to)));
+  const last = Math.max(
+    end,
+    ...coats.flatMap(({ bars }) => bars.filter(({ kind }) => kind !== 'settle').map(({ to }) => to)),
+  );
   const span = Math.max(last - start, hour / 4);
   const every = steps.find((step) => span / step <= 10) ?? 24 * hour;
   const to = last + span * 0.06;
   const ticks: number[] = [];
   for (let at = Math.ceil(start / every) * every; at <= to; at += every) ticks.push(at);
   return { rows, from: start, to, ticks, every };
-} // prettier-ignore
+}

@@ -50,7 +50,10 @@ export function AirLine() {
   const { climate } = plan;
   const water =
     compressor && climate
-      ? waterInLine(airDemand, climate.air, climate.humidity, { pressure: compressor.high, temperature: climate.air + tankWarmer })
+      ? waterInLine(airDemand, climate.air, climate.humidity, {
+          pressure: compressor.high,
+          temperature: climate.air + tankWarmer,
+        })
       : undefined;
   const inlet = isRefusal(wall) ? (compressor?.low ?? wanted * 2) : wall;
   const fixes = hoseFixes(airDemand, inlet, airHose).filter(({ gains }) => gains > 2000);
@@ -68,17 +71,28 @@ export function AirLine() {
       <Facts
         title="Of this line"
         facts={[
-          { label: `Hose ${units.show('bore', airHose.bore)}, ${units.show('length', airHose.length)} takes`, value: isRefusal(outlet) ? '–' : units.show('pressure', inlet - outlet) },
+          {
+            label: `Hose ${units.show('bore', airHose.bore)}, ${units.show('length', airHose.length)} takes`,
+            value: isRefusal(outlet) ? '–' : units.show('pressure', inlet - outlet),
+          },
           { label: 'The gun takes', value: units.show('airFlow', airDemand) },
           ...(supply && !isRefusal(supply)
             ? [
                 { label: 'Compressor to spare', value: units.show('share', supply.margin, { digits: 0 }) },
-                { label: 'A full tank lasts', value: Number.isFinite(supply.lasts) ? showDuration(supply.lasts) : 'it keeps up' },
+                {
+                  label: 'A full tank lasts',
+                  value: Number.isFinite(supply.lasts) ? showDuration(supply.lasts) : 'it keeps up',
+                },
                 { label: 'It runs', value: units.show('share', supply.duty, { digits: 0 }) },
               ]
             : []),
           ...(water !== undefined && !isRefusal(water)
-            ? [{ label: `Water an hour${rig.dryer ? ', before the dryer' : ''}`, value: units.show('mass', water * 3600, { digits: 0 }) }]
+            ? [
+                {
+                  label: `Water an hour${rig.dryer ? ', before the dryer' : ''}`,
+                  value: units.show('mass', water * 3600, { digits: 0 }),
+                },
+              ]
             : []),
         ]}
       />
@@ -99,13 +113,14 @@ export function AirLine() {
         {fixes.slice(0, 3).map(({ id, hose, gains }) => (
           <p key={id} className="text-sm">
             {fixWords[id]}
-            {id === 'wider' ? ` ${units.show('bore', hose.bore)}` : ''}: <b>+{units.show('pressure', gains)}</b> at the gun.
+            {id === 'wider' ? ` ${units.show('bore', hose.bore)}` : ''}:{' '}
+            <b>+{units.show('pressure', gains)}</b> at the gun.
           </p>
         ))}
       </div>
     </Panel>
   );
-} // prettier-ignore
+}
 
 /** A turbine’s hose when the rig says nothing. Defaults. */
 const turbineHose = { bore: 19e-3, length: 6 };
@@ -127,8 +142,8 @@ function TurbineLine({ rig }: { readonly rig: Rig }) {
         <Notice tone="stop">{units.says(atGun)}</Notice>
       ) : (
         <p className="text-lg" data-turbine>
-          The turbine leaves <b>{units.show('pressure', atGun)}</b> at the gun, of {units.show('pressure', turbine.sealed)}{' '}
-          with nothing flowing.
+          The turbine leaves <b>{units.show('pressure', atGun)}</b> at the gun, of{' '}
+          {units.show('pressure', turbine.sealed)} with nothing flowing.
         </p>
       )}
       <Facts
@@ -136,8 +151,17 @@ function TurbineLine({ rig }: { readonly rig: Rig }) {
         facts={[
           { label: 'The gun takes', value: units.show('airFlow', takes) },
           { label: 'The turbine gives then', value: units.show('pressure', gives) },
-          ...(isRefusal(atGun) ? [] : [{ label: `Hose ${units.show('bore', hose.bore)}, ${units.show('length', hose.length)} takes`, value: units.show('pressure', gives - atGun) }]),
-          ...(isRefusal(atGun) || isRefusal(half) ? [] : [{ label: 'Half the hose would gain', value: units.show('pressure', half - atGun) }]),
+          ...(isRefusal(atGun)
+            ? []
+            : [
+                {
+                  label: `Hose ${units.show('bore', hose.bore)}, ${units.show('length', hose.length)} takes`,
+                  value: units.show('pressure', gives - atGun),
+                },
+              ]),
+          ...(isRefusal(atGun) || isRefusal(half)
+            ? []
+            : [{ label: 'Half the hose would gain', value: units.show('pressure', half - atGun) }]),
         ]}
       />
       <p className="mt-2 text-sm text-ink-soft">
@@ -146,4 +170,4 @@ function TurbineLine({ rig }: { readonly rig: Rig }) {
       </p>
     </Panel>
   );
-} // prettier-ignore
+}

@@ -12,17 +12,28 @@ export function Assembly() {
   const { rig, job, set } = view;
   const faces = job.part.faces;
   const [sprays, setSprays] = useState<'level' | 'down' | 'up'>(
-    faces.every(({ lies }) => lies === 'flat') ? 'down' : faces.every(({ lies }) => lies === 'overhead') ? 'up' : 'level',
+    faces.every(({ lies }) => lies === 'flat')
+      ? 'down'
+      : faces.every(({ lies }) => lies === 'overhead')
+        ? 'up'
+        : 'level',
   );
   if (!rig) return null;
   const steps = assemblySteps({ atomising: rig.atomising, feed: rig.feed, bleeder: rig.bleeder, sprays });
   const fitted = rig.sets.find(({ id }) => id === set.setting?.setId);
-  const marks: Record<string, string | undefined> = { nozzle: fitted?.nozzle, needle: fitted?.needle, cap: fitted?.cap, seat: set.setting?.tip };
+  const marks: Record<string, string | undefined> = {
+    nozzle: fitted?.nozzle,
+    needle: fitted?.needle,
+    cap: fitted?.cap,
+    seat: set.setting?.tip,
+  };
   const tube = rig.feed === 'suction' || rig.feed === 'pressure-cup';
   return (
     <Panel title="Put together">
       <details data-assembly>
-        <summary className="flex min-h-11 items-center font-semibold">{steps.length} steps, from air off to a card</summary>
+        <summary className="flex min-h-11 items-center font-semibold">
+          {steps.length} steps, from air off to a card
+        </summary>
         {tube && (
           <Choice
             label="This part is sprayed"
@@ -49,4 +60,4 @@ export function Assembly() {
       </details>
     </Panel>
   );
-} // prettier-ignore
+}

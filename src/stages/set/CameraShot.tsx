@@ -11,11 +11,12 @@ interface Props {
 }
 
 /** What a camera that does not open says, and what to do instead. */
+// prettier-ignore
 const troubles: Record<string, string> = {
   NotAllowedError: 'The camera is not allowed on this page. Allow it in the browser’s site settings, or choose a photo.',
   NotFoundError: 'This device has no camera. Choose a photo instead.',
   NotReadableError: 'Another program holds the camera. Close it, or choose a photo.',
-}; // prettier-ignore
+};
 
 /** The device’s own camera, live, and one still of it. Nothing leaves the device. */
 export function CameraShot({ onShot, onClose }: Props) {
@@ -58,7 +59,12 @@ export function CameraShot({ onShot, onClose }: Props) {
     canvas.toBlob((photo) => photo && onShot(photo), 'image/jpeg', 0.92);
   };
   return (
-    <Dialog open onClose={onClose} title="Take a photo of the card" says="Straight on, the whole card and a blank margin in the picture, no lamp mirrored in it.">
+    <Dialog
+      open
+      onClose={onClose}
+      title="Take a photo of the card"
+      says="Straight on, the whole card and a blank margin in the picture, no lamp mirrored in it."
+    >
       {trouble ? (
         <Notice tone="care">{trouble}</Notice>
       ) : (
@@ -71,4 +77,4 @@ export function CameraShot({ onShot, onClose }: Props) {
       )}
     </Dialog>
   );
-} // prettier-ignore
+}

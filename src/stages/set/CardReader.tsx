@@ -107,14 +107,21 @@ export function CardReader() {
       )}
       {read && !busy && (
         <div className="mt-4 grid gap-4 md:grid-cols-[minmax(0,17rem)_minmax(0,1fr)]" data-card-read>
-          {read.url && <Picture read={read} pattern={pattern} onScale={(scale) => read.file && void run(readCardPhoto(read.file, scale), read.file)} />}
+          {read.url && (
+            <Picture
+              read={read}
+              pattern={pattern}
+              onScale={(scale) => read.file && void run(readCardPhoto(read.file, scale), read.file)}
+            />
+          )}
           <div className="space-y-3">
             {isRefusal(read.outcome) ? (
               <Notice tone="stop">{units.says(read.outcome)}</Notice>
             ) : (
               <>
                 <Notice tone={read.outcome.fault === 'good' ? 'good' : 'care'}>
-                  <b>{cardWords[read.outcome.fault].name}</b>, {units.show('share', read.outcome.confidence, { digits: 0 })} sure.{' '}
+                  <b>{cardWords[read.outcome.fault].name}</b>,{' '}
+                  {units.show('share', read.outcome.confidence, { digits: 0 })} sure.{' '}
                   {cardWords[read.outcome.fault].change}
                   {simulated && <b className="text-care"> Simulated card.</b>}
                 </Notice>
@@ -129,7 +136,7 @@ export function CardReader() {
       )}
     </Panel>
   );
-} // prettier-ignore
+}
 
 function FileButton({
   says,

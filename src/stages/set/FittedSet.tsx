@@ -63,7 +63,10 @@ export function FittedSet({ sets, fitted, onFit }: Props) {
           onChange={(event) => pick(piece, event.target.value)}
           options={[
             ...(pieces[piece] ? [] : [{ value: '', label: 'Choose' }]),
-            ...[...new Set(sets.map((set) => set[piece] ?? ''))].map((mark) => ({ value: mark, label: mark })),
+            ...[...new Set(sets.map((set) => set[piece] ?? ''))].map((mark) => ({
+              value: mark,
+              label: mark,
+            })),
           ]}
           {...(i === 0 ? { 'data-place': 'levers' } : {})}
         />
@@ -73,10 +76,11 @@ export function FittedSet({ sets, fitted, onFit }: Props) {
           <span className="font-semibold text-stop">▲ {found.says}</span>
         ) : (
           <>
-            <b className="text-good">✓</b> one set, {units.show('bore', sets.find(({ id }) => id === found)?.bore)}
+            <b className="text-good">✓</b> one set,{' '}
+            {units.show('bore', sets.find(({ id }) => id === found)?.bore)}
           </>
         )}
       </p>
     </fieldset>
   );
-} // prettier-ignore
+}

@@ -42,17 +42,25 @@ export function PressureLadder() {
     <Panel title="Pressure ladder">
       <div className="space-y-3" data-ladder>
         <Notice tone={next.kind === 'back' ? 'good' : 'act'}>
-          {next.kind === 'first' && (airless ? `Start low, at ${show(setting.pressure)} or under, and raise it until the tails close.` : `Spray a card at ${show(setting.pressure)} and judge it.`)}
+          {next.kind === 'first' &&
+            (airless
+              ? `Start low, at ${show(setting.pressure)} or under, and raise it until the tails close.`
+              : `Spray a card at ${show(setting.pressure)} and judge it.`)}
           {next.kind === 'up' && `It improved. Spray the next card at ${show(next.to)}.`}
-          {next.kind === 'back' && `The last step did not improve it. Go back to ${show(next.to)}: more only makes mist.`}
-          {next.kind === 'top' && `${show(next.to)} is the most this gun or sheet allows. If the card is not good, thin it or change the nozzle.`}
+          {next.kind === 'back' &&
+            `The last step did not improve it. Go back to ${show(next.to)}: more only makes mist.`}
+          {next.kind === 'top' &&
+            `${show(next.to)} is the most this gun or sheet allows. If the card is not good, thin it or change the nozzle.`}
         </Notice>
         {rungs.length > 0 && (
           <ol className="flex flex-wrap items-end gap-2">
             {rungs.map(({ pressure: own, score }, i) => (
               <li key={i} className="text-center text-sm">
                 <div className="flex h-20 w-14 items-end border-b-2 border-ink" aria-hidden>
-                  <div className={`w-full ${next.kind === 'back' && next.to === own ? 'bg-good' : 'bg-act/60'}`} style={{ height: `${Math.max(score, 0.04) * 100}%` }} />
+                  <div
+                    className={`w-full ${next.kind === 'back' && next.to === own ? 'bg-good' : 'bg-act/60'}`}
+                    style={{ height: `${Math.max(score, 0.04) * 100}%` }}
+                  />
                 </div>
                 {show(own)}
                 <span className="block text-ink-soft">{Math.round(score * 100)}</span>
@@ -64,7 +72,13 @@ export function PressureLadder() {
           <>
             <div className="grid grid-cols-2 items-start gap-3 sm:max-w-md">
               <NumberField label="Card sprayed at" quantity={quantity} value={asked} onChange={setPressure} />
-              <NumberField label="Each step" quantity={quantity} value={step} onChange={(value) => value && setStep(value)} lazily />
+              <NumberField
+                label="Each step"
+                quantity={quantity}
+                value={step}
+                onChange={(value) => value && setStep(value)}
+                lazily
+              />
             </div>
             <fieldset>
               <legend className="text-sm text-ink-soft">By eye, or let the card reader judge it</legend>
@@ -83,4 +97,4 @@ export function PressureLadder() {
       </div>
     </Panel>
   );
-} // prettier-ignore
+}

@@ -40,7 +40,10 @@ export function TipBench() {
   if (rig?.atomising !== 'airless' || isRefusal(set.proposal)) return null;
   const pressure = set.setting?.pressure ?? set.proposal.pressure;
   const density = isRefusal(plan.asMixed) ? 1300 : plan.asMixed.density;
-  const read = codes.split(/[,;\s]+/).filter(Boolean).map(tipFromCode);
+  const read = codes
+    .split(/[,;\s]+/)
+    .filter(Boolean)
+    .map(tipFromCode);
   const wrong = read.find(isRefusal);
   const tips = read.filter((tip): tip is Tip => !isRefusal(tip));
   const rows = compareTips(tips, {
@@ -63,7 +66,9 @@ export function TipBench() {
         onChange={(event) => setCodes(event.target.value)}
         error={wrong ? units.says(wrong) : undefined}
       />
-      <CodeFinder onFound={(code) => setCodes([...new Set([...tips.map((tip) => tip.code), code])].join(', '))} />
+      <CodeFinder
+        onFound={(code) => setCodes([...new Set([...tips.map((tip) => tip.code), code])].join(', '))}
+      />
       <div className="mt-3">
         <Choice
           label="In order of"
@@ -105,7 +110,7 @@ export function TipBench() {
       {!isRefusal(inUse) && <Wear key={inUse.code} tip={inUse} pressure={pressure} density={density} />}
     </Panel>
   );
-} // prettier-ignore
+}
 
 const orderWords: Record<TipOrder, string> = {
   film: 'Film',
@@ -162,7 +167,14 @@ function PumpNotice({ tip, pressure, density }: TipProps) {
   const units = useUnits();
   const { rig, set } = view;
   const guns = rig?.pump?.guns ?? 1;
-  const check = rig?.pump ? checkPump(rig.pump.flow, Array.from({ length: guns }, () => tip), pressure, density) : undefined; // prettier-ignore
+  const check = rig?.pump
+    ? checkPump(
+        rig.pump.flow,
+        Array.from({ length: guns }, () => tip),
+        pressure,
+        density,
+      )
+    : undefined;
   const loss =
     rig?.fluidHose && check && !isRefusal(check)
       ? fluidHoseLoss(check.takes / guns, set.viscosity, rig.fluidHose)
@@ -219,7 +231,8 @@ function Wear({ tip, pressure, density }: TipProps) {
   const fresh = tipFlow(tip.orifice, pressure, density);
   const [fan, setFan] = useState<number | undefined>(view.rig?.tipsWorn?.[tip.code]?.fan);
   // A timed flow tells more than the width of the fan.
-  const timed = volume && seconds && !isRefusal(fresh) ? wearFromFlow(tip, volume / seconds, fresh) : undefined;
+  const timed =
+    volume && seconds && !isRefusal(fresh) ? wearFromFlow(tip, volume / seconds, fresh) : undefined;
   const worn = timed ?? (fan === undefined ? undefined : wearFromFan(tip, fan));
   const { needed, sheet } = view.plan;
   const { rig } = view;
@@ -228,7 +241,9 @@ function Wear({ tip, pressure, density }: TipProps) {
   const held = rig?.tipsWorn?.[tip.code];
   const kept = width !== undefined && held?.fan !== undefined && Math.abs(held.fan - width) < 1e-6;
   // Care forecasts the tip’s end from it.
-  const keep = () => rig && store.put({ ...rig, tipsWorn: { ...rig.tipsWorn, [tip.code]: { ...held, fan: width } } }, 'tip measured');
+  const keep = () =>
+    rig &&
+    store.put({ ...rig, tipsWorn: { ...rig.tipsWorn, [tip.code]: { ...held, fan: width } } }, 'tip measured');
   const waste =
     worn && !isRefusal(worn) && !isRefusal(needed) && sheet.pricePerVolume
       ? wornWaste(worn.flowGrowth, needed.total, sheet.pricePerVolume)
@@ -244,17 +259,30 @@ function Wear({ tip, pressure, density }: TipProps) {
         error={!timed && isRefusal(worn) ? units.says(worn) : undefined}
       />
       <div className="grid grid-cols-2 items-start gap-3">
-        <NumberField label="Or timed: caught" quantity="volume" value={volume} onChange={setVolume} expects={[0.2e-3, 20e-3]} />
+        <NumberField
+          label="Or timed: caught"
+          quantity="volume"
+          value={volume}
+          onChange={setVolume}
+          expects={[0.2e-3, 20e-3]}
+        />
         <NumberField label="In" quantity="time" value={seconds} onChange={setSeconds} expects={[10, 120]} />
       </div>
       {worn && !isRefusal(worn) && (
         <Notice tone={worn.renew ? 'care' : 'good'}>
-          Fan {units.show('share', worn.fanLost, { digits: 0 })} narrower, flow {worn.flowGrowth.toFixed(2)} × {timed ? 'of a new tip, timed' : '(an estimate)'}.{' '}
+          Fan {units.show('share', worn.fanLost, { digits: 0 })} narrower, flow {worn.flowGrowth.toFixed(2)} ×{' '}
+          {timed ? 'of a new tip, timed' : '(an estimate)'}.{' '}
           {worn.renew ? 'Renew it: a quarter is gone.' : 'It goes on.'}
           {waste ? ` Run on, this job wastes ${costWords(waste)} of paint.` : ''}
         </Notice>
       )}
-      {worn && !isRefusal(worn) && <div><Button disabled={kept} onClick={keep}>{kept ? 'Kept with the tip' : 'Keep it with the tip'}</Button></div>}
+      {worn && !isRefusal(worn) && (
+        <div>
+          <Button disabled={kept} onClick={keep}>
+            {kept ? 'Kept with the tip' : 'Keep it with the tip'}
+          </Button>
+        </div>
+      )}
     </div>
   );
-} // prettier-ignore
+}

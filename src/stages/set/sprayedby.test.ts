@@ -10,11 +10,16 @@ describe('what the simulated camera sprays', () => {
     expect(gun).toMatchObject({ pressure: 1, distance: 1 });
   });
   it('follows the setting and the pot', () => {
-    const job = logged(aJob(), [-60, mixedLacquer], [-50, reading(45)], [-30, at({ pressure: 0.21e5, distance: 0.34, fan: 0.4 })]);
+    const job = logged(
+      aJob(),
+      [-60, mixedLacquer],
+      [-50, reading(45)],
+      [-30, at({ pressure: 0.21e5, distance: 0.34, fan: 0.4 })],
+    );
     const { gun, fan } = sprayedBy(seen(job));
     expect(gun.pressure).toBeLessThan(0.7);
     expect(gun.viscosity).toBeGreaterThan(1.5);
     expect(gun.distance).toBeGreaterThan(1.5);
     expect(fan * gun.distance).toBeCloseTo(0.4, 9);
   });
-}); // prettier-ignore
+});

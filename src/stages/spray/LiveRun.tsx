@@ -33,11 +33,15 @@ function Running() {
   const pieces = view.job.part.faces.flatMap((face) =>
     (face.sides === 2 ? ([1, 2] as const) : ([1] as const)).map((side) => ({ face, side })),
   );
-  const done = ({ face, side }: (typeof pieces)[number]) => running.faces.filter((each) => each.faceId === face.id && each.side === side).length;
+  const done = ({ face, side }: (typeof pieces)[number]) =>
+    running.faces.filter((each) => each.faceId === face.id && each.side === side).length;
   return (
     <Panel title={`Faces, ${running.coat.name.toLowerCase()}`}>
       {view.now < (running.started ?? 0) - 60_000 && (
-        <Notice tone="care">The clock of this device stands before the start of this coat: it was set back. Times are kept as they were written; correct the start in the logbook if it is wrong.</Notice>
+        <Notice tone="care">
+          The clock of this device stands before the start of this coat: it was set back. Times are kept as
+          they were written; correct the start in the logbook if it is wrong.
+        </Notice>
       )}
       <div className="grid gap-2 sm:grid-cols-2 lg:grid-cols-3" data-faces>
         {pieces.map((piece) => {
@@ -48,18 +52,32 @@ function Running() {
               key={`${face.id}${side}`}
               className="min-h-16 !justify-between"
               disabled={so >= face.count}
-              onClick={() => log('face done', { type: 'face-done', coatId: running.coat.id, faceId: face.id, ...(side === 2 ? { side } : {}) })}
+              onClick={() =>
+                log('face done', {
+                  type: 'face-done',
+                  coatId: running.coat.id,
+                  faceId: face.id,
+                  ...(side === 2 ? { side } : {}),
+                })
+              }
             >
-              <span>{face.name}{side === 2 ? ', back' : ''}</span>
-              <b className={so >= face.count ? 'text-good' : ''}>{so >= face.count ? '✓' : `${so} of ${face.count}`}</b>
+              <span>
+                {face.name}
+                {side === 2 ? ', back' : ''}
+              </span>
+              <b className={so >= face.count ? 'text-good' : ''}>
+                {so >= face.count ? '✓' : `${so} of ${face.count}`}
+              </b>
             </Button>
           );
         })}
       </div>
-      <p className="mt-2 text-sm text-ink-soft">Tap a face when its coat is on. The coat ends with its own button.</p>
+      <p className="mt-2 text-sm text-ink-soft">
+        Tap a face when its coat is on. The coat ends with its own button.
+      </p>
     </Panel>
   );
-} // prettier-ignore
+}
 
 function Between() {
   const { view, log } = useJob();
@@ -77,10 +95,17 @@ function Between() {
     <Panel title="While it flashes">
       <div className="grid gap-5 md:grid-cols-2">
         <fieldset>
-          <legend className="mb-1 text-sm text-ink-soft">Touch test on a masked corner: what does {last.coat.name.toLowerCase()} feel like?</legend>
+          <legend className="mb-1 text-sm text-ink-soft">
+            Touch test on a masked corner: what does {last.coat.name.toLowerCase()} feel like?
+          </legend>
           <div className="flex flex-wrap gap-2" data-touch>
             {(['wet', 'tacky', 'dry'] as const).map((found) => (
-              <Button key={found} className="min-h-16 flex-1 capitalize" aria-pressed={touch?.found === found} onClick={() => log('touch test', { type: 'touch', coatId: last.coat.id, found })}>
+              <Button
+                key={found}
+                className="min-h-16 flex-1 capitalize"
+                aria-pressed={touch?.found === found}
+                onClick={() => log('touch test', { type: 'touch', coatId: last.coat.id, found })}
+              >
                 {found}
               </Button>
             ))}
@@ -98,7 +123,11 @@ function Between() {
           {between.map(({ id, says, because }) => (
             <Check
               key={id}
-              label={<span>{says} <span className="text-sm text-ink-soft">– {because}</span></span>}
+              label={
+                <span>
+                  {says} <span className="text-sm text-ink-soft">– {because}</span>
+                </span>
+              }
               checked={done(id)}
               onChange={(on) => log('between coats', { type: 'tick', list: 'between', step: id, done: on })}
             />
@@ -107,7 +136,7 @@ function Between() {
       </div>
     </Panel>
   );
-} // prettier-ignore
+}
 
 /** A coat that went on outside the window of the one below it, and what to do about it. */
 export function OffWindow() {
@@ -122,4 +151,4 @@ export function OffWindow() {
       </Notice>
     </div>
   ));
-} // prettier-ignore
+}

@@ -26,7 +26,10 @@ export function Shift() {
   if (total < runFrom) return null;
   const entries = liveEntries(job);
   const counts = ofType(entries, 'parts');
-  const sprayed = Math.max(counts.reduce((sum, { count }) => sum + count, 0), 0);
+  const sprayed = Math.max(
+    counts.reduce((sum, { count }) => sum + count, 0),
+    0,
+  );
   const rule = job.approach.sampling ?? usualSampling;
   const next = nextSample(sprayed, total, rule);
   const measureNow = sprayed > 0 && nextSample(sprayed - 1, total, rule) === sprayed;
@@ -34,9 +37,12 @@ export function Shift() {
   const handed = ofType(entries, 'handover').at(-1);
   const first = counts[0];
   const pace = first && sprayed > 1 ? (now - moment(first)) / 1000 / (sprayed - first.count || 1) : undefined;
-  const count = (many: number) => log(many > 0 ? 'part counted' : 'count taken back', { type: 'parts', count: many });
-  const setRule = (said: Partial<typeof rule>) => store.put({ ...job, approach: { ...job.approach, sampling: { ...rule, ...said } } }, 'sampling');
-  const whole = (text: string, least: number) => (/^\d+$/.test(text.trim()) && Number(text) >= least ? Number(text) : undefined);
+  const count = (many: number) =>
+    log(many > 0 ? 'part counted' : 'count taken back', { type: 'parts', count: many });
+  const setRule = (said: Partial<typeof rule>) =>
+    store.put({ ...job, approach: { ...job.approach, sampling: { ...rule, ...said } } }, 'sampling');
+  const whole = (text: string, least: number) =>
+    /^\d+$/.test(text.trim()) && Number(text) >= least ? Number(text) : undefined;
   return (
     <Panel title="Shift">
       <div className="grid items-start gap-5 md:grid-cols-[auto_minmax(0,1fr)]" data-shift>
@@ -46,28 +52,63 @@ export function Shift() {
             <span className="text-2xl font-normal text-ink-soft"> of {total}</span>
           </div>
           <div className="mt-3 flex gap-2">
-            <Button look="main" onClick={() => count(1)} disabled={sprayed >= total}>One more</Button>
-            <Button className="min-h-16" onClick={() => count(-1)} disabled={sprayed === 0}>Take one back</Button>
+            <Button look="main" onClick={() => count(1)} disabled={sprayed >= total}>
+              One more
+            </Button>
+            <Button className="min-h-16" onClick={() => count(-1)} disabled={sprayed === 0}>
+              Take one back
+            </Button>
           </div>
           {pace !== undefined && sprayed < total && (
-            <p className="mt-2 text-sm">{showDuration(pace)} each; the rest take about {showDuration(pace * (total - sprayed))}.</p>
+            <p className="mt-2 text-sm">
+              {showDuration(pace)} each; the rest take about {showDuration(pace * (total - sprayed))}.
+            </p>
           )}
         </div>
         <div className="space-y-2">
           <Notice tone={measureNow ? 'act' : 'plain'}>
-            {measureNow ? `Measure part ${sprayed} now.` : next === undefined ? 'Every sample of this run is sprayed.' : `Part ${next} is the next to measure; ${sampleCount(total, rule)} of ${total} in all.`}
+            {measureNow
+              ? `Measure part ${sprayed} now.`
+              : next === undefined
+                ? 'Every sample of this run is sprayed.'
+                : `Part ${next} is the next to measure; ${sampleCount(total, rule)} of ${total} in all.`}
           </Notice>
           {checks.map(({ id, due }) => (
             <Notice key={id} tone={due <= now ? 'care' : 'good'}>
-              {due <= now ? `${timerWords[id].over}.` : `${timerWords[id].running} ${showDuration((due - now) / 1000)}.`}
+              {due <= now
+                ? `${timerWords[id].over}.`
+                : `${timerWords[id].running} ${showDuration((due - now) / 1000)}.`}
             </Notice>
           ))}
           <div className="grid grid-cols-2 gap-3">
-            <CommitField label="Measure the first" type="number" min={0} value={String(rule.first)} onCommit={(text) => { const n = whole(text, 0); if (n !== undefined) setRule({ first: n }); }} />
-            <CommitField label="then every" type="number" min={1} value={String(rule.every)} onCommit={(text) => { const n = whole(text, 1); if (n !== undefined) setRule({ every: n }); }} />
+            <CommitField
+              label="Measure the first"
+              type="number"
+              min={0}
+              value={String(rule.first)}
+              onCommit={(text) => {
+                const n = whole(text, 0);
+                if (n !== undefined) setRule({ first: n });
+              }}
+            />
+            <CommitField
+              label="then every"
+              type="number"
+              min={1}
+              value={String(rule.every)}
+              onCommit={(text) => {
+                const n = whole(text, 1);
+                if (n !== undefined) setRule({ every: n });
+              }}
+            />
           </div>
           <div className="grid grid-cols-[1fr_auto] items-end gap-3">
-            <TextField label="Hand over: what the next one must know" value={note} maxLength={2000} onChange={(event) => setNote(event.target.value)} />
+            <TextField
+              label="Hand over: what the next one must know"
+              value={note}
+              maxLength={2000}
+              onChange={(event) => setNote(event.target.value)}
+            />
             <Button
               disabled={!note.trim()}
               onClick={() => {
@@ -80,11 +121,12 @@ export function Shift() {
           </div>
           {handed && (
             <p className="text-sm">
-              {clockTime(moment(handed))}{handed.by ? `, ${handed.by}` : ''}: <b>{handed.text}</b>
+              {clockTime(moment(handed))}
+              {handed.by ? `, ${handed.by}` : ''}: <b>{handed.text}</b>
             </p>
           )}
         </div>
       </div>
     </Panel>
   );
-} // prettier-ignore
+}

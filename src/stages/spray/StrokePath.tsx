@@ -23,20 +23,32 @@ export function StrokePath({ guide, along, across, moving, tick, speed, label }:
   const units = useUnits();
   const scale = Math.min(400 / along, 220 / across);
   const [w, h] = [along * scale, Math.max(across * scale, 8)];
-  const reach = Math.max(...guide.strokes.flatMap(({ from, to }) => [-from[0], to[0] - along, -to[0]]), 0) * scale;
+  const reach =
+    Math.max(...guide.strokes.flatMap(({ from, to }) => [-from[0], to[0] - along, -to[0]]), 0) * scale;
   const left = reach + 14;
   const point = ([x, y]: readonly [number, number]) => [left + x * scale, 16 + (y / across) * h] as const;
   const shown = guide.strokes.slice(0, 60);
   return (
     <figure>
-      <svg viewBox={`0 0 ${w + 2 * left} ${h + 34}`} className="max-h-80 w-full" role="img" aria-label={label}>
+      <svg
+        viewBox={`0 0 ${w + 2 * left} ${h + 34}`}
+        className="max-h-80 w-full"
+        role="img"
+        aria-label={label}
+      >
         <rect x={left} y={16} width={w} height={h} fill="var(--sheet)" stroke="var(--ink)" strokeWidth={2} />
         {shown.map(({ from, to, aim }, i) => {
           const [[x1, y1], [x2, y2]] = [point(from), point(to)];
           const way = Math.sign(x2 - x1);
           return (
             <g key={i} stroke={aim ? looks[aim] : 'var(--act)'} strokeWidth={aim && aim !== 'round' ? 3 : 2}>
-              <line x1={x1} y1={y1} x2={x2} y2={y2} strokeDasharray={aim && aim !== 'round' ? undefined : '6 4'} />
+              <line
+                x1={x1}
+                y1={y1}
+                x2={x2}
+                y2={y2}
+                strokeDasharray={aim && aim !== 'round' ? undefined : '6 4'}
+              />
               <path d={`M${x2 - 7 * way} ${y2 - 4} l${7 * way} 4 l${-7 * way} 4`} fill="none" />
             </g>
           );
@@ -44,11 +56,12 @@ export function StrokePath({ guide, along, across, moving, tick, speed, label }:
         {moving && <Pacer guide={guide} speed={speed} tick={tick} point={point} />}
       </svg>
       <figcaption className="text-sm text-ink-soft">
-        {guide.strokes.length} strokes, {guide.stroke.toFixed(1)} s each, {units.show('time', guide.total)} with the trigger pulled.
+        {guide.strokes.length} strokes, {guide.stroke.toFixed(1)} s each, {units.show('time', guide.total)}{' '}
+        with the trigger pulled.
       </figcaption>
     </figure>
   );
-} // prettier-ignore
+}
 
 interface PacerProps {
   readonly guide: HandGuide;

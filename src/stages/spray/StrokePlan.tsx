@@ -39,7 +39,15 @@ export function StrokePlan() {
   const lead = job.approach.lead ?? usualLead;
   const [along, across] = [Math.max(face.width, face.height), Math.min(face.width, face.height)];
   const kind = face.surface ?? 'flat';
-  const guide = handGuide({ kind, along, across, spacing, speed, fan: view.set.setting?.fan ?? view.rig?.fan ?? 0.25, lead });
+  const guide = handGuide({
+    kind,
+    along,
+    across,
+    spacing,
+    speed,
+    fan: view.set.setting?.fan ?? view.rig?.fan ?? 0.25,
+    lead,
+  });
   return (
     <Panel
       title="Strokes"
@@ -54,7 +62,15 @@ export function StrokePlan() {
         {isRefusal(guide) ? (
           <Notice tone="care">{units.says(guide)}</Notice>
         ) : (
-          <StrokePath guide={guide} along={along} across={kind === 'round' ? Math.PI * across : across} moving={pace} tick={pace && tick} speed={speed} label={`${face.name}: ${guide.strokes.length} strokes, ${guide.stroke.toFixed(1)} seconds each, to and fro.`} />
+          <StrokePath
+            guide={guide}
+            along={along}
+            across={kind === 'round' ? Math.PI * across : across}
+            moving={pace}
+            tick={pace && tick}
+            speed={speed}
+            label={`${face.name}: ${guide.strokes.length} strokes, ${guide.stroke.toFixed(1)} seconds each, to and fro.`}
+          />
         )}
         <div>
           <ul className="divide-y divide-hairline border-y border-hairline text-sm">
@@ -69,7 +85,8 @@ export function StrokePlan() {
                   <span>
                     <b>{each.face.name}</b>
                     <span className="block text-ink-soft">
-                      {each.face.count} × {units.show('length', each.face.width)} by {units.show('length', each.face.height)}
+                      {each.face.count} × {units.show('length', each.face.width)} by{' '}
+                      {units.show('length', each.face.height)}
                     </span>
                   </span>
                   <span className="text-right">
@@ -82,15 +99,23 @@ export function StrokePlan() {
           </ul>
           <p className="mt-2 text-sm text-ink-soft">
             {units.show('distance', spacing)} apart, {(1 / speed).toFixed(1)} s a metre. {surfaceSays[kind]}
-            {face.reach === 'stretch' || face.reach === 'steps' ? ' Out of easy reach: divide it where a line will not show, and keep the wet edge.' : ''}
-            {face.lies === 'overhead' ? ' Overhead: a cup that feeds upside down, half filled, its vent clear.' : ''}
+            {face.reach === 'stretch' || face.reach === 'steps'
+              ? ' Out of easy reach: divide it where a line will not show, and keep the wet edge.'
+              : ''}
+            {face.lies === 'overhead'
+              ? ' Overhead: a cup that feeds upside down, half filled, its vent clear.'
+              : ''}
           </p>
           <div className="mt-2">
             <NumberField
               label="Beyond the part, each end"
               quantity="distance"
               value={lead}
-              onChange={(value) => value !== undefined && value >= 0 && store.put({ ...job, approach: { ...job.approach, lead: value } }, 'lead')}
+              onChange={(value) =>
+                value !== undefined &&
+                value >= 0 &&
+                store.put({ ...job, approach: { ...job.approach, lead: value } }, 'lead')
+              }
               expects={[0.02, 0.4]}
               lazily
             />
@@ -99,4 +124,4 @@ export function StrokePlan() {
       </div>
     </Panel>
   );
-} // prettier-ignore
+}

@@ -19,7 +19,9 @@ export function OwnBand() {
   const [cupId, setCupId] = useState(held?.cupId ?? job.cupId);
   const [min, setMin] = useState(held?.min);
   const [max, setMax] = useState(held?.max);
-  const [temperature, setTemperature] = useState(held?.temperature ?? view.thin.choice?.temperature ?? view.plan.sheet.times.temperature); // prettier-ignore
+  const [temperature, setTemperature] = useState(
+    held?.temperature ?? view.thin.choice?.temperature ?? view.plan.sheet.times.temperature,
+  );
   const odd = min !== undefined && max !== undefined && min >= max;
   const save = () => {
     if (min === undefined || max === undefined || odd) return;

@@ -95,11 +95,40 @@ export function curveFigure(
     yaxis: { ...axis, range: [bottom, top], ticksuffix: ' s', nticks: 8 },
     shapes: [
       ...(band
-        ? [{ type: 'rect', xref: 'paper', x0: 0, x1: 1, y0: band.min, y1: band.max, fillcolor: veil(colours.good, 0.18), line: { width: 0 }, layer: 'below' }]
+        ? [
+            {
+              type: 'rect',
+              xref: 'paper',
+              x0: 0,
+              x1: 1,
+              y0: band.min,
+              y1: band.max,
+              fillcolor: veil(colours.good, 0.18),
+              line: { width: 0 },
+              layer: 'below',
+            },
+          ]
         : []),
-      { type: 'line', x0: cap, x1: cap, yref: 'paper', y0: 0, y1: 0.92, line: { color: colours.care, width: 2, dash: 'dash' } },
+      {
+        type: 'line',
+        x0: cap,
+        x1: cap,
+        yref: 'paper',
+        y0: 0,
+        y1: 0.92,
+        line: { color: colours.care, width: 2, dash: 'dash' },
+      },
       ...(next
-        ? [{ type: 'line', x0: percent(next.share), x1: percent(next.share), y0: bottom, y1: next.expect.seconds, line: { color: colours.act, width: 2 } }]
+        ? [
+            {
+              type: 'line',
+              x0: percent(next.share),
+              x1: percent(next.share),
+              y0: bottom,
+              y1: next.expect.seconds,
+              line: { color: colours.act, width: 2 },
+            },
+          ]
         : []),
     ],
     annotations: [
@@ -107,7 +136,7 @@ export function curveFigure(
       note(cap, top * 0.97, `sheet limit ${cap.toFixed(0)} % `, colours.care, 'right'),
       ...(next ? [note(percent(next.share), bottom, ' next', colours.act)] : []),
     ],
-  }; // prettier-ignore
+  };
   return { data, layout };
 }
 

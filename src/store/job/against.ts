@@ -43,6 +43,11 @@ export function laidReadings(view: JobView, faceId: string): Outcome<LaidReading
     const film = films.reduce((sum, each) => sum + each, 0) / films.length;
     return { x: u * wide, y: v * tall, film, foretold: at(field, u * wide, v * tall) };
   });
-  const compared = places.map(({ x, y, film, foretold }): Laid => ({ x: (2 * x) / wide - 1, y: (2 * y) / tall - 1, predicted: foretold, measured: film }));
+  const compared = places.map(({ x, y, film, foretold }): Laid => ({
+    x: (2 * x) / wide - 1,
+    y: (2 * y) / tall - 1,
+    predicted: foretold,
+    measured: film,
+  }));
   return { ...laid, setup, turned, places, traces: handTraces(compared) };
-} // prettier-ignore
+}

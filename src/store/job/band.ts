@@ -67,7 +67,10 @@ function physicsBand(job: Job, sheet: Coating, rig: Rig | undefined, plan: PlanV
   const advised = sheet.guns.find(({ atomising }) => atomising === rig.atomising)?.bore;
   const wanted = set ?? (advised ? (advised.min + advised.max) / 2 : undefined);
   const bores = rig.sets.map(({ bore }) => bore);
-  const bore = wanted === undefined ? bores[0] : bores.reduce((a, b) => (Math.abs(b - wanted) < Math.abs(a - wanted) ? b : a)); // prettier-ignore
+  const bore =
+    wanted === undefined
+      ? bores[0]
+      : bores.reduce((a, b) => (Math.abs(b - wanted) < Math.abs(a - wanted) ? b : a));
   const coat = nextCoat(job) ?? job.coats.at(-1);
   const wet = plan.coats.find((each) => each.coat.id === coat?.id)?.wet ?? 0;
   const flow = solveStroke('flow', {

@@ -62,14 +62,19 @@ export function checkView(job: Job): CheckView {
   const sum = (of: (coat: (typeof coats)[number]) => number) =>
     counted.reduce((total, coat) => total + of(coat), 0);
   const own = job.approach.acceptance === 'own' ? job.approach.ownLimits : undefined;
-  const sheets = { min: sum(({ dry }) => dry.min), nominal: sum(({ dry }) => dry.aim), max: sum(({ dry }) => dry.max) };
+  const sheets = {
+    min: sum(({ dry }) => dry.min),
+    nominal: sum(({ dry }) => dry.aim),
+    max: sum(({ dry }) => dry.max),
+  };
   const spec = own ? { ...own, nominal: Math.min(Math.max(sheets.nominal, own.min), own.max) } : sheets;
   const entries = liveEntries(job);
   const checks = ofType(entries, 'gauge-check');
   const bases = new Map<string, number>();
   for (const face of job.part.faces) {
     const below = ofType(entries, 'base').filter(({ faceId }) => faceId === face.id);
-    if (below.length > 0) bases.set(face.id, below.reduce((total, { reading }) => total + reading, 0) / below.length);
+    if (below.length > 0)
+      bases.set(face.id, below.reduce((total, { reading }) => total + reading, 0) / below.length);
   }
   // What was measured before the last coat went on says nothing of the film there is now.
   const since = Math.max(...on.map(({ ended }) => ended ?? 0), 0);
@@ -87,10 +92,20 @@ export function checkView(job: Job): CheckView {
     return Array.from({ length: n }, (_, spot): FaceSpot => {
       const [x, y] = placeOf(spot);
       const readings = own.filter((entry) => entry.spot === spot);
-      return { faceId: face.id, spot, x, y, readings, films: readings.map((entry) => correctedFilm(entry.reading, correctionAt(entry), bases.get(face.id))) };
+      return {
+        faceId: face.id,
+        spot,
+        x,
+        y,
+        readings,
+        films: readings.map((entry) => correctedFilm(entry.reading, correctionAt(entry), bases.get(face.id))),
+      };
     });
   });
-  const judged: Spot[] = spots.map(({ faceId, spot, films: found }) => ({ id: `${faceId}/${spot}`, readings: found }));
+  const judged: Spot[] = spots.map(({ faceId, spot, films: found }) => ({
+    id: `${faceId}/${spot}`,
+    readings: found,
+  }));
   const last = lastOf(entries, 'gauge-check');
   return {
     coatsOn: on.length,
@@ -98,11 +113,14 @@ export function checkView(job: Job): CheckView {
     spots,
     wanted: Math.min(wanted, spots.length),
     taken: spots.filter(({ readings }) => readings.length > 0).length,
-    verdict: on.length === 0 ? refuse('no-coat', 'Spray and end a coat first; then there is a film to measure.') : judgeFilm(judged, spec, job.approach.acceptance),
+    verdict:
+      on.length === 0
+        ? refuse('no-coat', 'Spray and end a coat first; then there is a film to measure.')
+        : judgeFilm(judged, spec, job.approach.acceptance),
     ...(last ? { gauge: { entry: last, correction: gaugeCorrection(last) } } : {}),
     bases,
   };
-} // prettier-ignore
+}
 
 /** Mean of films, m. */
 export const filmOf = (films: readonly number[]): number =>

@@ -161,4 +161,4 @@ describe('after cleaning', () => {
     expect(ids.indexOf('relief-again')).toBeGreaterThan(ids.indexOf('flush'));
     expect(isRefusal(sequence)).toBe(false);
   });
-}); // prettier-ignore
+});

@@ -89,7 +89,10 @@ export function cleanView(job: Job, rig: Rig | undefined, shop: Shop, now: numbe
 
   const question = { ...cleaningQuestion(job, rig, sheet), gelled };
   const asked = cleaningSequence(question);
-  const found = isRefusal(asked) && question.approach === 'store' ? cleaningSequence({ ...question, approach: 'strip' }) : asked;
+  const found =
+    isRefusal(asked) && question.approach === 'store'
+      ? cleaningSequence({ ...question, approach: 'strip' })
+      : asked;
   const sequence = isRefusal(found) ? undefined : found;
   const view = (step: CleaningStep, done: boolean): CleanStep => {
     const wordsKey = `${sheet.chemistry}/${sequence?.family ?? ''}/${sequence?.approach ?? ''}/${step.id}`;
@@ -101,13 +104,17 @@ export function cleanView(job: Job, rig: Rig | undefined, shop: Shop, now: numbe
   const doneCount = steps.filter(({ done }) => done).length;
   const clean = sequence !== undefined && doneCount === steps.length;
 
-  const wiped = ticks.filter(({ list, step, done }) => list === 'midway' && step === 'mid-wipe' && done).at(-1);
+  const wiped = ticks
+    .filter(({ list, step, done }) => list === 'midway' && step === 'mid-wipe' && done)
+    .at(-1);
   const stood = lastOf(entries, 'coat-end');
   const idleSince = Math.max(used ? since : 0, stood ? moment(stood) : 0);
   const restedSince = Math.max(idleSince, wiped ? moment(wiped) : 0);
   const midTicks = ticks.filter((tick) => tick.list === 'midway' && moment(tick) >= idleSince);
   const midway = sequence
-    ? midwaySteps({ ...question, liquid: sequence.liquid }).map((step) => view(step, midTicks.filter((tick) => tick.step === step.id).at(-1)?.done ?? false))
+    ? midwaySteps({ ...question, liquid: sequence.liquid }).map((step) =>
+        view(step, midTicks.filter((tick) => tick.step === step.id).at(-1)?.done ?? false),
+      )
     : [];
   const care = chemistryCare[sheet.chemistry];
   const byIdle = restedSince + (sheet.cleanBy ?? care.cleanBy) * 1000;
@@ -121,13 +128,18 @@ export function cleanView(job: Job, rig: Rig | undefined, shop: Shop, now: numbe
     approach: question.approach ?? 'strip',
     sheet,
     liquid: sequence?.liquid ?? 'not known',
-    ...(used && !clean ? { cleanBy: Math.min(byIdle, useBefore ?? Infinity), idle: { since: restedSince, until: restedSince + care.idle * 1000 } } : {}),
+    ...(used && !clean
+      ? {
+          cleanBy: Math.min(byIdle, useBefore ?? Infinity),
+          idle: { since: restedSince, until: restedSince + care.idle * 1000 },
+        }
+      : {}),
     assumed: sheet.cleanBy === undefined && !(useBefore !== undefined && useBefore < byIdle),
     ...(gels === undefined ? {} : { gels }),
     gelled: used !== undefined && !clean && gelled,
     state: !used ? 'nothing-in-it' : clean ? 'clean' : 'dirty',
   };
-} // prettier-ignore
+}
 
 /** When mix has set: peroxide at the end of its pot life, others some while after. */
 function gelTime(sheet: Coating, mixedAt: number, useBefore: number | undefined): number | undefined {

@@ -3,8 +3,17 @@ import type { Cup } from '@/records';
 import { ford } from '../../../tests/fixtures/job';
 import { cupBehind, cupOf, lastCheck } from './cups';
 
-const own = (liquids: NonNullable<Cup['own']>['liquids'] = []): Cup => ({ kind: 'cup', version: 1, id: 'own', name: 'Brass', own: { use: 'dip', liquids } }); // prettier-ignore
-const timed = (nu: number) => ({ viscosity: nu * 1e-6, seconds: secondsFromViscosity(flowCup('iso-4')!, nu * 1e-6) as number }); // prettier-ignore
+const own = (liquids: NonNullable<Cup['own']>['liquids'] = []): Cup => ({
+  kind: 'cup',
+  version: 1,
+  id: 'own',
+  name: 'Brass',
+  own: { use: 'dip', liquids },
+});
+const timed = (nu: number) => ({
+  viscosity: nu * 1e-6,
+  seconds: secondsFromViscosity(flowCup('iso-4')!, nu * 1e-6) as number,
+});
 
 describe('what a cup reads', () => {
   it('of a standard, its formula', () => expect(cupOf(ford)).toBe(flowCup('ford-4')));
@@ -19,7 +28,14 @@ describe('what a cup reads', () => {
   it('with fewer than two liquids, or ones that contradict, only itself', () => {
     expect(cupOf(own())?.relative).toBe(true);
     expect(cupOf(own([timed(50)]))?.relative).toBe(true);
-    expect(cupOf(own([{ seconds: 30, viscosity: 40e-6 }, { seconds: 20, viscosity: 90e-6 }]))?.relative).toBe(true); // prettier-ignore
+    expect(
+      cupOf(
+        own([
+          { seconds: 30, viscosity: 40e-6 },
+          { seconds: 20, viscosity: 90e-6 },
+        ]),
+      )?.relative,
+    ).toBe(true);
   });
 
   it('is found by the shop’s id first, else by the standard’s own', () => {

@@ -55,10 +55,31 @@ describe('a coat ready to be laid', () => {
   });
 
   it('takes its pattern from a shape, else from the last card of its gun', () => {
-    const shaped = { ...aJob(), approach: { ...aJob().approach, fanShape: { flatness: 0.5, softness: 1, skew: 0, split: 0, tilt: 0.1 } } };
+    const shaped = {
+      ...aJob(),
+      approach: {
+        ...aJob().approach,
+        fanShape: { flatness: 0.5, softness: 1, skew: 0, split: 0, tilt: 0.1 },
+      },
+    };
     expect(setupOf(shaped)).toMatchObject({ pattern: 'shape', passes: { tilt: 0.1 } });
     const film = [0.2, 1, 1.6, 1, 0.2];
-    const pattern = { width: 0.25, height: 0.05, profile: film, centre: 0, ends: 1, flatness: 0.8, middle: 1, bend: 0, softness: 0.1, tails: 1, spatter: 0, speckle: 0, fault: 'good', confidence: 1 };
+    const pattern = {
+      width: 0.25,
+      height: 0.05,
+      profile: film,
+      centre: 0,
+      ends: 1,
+      flatness: 0.8,
+      middle: 1,
+      bend: 0,
+      softness: 0.1,
+      tails: 1,
+      spatter: 0,
+      speckle: 0,
+      fault: 'good',
+      confidence: 1,
+    };
     const rig = { ...turbine, patterns: [{ at: '2026-11-23T10:00:00.000Z', sheetId: 'other', pattern }] };
     const carded = sure(evenSetup(seen(sprayedJob(), { rig }), 'front'));
     expect(carded).toMatchObject({ pattern: 'card', film });
@@ -69,7 +90,10 @@ describe('a coat ready to be laid', () => {
     const cut = withFace(sprayedJob(), { openings: [{ x: 0.1, y: 0.2, width: 0.3, height: 0.4 }] });
     // The face is 0.7 wide and 2 high: strokes go up and down, so the map lies turned.
     expect(setupOf(cut).openings[0]).toMatchObject({ x: 0.2, y: 0.1, width: 0.4, height: 0.3 });
-    const short = { ...cut, coats: cut.coats.map((coat) => ({ ...coat, path: { beyond: 0.05, shortWay: true } })) };
+    const short = {
+      ...cut,
+      coats: cut.coats.map((coat) => ({ ...coat, path: { beyond: 0.05, shortWay: true } })),
+    };
     expect(setupOf(short).openings[0]).toMatchObject({ x: 0.1, y: 0.2 });
     expect(setupOf(short).passes).toMatchObject({ along: 0.7, across: 2, beyond: 0.05 });
   });
@@ -82,7 +106,10 @@ describe('a coat ready to be laid', () => {
       const laid = sure(filmOnFace(view, sure(evenSetup(view, 'front')), both));
       return sure(fieldFacts(laid.field, laid.limits)).mean;
     };
-    const crossed = { ...job, coats: job.coats.map((coat, i) => (i === 1 ? { ...coat, path: { beyond: 0, shortWay: true } } : coat)) };
+    const crossed = {
+      ...job,
+      coats: job.coats.map((coat, i) => (i === 1 ? { ...coat, path: { beyond: 0, shortWay: true } } : coat)),
+    };
     const solids = setupOf(job).solids;
     expect(dry(job)).toBeCloseTo(2 * solids * factsOf(job).mean, 7);
     expect(dry(crossed) / dry(job)).toBeGreaterThan(0.85);
@@ -91,7 +118,7 @@ describe('a coat ready to be laid', () => {
     expect(evenSetup(seen(aJob([bare])), 'front')).toMatchObject({ refused: 'no-film' });
     expect(filmOnFace(seen(job), setupOf(job), [])).toMatchObject({ refused: 'no-coat' });
   });
-}); // prettier-ignore
+});
 
 describe('flow-out of a job', () => {
   it('lands richer than it was timed, upright by how the face hangs', () => {
@@ -103,20 +130,41 @@ describe('flow-out of a job', () => {
   });
 
   it('moves its limits by the verdicts of every job', () => {
-    const verdict = (seen_: 'peel' | 'even' | 'run', film: number): readonly [number, NewEntry] => [-10, { type: 'flowed', coatId: 'lacquer-1', seen: seen_, film, viscosity: 0.4, density: 1040, setting: 90, angle: Math.PI / 2 }];
+    const verdict = (seen_: 'peel' | 'even' | 'run', film: number): readonly [number, NewEntry] => [
+      -10,
+      {
+        type: 'flowed',
+        coatId: 'lacquer-1',
+        seen: seen_,
+        film,
+        viscosity: 0.4,
+        density: 1040,
+        setting: 90,
+        angle: Math.PI / 2,
+      },
+    ];
     const none = flowLimits([aJob()]);
-    const some = flowLimits([logged(aJob(), verdict('run', 50e-6), verdict('run', 55e-6)), logged(aJob(), verdict('peel', 60e-6))]);
+    const some = flowLimits([
+      logged(aJob(), verdict('run', 50e-6), verdict('run', 55e-6)),
+      logged(aJob(), verdict('peel', 60e-6)),
+    ]);
     expect(none).toMatchObject({ peels: 0, runs: 0 });
     expect(some).toMatchObject({ peels: 1, runs: 2 });
     expect(some.sag).toBeLessThan(none.sag);
     expect(some.levelling).toBeGreaterThan(none.levelling);
   });
-}); // prettier-ignore
+});
 
 describe('readings over the map', () => {
   const films = (of: (spot: number) => number) =>
-    [0, 1, 2, 3, 4].flatMap((spot) => [0, 1, 2].map((i): readonly [number, NewEntry] => [-5 + i / 10, { type: 'film', faceId: 'front', spot, reading: of(spot) }]));
-  const coated = (of: (spot: number) => number) => sprayedJob([-40, start('lacquer-1')], [-30, end('lacquer-1')], ...films(of));
+    [0, 1, 2, 3, 4].flatMap((spot) =>
+      [0, 1, 2].map((i): readonly [number, NewEntry] => [
+        -5 + i / 10,
+        { type: 'film', faceId: 'front', spot, reading: of(spot) },
+      ]),
+    );
+  const coated = (of: (spot: number) => number) =>
+    sprayedJob([-40, start('lacquer-1')], [-30, end('lacquer-1')], ...films(of));
 
   it('stand beside what the strokes should have left, and say that the top was quicker', () => {
     const straight = sure(laidReadings(seen(coated(() => 25e-6)), 'front'));
@@ -124,7 +172,12 @@ describe('readings over the map', () => {
     expect(straight.places).toHaveLength(5);
     // Spots 1 and 2 lie at the top, 3 and 4 at the bottom: the map’s left and right.
     const foretold = straight.places.map((each) => each.foretold);
-    const leaning = sure(laidReadings(seen(coated((spot) => foretold[spot]! * (spot === 0 ? 1 : spot < 3 ? 0.8 : 1.2))), 'front'));
+    const leaning = sure(
+      laidReadings(
+        seen(coated((spot) => foretold[spot]! * (spot === 0 ? 1 : spot < 3 ? 0.8 : 1.2))),
+        'front',
+      ),
+    );
     const traces = sure(leaning.traces);
     expect(traces.right).toMatchObject({ sure: true });
     expect(traces.right.value).toBeGreaterThan(0.1);
@@ -132,7 +185,9 @@ describe('readings over the map', () => {
   });
 
   it('are asked for where there are none', () => {
-    expect(laidReadings(seen(sprayedJob([-40, start('lacquer-1')], [-30, end('lacquer-1')])), 'front')).toMatchObject({ refused: 'no-readings' });
+    expect(
+      laidReadings(seen(sprayedJob([-40, start('lacquer-1')], [-30, end('lacquer-1')])), 'front'),
+    ).toMatchObject({ refused: 'no-readings' });
     expect(laidReadings(seen(sprayedJob()), 'front')).toMatchObject({ refused: 'no-coat' });
   });
-}); // prettier-ignore
+});

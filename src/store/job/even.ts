@@ -51,19 +51,35 @@ const usualFootprint = 0.25;
 /** A gun nobody has set: the fan’s own default, m. */
 const usualFan = 0.25;
 
-const profileFor = ({ job, rig }: JobView, coat: PlannedCoat): Outcome<{ profile: Profile; pattern: EvenSetup['pattern']; film: EvenSetup['film']; slim?: number; tilt?: number }> => {
+const profileFor = (
+  { job, rig }: JobView,
+  coat: PlannedCoat,
+): Outcome<{
+  profile: Profile;
+  pattern: EvenSetup['pattern'];
+  film: EvenSetup['film'];
+  slim?: number;
+  tilt?: number;
+}> => {
   const shape = job.approach.fanShape;
   if (shape) {
     const profile = shapedProfile(shape);
     return isRefusal(profile) ? profile : { profile, pattern: 'shape', film: shape, tilt: shape.tilt };
   }
-  const read = rig?.patterns?.filter(({ sheetId }) => sheetId === coat.sheetId).at(-1)?.pattern ?? rig?.patterns?.at(-1)?.pattern;
+  const read =
+    rig?.patterns?.filter(({ sheetId }) => sheetId === coat.sheetId).at(-1)?.pattern ??
+    rig?.patterns?.at(-1)?.pattern;
   if (read) {
     const { profile, width, height } = read;
-    return { profile: measured(profile), pattern: 'card', film: profile, slim: Math.min(Math.max(height / width, 0.05), 1) };
+    return {
+      profile: measured(profile),
+      pattern: 'card',
+      film: profile,
+      slim: Math.min(Math.max(height / width, 0.05), 1),
+    };
   }
   return { profile: parabolic, pattern: 'default', film: parabola };
-}; // prettier-ignore
+};
 
 /** One function for one kept card, so that what is tabled of it once is found again. */
 const profiles = new WeakMap<readonly number[], Profile>();
@@ -85,9 +101,14 @@ const parabolic = shapedProfile(parabola) as Profile;
 export function evenSetup(view: JobView, faceId: string, coatId?: string): Outcome<EvenSetup> {
   const { job, spray, plan, set, rig } = view;
   const face = job.part.faces.find(({ id }) => id === faceId) ?? job.part.faces[0];
-  const coat = spray.coats.find((each) => each.coat.id === coatId) ?? spray.running ?? spray.next ?? spray.coats.at(-1);
+  const coat =
+    spray.coats.find((each) => each.coat.id === coatId) ?? spray.running ?? spray.next ?? spray.coats.at(-1);
   if (!face || !coat) return refuse('no-face', 'The plan has no face or no coat yet. Add them in Plan.');
-  if (!(coat.wet > 0)) return refuse('no-film', 'The wet film of this coat cannot be told yet. Mix it, or give its sheet volume solids.');
+  if (!(coat.wet > 0))
+    return refuse(
+      'no-film',
+      'The wet film of this coat cannot be told yet. Mix it, or give its sheet volume solids.',
+    );
   const shaped = profileFor(view, coat.coat);
   if (isRefusal(shaped)) return shaped;
   const held = coat.sheet.id === set.sheet.id ? set.setting : undefined;
@@ -98,7 +119,10 @@ export function evenSetup(view: JobView, faceId: string, coatId?: string): Outco
   const distance = held?.distance ?? proposed?.distance ?? rig?.distance ?? 0.2;
   const spacing = strokeSpacing(fan, overlap);
   const known = held?.fluid ?? proposed?.fitting.flow;
-  const flow = known && known > 0 ? known : solveStroke('flow', { wetFilm: coat.wet, transfer: plan.transfer, speed, fan, overlap });
+  const flow =
+    known && known > 0
+      ? known
+      : solveStroke('flow', { wetFilm: coat.wet, transfer: plan.transfer, speed, fan, overlap });
   if (isRefusal(flow)) return flow;
   const kind = face.surface ?? 'flat';
   const { beyond = 0, cross, shortWay } = coat.coat.path ?? {};
@@ -106,13 +130,34 @@ export function evenSetup(view: JobView, faceId: string, coatId?: string): Outco
   const [along, across] = shortWay && kind !== 'round' ? [short, long] : [long, short];
   // Openings are kept as the face hangs; the map lies with its strokes.
   const turned = along !== face.width;
-  const openings = (face.openings ?? []).map(({ x, y, width, height, round }) => (turned ? { x: y, y: x, width: height, height: width, round } : { x, y, width, height, round }));
+  const openings = (face.openings ?? []).map(({ x, y, width, height, round }) =>
+    turned ? { x: y, y: x, width: height, height: width, round } : { x, y, width, height, round },
+  );
   const limit = (dry: number) => dry / coat.solids;
   return {
     coat,
     face,
-    gun: { profile: shaped.profile, fan, distance, footprint: (fan / 2) * (shaped.slim ?? usualFootprint), flow, transfer: plan.transfer },
-    passes: { kind, along, across, spacing, speed, fan, distance, lead: job.approach.lead ?? usualLead, beyond, cross: cross && canCross(kind), tilt: shaped.tilt },
+    gun: {
+      profile: shaped.profile,
+      fan,
+      distance,
+      footprint: (fan / 2) * (shaped.slim ?? usualFootprint),
+      flow,
+      transfer: plan.transfer,
+    },
+    passes: {
+      kind,
+      along,
+      across,
+      spacing,
+      speed,
+      fan,
+      distance,
+      lead: job.approach.lead ?? usualLead,
+      beyond,
+      cross: cross && canCross(kind),
+      tilt: shaped.tilt,
+    },
     openings,
     aim: coat.wet,
     limits: { min: limit(coat.dry.min), max: limit(coat.dry.max) },
@@ -120,14 +165,15 @@ export function evenSetup(view: JobView, faceId: string, coatId?: string): Outco
     pattern: shaped.pattern,
     film: shaped.film,
   };
-} // prettier-ignore
+}
 
 /** What a coat is once it has landed, here and now: estimates, marked so where they are shown. */
 export function landedNow(view: JobView, coat: CoatState): Outcome<LandedFilm> {
   const { job, plan, set } = view;
   const sheet = sheetOf(job, coat.coat.sheetId);
   const density = isRefusal(plan.asMixed) ? 1000 : plan.asMixed.density;
-  const thinner = sheet.thinning.thinners.find(({ id }) => id === job.thinners?.[sheet.id]) ?? sheet.thinning.thinners[0];
+  const thinner =
+    sheet.thinning.thinners.find(({ id }) => id === job.thinners?.[sheet.id]) ?? sheet.thinning.thinners[0];
   return landedFilm({
     viscosity: set.viscosity,
     density,
@@ -137,7 +183,7 @@ export function landedNow(view: JobView, coat: CoatState): Outcome<LandedFilm> {
     slowness: slowness(sheet, plan.climate),
     warmer: plan.climate ? plan.climate.part - sheet.times.temperature : 0,
   });
-} // prettier-ignore
+}
 
 /** rad from lying flat. */
 export const angleOf = ({ lies }: Pick<Face, 'lies'>): number => (lies === 'upright' ? Math.PI / 2 : 0);
@@ -147,9 +193,15 @@ export function flowLimits(jobs: readonly Job[]): Calibrated {
   const verdicts = jobs
     .flatMap((job) => ofType(liveEntries(job), 'flowed'))
     .flatMap(({ seen, film, angle, viscosity, density, setting, holds }): FlowVerdict[] => {
-      const landed: LandedFilm = { viscosity, density, setting, tension: usualTension, ...(holds ? { yield: holds } : {}) };
+      const landed: LandedFilm = {
+        viscosity,
+        density,
+        setting,
+        tension: usualTension,
+        ...(holds ? { yield: holds } : {}),
+      };
       const [flows, slides] = [levelling(landed, film), sag(landed, film, angle)];
       return isRefusal(flows) || isRefusal(slides) ? [] : [{ seen, levelling: flows, sag: slides }];
     });
   return calibrateFlow(verdicts);
-} // prettier-ignore
+}

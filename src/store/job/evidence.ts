@@ -61,31 +61,80 @@ function ofMix({ job, thin, mix, plan }: JobView): Evidence[] {
   const found: Evidence[] = [];
   const entries = liveEntries(job);
   const reading = thin.readings.at(-1);
-  if (reading && thin.band) found.push({ finding: against('viscosity', 'low', 'high', reading.atSheet, thin.band), quantity: 'time', found: reading.atSheet, min: thin.band.min, max: thin.band.max, entry: reading.entries.at(-1) });
+  if (reading && thin.band)
+    found.push({
+      finding: against('viscosity', 'low', 'high', reading.atSheet, thin.band),
+      quantity: 'time',
+      found: reading.atSheet,
+      min: thin.band.min,
+      max: thin.band.max,
+      entry: reading.entries.at(-1),
+    });
   const { batch } = mix;
   const start = lastOf(entries, 'coat-start');
   const sprayed = start ? moment(start) : undefined;
   if (batch) {
-    if (batch.ratio) found.push({ finding: batch.ratio.passes ? 'mix:ok' : 'mix:off', entry: lastOf(entries, 'mixed') });
+    if (batch.ratio)
+      found.push({ finding: batch.ratio.passes ? 'mix:ok' : 'mix:off', entry: lastOf(entries, 'mixed') });
     const { induction } = batch.sheet.times;
-    if (induction && sprayed !== undefined && sprayed >= batch.mixedAt) found.push({ finding: sprayed < batch.readyAt ? 'rest:skipped' : 'rest:ok', entry: start });
-    if (batch.useBefore !== undefined && sprayed !== undefined) found.push({ finding: sprayed > batch.useBefore || thin.step.kind === 'doubled' ? 'pot:old' : 'pot:ok', entry: start });
+    if (induction && sprayed !== undefined && sprayed >= batch.mixedAt)
+      found.push({ finding: sprayed < batch.readyAt ? 'rest:skipped' : 'rest:ok', entry: start });
+    if (batch.useBefore !== undefined && sprayed !== undefined)
+      found.push({
+        finding: sprayed > batch.useBefore || thin.step.kind === 'doubled' ? 'pot:old' : 'pot:ok',
+        entry: start,
+      });
     const every = batch.sheet.intervals.stir;
     if (every && sprayed !== undefined) {
-      const stirred = Math.max(...ofType(entries, 'stir').map(moment).filter((at) => at <= sprayed), batch.mixedAt);
-      if (sprayed >= stirred) found.push({ finding: (sprayed - stirred) / 1000 > every * stirSlack ? 'stir:late' : 'stir:ok', quantity: 'duration', found: (sprayed - stirred) / 1000, max: every });
+      const stirred = Math.max(
+        ...ofType(entries, 'stir')
+          .map(moment)
+          .filter((at) => at <= sprayed),
+        batch.mixedAt,
+      );
+      if (sprayed >= stirred)
+        found.push({
+          finding: (sprayed - stirred) / 1000 > every * stirSlack ? 'stir:late' : 'stir:ok',
+          quantity: 'duration',
+          found: (sprayed - stirred) / 1000,
+          max: every,
+        });
     }
     const share = batch.thinner / Math.max(batch.mixedMass, 1e-9);
     const thinner = thinnerFor(job, batch.sheet);
     const air = plan.climate?.air;
-    if (thin.thinner && batch.additions.some(({ offSheet }) => offSheet)) found.push({ finding: 'thinner:over', quantity: 'share', found: share, max: batch.sheet.thinning.maximum, entry: batch.additions.at(-1) });
-    else if (thinner?.air && air !== undefined && batch.thinner > 0) found.push({ finding: against('thinner', 'slow', 'fast', air, thinner.air), quantity: 'temperature', found: air, min: thinner.air.min, max: thinner.air.max, entry: plan.climate });
+    if (thin.thinner && batch.additions.some(({ offSheet }) => offSheet))
+      found.push({
+        finding: 'thinner:over',
+        quantity: 'share',
+        found: share,
+        max: batch.sheet.thinning.maximum,
+        entry: batch.additions.at(-1),
+      });
+    else if (thinner?.air && air !== undefined && batch.thinner > 0)
+      found.push({
+        finding: against('thinner', 'slow', 'fast', air, thinner.air),
+        quantity: 'temperature',
+        found: air,
+        min: thinner.air.min,
+        max: thinner.air.max,
+        entry: plan.climate,
+      });
   }
-  const lots = [...new Set(ofType(entries, 'poured').map(({ batchId }) => batchId))].map((id) => ofType(entries, 'poured').filter(({ batchId }) => batchId === id).flatMap(({ from }) => from ?? []).map(({ canId }) => canId));
+  const lots = [...new Set(ofType(entries, 'poured').map(({ batchId }) => batchId))].map((id) =>
+    ofType(entries, 'poured')
+      .filter(({ batchId }) => batchId === id)
+      .flatMap(({ from }) => from ?? [])
+      .map(({ canId }) => canId),
+  );
   const [before, now] = lots.slice(-2);
-  if (before && now && before.length > 0 && now.length > 0) found.push({ finding: now.every((can) => before.includes(can)) ? 'lot:ok' : 'lot:new', entry: lastOf(entries, 'poured') });
+  if (before && now && before.length > 0 && now.length > 0)
+    found.push({
+      finding: now.every((can) => before.includes(can)) ? 'lot:ok' : 'lot:new',
+      entry: lastOf(entries, 'poured'),
+    });
   return found;
-} // prettier-ignore
+}
 
 function ofRoom({ plan, rig }: JobView): Evidence[] {
   const { climate, sheet, dew } = plan;
@@ -93,18 +142,38 @@ function ofRoom({ plan, rig }: JobView): Evidence[] {
   const { limits } = sheet;
   const part = against('heat', 'cold', 'hot', climate.part, limits.part);
   const air = against('heat', 'cold', 'hot', climate.air, limits.air);
-  const heat = part === 'heat:ok' ? { finding: air, found: climate.air, ...limits.air } : { finding: part, found: climate.part, ...limits.part };
+  const heat =
+    part === 'heat:ok'
+      ? { finding: air, found: climate.air, ...limits.air }
+      : { finding: part, found: climate.part, ...limits.part };
   const found: Evidence[] = [
     { ...heat, quantity: 'temperature', entry: climate },
-    { finding: against('damp', 'dry', 'humid', climate.humidity, limits.humidity), quantity: 'share', found: climate.humidity, ...limits.humidity, entry: climate },
+    {
+      finding: against('damp', 'dry', 'humid', climate.humidity, limits.humidity),
+      quantity: 'share',
+      found: climate.humidity,
+      ...limits.humidity,
+      entry: climate,
+    },
   ];
-  if (dew !== undefined) found.push({ finding: dew < dewMarginLimit ? 'dew:tight' : 'dew:ok', quantity: 'temperatureStep', found: dew, min: dewMarginLimit, entry: climate });
+  if (dew !== undefined)
+    found.push({
+      finding: dew < dewMarginLimit ? 'dew:tight' : 'dew:ok',
+      quantity: 'temperatureStep',
+      found: dew,
+      min: dewMarginLimit,
+      entry: climate,
+    });
   if (rig?.air === 'compressor') {
     const dried = rig.dryer || rig.airParts?.some(({ kind }) => kind === 'dryer' || kind === 'separator');
-    found.push({ finding: !dried && climate.humidity > dampLine ? 'water:likely' : 'water:ok', says: dried ? 'a dryer or separator stands in the line' : 'nothing dries the air of this line', entry: climate });
+    found.push({
+      finding: !dried && climate.humidity > dampLine ? 'water:likely' : 'water:ok',
+      says: dried ? 'a dryer or separator stands in the line' : 'nothing dries the air of this line',
+      entry: climate,
+    });
   }
   return found;
-} // prettier-ignore
+}
 
 const cardStates: Partial<Record<string, string>> = { good: 'ok' };
 
@@ -113,34 +182,99 @@ function ofGun({ set, rig, job, plan }: JobView): Evidence[] {
   const { setting, advice } = set;
   const entries = liveEntries(job);
   const card = lastOf(entries, 'card', ({ sheetId }) => sheetId === plan.sheet.id);
-  if (card) found.push({ finding: `card:${cardStates[card.verdict] ?? card.verdict}` as Finding, entry: card });
+  if (card)
+    found.push({ finding: `card:${cardStates[card.verdict] ?? card.verdict}` as Finding, entry: card });
   if (setting && advice) found.push(...settingAgainst(setting, advice));
   if (setting && !isRefusal(set.proposal)) {
     const wanted = set.proposal.speed;
-    found.push({ finding: against('speed', 'slow', 'fast', setting.speed, { min: wanted * (1 - paceSlack), max: wanted * (1 + paceSlack) }), quantity: 'speed', found: setting.speed, min: wanted * (1 - paceSlack), max: wanted * (1 + paceSlack), entry: setting });
+    found.push({
+      finding: against('speed', 'slow', 'fast', setting.speed, {
+        min: wanted * (1 - paceSlack),
+        max: wanted * (1 + paceSlack),
+      }),
+      quantity: 'speed',
+      found: setting.speed,
+      min: wanted * (1 - paceSlack),
+      max: wanted * (1 + paceSlack),
+      entry: setting,
+    });
   }
   const overlap = setting?.overlap ?? job.approach.overlap;
-  found.push({ finding: overlap < shortOverlap ? 'overlap:short' : 'overlap:ok', quantity: 'share', found: overlap, min: shortOverlap, entry: setting });
+  found.push({
+    finding: overlap < shortOverlap ? 'overlap:short' : 'overlap:ok',
+    quantity: 'share',
+    found: overlap,
+    min: shortOverlap,
+    entry: setting,
+  });
   const worn = setting?.tip ? rig?.tipsWorn?.[setting.tip]?.fan : undefined;
-  if (worn !== undefined && setting) found.push({ finding: worn < setting.fan * (1 - tipWorn) ? 'wear:worn' : 'wear:ok', quantity: 'distance', found: worn, min: setting.fan * (1 - tipWorn) });
+  if (worn !== undefined && setting)
+    found.push({
+      finding: worn < setting.fan * (1 - tipWorn) ? 'wear:worn' : 'wear:ok',
+      quantity: 'distance',
+      found: worn,
+      min: setting.fan * (1 - tipWorn),
+    });
   return found;
-} // prettier-ignore
+}
 
 function settingAgainst(setting: NonNullable<JobView['set']['setting']>, advice: GunAdvice): Evidence[] {
-  const found: Evidence[] = [{ finding: against('distance', 'near', 'far', setting.distance, advice.distance), quantity: 'distance', found: setting.distance, ...advice.distance, entry: setting }];
+  const found: Evidence[] = [
+    {
+      finding: against('distance', 'near', 'far', setting.distance, advice.distance),
+      quantity: 'distance',
+      found: setting.distance,
+      ...advice.distance,
+      entry: setting,
+    },
+  ];
   // A pressure means nothing without where it was read.
-  if (setting.pressureAt === advice.pressureAt) found.push({ finding: against('pressure', 'low', 'high', setting.pressure, advice.pressure), quantity: setting.pressure > 20e5 ? 'pumpPressure' : 'pressure', found: setting.pressure, ...advice.pressure, entry: setting });
-  if (setting.bore !== undefined && advice.bore) found.push({ finding: against('nozzle', 'small', 'large', setting.bore, advice.bore), quantity: 'bore', found: setting.bore, ...advice.bore, entry: setting });
+  if (setting.pressureAt === advice.pressureAt)
+    found.push({
+      finding: against('pressure', 'low', 'high', setting.pressure, advice.pressure),
+      quantity: setting.pressure > 20e5 ? 'pumpPressure' : 'pressure',
+      found: setting.pressure,
+      ...advice.pressure,
+      entry: setting,
+    });
+  if (setting.bore !== undefined && advice.bore)
+    found.push({
+      finding: against('nozzle', 'small', 'large', setting.bore, advice.bore),
+      quantity: 'bore',
+      found: setting.bore,
+      ...advice.bore,
+      entry: setting,
+    });
   return found;
-} // prettier-ignore
+}
 
 function ofFilm({ check, spray, job }: JobView): Evidence[] {
   const { verdict, spec } = check;
   if (!isRefusal(verdict)) {
-    const whole = judgeFilm(check.spots.map(({ faceId, spot, films }) => ({ id: `${faceId}/${spot}`, readings: films })), spec, 'own');
+    const whole = judgeFilm(
+      check.spots.map(({ faceId, spot, films }) => ({ id: `${faceId}/${spot}`, readings: films })),
+      spec,
+      'own',
+    );
     const reading = lastOf(liveEntries(job), 'film');
-    const state = verdict.mean > spec.max ? 'thick' : verdict.mean < spec.min ? 'thin' : !isRefusal(whole) && whole.variation > unevenFrom ? 'uneven' : 'ok';
-    return [{ finding: `film:${state}`, quantity: 'film', found: verdict.mean, min: spec.min, max: spec.max, entry: reading }];
+    const state =
+      verdict.mean > spec.max
+        ? 'thick'
+        : verdict.mean < spec.min
+          ? 'thin'
+          : !isRefusal(whole) && whole.variation > unevenFrom
+            ? 'uneven'
+            : 'ok';
+    return [
+      {
+        finding: `film:${state}`,
+        quantity: 'film',
+        found: verdict.mean,
+        min: spec.min,
+        max: spec.max,
+        entry: reading,
+      },
+    ];
   }
   const coat = [...spray.coats].reverse().find(({ combs }) => combs.length > 0);
   const comb = coat?.combs.at(-1);
@@ -148,20 +282,50 @@ function ofFilm({ check, spray, job }: JobView): Evidence[] {
   const [min, max] = [coat.dry.min / coat.solids, coat.dry.max / coat.solids];
   // A comb is an interval: it speaks only where the whole of it lies outside.
   const state = comb.wetted > max ? 'thick' : comb.dry < min ? 'thin' : 'ok';
-  return [{ finding: `film:${state}`, quantity: 'film', found: (comb.wetted + comb.dry) / 2, min, max, entry: comb }];
-} // prettier-ignore
+  return [
+    {
+      finding: `film:${state}`,
+      quantity: 'film',
+      found: (comb.wetted + comb.dry) / 2,
+      min,
+      max,
+      entry: comb,
+    },
+  ];
+}
 
 function ofTimes({ spray, job }: JobView): Evidence[] {
   const sprayed = spray.coats.filter(({ started }) => started !== undefined);
   const late = sprayed.find(({ off }) => off?.kind === 'late');
   const early = sprayed.find(({ off }) => off?.kind === 'early');
   if (sprayed.length < 2) return [];
-  const entry = (coatId: string | undefined) => lastOf(liveEntries(job), 'coat-start', (each) => each.coatId === coatId);
+  const entry = (coatId: string | undefined) =>
+    lastOf(liveEntries(job), 'coat-start', (each) => each.coatId === coatId);
   return [
-    { finding: early ? 'flash:short' : 'flash:ok', ...(early?.off ? { quantity: 'duration' as const, found: early.off.by / 1000, says: `${early.coat.name} began before its window` } : {}), entry: entry((early ?? sprayed.at(-1))?.coat.id) },
-    { finding: late ? 'recoat:late' : 'recoat:ok', ...(late?.off ? { quantity: 'duration' as const, found: late.off.by / 1000, says: `${late.coat.name} began after its window` } : {}), entry: entry((late ?? sprayed.at(-1))?.coat.id) },
+    {
+      finding: early ? 'flash:short' : 'flash:ok',
+      ...(early?.off
+        ? {
+            quantity: 'duration' as const,
+            found: early.off.by / 1000,
+            says: `${early.coat.name} began before its window`,
+          }
+        : {}),
+      entry: entry((early ?? sprayed.at(-1))?.coat.id),
+    },
+    {
+      finding: late ? 'recoat:late' : 'recoat:ok',
+      ...(late?.off
+        ? {
+            quantity: 'duration' as const,
+            found: late.off.by / 1000,
+            says: `${late.coat.name} began after its window`,
+          }
+        : {}),
+      entry: entry((late ?? sprayed.at(-1))?.coat.id),
+    },
   ];
-} // prettier-ignore
+}
 
 function ofPreparation(view: JobView): Evidence[] {
   const entries = liveEntries(view.job);
@@ -173,7 +337,17 @@ function ofPreparation(view: JobView): Evidence[] {
     const item = items.find((each) => each.id === id);
     if (!item) return [];
     const tick = ticked.filter(({ step }) => step === id).at(-1);
-    return [{ finding: `${group}:${item.skipped !== undefined || !tick?.done ? bad : 'ok'}` as Finding, ...(tick ? { entry: tick } : {}), ...(item.skipped ? { says: `left out: ${item.skipped}` } : {}) }];
+    return [
+      {
+        finding: `${group}:${item.skipped !== undefined || !tick?.done ? bad : 'ok'}` as Finding,
+        ...(tick ? { entry: tick } : {}),
+        ...(item.skipped ? { says: `left out: ${item.skipped}` } : {}),
+      },
+    ];
   };
-  return [...of('clean', 'prep', 'skipped'), ...of('abrade', 'abrade', 'skipped'), ...of('tack', 'tack', 'late')];
-} // prettier-ignore
+  return [
+    ...of('clean', 'prep', 'skipped'),
+    ...of('abrade', 'abrade', 'skipped'),
+    ...of('tack', 'tack', 'late'),
+  ];
+}

@@ -25,7 +25,13 @@ export function fixesOf(
   const { overlap } = job.approach;
   const applied = appliedNow(job, plan.sheet);
   const density = isRefusal(applied) ? 1000 : applied.density;
-  const flow = solveStroke('flow', { wetFilm: set.wet, transfer: set.transfer, speed: rig.handSpeed ?? job.approach.speed, fan: rig.fan, overlap }); // prettier-ignore
+  const flow = solveStroke('flow', {
+    wetFilm: set.wet,
+    transfer: set.transfer,
+    speed: rig.handSpeed ?? job.approach.speed,
+    fan: rig.fan,
+    overlap,
+  });
   const temperature = choice?.temperature ?? sheet.times.temperature;
   const thinnest = band && viscosityFromSeconds(band.cup, band.min);
   const next = nextFeed[rig.feed];

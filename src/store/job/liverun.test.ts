@@ -55,7 +55,11 @@ describe('a coat under way', () => {
     expect(seen(logged(paused, [-2, end(coat(1))])).spray.coats[0]).toMatchObject({ rested: 8 * 60_000 });
   });
   it('remembers which faces and sides have it', () => {
-    const job = logged(running, [-15, { type: 'face-done', coatId: coat(1), faceId: 'outer' }], [-12, { type: 'face-done', coatId: coat(1), faceId: 'outer', side: 2 }]); // prettier-ignore
+    const job = logged(
+      running,
+      [-15, { type: 'face-done', coatId: coat(1), faceId: 'outer' }],
+      [-12, { type: 'face-done', coatId: coat(1), faceId: 'outer', side: 2 }],
+    );
     expect(seen(job).spray.running?.faces).toEqual([
       { faceId: 'outer', side: 1 },
       { faceId: 'outer', side: 2 },

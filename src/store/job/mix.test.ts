@@ -1,23 +1,53 @@
 import { celsius } from '@/core/climate';
 import { isRefusal } from '@/core/refusal';
 import type { Can, Coating, NewEntry } from '@/records';
-import { aJob, at, colour, end, fitRoom, lacquer, logged, mixedColour, mixedLacquer, noon, seen, turbine, water } from '../../../tests/fixtures/job'; // prettier-ignore
+import {
+  aJob,
+  at,
+  colour,
+  end,
+  fitRoom,
+  lacquer,
+  logged,
+  mixedColour,
+  mixedLacquer,
+  noon,
+  seen,
+  turbine,
+  water,
+} from '../../../tests/fixtures/job';
 
+// prettier-ignore
 const extender = {
   id: 'extender', name: 'Extender', density: 1000, volumeSolids: 0, voc: 900, water: 0, exempt: 0,
   doseBy: 'mass' as const, doseOf: 'mix' as const, dose: 0, maximum: 0.05, thins: true,
-}; // prettier-ignore
+};
 const dosed: Coating = { ...lacquer, additives: [extender] };
 const can = (id: string, says: Partial<Can> = {}): Can => ({
-  kind: 'can', version: 1, id, coatingId: 'lacquer', componentId: 'base', lot: id, left: 9e-3, ...says,
-}); // prettier-ignore
+  kind: 'can',
+  version: 1,
+  id,
+  coatingId: 'lacquer',
+  componentId: 'base',
+  lot: id,
+  left: 9e-3,
+  ...says,
+});
 
 describe('doses', () => {
   it('go in last, and count toward the thinner’s maximum: 5 % of 12 leaves 7', () => {
     const job = logged({ ...aJob([dosed]), doses: { extender: 0.05 } }, [
       -20,
-      { type: 'mixed', batchId: 'b', sheetId: 'lacquer', poured: [{ partId: 'base', mass: 2 }, { partId: 'extender', mass: 0.1 }] },
-    ]); // prettier-ignore
+      {
+        type: 'mixed',
+        batchId: 'b',
+        sheetId: 'lacquer',
+        poured: [
+          { partId: 'base', mass: 2 },
+          { partId: 'extender', mass: 0.1 },
+        ],
+      },
+    ]);
     const view = seen(logged(job, [-10, water(0.02)]));
     expect(view.mix.batch?.doseShare).toBeCloseTo(0.05, 9);
     expect(view.thin.question?.maximum).toBeCloseTo(0.07, 9);
@@ -32,7 +62,10 @@ describe('doses', () => {
   });
 
   it('that were poured stay in the pot, whatever the job says later', () => {
-    const poured = [{ partId: 'base', mass: 2 }, { partId: 'extender', mass: 0.1 }]; // prettier-ignore
+    const poured = [
+      { partId: 'base', mass: 2 },
+      { partId: 'extender', mass: 0.1 },
+    ];
     const job = logged(aJob([dosed]), [-20, { type: 'mixed', batchId: 'b', sheetId: 'lacquer', poured }]);
     expect(seen(job).mix.batch?.applied.mass).toBeCloseTo(2.1, 9);
   });
@@ -40,11 +73,17 @@ describe('doses', () => {
 
 describe('a mix off its ratio', () => {
   it('is told, and mended by more of what is short', () => {
-    const poured = [{ partId: 'base', mass: 0.96 }, { partId: 'hardener', mass: 0.16 }]; // prettier-ignore
+    const poured = [
+      { partId: 'base', mass: 0.96 },
+      { partId: 'hardener', mass: 0.16 },
+    ];
     const off = logged(aJob([colour]), [-5, { type: 'mixed', batchId: 'c', sheetId: 'colour', poured }]);
     const { batch } = seen(off).mix;
     expect(batch?.ratio?.passes).toBe(false);
-    const mended = logged(off, [-3, { type: 'poured', batchId: 'c', sheetId: 'colour', volume: 1e-3, partId: 'hardener', mass: 0.04 }]); // prettier-ignore
+    const mended = logged(off, [
+      -3,
+      { type: 'poured', batchId: 'c', sheetId: 'colour', volume: 1e-3, partId: 'hardener', mass: 0.04 },
+    ]);
     expect(seen(mended).mix.batch?.ratio?.passes).toBe(true);
     expect(seen(mended).mix.batch?.applied.mass).toBeCloseTo(1.16, 9);
     expect(seen(mended).mix.pouring).toBeUndefined();
@@ -63,17 +102,36 @@ describe('thinned cans and leftovers', () => {
     expect(rung!.mass).toBeCloseTo((view.mix.volume * 1040) / 0.9, 2);
     const poured = logged(
       job,
-      [-20, { type: 'poured', batchId: 'b', sheetId: 'lacquer', volume: 1e-3, partId: 'base', mass: 1, thinner: 0.1, from: [{ canId: 'a', mass: 1 }] }],
+      [
+        -20,
+        {
+          type: 'poured',
+          batchId: 'b',
+          sheetId: 'lacquer',
+          volume: 1e-3,
+          partId: 'base',
+          mass: 1,
+          thinner: 0.1,
+          from: [{ canId: 'a', mass: 1 }],
+        },
+      ],
       [-10, { type: 'mixed', batchId: 'b', sheetId: 'lacquer', poured: [{ partId: 'base', mass: 0.9 }] }],
-    ); // prettier-ignore
+    );
     expect(seen(poured).mix.batch).toMatchObject({ thinner: 0.1, thinnedBefore: 0.1 });
     expect(seen(poured).thin.share).toBeCloseTo(0.1 / 0.9, 6);
   });
 
   it('a leftover keeps its age, and brings every part in its share', () => {
     const leftover = {
-      type: 'leftover', batchId: 'n', sheetId: 'colour', volume: 1e-3, from: 'Gate', mixedAt: at(-90), mass: 0.58, thinner: 0,
-    } as const; // prettier-ignore
+      type: 'leftover',
+      batchId: 'n',
+      sheetId: 'colour',
+      volume: 1e-3,
+      from: 'Gate',
+      mixedAt: at(-90),
+      mass: 0.58,
+      thinner: 0,
+    } as const;
     const begun = logged(aJob([colour]), [-10, leftover]);
     const { pouring } = seen(begun).mix;
     expect(pouring?.poured[0]).toBeCloseTo(0.48, 9);
@@ -138,7 +196,15 @@ describe('what to mix now', () => {
 });
 
 describe('cans of a job', () => {
-  const from = (id: string): NewEntry => ({ type: 'poured', batchId: 'x', sheetId: 'lacquer', volume: 1e-3, partId: 'base', mass: 1, from: [{ canId: id, mass: 1 }] }); // prettier-ignore
+  const from = (id: string): NewEntry => ({
+    type: 'poured',
+    batchId: 'x',
+    sheetId: 'lacquer',
+    volume: 1e-3,
+    partId: 'base',
+    mass: 1,
+    from: [{ canId: id, mass: 1 }],
+  });
 
   it('another lot than the batch before is flagged, unless it is boxed with it', () => {
     const job = logged(aJob(), [-90, from('a')], [-80, { type: 'discard', batchId: 'x', why: 'spilt' }]);
@@ -148,7 +214,10 @@ describe('cans of a job', () => {
   });
 
   it('too little in them is told before pouring, an expired one with what to take instead', () => {
-    const [source] = seen({ ...aJob(), cans: ['a'] }, { cans: [can('a', { left: 0.5e-3, useBefore: '2026-01-01' }), can('b')] }).mix.sources; // prettier-ignore
+    const [source] = seen(
+      { ...aJob(), cans: ['a'] },
+      { cans: [can('a', { left: 0.5e-3, useBefore: '2026-01-01' }), can('b')] },
+    ).mix.sources;
     expect(source?.short).toBeGreaterThan(1e-3);
     expect(source?.expired).toHaveLength(1);
     expect(source?.instead?.can.id).toBe('b');
@@ -160,10 +229,16 @@ describe('the sheet as worked with', () => {
     ...colour,
     components: [
       colour.components[0]!,
-      { ...colour.components[1]!, partsAt: [{ temperature: celsius(15), parts: 1.4 }, { temperature: celsius(25), parts: 0.8 }] },
+      {
+        ...colour.components[1]!,
+        partsAt: [
+          { temperature: celsius(15), parts: 1.4 },
+          { temperature: celsius(25), parts: 0.8 },
+        ],
+      },
     ],
     guns: [{ ...lacquer.guns[0]!, target: { cupId: 'din-4', min: 18, max: 21, temperature: celsius(20) } }],
-  }; // prettier-ignore
+  };
 
   it('takes the parts for the room, and the band of the method', () => {
     const room = { ...fitRoom, air: celsius(20) } as typeof fitRoom;
@@ -181,7 +256,12 @@ describe('the sheet as worked with', () => {
     ];
     const sheet: Coating = { ...lacquer, thinning: { ...lacquer.thinning, thinners } };
     expect(seen(logged(aJob([sheet]), [-60, fitRoom])).thin.thinner?.id).toBe('warm');
-    const used = logged(aJob([sheet]), [-60, fitRoom], [-50, mixedLacquer], [-40, { type: 'addition', batchId: 'b', what: 'cool', mass: 0.05 }]); // prettier-ignore
+    const used = logged(
+      aJob([sheet]),
+      [-60, fitRoom],
+      [-50, mixedLacquer],
+      [-40, { type: 'addition', batchId: 'b', what: 'cool', mass: 0.05 }],
+    );
     expect(seen(used).thin.thinner?.id).toBe('cool');
     expect(seen({ ...used, thinners: { lacquer: 'warm' } }).thin.thinner?.id).toBe('warm');
   });

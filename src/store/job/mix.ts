@@ -146,9 +146,15 @@ function fromThinned(
     more += mass - rung.mass;
     return more === 0
       ? rung
-      : { ...rung, mass, volume: mass / rung.part.density, scale: rung.scale + more, mark: rung.mark + more / rung.part.density };
+      : {
+          ...rung,
+          mass,
+          volume: mass / rung.part.density,
+          scale: rung.scale + more,
+          mark: rung.mark + more / rung.part.density,
+        };
   });
-} // prettier-ignore
+}
 
 function pouringOf(
   job: Job,

@@ -26,11 +26,23 @@ describe('the day as a planning question', () => {
 
   it('turns both sides as the school has it', () => {
     const afters = (turning: NonNullable<Job['approach']['turning']>) =>
-      ask(withFace({ count: 1, sides: 2 }, { turning })).question.pieces.map(({ id, after }) => [id.split('/').at(-1), after?.coat]);
-    expect(afters('one-side')).toEqual([['front', undefined], ['back', 1]]);
-    expect(afters('every-coat')).toEqual([['front', undefined], ['back', 0]]);
-    expect(afters('back-first')).toEqual([['back', undefined], ['front', 1]]);
-  }); // prettier-ignore
+      ask(withFace({ count: 1, sides: 2 }, { turning })).question.pieces.map(({ id, after }) => [
+        id.split('/').at(-1),
+        after?.coat,
+      ]);
+    expect(afters('one-side')).toEqual([
+      ['front', undefined],
+      ['back', 1],
+    ]);
+    expect(afters('every-coat')).toEqual([
+      ['front', undefined],
+      ['back', 0],
+    ]);
+    expect(afters('back-first')).toEqual([
+      ['back', undefined],
+      ['front', 1],
+    ]);
+  });
 
   it('takes up a job in work: its open window is kept, its coats on are not planned again', () => {
     const job = logged(aJob(), [-70, fitRoom], [-60, start('lacquer-1')], [-10, end('lacquer-1')]);

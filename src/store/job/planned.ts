@@ -56,7 +56,8 @@ export function dayQuestion(
   const abraded = lastOf(liveEntries(job), 'abraded');
   const lastOn = spray.coats.filter(({ state }) => state === 'done').at(-1);
   // The window that the coat already on leaves open, on the question’s scale.
-  const window = lastOn?.ended === undefined || spray.recoat === undefined || abraded ? undefined : spray.recoat;
+  const window =
+    lastOn?.ended === undefined || spray.recoat === undefined || abraded ? undefined : spray.recoat;
   const on = (moment: number) => (moment - midnight) / 1000;
 
   const pieces = job.part.faces.flatMap((face): Piece[] => {
@@ -82,9 +83,20 @@ export function dayQuestion(
           id,
           coats,
           handle: settled,
-          ...(window ? { release: on(window.opens), ...(window.closes === undefined ? {} : { due: on(window.closes) }) } : {}),
+          ...(window
+            ? {
+                release: on(window.opens),
+                ...(window.closes === undefined ? {} : { due: on(window.closes) }),
+              }
+            : {}),
           ...(s > 0
-            ? { after: { piece: `${face.id}/${g}/${sides[0]}`, coat: turning === 'every-coat' ? 0 : left.length - 1, wait: settled } }
+            ? {
+                after: {
+                  piece: `${face.id}/${g}/${sides[0]}`,
+                  coat: turning === 'every-coat' ? 0 : left.length - 1,
+                  wait: settled,
+                },
+              }
             : {}),
         };
       });
@@ -103,7 +115,7 @@ export function dayQuestion(
       changeover: 15 * 60,
     },
   };
-} // prettier-ignore
+}
 
 const turnedSides = (turning: 'one-side' | 'every-coat' | 'back-first') =>
   turning === 'back-first' ? (['back', 'front'] as const) : (['front', 'back'] as const);

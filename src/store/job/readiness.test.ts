@@ -31,22 +31,32 @@ describe('readiness', () => {
 
   it('is left out only with a reason, and counts again once it is done', () => {
     const skipped = logged(aJob(), [-10, { type: 'skip', item: 'swing', why: 'Small part on a turntable' }]);
-    expect(readinessOf(seen(skipped)).find(({ id }) => id === 'swing')?.skipped).toBe('Small part on a turntable');
+    expect(readinessOf(seen(skipped)).find(({ id }) => id === 'swing')?.skipped).toBe(
+      'Small part on a turntable',
+    );
     expect(openItems(readinessOf(seen(skipped))).map(({ id }) => id)).not.toContain('swing');
     const done = logged(skipped, [-5, tick('swing')]);
     const item = readinessOf(seen(done)).find(({ id }) => id === 'swing')!;
     expect([item.state, item.skipped]).toEqual(['done', undefined]);
-  }); // prettier-ignore
+  });
 
   it('asks for air-fed protection with isocyanates, for masking where something is kept off, for air that is enough', () => {
-    const says = (job: Job, rig = turbine) => readinessOf(seen(job, { rig })).map((item) => item.says).join(' '); // prettier-ignore
+    const says = (job: Job, rig = turbine) =>
+      readinessOf(seen(job, { rig }))
+        .map((item) => item.says)
+        .join(' ');
     expect(says(aJob([{ ...colour, hazards: ['isocyanate', 'flammable'] }]))).toMatch(
       /Air-fed protection.*|No ignition/,
     );
     const job = aJob();
     const face = { ...job.part.faces[0]!, keepOff: 'the hinges' };
     expect(says({ ...job, part: { ...job.part, faces: [face] } })).toContain('Mask the hinges');
-    const weak: Rig = { ...turbine, air: 'compressor', airDemand: 6e-3, compressor: { delivers: 5e-3, tank: 0.1, high: 9e5, low: 6e5 } }; // prettier-ignore
+    const weak: Rig = {
+      ...turbine,
+      air: 'compressor',
+      airDemand: 6e-3,
+      compressor: { delivers: 5e-3, tank: 0.1, high: 9e5, low: 6e5 },
+    };
     expect(states(job, 0, weak).air).toBe('stop');
   });
 

@@ -45,33 +45,122 @@ export function readinessOf(view: JobView): ReadyItem[] {
   const entries = liveEntries(job);
   const next = spray.next ?? spray.running;
   const ticks = ofType(entries, 'tick').filter(({ list }) => list === 'ready');
-  const ticked = (id: string): PrepState => (ticks.filter(({ step }) => step === id).at(-1)?.done ? 'done' : 'todo');
+  const ticked = (id: string): PrepState =>
+    ticks.filter(({ step }) => step === id).at(-1)?.done ? 'done' : 'todo';
   const skips = ofType(entries, 'skip');
   const { hazards } = plan.sheet;
   const inWindow = spray.recoat !== undefined && spray.recoat.state !== 'closed';
   const chain = prepStates(
-    prepChain({ substrate: substrateOf(job.part), existing: job.part.existing ?? 'bare', next: next?.coat.role, inWindow }),
+    prepChain({
+      substrate: substrateOf(job.part),
+      existing: job.part.existing ?? 'bare',
+      next: next?.coat.role,
+      inWindow,
+    }),
     ticks.map(({ step, at, done }) => ({ step, at: Date.parse(at), done })),
     now,
   );
-  const hand = (id: string, group: ReadyItem['group'], says: string, because: string): ReadyItem => ({ id, group, says, because, by: 'hand', state: ticked(id) });
-  const told = (id: string, group: ReadyItem['group'], good: boolean | undefined, says: string, because: string): ReadyItem => ({
-    id, group, says, because, by: 'record', state: good === undefined ? 'todo' : good ? 'done' : 'stop',
+  const hand = (id: string, group: ReadyItem['group'], says: string, because: string): ReadyItem => ({
+    id,
+    group,
+    says,
+    because,
+    by: 'hand',
+    state: ticked(id),
+  });
+  const told = (
+    id: string,
+    group: ReadyItem['group'],
+    good: boolean | undefined,
+    says: string,
+    because: string,
+  ): ReadyItem => ({
+    id,
+    group,
+    says,
+    because,
+    by: 'record',
+    state: good === undefined ? 'todo' : good ? 'done' : 'stop',
   });
   const masking = maskingOf(job.part.faces);
   const flammable = hazards.includes('flammable');
   const items: (ReadyItem | false)[] = [
-    ...chain.map(({ step, state, until }): ReadyItem => ({ id: step.id, group: 'part', says: step.says, because: step.because, by: 'hand', state, ...(until === undefined ? {} : { until }) })),
-    masking.length > 0 && hand('masking', 'part', `Mask ${job.part.faces.filter(({ keepOff }) => keepOff).map(({ keepOff, name }) => `${keepOff} on ${name.toLowerCase()}`).join(', ')}: about ${Math.max(Math.round(masking.seconds / 60), 1)} minutes.`, 'What must stay free of it is cheaper to mask than to clean.'),
-    hand('supports', 'part', job.approach.racks ? `Supports and ${job.approach.racks} rack slots free.` : 'Supports ready, and a place to dry.', 'A wet part has nowhere else to go.'),
-    hand('swing', 'room', 'Room to swing the gun: an arm’s length beside each face.', 'A cramped stroke arcs and starts on the part.'),
-    told('room', 'room', plan.climate ? plan.fitness.filter(({ id }) => id !== 'film').every(({ state }) => state === 'good') : undefined, 'Air, part and humidity inside the sheet’s limits.', 'Read the room: dew, cold and damp undo everything after.'),
-    hand('clean-room', 'room', 'Floor damped, extraction on, filters clear, light across the face.', 'Dust and dim light show on the finish.'),
-    flammable && hand('ignition', 'room', 'No ignition, everything grounded: gun, pails, part.', 'Vapour travels along the floor to the spark.'),
+    ...chain.map(({ step, state, until }): ReadyItem => ({
+      id: step.id,
+      group: 'part',
+      says: step.says,
+      because: step.because,
+      by: 'hand',
+      state,
+      ...(until === undefined ? {} : { until }),
+    })),
+    masking.length > 0 &&
+      hand(
+        'masking',
+        'part',
+        `Mask ${job.part.faces
+          .filter(({ keepOff }) => keepOff)
+          .map(({ keepOff, name }) => `${keepOff} on ${name.toLowerCase()}`)
+          .join(', ')}: about ${Math.max(Math.round(masking.seconds / 60), 1)} minutes.`,
+        'What must stay free of it is cheaper to mask than to clean.',
+      ),
+    hand(
+      'supports',
+      'part',
+      job.approach.racks
+        ? `Supports and ${job.approach.racks} rack slots free.`
+        : 'Supports ready, and a place to dry.',
+      'A wet part has nowhere else to go.',
+    ),
+    hand(
+      'swing',
+      'room',
+      'Room to swing the gun: an arm’s length beside each face.',
+      'A cramped stroke arcs and starts on the part.',
+    ),
+    told(
+      'room',
+      'room',
+      plan.climate
+        ? plan.fitness.filter(({ id }) => id !== 'film').every(({ state }) => state === 'good')
+        : undefined,
+      'Air, part and humidity inside the sheet’s limits.',
+      'Read the room: dew, cold and damp undo everything after.',
+    ),
+    hand(
+      'clean-room',
+      'room',
+      'Floor damped, extraction on, filters clear, light across the face.',
+      'Dust and dim light show on the finish.',
+    ),
+    flammable &&
+      hand(
+        'ignition',
+        'room',
+        'No ignition, everything grounded: gun, pails, part.',
+        'Vapour travels along the floor to the spark.',
+      ),
     rig !== undefined && rig.air === 'compressor' && airItem(rig, hand, told),
-    told('mixed', 'mix', mix.batch ? thin.step.kind !== 'expired' && thin.step.kind !== 'doubled' : undefined, 'A mix in the pot, within its life.', 'Nothing else can be sprayed.'),
-    told('dates', 'mix', mix.sources.every(({ expired }) => expired.length === 0), 'Cans in date.', 'An old hardener cures soft.'),
-    hand('masks', 'people', maskWords(hazards), 'The safety sheet decides; these are the usual ones for what is in this coating.'),
+    told(
+      'mixed',
+      'mix',
+      mix.batch ? thin.step.kind !== 'expired' && thin.step.kind !== 'doubled' : undefined,
+      'A mix in the pot, within its life.',
+      'Nothing else can be sprayed.',
+    ),
+    told(
+      'dates',
+      'mix',
+      mix.sources.every(({ expired }) => expired.length === 0),
+      'Cans in date.',
+      'An old hardener cures soft.',
+    ),
+    hand(
+      'masks',
+      'people',
+      maskWords(hazards),
+      'The safety sheet decides; these are the usual ones for what is in this coating.',
+    ),
   ];
   return items
     .filter((item) => item !== false)
@@ -80,7 +169,7 @@ export function readinessOf(view: JobView): ReadyItem[] {
       const tick = lastOf(entries, 'tick', ({ list, step }) => list === 'ready' && step === item.id);
       return why && (!tick || moment(tick) < moment(why)) ? { ...item, skipped: why.why } : item;
     });
-} // prettier-ignore
+}
 
 function airItem(
   { dryer, compressor, airDemand }: Rig,
@@ -94,8 +183,19 @@ function airItem(
   ) => ReadyItem,
 ): ReadyItem {
   if (compressor && airDemand && compressor.delivers < airDemand * (1 + wantedMargin) && !dryer)
-    return told('air', 'room', false, 'Air: dry, and enough of it.', 'The compressor has little to spare and its air is not dried: drain it and pause between strokes, or note why not.'); // prettier-ignore
-  return hand('air', 'room', 'Air drained and dry; wall gauge set with the trigger pulled.', 'Water in the line gives fish-eyes, blush and rust.'); // prettier-ignore
+    return told(
+      'air',
+      'room',
+      false,
+      'Air: dry, and enough of it.',
+      'The compressor has little to spare and its air is not dried: drain it and pause between strokes, or note why not.',
+    );
+  return hand(
+    'air',
+    'room',
+    'Air drained and dry; wall gauge set with the trigger pulled.',
+    'Water in the line gives fish-eyes, blush and rust.',
+  );
 }
 
 const maskWords = (hazards: readonly string[]): string =>

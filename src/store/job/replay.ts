@@ -21,8 +21,17 @@ export interface Taught {
 }
 
 /** Goes through a batch again, reading by reading, knowing at each only what came before. */
-export function replay(job: Job, sheet: Coating, batch: BatchState, cups: readonly Cup[], plan: PlanView, rig?: Rig): Taught | undefined {
-  const thinner = sheet.thinning.thinners.find(({ id }) => batch.additions.some(({ what }) => what === id)) ?? sheet.thinning.thinners[0];
+export function replay(
+  job: Job,
+  sheet: Coating,
+  batch: BatchState,
+  cups: readonly Cup[],
+  plan: PlanView,
+  rig?: Rig,
+): Taught | undefined {
+  const thinner =
+    sheet.thinning.thinners.find(({ id }) => batch.additions.some(({ what }) => what === id)) ??
+    sheet.thinning.thinners[0];
   const choice = chosenBand(job, bandChoices(job, sheet, rig, plan, cups));
   if (!thinner || !choice || choice.band.cup.relative) return undefined;
   const pot = readingsOf({ job, sheet, batch, thinner, choice, cups });
@@ -33,9 +42,22 @@ export function replay(job: Job, sheet: Coating, batch: BatchState, cups: readon
   pot.readings.forEach((reading, i) => {
     const before = pot.readings[i - 1];
     if (!before || reading.w <= before.w + 1e-9) return;
-    const known = believe(prior, evidence.filter(({ at }) => at <= before.at));
-    const expect = expected(condition(known), reading.w, choice.band.cup, reading.sd ** 2 + reading.bias ** 2);
-    foretold.push({ at: reading.at, expect, measured: reading.atSheet, held: reading.atSheet >= expect.low && reading.atSheet <= expect.high });
+    const known = believe(
+      prior,
+      evidence.filter(({ at }) => at <= before.at),
+    );
+    const expect = expected(
+      condition(known),
+      reading.w,
+      choice.band.cup,
+      reading.sd ** 2 + reading.bias ** 2,
+    );
+    foretold.push({
+      at: reading.at,
+      expect,
+      measured: reading.atSheet,
+      held: reading.atSheet >= expect.low && reading.atSheet <= expect.high,
+    });
   });
   return { lesson: believe(prior, evidence), foretold };
-} // prettier-ignore
+}

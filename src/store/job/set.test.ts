@@ -4,8 +4,12 @@ import { fixesOf } from './fixes';
 import { aJob, card, logged, mixedLacquer, readyToSpray, seen, setting } from '../../../tests/fixtures/job';
 
 const rung = (pressure: number, score: number): NewEntry => ({
-  type: 'card', sheetId: 'lacquer', verdict: 'coarse', pressure, score,
-}); // prettier-ignore
+  type: 'card',
+  sheetId: 'lacquer',
+  verdict: 'coarse',
+  pressure,
+  score,
+});
 const at = (says: object): NewEntry => ({ ...(setting() as object), ...says }) as NewEntry;
 
 describe('what a gun was set to', () => {
@@ -52,12 +56,13 @@ describe('a card before a coat', () => {
     const { set } = seen(good(30), { shop: { ...newShop, cardLasts: 1200 } });
     expect([set.cardState, set.card]).toEqual(['expired', undefined]);
     const all = aJob().coats.reduce<Job>(
-      (job, { id }) => logged(job, [-235, { type: 'coat-start', coatId: id }], [-234, { type: 'coat-end', coatId: id }]),
+      (job, { id }) =>
+        logged(job, [-235, { type: 'coat-start', coatId: id }], [-234, { type: 'coat-end', coatId: id }]),
       good(241),
     );
     expect(seen(all).set.cardState).toBe('good');
   });
-}); // prettier-ignore
+});
 
 describe('the rungs of a ladder', () => {
   it('are the cards with a pressure, over settings that changed nothing else', () => {
@@ -77,7 +82,13 @@ describe('the rungs of a ladder', () => {
 
   it('begin anew when fluid, distance or nozzle changed', () => {
     for (const change of [{ fluid: 4e-6 }, { distance: 0.2 }, { bore: 1.3e-3 }]) {
-      const job = logged(aJob(), [-40, setting()], [-38, rung(0.36e5, 0.3)], [-36, at(change)], [-34, rung(0.4e5, 0.5)]); // prettier-ignore
+      const job = logged(
+        aJob(),
+        [-40, setting()],
+        [-38, rung(0.36e5, 0.3)],
+        [-36, at(change)],
+        [-34, rung(0.4e5, 0.5)],
+      );
       expect(seen(job).set.rungs).toHaveLength(1);
     }
     expect(seen(aJob()).set.rungs).toEqual([]);

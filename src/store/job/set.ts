@@ -180,7 +180,10 @@ function rungsOf(
 ): Rung[] {
   if (!setting) return [];
   const alike = (other: EntryOf<'setting'>) =>
-    other.bore === setting.bore && other.tip === setting.tip && other.fluid === setting.fluid && other.distance === setting.distance; // prettier-ignore
+    other.bore === setting.bore &&
+    other.tip === setting.tip &&
+    other.fluid === setting.fluid &&
+    other.distance === setting.distance;
   let first = setting;
   for (const each of settings.slice(0, settings.indexOf(setting)).reverse()) {
     if (!alike(each)) break;

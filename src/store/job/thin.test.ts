@@ -65,7 +65,10 @@ describe('readings', () => {
       [-39, reading(27.2)],
     );
     const { readings } = seen(job).thin;
-    expect(readings.map(({ entries, thinner }) => [entries.length, thinner])).toEqual([[2, 0], [2, 0.1]]); // prettier-ignore
+    expect(readings.map(({ entries, thinner }) => [entries.length, thinner])).toEqual([
+      [2, 0],
+      [2, 0.1],
+    ]);
     expect(readings[1]?.share).toBeCloseTo(0.05, 9);
   });
 

@@ -146,9 +146,20 @@ export function thinView(job: Job, { rig, cups, shop, plan, now, lessons }: Thin
   const choice = chosenBand(job, choices);
   const approach = job.approach.thinBy ?? ({ kind: 'model' } as const);
   const rest = {
-    sheet, thinner, batch, choices, choice, approach, readings: [], sticks: [], thinnerMass: 0, share: 0,
-    lessons: 0, inBand: 'unknown' as const, ...(choice ? { band: choice.band } : {}),
-  }; // prettier-ignore
+    sheet,
+    thinner,
+    batch,
+    choices,
+    choice,
+    approach,
+    readings: [],
+    sticks: [],
+    thinnerMass: 0,
+    share: 0,
+    lessons: 0,
+    inBand: 'unknown' as const,
+    ...(choice ? { band: choice.band } : {}),
+  };
   if (!choice) return { ...rest, step: { kind: 'no-cup' }, viscosity: 100e-6 };
   if (!batch || !thinner) return { ...rest, step: { kind: 'mix-first' }, viscosity: choice.middle };
 
@@ -284,11 +295,15 @@ function thickenedBy({ pot, prior }: StepQuestion): number | undefined {
   return last.viscosity / Math.exp(meanOf(predict(before, last.w)));
 }
 
-function extraFor(coat: PlannedCoat, { job, batch, question, thinner }: StepQuestion): ExtraThinner | undefined {
+function extraFor(
+  coat: PlannedCoat,
+  { job, batch, question, thinner }: StepQuestion,
+): ExtraThinner | undefined {
   const recipe = coat.thinning;
   if (recipe?.by !== 'extra' || !recipe.extra) return undefined;
   const entries = liveEntries(job);
-  if (lastOf(entries, 'addition', (entry) => entry.batchId === batch.id && entry.coatId === coat.id)) return undefined;
+  if (lastOf(entries, 'addition', (entry) => entry.batchId === batch.id && entry.coatId === coat.id))
+    return undefined;
   const sheet = batch.sheet;
   const own = sheet.thinning.thinners.find(({ id }) => id === recipe.thinnerId) ?? thinner;
   const wanted = massAtShare(recipe.extra, own.density, batch.unthinned, sheet.thinning);
@@ -303,7 +318,12 @@ function extraFor(coat: PlannedCoat, { job, batch, question, thinner }: StepQues
     thinner: own,
     mass,
     share,
-    expect: expected(condition(question.belief), blendShare(total, batch.unthinned.mass), question.band.cup, question.readingSd ** 2),
+    expect: expected(
+      condition(question.belief),
+      blendShare(total, batch.unthinned.mass),
+      question.band.cup,
+      question.readingSd ** 2,
+    ),
     ...(share > sheet.thinning.maximum + 1e-9
       ? { offSheet: 'maximum' as const }
       : outside
@@ -311,19 +331,24 @@ function extraFor(coat: PlannedCoat, { job, batch, question, thinner }: StepQues
         : {}),
     tried: ofType(entries, 'trial').some(({ coatId }) => coatId === coat.id),
   };
-} // prettier-ignore
+}
 
 /** Paint is not warmed past this, K, whatever the room may be. A default. */
 const warmest = 308.15;
 
-function warmInstead(viscosity: number, choice: BandChoice, law: TemperatureLaw, { limits }: Coating): Pick<ThinView, 'warm'> {
+function warmInstead(
+  viscosity: number,
+  choice: BandChoice,
+  law: TemperatureLaw,
+  { limits }: Coating,
+): Pick<ThinView, 'warm'> {
   const { band, temperature, middle } = choice;
   const thick = viscosityFromSeconds(band.cup, band.max);
   if (isRefusal(thick) || viscosity <= thick || band.cup.relative) return {};
   const to = temperatureFor(viscosity, temperature, middle, law.B);
   const seconds = secondsFromViscosity(band.cup, middle);
   return to <= Math.min(limits.air.max, warmest) && !isRefusal(seconds) ? { warm: { to, seconds } } : {};
-} // prettier-ignore
+}
 
 function driftOf({ readings }: PotReadings, w: number, { cup, min, max }: Band): Pick<ThinView, 'drift'> {
   const points = readings.filter((reading) => Math.abs(reading.w - w) < 1e-9);

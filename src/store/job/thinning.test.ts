@@ -3,12 +3,33 @@ import { flowCup, secondsFromViscosity } from '@/core/cups';
 import { priorBelief, type ThinningApproach } from '@/core/thinning';
 import type { Coating, Cup, Job, PlannedCoat } from '@/records';
 import { lessonsFor, lessonsIn } from '../lessons';
-import { aJob, airless, colour, fitRoom, ford, lacquer, logged, mixedColour, mixedLacquer, reading, seen, setting, trueSeconds, turbine, water } from '../../../tests/fixtures/job'; // prettier-ignore
+import {
+  aJob,
+  airless,
+  colour,
+  fitRoom,
+  ford,
+  lacquer,
+  logged,
+  mixedColour,
+  mixedLacquer,
+  reading,
+  seen,
+  setting,
+  trueSeconds,
+  turbine,
+  water,
+} from '../../../tests/fixtures/job';
 
 const mixed = logged(aJob(), [-60, fitRoom], [-55, mixedLacquer]);
 const thick = logged(mixed, [-50, reading(trueSeconds(0))], [-49, reading(trueSeconds(0))]);
 const enough = 0.13;
-const inBand = logged(thick, [-45, water(enough)], [-40, reading(trueSeconds(enough))], [-39, reading(trueSeconds(enough))]); // prettier-ignore
+const inBand = logged(
+  thick,
+  [-45, water(enough)],
+  [-40, reading(trueSeconds(enough))],
+  [-39, reading(trueSeconds(enough))],
+);
 const by = (job: Job, thinBy: ThinningApproach): Job => ({ ...job, approach: { ...job.approach, thinBy } });
 const advised = (job: Job, around: Parameters<typeof seen>[1] = {}) => {
   const { step } = seen(job, around).thin;
@@ -57,7 +78,13 @@ describe('bands', () => {
 });
 
 describe('a shop cup', () => {
-  const own = (liquids: NonNullable<Cup['own']>['liquids']): Cup => ({ kind: 'cup', version: 1, id: 'own', name: 'Drilled', own: { use: 'stand', liquids } }); // prettier-ignore
+  const own = (liquids: NonNullable<Cup['own']>['liquids']): Cup => ({
+    kind: 'cup',
+    version: 1,
+    id: 'own',
+    name: 'Drilled',
+    own: { use: 'stand', liquids },
+  });
   const timed = (seconds: number) =>
     ({ ...(reading(seconds) as object), cupId: 'own' }) as ReturnType<typeof reading>;
 
@@ -133,7 +160,10 @@ describe('coats with a recipe of their own', () => {
     if (step.kind !== 'extra') throw new Error(step.kind);
     expect(step.extra.mass).toBeCloseTo(0.04, 9);
     expect(step.extra.offSheet).toBeUndefined();
-    const added = logged(job, [-20, { type: 'addition', batchId: 'b', what: 'water', mass: 0.04, coatId: 'lacquer-1' }]); // prettier-ignore
+    const added = logged(job, [
+      -20,
+      { type: 'addition', batchId: 'b', what: 'water', mass: 0.04, coatId: 'lacquer-1' },
+    ]);
     expect(seen(added).thin.step.kind).not.toBe('extra');
   });
 
@@ -166,9 +196,15 @@ describe('a mix in use', () => {
   });
 
   it('a two-part mix at twice its viscosity is discarded, not thinned', () => {
-    const cup = (seconds: number) => ({ ...(reading(seconds, 20) as object), batchId: 'c' }) as ReturnType<typeof reading>; // prettier-ignore
+    const cup = (seconds: number) =>
+      ({ ...(reading(seconds, 20) as object), batchId: 'c' }) as ReturnType<typeof reading>;
     const at = (nu: number) => secondsFromViscosity(flowCup('ford-4')!, nu * 1e-6) as number;
-    const job = logged(aJob([{ ...colour, target: { cupId: 'ford-4', min: 19, max: 24, temperature: celsius(20) } }]), [-60, mixedColour()], [-58, cup(at(90))], [-57, cup(at(91))]); // prettier-ignore
+    const job = logged(
+      aJob([{ ...colour, target: { cupId: 'ford-4', min: 19, max: 24, temperature: celsius(20) } }]),
+      [-60, mixedColour()],
+      [-58, cup(at(90))],
+      [-57, cup(at(91))],
+    );
     expect(seen(job).thin.step.kind).not.toBe('doubled');
     const cured = logged(job, [-5, cup(at(205))], [-4, cup(at(207))]);
     expect(seen(cured).thin.step).toMatchObject({ kind: 'doubled', by: expect.closeTo(2.2, 0) });
@@ -191,7 +227,10 @@ describe('a mix in use', () => {
 
 describe('learning', () => {
   it('a batch teaches its paint, and foretells its own readings honestly', () => {
-    const records = new Map<string, Job | Cup>([['job/job', inBand], ['cup/cup', ford]]); // prettier-ignore
+    const records = new Map<string, Job | Cup>([
+      ['job/job', inBand],
+      ['cup/cup', ford],
+    ]);
     const [lesson] = lessonsIn(records);
     expect(lesson).toMatchObject({ jobId: 'job', sheetId: 'lacquer', thinnerId: 'water' });
     expect(Math.exp(lesson!.lesson.mean[0]) * 1e6).toBeCloseTo(124, -1);

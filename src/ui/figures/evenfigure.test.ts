@@ -13,11 +13,23 @@ const strokes = fieldStrokes({
   distance: 0.2,
   lead: 0.1,
 });
-const laid = isRefusal(strokes) ? strokes : filmField({
-  surface: flatSurface(0.8, 400), along: 1.2, cols: 600, strokes,
-  gun: { profile: shapeProfile(1), fan: 0.25, distance: 0.2, footprint: 0.03, flow: 200e-6 / 60, transfer: 0.65 },
-  openings: [{ x: 0.5, y: 0.3, width: 0.2, height: 0.2 }],
-}); // prettier-ignore
+const laid = isRefusal(strokes)
+  ? strokes
+  : filmField({
+      surface: flatSurface(0.8, 400),
+      along: 1.2,
+      cols: 600,
+      strokes,
+      gun: {
+        profile: shapeProfile(1),
+        fan: 0.25,
+        distance: 0.2,
+        footprint: 0.03,
+        flow: 200e-6 / 60,
+        transfer: 0.65,
+      },
+      openings: [{ x: 0.5, y: 0.3, width: 0.2, height: 0.2 }],
+    });
 const field = laid as FilmField;
 const asked = { field, limits: { min: 36e-6, max: 54e-6 }, colours };
 const figure = (system: 'metric' | 'us') =>
@@ -38,13 +50,20 @@ describe('the film map as a figure', () => {
   it('speaks the user’s units and turns colour exactly at the limits', () => {
     const [metric, us] = [figure('metric'), figure('us')];
     const heat = metric.data[0] as unknown as { colorscale: [number, string][]; zmax: number };
-    expect(heat.colorscale.map(([, colour]) => colour)).toEqual(['care', 'care-wash', 'good-wash', 'good', 'stop-wash', 'stop']);
+    expect(heat.colorscale.map(([, colour]) => colour)).toEqual([
+      'care',
+      'care-wash',
+      'good-wash',
+      'good',
+      'stop-wash',
+      'stop',
+    ]);
     expect(heat.colorscale[2]![0] * heat.zmax).toBeCloseTo(36, 6);
     expect(heat.colorscale[3]![0] * heat.zmax).toBeCloseTo(54, 6);
     const texts = (of: typeof metric) => (of.data[2] as unknown as { text: string[] }).text;
     expect(texts(metric)).toEqual(['<b>51</b>']);
     expect(texts(us)).toEqual(['<b>2.0</b>']);
-  }); // prettier-ignore
+  });
 
   it('cuts where it is asked to, with gaps at openings', () => {
     const cut = (way: 'along' | 'across', at: number) =>

@@ -2,9 +2,19 @@ import type { FilmField } from '@/core/evenness';
 import { fromSI, unitIn, type UnitSystem } from '@/core/quantity';
 
 export type MapColours = Record<
-  'ink' | 'ink-soft' | 'hairline' | 'good' | 'good-wash' | 'care' | 'care-wash' | 'stop' | 'stop-wash' | 'act' | 'sheet',
+  | 'ink'
+  | 'ink-soft'
+  | 'hairline'
+  | 'good'
+  | 'good-wash'
+  | 'care'
+  | 'care-wash'
+  | 'stop'
+  | 'stop-wash'
+  | 'act'
+  | 'sheet',
   string
->; // prettier-ignore
+>;
 
 /** A place that was measured: m along and across, film in m. */
 export interface MapReading {
@@ -25,7 +35,11 @@ interface MapQuestion {
 const drawn = 160;
 
 /** A field made coarse enough to draw: block means; openings and places without part are left empty. */
-export function coarse({ film, on, rows, cols }: FilmField): { z: (number | null)[][]; rows: number; cols: number } {
+export function coarse({ film, on, rows, cols }: FilmField): {
+  z: (number | null)[][];
+  rows: number;
+  cols: number;
+} {
   const [n, m] = [Math.min(rows, drawn), Math.min(cols, drawn)];
   const z = Array.from({ length: n }, (_, r) =>
     Array.from({ length: m }, (__, c) => {
@@ -40,16 +54,30 @@ export function coarse({ film, on, rows, cols }: FilmField): { z: (number | null
     }),
   );
   return { z, rows: n, cols: m };
-} // prettier-ignore
+}
 
 /** px kept free beside a map for its numbers: sections laid against it use the same. */
 export const mapMargin = { l: 44, r: 12, t: 8, b: 34 } as const;
 
-const axisOf = (colours: MapColours) => ({ zeroline: false, showgrid: false, tickfont: { color: colours['ink-soft'], size: 11 }, linecolor: colours.ink, fixedrange: true }); // prettier-ignore
-const titled = (text: string, colours: MapColours) => ({ title: { text, font: { size: 11, color: colours['ink-soft'] }, standoff: 4 } }); // prettier-ignore
+const axisOf = (colours: MapColours) => ({
+  zeroline: false,
+  showgrid: false,
+  tickfont: { color: colours['ink-soft'], size: 11 },
+  linecolor: colours.ink,
+  fixedrange: true,
+});
+const titled = (text: string, colours: MapColours) => ({
+  title: { text, font: { size: 11, color: colours['ink-soft'] }, standoff: 4 },
+});
 
 /** The film on a face as a Plotly heat map coloured by its limits, with what was measured on top. */
-export function evenFigure({ field, limits, system, colours, readings = [] }: MapQuestion & { readonly readings?: readonly MapReading[] }) {
+export function evenFigure({
+  field,
+  limits,
+  system,
+  colours,
+  readings = [],
+}: MapQuestion & { readonly readings?: readonly MapReading[] }) {
   const filmUnit = unitIn('film', system);
   const lengthUnit = unitIn('length', system);
   const film = (m: number) => fromSI(m, filmUnit);
@@ -73,8 +101,27 @@ export function evenFigure({ field, limits, system, colours, readings = [] }: Ma
   ];
   return {
     data: [
-      { type: 'heatmap', x: xs, y: ys, z: values, colorscale: scaleOf, zmin: 0, zmax: high, showscale: false, hoverinfo: 'skip' },
-      { type: 'contour', x: xs, y: ys, z: values, showscale: false, hoverinfo: 'skip', contours: { start: least, end: most, size: Math.max(most - least, near), coloring: 'none' }, line: { color: colours.ink, width: 1, dash: 'dot' } },
+      {
+        type: 'heatmap',
+        x: xs,
+        y: ys,
+        z: values,
+        colorscale: scaleOf,
+        zmin: 0,
+        zmax: high,
+        showscale: false,
+        hoverinfo: 'skip',
+      },
+      {
+        type: 'contour',
+        x: xs,
+        y: ys,
+        z: values,
+        showscale: false,
+        hoverinfo: 'skip',
+        contours: { start: least, end: most, size: Math.max(most - least, near), coloring: 'none' },
+        line: { color: colours.ink, width: 1, dash: 'dot' },
+      },
       {
         mode: 'markers+text',
         x: readings.map((each) => length(each.x)),
@@ -95,22 +142,35 @@ export function evenFigure({ field, limits, system, colours, readings = [] }: Ma
       yaxis: { ...axisOf(colours), range: [length(tall), 0] },
     },
   };
-} // prettier-ignore
+}
 
 /** The film along one line of a map: `along` at a place across, or `across` at a place along; both shares of the map. */
-export function sectionFigure({ field, limits, system, colours, way, at }: MapQuestion & { readonly way: 'along' | 'across'; readonly at: number }) {
+export function sectionFigure({
+  field,
+  limits,
+  system,
+  colours,
+  way,
+  at,
+}: MapQuestion & { readonly way: 'along' | 'across'; readonly at: number }) {
   const filmUnit = unitIn('film', system);
   const lengthUnit = unitIn('length', system);
   const along = way === 'along';
   const [n, step] = along ? [field.cols, field.dx] : [field.rows, field.dy];
-  const fixed = Math.min(Math.floor(at * (along ? field.rows : field.cols)), (along ? field.rows : field.cols) - 1);
+  const fixed = Math.min(
+    Math.floor(at * (along ? field.rows : field.cols)),
+    (along ? field.rows : field.cols) - 1,
+  );
   const places = Array.from({ length: n }, (_, i) => fromSI((i + 0.5) * step, lengthUnit));
   const films = places.map((_, i) => {
     const cell = along ? fixed * field.cols + i : i * field.cols + fixed;
     return field.on[cell] ? fromSI(field.film[cell] ?? 0, filmUnit) : null;
   });
   const [least, most] = [fromSI(limits.min, filmUnit), fromSI(limits.max, filmUnit)];
-  const high = Math.max(films.reduce<number>((a, b) => Math.max(a, b ?? 0), 0), most * 1.25);
+  const high = Math.max(
+    films.reduce<number>((a, b) => Math.max(a, b ?? 0), 0),
+    most * 1.25,
+  );
   const line = { mode: 'lines', line: { color: colours.ink, width: 1.5 }, showlegend: false };
   const far = fromSI(n * step, lengthUnit);
   const band = { type: 'rect', line: { width: 0 }, fillcolor: colours['good-wash'], layer: 'below' };
@@ -118,10 +178,22 @@ export function sectionFigure({ field, limits, system, colours, way, at }: MapQu
   return along
     ? {
         data: [{ ...line, x: places, y: films }],
-        layout: { ...plain, margin: { ...mapMargin, t: 4, b: 4 }, xaxis: { ...axisOf(colours), range: [0, far], showticklabels: false }, yaxis: { ...axisOf(colours), range: [0, high], nticks: 3 }, shapes: [{ ...band, x0: 0, x1: far, y0: least, y1: most }] },
+        layout: {
+          ...plain,
+          margin: { ...mapMargin, t: 4, b: 4 },
+          xaxis: { ...axisOf(colours), range: [0, far], showticklabels: false },
+          yaxis: { ...axisOf(colours), range: [0, high], nticks: 3 },
+          shapes: [{ ...band, x0: 0, x1: far, y0: least, y1: most }],
+        },
       }
     : {
         data: [{ ...line, x: films, y: places }],
-        layout: { ...plain, margin: { ...mapMargin, l: 4, r: 8 }, xaxis: { ...axisOf(colours), range: [0, high], nticks: 3, ...titled(filmUnit.symbol, colours) }, yaxis: { ...axisOf(colours), range: [far, 0], showticklabels: false }, shapes: [{ ...band, x0: least, x1: most, y0: 0, y1: far }] },
+        layout: {
+          ...plain,
+          margin: { ...mapMargin, l: 4, r: 8 },
+          xaxis: { ...axisOf(colours), range: [0, high], nticks: 3, ...titled(filmUnit.symbol, colours) },
+          yaxis: { ...axisOf(colours), range: [far, 0], showticklabels: false },
+          shapes: [{ ...band, x0: least, x1: most, y0: 0, y1: far }],
+        },
       };
-} // prettier-ignore
+}

@@ -34,7 +34,11 @@ export function Alarms() {
     called.current = now;
     write(now);
     if (due.length === 0) return;
-    const words = due.map(({ id, job, timer, then }) => ({ id, then, says: `${timerWords[timer].over}: ${job}` }));
+    const words = due.map(({ id, job, timer, then }) => ({
+      id,
+      then,
+      says: `${timerWords[timer].over}: ${job}`,
+    }));
     ring(alarms, words.map(({ says }) => says).join('\n'));
     queueMicrotask(() => setSaid((before) => [...before, ...words].slice(-4)));
   }, [jobs, alarms]);
@@ -44,18 +48,26 @@ export function Alarms() {
   if (said.length === 0) return null;
   const urgent = said.some(({ then }) => then !== 'go');
   return (
-    <div role="alert" className={`flex flex-wrap items-center gap-x-6 gap-y-1 px-4 py-2 ${urgent ? 'bg-stop text-on-stop' : 'bg-act text-on-act'}`} data-alarm>
+    <div
+      role="alert"
+      className={`flex flex-wrap items-center gap-x-6 gap-y-1 px-4 py-2 ${urgent ? 'bg-stop text-on-stop' : 'bg-act text-on-act'}`}
+      data-alarm
+    >
       <ul className="flex-1 font-bold">
         {said.map(({ id, says }) => (
           <li key={id}>■ {says}</li>
         ))}
       </ul>
-      <button type="button" className="min-h-11 px-3 font-semibold underline underline-offset-4" onClick={() => setSaid([])}>
+      <button
+        type="button"
+        className="min-h-11 px-3 font-semibold underline underline-offset-4"
+        onClick={() => setSaid([])}
+      >
         Seen
       </button>
     </div>
   );
-} // prettier-ignore
+}
 
 function read(): Called | undefined {
   try {

@@ -34,7 +34,7 @@ describe('timers that call', () => {
     const many: Called = { at: noon, ids: Array.from({ length: 300 }, (_, i) => `x${i}`) };
     expect(dueNow(at(400), many).called.ids.length).toBe(200);
   });
-}); // prettier-ignore
+});
 
 describe('a timer run out by the user’s own hand', () => {
   it('does not call', () => {

@@ -56,13 +56,14 @@ export const symptomWords: Record<Symptom, string> = {
 };
 
 /** Parts that are looked at, by the id their finding is recorded under. */
+// prettier-ignore
 export const partWords: Record<string, string> = {
   'fluid-knob': 'Fluid knob', vent: 'Vent', 'check-valve': 'Check valve', strainer: 'Strainer', 'pot-pressure': 'Pot pressure', tip: 'Tip', 'gun-filter': 'Gun filter', prime: 'Prime valve and inlet', 'set-mix': 'The mix',
   viscosity: 'Viscosity', 'lid-gasket': 'Lid gasket', nozzle: 'Nozzle', 'pump-packing': 'Pump packings', fill: 'Fill', 'lid-rim': 'Rim and lid', 'needle-seat': 'Needle and seat', 'packing-tight': 'Packing nut', 'needle-spring': 'Needle spring',
   'nozzle-loose': 'Nozzle’s seat', 'gun-valve': 'Gun’s needle and seat', packing: 'Packing', 'needle-shaft': 'Needle shaft', 'low-cup': 'Cup and tube', skins: 'Dried mix', water: 'Water in the air', 'suction-line': 'Suction line', bleeder: 'Bleeder',
   'air-valve': 'Air valve', 'air-packing': 'Air valve packing', 'air-draw': 'Air drawn in', 'air-supply': 'Air supply', 'pump-check': 'Pump’s balls', 'tip-size': 'Tip size', 'needle-grease': 'Needle and pin', 'needle-bent': 'Needle', 'trigger-lock': 'Trigger lock',
   'gun-needle': 'Gun needle', 'fan-knob': 'Fan knob', 'horn-holes': 'Horn holes', 'fan-air': 'Fan air', 'cap-turned': 'Cap or nozzle', 'cap-rim': 'Cap’s rim', pressure: 'Pressure',
-}; // prettier-ignore
+};
 
 export const wearWords: Record<WearingPart, string> = {
   nozzle: 'Fluid nozzle',

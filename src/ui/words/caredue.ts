@@ -32,8 +32,13 @@ export const dayWords = (moment: number): string =>
   new Date(moment).toLocaleDateString(undefined, { day: 'numeric', month: 'short', year: 'numeric' });
 
 /** From so to so, on one day or two. */
-export const spanWords = ({ low, high }: { readonly low?: number; readonly high?: number }, now: number): string | undefined => {
+export const spanWords = (
+  { low, high }: { readonly low?: number; readonly high?: number },
+  now: number,
+): string | undefined => {
   if (low === undefined || high === undefined) return undefined;
   const [from, to] = [Math.max(low, now), Math.max(high, now)];
-  return dayWords(from) === dayWords(to) ? undefined : `four in five between ${from <= now ? 'now' : dayWords(from)} and ${dayWords(to)}`;
-}; // prettier-ignore
+  return dayWords(from) === dayWords(to)
+    ? undefined
+    : `four in five between ${from <= now ? 'now' : dayWords(from)} and ${dayWords(to)}`;
+};

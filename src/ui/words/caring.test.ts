@@ -113,7 +113,11 @@ describe('care in words', () => {
   });
 
   it('names what is due and of which set or tip', () => {
-    const rig = { ...turbine, sets: [{ id: 's', bore: 1.3e-3, since: day(3) }], airParts: [{ id: 'd', kind: 'drain' as const, name: 'tank', since: day(2) }] };
+    const rig = {
+      ...turbine,
+      sets: [{ id: 's', bore: 1.3e-3, since: day(3) }],
+      airParts: [{ id: 'd', kind: 'drain' as const, name: 'tank', since: day(2) }],
+    };
     const [due] = careCalendar([rig], [], noon);
     expect(dueWords(due!, metric)).toBe('Drain, tank: drain the tank and the low points of the pipe');
     const tip = wearOf([pump], [], noon).find(({ part }) => part === 'tip')!;
@@ -125,6 +129,8 @@ describe('care in words', () => {
   it('gives the span four in five fall in, from now where it has begun', () => {
     expect(spanWords({}, noon)).toBeUndefined();
     expect(spanWords({ low: noon, high: noon + 3600_000 }, noon)).toBeUndefined();
-    expect(spanWords({ low: noon - 5 * 86_400_000, high: noon + 40 * 86_400_000 }, noon)).toMatch(/^four in five between now and /);
+    expect(spanWords({ low: noon - 5 * 86_400_000, high: noon + 40 * 86_400_000 }, noon)).toMatch(
+      /^four in five between now and /,
+    );
   });
-}); // prettier-ignore
+});

@@ -15,7 +15,11 @@ const conditionWords: Record<Condition['id'], string> = {
   'none-over': 'No reading over your own most',
 };
 
-const ruleWords = { 'spot-mean': 'spot means 80–120 %', nominal: 'nominal film', own: 'your own limits' } as const; // prettier-ignore
+const ruleWords = {
+  'spot-mean': 'spot means 80–120 %',
+  nominal: 'nominal film',
+  own: 'your own limits',
+} as const;
 
 export function conditionFacts(
   conditions: readonly Condition[],
@@ -67,7 +71,15 @@ export function checkLine({ check, job }: JobView, units: Units): NextLine {
     };
   const failed = verdict.conditions.find(({ holds }) => !holds);
   const big = units.parts('film', verdict.mean);
-  if (!failed) return { big, says: 'The film passes.', detail: `Mean of ${spots.reduce((sum, { readings }) => sum + readings.length, 0)} readings; thinnest ${units.show('film', verdict.least)}, thickest ${units.show('film', verdict.most)}.`, tone: 'good', because, tap: go('clean', 'Go to Clean') }; // prettier-ignore
+  if (!failed)
+    return {
+      big,
+      says: 'The film passes.',
+      detail: `Mean of ${spots.reduce((sum, { readings }) => sum + readings.length, 0)} readings; thinnest ${units.show('film', verdict.least)}, thickest ${units.show('film', verdict.most)}.`,
+      tone: 'good',
+      because,
+      tap: go('clean', 'Go to Clean'),
+    };
   const [fact] = conditionFacts([failed], units);
   const thin = failed.found < failed.limit;
   const worst = [...verdict.spots].sort((a, b) => (thin ? a.mean - b.mean : b.mean - a.mean))[0];

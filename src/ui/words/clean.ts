@@ -57,7 +57,10 @@ export function cleanLine({ clean, now, rig, job, done, spray }: JobView, units:
       ...(done.has('check') ? {} : { tap: go('check', 'Go to Check') }),
     };
   // Between coats the short way comes first, as long as nothing of the long one has been begun.
-  const short = spray.next && !spray.running && doneCount === 0 && !gelled ? midway.find((each) => !each.done) : undefined;
+  const short =
+    spray.next && !spray.running && doneCount === 0 && !gelled
+      ? midway.find((each) => !each.done)
+      : undefined;
   if (short)
     return {
       big: clock,
@@ -75,12 +78,19 @@ export function cleanLine({ clean, now, rig, job, done, spray }: JobView, units:
     ...(knobs ? { detail: `Recorded: ${knobWords(knobs)}.` } : {}),
     tone: gelled || left < 0 ? 'stop' : left < 900 ? 'care' : 'act',
     because,
-    tap: log(recorded ? 'Back as recorded' : 'Done', 'cleaning step', { type: 'tick', list: 'clean', step: step.id, done: true }, ...(recorded ? [setAgain(recorded)] : [])),
+    tap: log(
+      recorded ? 'Back as recorded' : 'Done',
+      'cleaning step',
+      { type: 'tick', list: 'clean', step: step.id, done: true },
+      ...(recorded ? [setAgain(recorded)] : []),
+    ),
   };
-} // prettier-ignore
+}
 
 /** Turns from closed: `fluid 1.5, fan 3 turns`. */
 export function knobWords(knobs: NonNullable<EntryOf<'setting'>['knobs']>): string {
-  const said = (['fluid', 'fan', 'air'] as const).flatMap((each) => (knobs[each] === undefined ? [] : [`${each} ${knobs[each]}`]));
+  const said = (['fluid', 'fan', 'air'] as const).flatMap((each) =>
+    knobs[each] === undefined ? [] : [`${each} ${knobs[each]}`],
+  );
   return said.length ? `${said.join(', ')} turns` : 'no turns';
-} // prettier-ignore
+}

@@ -4,10 +4,11 @@ import { isRefusal } from '@/core/refusal';
 import { unitsOf } from '../units';
 import { fixesInWords, restorerWords } from './fixes';
 
+// prettier-ignore
 const question: FixQuestion = {
   bore: 1.3e-3, pressure: 9e3, liquid: { viscosity: 0.12, density: 1050 }, flow: 185e-6 / 60,
   temperature: 293.15, B: 3000, warmest: 303.15, thinnest: 0.05, nextFeed: 20e3,
-}; // prettier-ignore
+};
 const said = (more: Partial<FixQuestion> = {}) => {
   const fixes = nozzleFixes({ ...question, ...more });
   if (isRefusal(fixes)) throw new Error(fixes.says);
@@ -32,8 +33,11 @@ describe('what would make a nozzle work, in words', () => {
 
 describe('what restores the film, in words', () => {
   it('names the lever and its value in the user’s units, and nothing out of reach', () => {
-    const found = restorers({ wetFilm: 60e-6, flow: 4e-6, transfer: 0.6, speed: 0.2, fan: 0.25, overlap: 0.5 }, 'flow');
+    const found = restorers(
+      { wetFilm: 60e-6, flow: 4e-6, transfer: 0.6, speed: 0.2, fan: 0.25, overlap: 0.5 },
+      'flow',
+    );
     expect(restorerWords(found, unitsOf('metric')).join('; ')).toMatch(/move at 0\.32\sm\/s/);
     expect(restorerWords([{ lever: 'fan', to: 1, within: false }], unitsOf('us'))).toEqual([]);
   });
-}); // prettier-ignore
+});

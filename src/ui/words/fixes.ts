@@ -43,5 +43,8 @@ export const fixesInWords = (fixes: readonly NozzleFix[], units: Units) =>
     .sort((a, b) => Number(b.works) - Number(a.works))
     .map((fix) => ({
       works: fix.works,
-      says: fix.kind === 'thin' && fixes[0]?.kind === 'close' ? 'Thinning makes it worse: it runs the more.' : fixWords[fix.kind](fix, units),
-    })); // prettier-ignore
+      says:
+        fix.kind === 'thin' && fixes[0]?.kind === 'close'
+          ? 'Thinning makes it worse: it runs the more.'
+          : fixWords[fix.kind](fix, units),
+    }));

@@ -23,13 +23,28 @@ export function labelOf(view: JobView, batch: BatchState, units: Units): Label {
       label: 'Ratio',
       value: sheet.components.length > 1 ? `${ratio} by ${sheet.ratioBy}` : 'one part',
     },
-    { label: 'In the pot', value: `${units.show('volume', applied.volume)}, ${units.show('mass', applied.mass, massDigits(view, units))}` },
-    { label: 'Mixed', value: `${day(batch.mixedAt)} ${clockTime(batch.mixedAt)}${shop.operator ? ` by ${shop.operator}` : ''}` },
-    { label: 'Use before', value: batch.useBefore === undefined ? 'as the sheet says' : `${clockTime(batch.useBefore)}${batch.lifeEstimated ? ', estimate' : ''}` },
+    {
+      label: 'In the pot',
+      value: `${units.show('volume', applied.volume)}, ${units.show('mass', applied.mass, massDigits(view, units))}`,
+    },
+    {
+      label: 'Mixed',
+      value: `${day(batch.mixedAt)} ${clockTime(batch.mixedAt)}${shop.operator ? ` by ${shop.operator}` : ''}`,
+    },
+    {
+      label: 'Use before',
+      value:
+        batch.useBefore === undefined
+          ? 'as the sheet says'
+          : `${clockTime(batch.useBefore)}${batch.lifeEstimated ? ', estimate' : ''}`,
+    },
     { label: 'Thinned', value: `${units.show('share', thin.share)} by ${sheet.thinning.by}` },
-    { label: 'Viscosity', value: reading ? `${units.show('time', reading.atSheet)} ${thin.band?.cup.name ?? ''}` : 'not timed' },
+    {
+      label: 'Viscosity',
+      value: reading ? `${units.show('time', reading.atSheet)} ${thin.band?.cup.name ?? ''}` : 'not timed',
+    },
     { label: 'Lots', value: lots.length > 0 ? lots.join(', ') : 'not recorded' },
-  ]; // prettier-ignore
+  ];
   const cautions = cautionsFor(sheet.hazards, 'spray').concat(cautionsFor(sheet.hazards, 'mix'));
   return {
     title: sheet.name,

@@ -24,11 +24,13 @@ export function mixLine(view: JobView, units: Units): NextLine {
       ? []
       : [{ label: 'The plan asks for', value: units.show('volume', plan.needed.total) }]),
     { label: 'Scale reads to', value: grams(shop.scaleStep) },
-    ...sources.flatMap(({ cans }) => cans.map(({ can, useBefore, expired }) => ({
-      label: `Lot ${can.lot}`,
-      value: `${expired ? '▲ past ' : 'use before '}${useBefore ?? 'no date'}`,
-    }))),
-  ]; // prettier-ignore
+    ...sources.flatMap(({ cans }) =>
+      cans.map(({ can, useBefore, expired }) => ({
+        label: `Lot ${can.lot}`,
+        value: `${expired ? '▲ past ' : 'use before '}${useBefore ?? 'no date'}`,
+      })),
+    ),
+  ];
   const refused = [volume, ladder].find(isRefusal);
   if (refused && !batch)
     return {
@@ -106,13 +108,17 @@ export function mixLine(view: JobView, units: Units): NextLine {
       tone: bad ? 'care' : 'act',
       because: [
         ...facts,
-        ...(share === undefined ? [] : [{ label: `${part.name}, true share`, value: units.show('share', share, { digits: 2 }) }]),
-        ...(entry.type === 'poured' && entry.thinner ? [{ label: 'Thinner in the can already', value: grams(entry.thinner) }] : []),
+        ...(share === undefined
+          ? []
+          : [{ label: `${part.name}, true share`, value: units.show('share', share, { digits: 2 }) }]),
+        ...(entry.type === 'poured' && entry.thinner
+          ? [{ label: 'Thinner in the can already', value: grams(entry.thinner) }]
+          : []),
       ],
       tap: log(`Poured ${grams(mass)}`, `poured ${part.name}`, entry),
       otherwise: focus('poured', 'Poured something else'),
     };
-  } // prettier-ignore
+  }
 }
 
 /** What is said of a batch in the pot: dead, off its ratio, resting, or ready. */
@@ -168,8 +174,10 @@ function mixedLine(view: JobView, batch: BatchState, because: readonly Fact[], u
             value: clockTime(batch.useBefore),
           },
         ]),
-    ...(batch.leftovers.length > 0 ? [{ label: 'Leftover in it from', value: batch.leftovers.join(', ') }] : []),
-  ]; // prettier-ignore
+    ...(batch.leftovers.length > 0
+      ? [{ label: 'Leftover in it from', value: batch.leftovers.join(', ') }]
+      : []),
+  ];
   if (view.now < batch.readyAt)
     return {
       big: { number: showClock((batch.readyAt - view.now) / 1000), unit: 'to rest' },

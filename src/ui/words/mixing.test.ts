@@ -1,6 +1,6 @@
 import type { Can, Coating, NewEntry } from '@/records';
 import type { JobView } from '@/store/job';
-import { aJob, at, colour, fitRoom, logged, mixedColour, reading, seen } from '../../../tests/fixtures/job'; // prettier-ignore
+import { aJob, at, colour, fitRoom, logged, mixedColour, reading, seen } from '../../../tests/fixtures/job';
 import { unitsOf } from '../units';
 import { cupKind, cupLabel } from './cup';
 import { labelOf } from './label';
@@ -14,9 +14,17 @@ const mix = (view: JobView) => {
   const line = nextLine(view, 'mix', metric);
   return { ...line, says: plain(line.says), detail: plain(line.detail) };
 };
-const facts = (view: JobView) => Object.fromEntries(mix(view).because.map(({ label, value }) => [plain(label), plain(value)])); // prettier-ignore
+const facts = (view: JobView) =>
+  Object.fromEntries(mix(view).because.map(({ label, value }) => [plain(label), plain(value)]));
 const cell = (view: JobView) => stripCells(view, metric).find(({ stage }) => stage === 'mix');
-const poured = (partId: string, mass: number): NewEntry => ({ type: 'poured', batchId: 'c', sheetId: 'colour', volume: 1e-3, partId, mass }); // prettier-ignore
+const poured = (partId: string, mass: number): NewEntry => ({
+  type: 'poured',
+  batchId: 'c',
+  sheetId: 'colour',
+  volume: 1e-3,
+  partId,
+  mass,
+});
 const mixedAs = (base: number, hardener: number): NewEntry => ({
   type: 'mixed',
   batchId: 'c',
@@ -28,30 +36,45 @@ const mixedAs = (base: number, hardener: number): NewEntry => ({
 });
 const priced: Coating = { ...colour, pricePerVolume: 40_000 };
 const can = (id: string, says: Partial<Can> = {}): Can => ({
-  kind: 'can', version: 1, id, coatingId: 'lacquer', componentId: 'base', lot: id, left: 9e-3, ...says,
-}); // prettier-ignore
+  kind: 'can',
+  version: 1,
+  id,
+  coatingId: 'lacquer',
+  componentId: 'base',
+  lot: id,
+  left: 9e-3,
+  ...says,
+});
 
 describe('pouring says', () => {
   it('what an over-pour grows the batch to, and costs', () => {
     // 1.2 kg where 0.96 was asked: a quarter more of the litre, 10.00 at 40 a litre.
     const view = seen(logged(aJob([priced]), [-5, poured('base', 1.2)]));
     expect(mix(view).says).toBe('Pour Hardener until the scale reads 1450 g.');
-    expect(facts(view)).toMatchObject({ 'More Colour base than planned': 'the others follow', 'Batch grows to': '1.25 L' });
+    expect(facts(view)).toMatchObject({
+      'More Colour base than planned': 'the others follow',
+      'Batch grows to': '1.25 L',
+    });
     expect(Number(facts(view)['Which costs'])).toBeCloseTo(10, 0);
-  }); // prettier-ignore
+  });
 
   it('that a batch outgrows its pot', () => {
     const job = aJob([priced]);
     const small = { ...job, approach: { ...job.approach, pot: 1.1e-3 } };
-    expect(mix(seen(logged(small, [-5, poured('base', 1.2)]))).detail).toMatch(/^The pot holds 1\.10 L: go on in a larger one\./);
-  }); // prettier-ignore
+    expect(mix(seen(logged(small, [-5, poured('base', 1.2)]))).detail).toMatch(
+      /^The pot holds 1\.10 L: go on in a larger one\./,
+    );
+  });
 
   it('what is refused, with the way to put it right', () => {
     const job = aJob();
     const line = mix(seen({ ...job, approach: { ...job.approach, batch: 5e-3, pot: 2e-3 } }));
-    expect(line).toMatchObject({ says: 'A batch of 5.00 L does not go into a pot of 2.00 L. Take less, or a larger pot.', tone: 'stop' });
+    expect(line).toMatchObject({
+      says: 'A batch of 5.00 L does not go into a pot of 2.00 L. Take less, or a larger pot.',
+      tone: 'stop',
+    });
     expect(line.tap?.does).toEqual({ kind: 'focus', place: 'batch' });
-  }); // prettier-ignore
+  });
 
   it('a small part in millilitres, a large one in litres', () => {
     const view = seen(logged(aJob([colour]), [-5, poured('base', 0.96)]));
@@ -60,7 +83,10 @@ describe('pouring says', () => {
   });
 
   it('which lots it comes from, those past their date marked', () => {
-    const view = seen({ ...aJob(), cans: ['old'] }, { cans: [can('old', { useBefore: '2026-01-01' }), can('new', { useBefore: '2027-01-01' })] }); // prettier-ignore
+    const view = seen(
+      { ...aJob(), cans: ['old'] },
+      { cans: [can('old', { useBefore: '2026-01-01' }), can('new', { useBefore: '2027-01-01' })] },
+    );
     expect(facts(view)).toMatchObject({ 'Lot old': '▲ past 2026-01-01' });
     expect(mix(view).tone).toBe('care');
   });
@@ -86,12 +112,33 @@ describe('a mix in the pot says', () => {
     const polyester = { ...colour, chemistry: 'polyester' as const };
     expect(offMeaning(off, polyester)).toContain('gels early');
     expect(offMeaning({ ...off, state: 'short' }, polyester)).toContain('never cure');
-    const dosed = { ...colour, additives: [{ ...colour.components[1]!, doseBy: 'mass' as const, doseOf: 'mix' as const, dose: 0, maximum: 0.1, thins: false }] }; // prettier-ignore
+    const dosed = {
+      ...colour,
+      additives: [
+        {
+          ...colour.components[1]!,
+          doseBy: 'mass' as const,
+          doseOf: 'mix' as const,
+          dose: 0,
+          maximum: 0.1,
+          thins: false,
+        },
+      ],
+    };
     expect(offMeaning(off, dosed)).toContain('More of a dose');
   });
 
   it('what leftovers made it, and when to use it by', () => {
-    const leftover: NewEntry = { type: 'leftover', batchId: 'c', sheetId: 'colour', volume: 1e-3, from: 'Gate', mixedAt: at(-60), mass: 0.58, thinner: 0 }; // prettier-ignore
+    const leftover: NewEntry = {
+      type: 'leftover',
+      batchId: 'c',
+      sheetId: 'colour',
+      volume: 1e-3,
+      from: 'Gate',
+      mixedAt: at(-60),
+      mass: 0.58,
+      thinner: 0,
+    };
     const job = logged(aJob([colour]), [-70, fitRoom], [-20, leftover], [-15, mixedAs(0.96, 0.2)]);
     const said = facts(seen(job));
     expect(said['Leftover in it from']).toBe('Gate');
@@ -116,28 +163,55 @@ describe('entries', () => {
 
   it('of a mix list every part as poured', () => {
     const view = seen(logged(aJob([colour]), [-9, poured('base', 0.96)], [-8, poured('hardener', 0.2)]));
-    expect(mixedEntry(view, 'c')).toMatchObject({ poured: [{ partId: 'base', mass: 0.96 }, { partId: 'hardener', mass: 0.2 }] }); // prettier-ignore
+    expect(mixedEntry(view, 'c')).toMatchObject({
+      poured: [
+        { partId: 'base', mass: 0.96 },
+        { partId: 'hardener', mass: 0.2 },
+      ],
+    });
   });
 });
 
 describe('a label', () => {
   it('says what is in the pot, and its code says the same', () => {
-    const job = logged(aJob([colour]), [-30, fitRoom], [-20, mixedColour()], [-15, { ...(reading(20, 20) as object), batchId: 'c' } as NewEntry]); // prettier-ignore
+    const job = logged(
+      aJob([colour]),
+      [-30, fitRoom],
+      [-20, mixedColour()],
+      [-15, { ...(reading(20, 20) as object), batchId: 'c' } as NewEntry],
+    );
     const view = seen(job, { shop: { operator: 'Wren' } });
     const label = labelOf(view, view.mix.batch!, metric);
     const said = Object.fromEntries(label.lines.map((line) => [line.label, plain(line.value)]));
     expect(label.title).toBe('Colour');
-    expect(said).toMatchObject({ For: 'Doors', Ratio: '4 : 1 by volume', Thinned: '0.0 % by volume', Lots: 'not recorded' });
+    expect(said).toMatchObject({
+      For: 'Doors',
+      Ratio: '4 : 1 by volume',
+      Thinned: '0.0 % by volume',
+      Lots: 'not recorded',
+    });
     expect(said.Mixed).toMatch(/by Wren$/);
     expect(said['Use before']).toMatch(/^\d\d:\d\d/);
     expect(label.hazards.join(' ')).toContain('isocyanates');
-    expect(JSON.parse(label.data)).toMatchObject({ batch: 'c', sheet: 'Colour', poured: [{ part: 'Colour base', kg: 0.96 }, { part: 'Hardener', kg: 0.2 }] });
-  }); // prettier-ignore
+    expect(JSON.parse(label.data)).toMatchObject({
+      batch: 'c',
+      sheet: 'Colour',
+      poured: [
+        { part: 'Colour base', kg: 0.96 },
+        { part: 'Hardener', kg: 0.2 },
+      ],
+    });
+  });
 
   it('of a coating of one part has no ratio and no end', () => {
-    const job = logged(aJob(), [-20, { type: 'mixed', batchId: 'b', sheetId: 'lacquer', poured: [{ partId: 'base', mass: 2 }] }]); // prettier-ignore
+    const job = logged(aJob(), [
+      -20,
+      { type: 'mixed', batchId: 'b', sheetId: 'lacquer', poured: [{ partId: 'base', mass: 2 }] },
+    ]);
     const view = seen(job);
-    const said = Object.fromEntries(labelOf(view, view.mix.batch!, metric).lines.map(({ label, value }) => [label, value])); // prettier-ignore
+    const said = Object.fromEntries(
+      labelOf(view, view.mix.batch!, metric).lines.map(({ label, value }) => [label, value]),
+    );
     expect(said).toMatchObject({
       Ratio: 'one part',
       'Use before': 'as the sheet says',
@@ -158,7 +232,10 @@ describe('small words', () => {
       name: 'Tin',
       own: { use: 'stand', liquids: [] },
     } as const;
-    const liquids = [{ seconds: 22, viscosity: 48e-6 }, { seconds: 38, viscosity: 101e-6 }]; // prettier-ignore
+    const liquids = [
+      { seconds: 22, viscosity: 48e-6 },
+      { seconds: 38, viscosity: 101e-6 },
+    ];
     expect(cupKind({ ...own, own: { use: 'stand', liquids: [] } })).toBe('own, compares only with itself');
     expect(cupKind({ ...own, own: { use: 'stand', liquids } })).toBe('own, calibrated');
     expect(cupLabel({ kind: 'cup', version: 1, id: 'f', name: 'Ford', standardId: 'ford-4' })).toBe(

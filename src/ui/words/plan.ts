@@ -5,13 +5,14 @@ import type { Units } from '../units';
 import { costWords } from './mix';
 import { focus, go, plural, type Fact, type NextLine } from './line';
 
+// prettier-ignore
 const fitnessWords: Record<Fitness['id'], { name: string; low: string; high: string; quantity: 'temperature' | 'share' | 'temperatureStep' | 'film' }> = {
   air: { name: 'Air', low: 'Too cold to spray', high: 'Too warm to spray', quantity: 'temperature' },
   part: { name: 'Part', low: 'The part is too cold', high: 'The part is too warm', quantity: 'temperature' },
   humidity: { name: 'Humidity', low: 'The air is too dry', high: 'The air is too damp', quantity: 'share' },
   dew: { name: 'Above dew point', low: 'Dew would form on the part', high: '', quantity: 'temperatureStep' },
   film: { name: 'Film a coat', low: 'A coat is planned thinner than the sheet allows', high: 'A coat is planned thicker than the sheet allows', quantity: 'film' },
-}; // prettier-ignore
+};
 
 /** What a fitness check says: its value, its limits and the verdict in words. */
 export function fitnessLine({ id, state, found, min, max }: Fitness, units: Units) {
@@ -41,22 +42,39 @@ export function planLine({ plan, job, supply }: JobView, units: Units): NextLine
   const { needed, sheet, area, coats, transfer, transferAssumed, fitness } = plan;
   const own = coats.filter((each) => each.sheet.id === sheet.id);
   const because: Fact[] = [
-    { label: `Area, ${plural(job.part.faces.reduce((sum, { count }) => sum + count, 0), 'face')}`, value: units.show('area', area) },
-    { label: 'Wet film, all coats', value: units.show('film', own.reduce((sum, { wet }) => sum + wet, 0)) },
-    { label: transferAssumed ? 'Transfer, class default' : 'Transfer efficiency', value: units.show('share', transfer, { digits: 0 }) },
+    {
+      label: `Area, ${plural(
+        job.part.faces.reduce((sum, { count }) => sum + count, 0),
+        'face',
+      )}`,
+      value: units.show('area', area),
+    },
+    {
+      label: 'Wet film, all coats',
+      value: units.show(
+        'film',
+        own.reduce((sum, { wet }) => sum + wet, 0),
+      ),
+    },
+    {
+      label: transferAssumed ? 'Transfer, class default' : 'Transfer efficiency',
+      value: units.show('share', transfer, { digits: 0 }),
+    },
     { label: 'Volume solids as applied', value: units.show('share', own[0]?.solids) },
     ...(isRefusal(plan.coverage) ? [] : [coverageFact(plan.coverage, units)]),
     ...(isRefusal(needed)
       ? []
       : [
           { label: 'On the part', value: units.show('volume', needed.film) },
-          ...(needed.absorbed > 0 ? [{ label: 'Drunk by the surface', value: units.show('volume', needed.absorbed) }] : []),
+          ...(needed.absorbed > 0
+            ? [{ label: 'Drunk by the surface', value: units.show('volume', needed.absorbed) }]
+            : []),
           { label: 'Lost as overspray', value: units.show('volume', needed.overspray) },
           { label: 'Left in the gun, cards', value: units.show('volume', needed.dead + needed.cards) },
           { label: 'Reserve', value: units.show('volume', needed.reserve) },
           ...(supply.cost === undefined ? [] : [{ label: 'Costs', value: costWords(supply.cost) }]),
         ]),
-  ]; // prettier-ignore
+  ];
   if (isRefusal(needed))
     return {
       big: { number: '–', unit: '' },

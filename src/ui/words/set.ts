@@ -7,6 +7,7 @@ import { focus, go, log, type Fact, type NextLine, type Tap } from './line';
 type Verdict = EntryOf<'card'>['verdict'];
 
 /** What each card verdict asks for: one change, then another card. */
+// prettier-ignore
 export const cardWords: Record<Verdict, { name: string; change: string }> = {
   good: { name: 'Even and fine', change: 'Nothing. Spray.' },
   'heavy-centre': { name: 'Heavy centre', change: 'A little more air, or a little less fluid. One of the two, then another card.' },
@@ -17,7 +18,7 @@ export const cardWords: Record<Verdict, { name: string; change: string }> = {
   tails: { name: 'Tails at the ends', change: 'Raise the pressure a step until they close; if they stay, a smaller tip or thinner material.' },
   coarse: { name: 'Coarse drops', change: 'One step more air, or half a turn less fluid, then another card.' },
   dry: { name: 'Dry, dusty', change: 'Come closer or take air down a step, then another card.' },
-}; // prettier-ignore
+};
 
 export const pressureQuantity = (pressure: number) =>
   (pressure > 15e5 ? 'pumpPressure' : 'pressure') as 'pumpPressure' | 'pressure';
@@ -64,10 +65,18 @@ export function setLine(view: JobView, units: Units): NextLine {
   const pressure = units.show(pressureQuantity(proposal.pressure), proposal.pressure);
   const facts = [
     ...because,
-    { label: fitting.onSheet === undefined ? 'The sheet names no nozzle' : 'On the sheet', value: fitting.onSheet ? 'yes' : fitting.onSheet === undefined ? 'by physics' : 'no: trial piece first' },
-    { label: fitting.label === 'tip' ? 'Flow at pressure' : 'Flow, needle open', value: units.show('fluidFlow', fitting.full) },
-    ...(set.drivingAssumed && fitting.label === 'nozzle' ? [{ label: 'Driving pressure', value: 'a default: calibrate' }] : []),
-  ]; // prettier-ignore
+    {
+      label: fitting.onSheet === undefined ? 'The sheet names no nozzle' : 'On the sheet',
+      value: fitting.onSheet ? 'yes' : fitting.onSheet === undefined ? 'by physics' : 'no: trial piece first',
+    },
+    {
+      label: fitting.label === 'tip' ? 'Flow at pressure' : 'Flow, needle open',
+      value: units.show('fluidFlow', fitting.full),
+    },
+    ...(set.drivingAssumed && fitting.label === 'nozzle'
+      ? [{ label: 'Driving pressure', value: 'a default: calibrate' }]
+      : []),
+  ];
 
   if (!setting)
     return {

@@ -16,8 +16,16 @@ export interface Cell {
 }
 
 export function stripCells(view: JobView, units: Units): Cell[] {
-  return [plan(view, units), mix(view, units), thin(view, units), set(view, units), spray(view, units), check(view, units), clean(view)];
-} // prettier-ignore
+  return [
+    plan(view, units),
+    mix(view, units),
+    thin(view, units),
+    set(view, units),
+    spray(view, units),
+    check(view, units),
+    clean(view),
+  ];
+}
 
 function plan({ plan: { coats, fitness, sheet }, done }: JobView, units: Units): Cell {
   const own = coats.filter((each) => each.sheet.id === sheet.id);

@@ -22,10 +22,20 @@ function readingFacts(reading: Reading, view: JobView, units: Units): Fact[] {
     ['', 'One timing', 'Mean of two', 'Best two of three'][Math.min(reading.entries.length, 3)] ?? '';
   const { choice } = view.thin;
   return [
-    { label: `${count}, ${reading.cup.name} at ${units.show('temperature', reading.temperature)}`, value: secondsOf(units, reading.seconds) },
-    ...(choice ? [{ label: `At the band’s ${units.show('temperature', choice.temperature)}, ${choice.band.cup.name}`, value: secondsOf(units, reading.atSheet) }] : []),
+    {
+      label: `${count}, ${reading.cup.name} at ${units.show('temperature', reading.temperature)}`,
+      value: secondsOf(units, reading.seconds),
+    },
+    ...(choice
+      ? [
+          {
+            label: `At the band’s ${units.show('temperature', choice.temperature)}, ${choice.band.cup.name}`,
+            value: secondsOf(units, reading.atSheet),
+          },
+        ]
+      : []),
   ];
-} // prettier-ignore
+}
 
 export const sourceWords: Record<BandSource, string> = {
   sheet: 'from the sheet',
@@ -70,11 +80,19 @@ function effectFacts(view: JobView, mass: number, thinner: Thinner, units: Units
   return [
     { label: 'Solids after it, by volume', value: units.show('share', solids) },
     { label: 'VOC after it, as applied', value: units.show('voc', voc) },
-    { label: 'Wet film then for the aim', value: units.show('film', (view.set.wet * applied.volumeSolids) / solids) },
-    { label: 'Left to the sheet’s maximum', value: units.show('share', Math.max(sheet.thinning.maximum - share, 0)) },
-    ...(gloss === undefined ? [] : [{ label: 'Gloss', value: share > gloss ? '▲ past where it suffers' : 'not touched' }]),
+    {
+      label: 'Wet film then for the aim',
+      value: units.show('film', (view.set.wet * applied.volumeSolids) / solids),
+    },
+    {
+      label: 'Left to the sheet’s maximum',
+      value: units.show('share', Math.max(sheet.thinning.maximum - share, 0)),
+    },
+    ...(gloss === undefined
+      ? []
+      : [{ label: 'Gloss', value: share > gloss ? '▲ past where it suffers' : 'not touched' }]),
   ];
-} // prettier-ignore
+}
 
 /** kg of thinner that are the whole of the sheet's percent. */
 const massPerShare = ({ thin: { question } }: JobView): number =>
@@ -87,11 +105,18 @@ export function thinLine(view: JobView, units: Units): NextLine {
   const reading = readings.at(-1);
   const because: Fact[] = [
     ...(reading ? readingFacts(reading, view, units) : []),
-    ...(band && choice ? [{ label: `Band, ${band.cup.name}, ${sourceWords[choice.from]}`, value: bandWords(band) }] : []),
-    ...(batch
-      ? [{ label: `Thinned so far, by ${sheet.thinning.by} of ${sheet.thinning.of === 'mix' ? 'the mix' : 'the first part'}`, value: `${units.show('share', thin.share)} of ${units.show('share', sheet.thinning.maximum, { digits: 0 })}` }]
+    ...(band && choice
+      ? [{ label: `Band, ${band.cup.name}, ${sourceWords[choice.from]}`, value: bandWords(band) }]
       : []),
-  ]; // prettier-ignore
+    ...(batch
+      ? [
+          {
+            label: `Thinned so far, by ${sheet.thinning.by} of ${sheet.thinning.of === 'mix' ? 'the mix' : 'the first part'}`,
+            value: `${units.show('share', thin.share)} of ${units.show('share', sheet.thinning.maximum, { digits: 0 })}`,
+          },
+        ]
+      : []),
+  ];
   const plain = { tone: 'act' as const, because };
   const bandNumber = band ? { number: bandWords(band).slice(0, -2), unit: 's' } : { number: '–', unit: '' };
 
@@ -129,9 +154,15 @@ export function thinLine(view: JobView, units: Units): NextLine {
         detail: `It reads ${step.by.toFixed(1)} times as thick as its own readings lead to expect. Thinner makes it run through the cup, not cure right.`,
         tone: 'stop',
         ...(batch
-          ? { tap: log('Discarded', 'mix discarded', { type: 'discard', batchId: batch.id, why: 'Thickened to twice its viscosity' }) }
+          ? {
+              tap: log('Discarded', 'mix discarded', {
+                type: 'discard',
+                batchId: batch.id,
+                why: 'Thickened to twice its viscosity',
+              }),
+            }
           : {}),
-      }; // prettier-ignore
+      };
     case 'extra': {
       const { extra } = step;
       const name = extra.thinner.name.toLowerCase();
@@ -154,8 +185,12 @@ export function thinLine(view: JobView, units: Units): NextLine {
             extra.offSheet === 'maximum'
               ? `The extra brings it to ${units.show('share', extra.share)}, past the sheet’s ${units.show('share', sheet.thinning.maximum, { digits: 0 })}. The record will say so.`
               : 'The room is outside the air this thinner is named for. The record will say so.',
-          tap: log('The trial piece is good', 'trial piece', { type: 'trial', coatId: extra.coat.id, text: 'Sprayed and looked at' }),
-        }; // prettier-ignore
+          tap: log('The trial piece is good', 'trial piece', {
+            type: 'trial',
+            coatId: extra.coat.id,
+            text: 'Sprayed and looked at',
+          }),
+        };
       return {
         ...plain,
         because: facts,
@@ -164,10 +199,14 @@ export function thinLine(view: JobView, units: Units): NextLine {
         says: `In the band. Extra for ${extra.coat.name.toLowerCase()}: ${measured.says.charAt(0).toLowerCase()}${measured.says.slice(1)}`,
         detail: `Expect ${expectWords(extra.expect, units)}.`,
         tap: log(measured.did, `${name} added`, {
-          type: 'addition', batchId: batch.id, what: extra.thinner.id, mass: extra.mass, coatId: extra.coat.id,
+          type: 'addition',
+          batchId: batch.id,
+          what: extra.thinner.id,
+          mass: extra.mass,
+          coatId: extra.coat.id,
           ...(extra.offSheet ? { offSheet: true } : {}),
         }),
-      }; // prettier-ignore
+      };
     }
     case 'expired':
       return {
@@ -233,17 +272,27 @@ export function thinLine(view: JobView, units: Units): NextLine {
         big: measured.big,
         says: measured.says,
         detail: `Stir, then time the cup again. Expect ${expectWords(advice.expect, units)}.`,
-        tap: log(measured.did, `${name} added`, { type: 'addition', batchId: batch.id, what: thinner.id, mass: advice.mass }),
+        tap: log(measured.did, `${name} added`, {
+          type: 'addition',
+          batchId: batch.id,
+          what: thinner.id,
+          mass: advice.mass,
+        }),
         otherwise: focus('added', 'Poured something else'),
         because: [
           ...because,
           { label: 'This addition brings it to', value: units.show('share', advice.share + batch.doseShare) },
-          { label: `Chance of going under ${units.show('time', band?.min)}`, value: chance(advice.riskUnder) },
+          {
+            label: `Chance of going under ${units.show('time', band?.min)}`,
+            value: chance(advice.riskUnder),
+          },
           { label: 'This step', value: limits[advice.limitedBy] },
           ...effectFacts(view, advice.mass, thinner, units),
-          ...(thin.lessons > 0 ? [{ label: 'Starting belief', value: plural(thin.lessons, 'earlier batch', 'earlier batches') }] : []),
+          ...(thin.lessons > 0
+            ? [{ label: 'Starting belief', value: plural(thin.lessons, 'earlier batch', 'earlier batches') }]
+            : []),
         ],
-      }; // prettier-ignore
+      };
     }
     case 'too-thin': {
       if (!batch) return { ...plain, big: bandNumber, says: 'Mix first.' };
@@ -253,11 +302,24 @@ export function thinLine(view: JobView, units: Units): NextLine {
         ...plain,
         tone: 'care',
         big: finite ? units.parts('mass', back, massDigits(view, units)) : { number: 'Thin', unit: '' },
-        says: finite ? `Too thin. Add ${grams(back)} of unthinned mix.` : 'Too thin even without thinner. Check the cup, the can and the temperature.',
-        detail: finite ? `The batch grows to ${grams(batch.applied.mass + back)}. There is no taking thinner out; its pot life does not start again.` : 'It may be the wrong cup, a warm pot, or a can that was thinned before.',
-        ...(finite ? { tap: log(`Added ${grams(back)}`, 'unthinned mix added', { type: 'addition', batchId: batch.id, what: 'unthinned', mass: back }) } : {}),
+        says: finite
+          ? `Too thin. Add ${grams(back)} of unthinned mix.`
+          : 'Too thin even without thinner. Check the cup, the can and the temperature.',
+        detail: finite
+          ? `The batch grows to ${grams(batch.applied.mass + back)}. There is no taking thinner out; its pot life does not start again.`
+          : 'It may be the wrong cup, a warm pot, or a can that was thinned before.',
+        ...(finite
+          ? {
+              tap: log(`Added ${grams(back)}`, 'unthinned mix added', {
+                type: 'addition',
+                batchId: batch.id,
+                what: 'unthinned',
+                mass: back,
+              }),
+            }
+          : {}),
         because: [...because, { label: 'Expected now', value: expectWords(advice.now, units) }],
-      }; // prettier-ignore
+      };
     }
     case 'at-maximum':
       return {

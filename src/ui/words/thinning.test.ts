@@ -1,7 +1,19 @@
 import { celsius } from '@/core/climate';
 import type { Job, PlannedCoat } from '@/records';
 import type { JobView } from '@/store/job';
-import { aJob, colour, fitRoom, lacquer, logged, mixedColour, mixedLacquer, reading, seen, trueSeconds, water } from '../../../tests/fixtures/job'; // prettier-ignore
+import {
+  aJob,
+  colour,
+  fitRoom,
+  lacquer,
+  logged,
+  mixedColour,
+  mixedLacquer,
+  reading,
+  seen,
+  trueSeconds,
+  water,
+} from '../../../tests/fixtures/job';
 import { unitsOf } from '../units';
 import { bandWords } from './thin';
 import { nextLine } from './nextline';
@@ -17,8 +29,19 @@ const thin = (view: JobView, units = metric) => {
 const cell = (view: JobView) => stripCells(view, metric).find(({ stage }) => stage === 'thin');
 const labels = (view: JobView) => nextLine(view, 'thin', metric).because.map(({ label }) => plain(label));
 
-const thick = logged(aJob(), [-60, fitRoom], [-55, mixedLacquer], [-50, reading(trueSeconds(0))], [-49, reading(trueSeconds(0))]); // prettier-ignore
-const inBand = logged(thick, [-45, water(0.13)], [-40, reading(trueSeconds(0.13))], [-39, reading(trueSeconds(0.13))]); // prettier-ignore
+const thick = logged(
+  aJob(),
+  [-60, fitRoom],
+  [-55, mixedLacquer],
+  [-50, reading(trueSeconds(0))],
+  [-49, reading(trueSeconds(0))],
+);
+const inBand = logged(
+  thick,
+  [-45, water(0.13)],
+  [-40, reading(trueSeconds(0.13))],
+  [-39, reading(trueSeconds(0.13))],
+);
 const approach = (job: Job, says: Partial<Job['approach']>): Job => ({
   ...job,
   approach: { ...job.approach, ...says },
@@ -76,9 +99,12 @@ describe('how an addition is measured', () => {
 describe('coats with their own recipe', () => {
   it('neat goes on unthinned', () => {
     const view = seen(first(thick, { by: 'neat' }));
-    expect(thin(view)).toMatchObject({ says: 'This coat goes on unthinned. Strain it and fill the gun.', tone: 'good' });
+    expect(thin(view)).toMatchObject({
+      says: 'This coat goes on unthinned. Strain it and fill the gun.',
+      tone: 'good',
+    });
     expect(cell(view)).toMatchObject({ number: 'neat', tone: 'good' });
-  }); // prettier-ignore
+  });
 
   it('an extra within the sheet is said after the band', () => {
     const view = seen(first(inBand, { by: 'extra', extra: 0.02 }));
@@ -93,19 +119,30 @@ describe('coats with their own recipe', () => {
 
   it('past the sheet it asks for a trial piece, then marks what is added', () => {
     const off = first(inBand, { by: 'extra', extra: 0.09 });
-    expect(thin(seen(off))).toMatchObject({ says: 'Off the sheet: spray a trial piece before lacquer 1.', tone: 'stop' });
+    expect(thin(seen(off))).toMatchObject({
+      says: 'Off the sheet: spray a trial piece before lacquer 1.',
+      tone: 'stop',
+    });
     expect(cell(seen(off))?.state).toBe('trial piece first');
     const tried = seen(logged(off, [-5, { type: 'trial', coatId: 'lacquer-1', text: 'fine' }]));
     expect(thin(tried).tone).toBe('care');
     expect(nextLine(tried, 'thin', metric).tap?.does).toMatchObject({ entries: [{ offSheet: true }] });
-  }); // prettier-ignore
+  });
 });
 
 describe('when not to thin', () => {
   it('a two-part mix that has doubled is discarded', () => {
     const sheet = { ...colour, target: { cupId: 'ford-4', min: 19, max: 24, temperature: celsius(20) } };
-    const timed = (seconds: number) => ({ ...(reading(seconds, 20) as object), batchId: 'c' }) as ReturnType<typeof reading>; // prettier-ignore
-    const job = logged(aJob([sheet]), [-60, mixedColour()], [-58, timed(27)], [-57, timed(27.2)], [-5, timed(60)], [-4, timed(60.5)]); // prettier-ignore
+    const timed = (seconds: number) =>
+      ({ ...(reading(seconds, 20) as object), batchId: 'c' }) as ReturnType<typeof reading>;
+    const job = logged(
+      aJob([sheet]),
+      [-60, mixedColour()],
+      [-58, timed(27)],
+      [-57, timed(27.2)],
+      [-5, timed(60)],
+      [-4, timed(60.5)],
+    );
     const view = seen(job);
     expect(thin(view)).toMatchObject({
       says: 'Do not thin this mix. It is curing: discard it.',
@@ -117,7 +154,14 @@ describe('when not to thin', () => {
 
   it('at the sheet’s maximum it says what to do instead, warming first where that helps', () => {
     const sheet = { ...lacquer, thinning: { ...lacquer.thinning, maximum: 0.01 } };
-    const full = logged(aJob([sheet]), [-60, fitRoom], [-55, mixedLacquer], [-45, water(0.02)], [-40, reading(26)], [-39, reading(26)]); // prettier-ignore
+    const full = logged(
+      aJob([sheet]),
+      [-60, fitRoom],
+      [-55, mixedLacquer],
+      [-45, water(0.02)],
+      [-40, reading(26)],
+      [-39, reading(26)],
+    );
     const { says, detail } = thin(seen(full));
     expect(says).toBe('The sheet’s maximum is reached, still above the band.');
     expect(detail).toMatch(/^Do not go on\. Warm it to 2\d(\.\d)? °C: it then sprays like 23\.0 s\./);

@@ -42,7 +42,10 @@ export function DefectFinder() {
   const evidence = evidenceOf(view);
   const learnt = useMemo(() => outcomesOf(jobs), [jobs]);
   const findings = [...evidence.map(({ finding }) => finding), ...answers];
-  const diagnosis = seen.length > 0 ? diagnose(seen, findings, { asked: answers.length + skipped.length, skipped, learnt }) : undefined;
+  const diagnosis =
+    seen.length > 0
+      ? diagnose(seen, findings, { asked: answers.length + skipped.length, skipped, learnt })
+      : undefined;
   const found = diagnosis && !isRefusal(diagnosis) ? diagnosis : undefined;
   const suspect = found?.suspects.find(({ cause }) => cause === chosen) ?? found?.suspects[0];
   // A change waits for its outcome before another is proposed: one at a time.
@@ -56,58 +59,127 @@ export function DefectFinder() {
       {waiting && (
         <Panel title="The change made">
           <div data-change>
-            <Notice tone="care"><b>{change.text}</b> {change.expects ? `Then: ${lower(change.expects)}` : ''}</Notice>
+            <Notice tone="care">
+              <b>{change.text}</b> {change.expects ? `Then: ${lower(change.expects)}` : ''}
+            </Notice>
             <p className="mt-3 mb-2">Spray a fresh card or a piece, then say: did it help?</p>
             <div className="flex flex-wrap gap-3">
               {(['yes', 'partly', 'no'] as const).map((helped) => (
-                <Button key={helped} onClick={() => log('outcome', { type: 'outcome', actionId: change.id, helped })}>{{ yes: 'Yes, it is gone', partly: 'In part', no: 'No' }[helped]}</Button>
+                <Button
+                  key={helped}
+                  onClick={() => log('outcome', { type: 'outcome', actionId: change.id, helped })}
+                >
+                  {{ yes: 'Yes, it is gone', partly: 'In part', no: 'No' }[helped]}
+                </Button>
               ))}
             </div>
           </div>
         </Panel>
       )}
-      {diagnosis && isRefusal(diagnosis) && <Panel title="Causes"><Notice tone="care">{units.says(diagnosis)}</Notice></Panel>}
+      {diagnosis && isRefusal(diagnosis) && (
+        <Panel title="Causes">
+          <Notice tone="care">{units.says(diagnosis)}</Notice>
+        </Panel>
+      )}
       {found && suspect && !waiting && (
         <>
           {found.question && (
             <Panel title="One question">
-              <p className="mb-2 text-lg font-bold" data-question={found.question.group}>{questionWords[found.question.group].asks}</p>
+              <p className="mb-2 text-lg font-bold" data-question={found.question.group}>
+                {questionWords[found.question.group].asks}
+              </p>
               <div className="flex flex-wrap gap-2">
                 {findingGroups[found.question.group].map((state) => (
-                  <Button key={state} onClick={() => { setAnswers((before) => [...before, `${found.question?.group ?? 'feel'}:${state}` as Finding]); setChosen(undefined); }}>
+                  <Button
+                    key={state}
+                    onClick={() => {
+                      setAnswers((before) => [
+                        ...before,
+                        `${found.question?.group ?? 'feel'}:${state}` as Finding,
+                      ]);
+                      setChosen(undefined);
+                    }}
+                  >
                     {questionWords[found.question?.group ?? 'feel'].answers[state]}
                   </Button>
                 ))}
-                <Button onClick={() => setSkipped((before) => [...before, found.question?.group ?? 'feel'])}>Cannot tell</Button>
+                <Button onClick={() => setSkipped((before) => [...before, found.question?.group ?? 'feel'])}>
+                  Cannot tell
+                </Button>
               </div>
             </Panel>
           )}
-          <Panel title="Causes, the likeliest first" tools={answers.length + skipped.length > 0 ? <Button onClick={() => { setAnswers([]); setSkipped([]); setChosen(undefined); }}>Answer anew</Button> : undefined}>
+          <Panel
+            title="Causes, the likeliest first"
+            tools={
+              answers.length + skipped.length > 0 ? (
+                <Button
+                  onClick={() => {
+                    setAnswers([]);
+                    setSkipped([]);
+                    setChosen(undefined);
+                  }}
+                >
+                  Answer anew
+                </Button>
+              ) : undefined
+            }
+          >
             <div className="grid gap-5 lg:grid-cols-2" data-causes>
               <ol className="divide-y divide-hairline border-y border-hairline">
                 {found.suspects.slice(0, 6).map(({ cause, probability }) => (
                   <li key={cause}>
-                    <button type="button" aria-pressed={cause === suspect.cause} onClick={() => setChosen(cause)} className={`flex min-h-14 w-full items-center gap-3 px-2 text-left ${cause === suspect.cause ? 'border-l-4 border-act bg-act-wash' : ''}`}>
-                      <b className="w-14 shrink-0 text-right text-lg tabular-nums">{units.show('share', probability, { digits: 0 })}</b>
+                    <button
+                      type="button"
+                      aria-pressed={cause === suspect.cause}
+                      onClick={() => setChosen(cause)}
+                      className={`flex min-h-14 w-full items-center gap-3 px-2 text-left ${cause === suspect.cause ? 'border-l-4 border-act bg-act-wash' : ''}`}
+                    >
+                      <b className="w-14 shrink-0 text-right text-lg tabular-nums">
+                        {units.show('share', probability, { digits: 0 })}
+                      </b>
                       <span className="min-w-0 grow">
                         <b>{(causes[cause] as Cause).name}</b>
-                        <span aria-hidden className="mt-1 block h-1.5 bg-act" style={{ width: `${Math.max(probability * 100, 1)}%` }} />
+                        <span
+                          aria-hidden
+                          className="mt-1 block h-1.5 bg-act"
+                          style={{ width: `${Math.max(probability * 100, 1)}%` }}
+                        />
                       </span>
                     </button>
                   </li>
                 ))}
               </ol>
-              <Because suspect={suspect} evidence={evidence} units={units} job={job} learnt={learnt[suspect.cause]} />
+              <Because
+                suspect={suspect}
+                evidence={evidence}
+                units={units}
+                job={job}
+                learnt={learnt[suspect.cause]}
+              />
             </div>
           </Panel>
           <Panel title="The one change">
             <div data-proposal>
               <p className="text-xl font-bold">{(causes[suspect.cause] as Cause).change}</p>
-              <p className="mt-1 text-ink-soft">Then the next card or piece should show: {lower((causes[suspect.cause] as Cause).expect)}</p>
+              <p className="mt-1 text-ink-soft">
+                Then the next card or piece should show: {lower((causes[suspect.cause] as Cause).expect)}
+              </p>
               <div className="mt-3">
-                <Button onClick={() => { record(suspect, seen); setAnswers([]); setSkipped([]); }}>Record this change</Button>
+                <Button
+                  onClick={() => {
+                    record(suspect, seen);
+                    setAnswers([]);
+                    setSkipped([]);
+                  }}
+                >
+                  Record this change
+                </Button>
               </div>
-              <p className="mt-2 text-sm text-ink-soft">Change nothing else. Set asks for a fresh card to prove it; what came of it is kept and weighs in the next time.</p>
+              <p className="mt-2 text-sm text-ink-soft">
+                Change nothing else. Set asks for a fresh card to prove it; what came of it is kept and weighs
+                in the next time.
+              </p>
             </div>
           </Panel>
         </>
@@ -120,7 +192,7 @@ export function DefectFinder() {
     const { change: text, expect } = causes[cause] as Cause;
     log('one change', { type: 'action', text, cause, expects: expect, defects: [...defects] });
   }
-} // prettier-ignore
+}
 
 const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
 
@@ -134,12 +206,22 @@ interface BecauseProps {
 
 /** What speaks for a cause and against it, each with the entry it comes from. */
 function Because({ suspect, evidence, units, job, learnt }: BecauseProps) {
-  const [fors, againsts] = [suspect.evidence.filter(({ weight }) => weight > 1), suspect.evidence.filter(({ weight }) => weight < 1)];
+  const [fors, againsts] = [
+    suspect.evidence.filter(({ weight }) => weight > 1),
+    suspect.evidence.filter(({ weight }) => weight < 1),
+  ];
   const source = (finding: Finding) => {
     const own = evidence.find((each) => each.finding === finding);
     if (!own) return 'by eye';
-    const numbers = own.quantity && own.found !== undefined ? `${units.show(own.quantity, own.found)}${own.min !== undefined || own.max !== undefined ? ` / ${own.min !== undefined && own.max !== undefined ? units.range(own.quantity, own.min, own.max) : units.show(own.quantity, own.min ?? own.max)}` : ''}` : '';
-    const entry = own.entry ? `${typeWords[own.entry.type]} ${clockTime(Date.parse(own.entry.at))}${numbers ? '' : `, ${entryWords(own.entry, job, units)}`}` : groupOf(finding) === 'overlap' ? 'the plan' : 'the rig';
+    const numbers =
+      own.quantity && own.found !== undefined
+        ? `${units.show(own.quantity, own.found)}${own.min !== undefined || own.max !== undefined ? ` / ${own.min !== undefined && own.max !== undefined ? units.range(own.quantity, own.min, own.max) : units.show(own.quantity, own.min ?? own.max)}` : ''}`
+        : '';
+    const entry = own.entry
+      ? `${typeWords[own.entry.type]} ${clockTime(Date.parse(own.entry.at))}${numbers ? '' : `, ${entryWords(own.entry, job, units)}`}`
+      : groupOf(finding) === 'overlap'
+        ? 'the plan'
+        : 'the rig';
     return [numbers, own.says, entry].filter(Boolean).join('; ');
   };
   const list = (title: string, of: typeof fors, sign: string) =>
@@ -149,8 +231,13 @@ function Because({ suspect, evidence, units, job, learnt }: BecauseProps) {
         <ul className="text-sm">
           {of.map(({ finding, weight }) => (
             <li key={finding} className="flex justify-between gap-3 border-b border-hairline py-1.5">
-              <span>{findingWords(finding)}<span className="block text-xs text-ink-soft">{source(finding)}</span></span>
-              <b className="shrink-0 tabular-nums">{sign} {weight >= 1 ? weight.toFixed(1) : (1 / weight).toFixed(1)}</b>
+              <span>
+                {findingWords(finding)}
+                <span className="block text-xs text-ink-soft">{source(finding)}</span>
+              </span>
+              <b className="shrink-0 tabular-nums">
+                {sign} {weight >= 1 ? weight.toFixed(1) : (1 / weight).toFixed(1)}
+              </b>
             </li>
           ))}
         </ul>
@@ -160,9 +247,20 @@ function Because({ suspect, evidence, units, job, learnt }: BecauseProps) {
     <div className="space-y-3" data-because>
       {list('For it', fors, '×')}
       {list('Against it', againsts, '÷')}
-      {fors.length + againsts.length === 0 && <p className="text-sm text-ink-soft">Nothing recorded speaks for it or against it: it is only how often it is behind this.</p>}
-      {learnt && <p className="text-sm">In this shop: helped {learnt.helped}, did not {learnt.not}.</p>}
-      <p className="text-xs text-ink-soft">Numbers are how many times likelier or less likely the finding makes it. They are judgements of the trade, and your outcomes move them.</p>
+      {fors.length + againsts.length === 0 && (
+        <p className="text-sm text-ink-soft">
+          Nothing recorded speaks for it or against it: it is only how often it is behind this.
+        </p>
+      )}
+      {learnt && (
+        <p className="text-sm">
+          In this shop: helped {learnt.helped}, did not {learnt.not}.
+        </p>
+      )}
+      <p className="text-xs text-ink-soft">
+        Numbers are how many times likelier or less likely the finding makes it. They are judgements of the
+        trade, and your outcomes move them.
+      </p>
     </div>
   );
-} // prettier-ignore
+}

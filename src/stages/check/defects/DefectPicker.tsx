@@ -23,38 +23,73 @@ export function DefectPicker({ seen, entries }: Props) {
   const words = search.trim().toLowerCase();
   const shown = defectIds.filter((id) => {
     const { name, sees, feels } = defects[id];
-    return seen.includes(id) || ((all || words !== '') && `${name} ${sees} ${feels}`.toLowerCase().includes(words));
+    return (
+      seen.includes(id) || ((all || words !== '') && `${name} ${sees} ${feels}`.toLowerCase().includes(words))
+    );
   });
   const toggle = (id: DefectId) => {
     const own = entries.filter(({ defect }) => defect === id);
     if (own.length === 0) {
-      log(`defect: ${defects[id].name.toLowerCase()}`, { type: 'defect', name: defects[id].name, defect: id });
+      log(`defect: ${defects[id].name.toLowerCase()}`, {
+        type: 'defect',
+        name: defects[id].name,
+        defect: id,
+      });
       setSearch('');
       setAll(false);
       return;
     }
-    store.put(own.reduce((job, entry) => strikeEntry(job, entry.id, 'Not this after all', view.now), view.job), 'defect taken back');
+    store.put(
+      own.reduce((job, entry) => strikeEntry(job, entry.id, 'Not this after all', view.now), view.job),
+      'defect taken back',
+    );
   };
   return (
     <>
       <div className="flex flex-wrap items-end gap-4">
-        <div className="min-w-0 grow sm:max-w-sm"><TextField label="What you see or feel" value={search} onChange={(event) => setSearch(event.target.value)} /></div>
-        <button type="button" className="min-h-11 font-semibold text-act underline underline-offset-4" onClick={() => setAll(!all)}>{all ? 'Only what is chosen' : 'Show all'}</button>
+        <div className="min-w-0 grow sm:max-w-sm">
+          <TextField
+            label="What you see or feel"
+            value={search}
+            onChange={(event) => setSearch(event.target.value)}
+          />
+        </div>
+        <button
+          type="button"
+          className="min-h-11 font-semibold text-act underline underline-offset-4"
+          onClick={() => setAll(!all)}
+        >
+          {all ? 'Only what is chosen' : 'Show all'}
+        </button>
       </div>
       <ul className="mt-3 grid gap-2 sm:grid-cols-2 xl:grid-cols-3" data-defects>
         {shown.map((id) => (
           <li key={id}>
-            <button type="button" aria-pressed={seen.includes(id)} onClick={() => toggle(id)} className={`flex min-h-16 w-full items-center gap-3 border-2 p-2 text-left ${seen.includes(id) ? 'border-act bg-act-wash' : 'border-hairline'}`}>
+            <button
+              type="button"
+              aria-pressed={seen.includes(id)}
+              onClick={() => toggle(id)}
+              className={`flex min-h-16 w-full items-center gap-3 border-2 p-2 text-left ${seen.includes(id) ? 'border-act bg-act-wash' : 'border-hairline'}`}
+            >
               <DefectSketch id={id} />
               <span className="min-w-0 text-sm">
-                <b>{seen.includes(id) ? '✓ ' : ''}{defects[id].name}</b>
-                <span className="block text-ink-soft">{defects[id].sees} {defects[id].feels}</span>
+                <b>
+                  {seen.includes(id) ? '✓ ' : ''}
+                  {defects[id].name}
+                </b>
+                <span className="block text-ink-soft">
+                  {defects[id].sees} {defects[id].feels}
+                </span>
               </span>
             </button>
           </li>
         ))}
       </ul>
-      {shown.length === 0 && <p className="mt-2 text-sm text-ink-soft">{words ? 'Nothing reads like that. Try another word, or show all.' : 'Nothing chosen.'}</p>}
+      {shown.length === 0 && (
+        <p className="mt-2 text-sm text-ink-soft">
+          {words ? 'Nothing reads like that. Try another word, or show all.' : 'Nothing chosen.'}
+        </p>
+      )}
     </>
   );
-} // prettier-ignore
+}

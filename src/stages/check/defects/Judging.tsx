@@ -28,7 +28,10 @@ export function Judging({ seen }: { readonly seen: readonly DefectId[] }) {
     <Panel title="When to judge" place="judging">
       <div className="space-y-3" data-judging>
         {early.map(({ id, wait }) => (
-          <Notice key={id} tone="care"><b>{defects[id].name}: too early to judge.</b> It may leave by itself. Look again in {showDuration(wait)}, at {clockTime(now + wait * 1000)}; sand or polish nothing before.</Notice>
+          <Notice key={id} tone="care">
+            <b>{defects[id].name}: too early to judge.</b> It may leave by itself. Look again in{' '}
+            {showDuration(wait)}, at {clockTime(now + wait * 1000)}; sand or polish nothing before.
+          </Notice>
         ))}
         {looks.length > 0 && (
           <>
@@ -39,18 +42,57 @@ export function Judging({ seen }: { readonly seen: readonly DefectId[] }) {
                 const done = looked.filter(({ text }) => text === name).at(-1);
                 return (
                   <li key={name} className="flex flex-wrap items-center justify-between gap-3 py-2">
-                    <span><b>{defects[id].name}</b> on {day(at)}{done ? <span className={done.found === 'good' ? 'text-good' : 'text-stop'}> {done.found === 'good' ? '✓ good' : '■ worse'}, {day(moment(done))}</span> : at <= now ? <span className="text-care"> ▲ due</span> : ''}</span>
+                    <span>
+                      <b>{defects[id].name}</b> on {day(at)}
+                      {done ? (
+                        <span className={done.found === 'good' ? 'text-good' : 'text-stop'}>
+                          {' '}
+                          {done.found === 'good' ? '✓ good' : '■ worse'}, {day(moment(done))}
+                        </span>
+                      ) : at <= now ? (
+                        <span className="text-care"> ▲ due</span>
+                      ) : (
+                        ''
+                      )}
+                    </span>
                     {!done && at <= now && (
                       <span className="flex gap-2">
-                        <Button onClick={() => log('looked again', { type: 'look', text: name, found: 'good' })}>Good</Button>
-                        <Button onClick={() => log('looked again', { type: 'look', text: name, found: 'worse' })}>Worse</Button>
+                        <Button
+                          onClick={() => log('looked again', { type: 'look', text: name, found: 'good' })}
+                        >
+                          Good
+                        </Button>
+                        <Button
+                          onClick={() => log('looked again', { type: 'look', text: name, found: 'worse' })}
+                        >
+                          Worse
+                        </Button>
                       </span>
                     )}
                   </li>
                 );
               })}
             </ul>
-            <Button onClick={() => download(fileName(`${job.name} looks`, day(now), 'ics'), calendarOf(looks.filter(({ at }) => at > now).map(({ id, at }) => ({ id: `${job.id}-${id}-${at}`, title: `Look at ${job.name}: ${defects[id].name.toLowerCase()}`, note: defects[id].sees, start: at, end: at + 15 * 60_000, call: 5 }))), 'text/calendar')}>
+            <Button
+              onClick={() =>
+                download(
+                  fileName(`${job.name} looks`, day(now), 'ics'),
+                  calendarOf(
+                    looks
+                      .filter(({ at }) => at > now)
+                      .map(({ id, at }) => ({
+                        id: `${job.id}-${id}-${at}`,
+                        title: `Look at ${job.name}: ${defects[id].name.toLowerCase()}`,
+                        note: defects[id].sees,
+                        start: at,
+                        end: at + 15 * 60_000,
+                        call: 5,
+                      })),
+                  ),
+                  'text/calendar',
+                )
+              }
+            >
               Put the looks in a calendar
             </Button>
           </>
@@ -58,4 +100,4 @@ export function Judging({ seen }: { readonly seen: readonly DefectId[] }) {
       </div>
     </Panel>
   );
-} // prettier-ignore
+}

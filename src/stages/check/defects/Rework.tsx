@@ -46,23 +46,38 @@ export function Rework({ seen }: { readonly seen: readonly DefectId[] }) {
       const window = spray.recoat?.closes ? ` The window closes ${clockTime(spray.recoat.closes)}.` : '';
       return ` ${film_(film)}${removed > 0 ? ` less ${film_(removed)}` : ''} and a coat of ${film_(dry)} makes ${film_(then)}${then > check.spec.max ? `, over the most of ${film_(check.spec.max)}` : ''}.${step === 'more-coat' ? window : ''}`;
     }
-    if (step === 'wait' && told.hardens !== undefined && told.hardens > now) return ` Hard at about ${clockTime(told.hardens)}, in ${showDuration((told.hardens - now) / 1000)}.`;
+    if (step === 'wait' && told.hardens !== undefined && told.hardens > now)
+      return ` Hard at about ${clockTime(told.hardens)}, in ${showDuration((told.hardens - now) / 1000)}.`;
     return '';
   };
   return (
     <Panel title="Putting it right" place="rework">
-      <Choice label="The coat is now" value={stage} onChange={setSaid} options={cureStages.map((value) => ({ value, label: stageWords[value] }))} />
+      <Choice
+        label="The coat is now"
+        value={stage}
+        onChange={setSaid}
+        options={cureStages.map((value) => ({ value, label: stageWords[value] }))}
+      />
       <div className="mt-3 space-y-4" data-rework>
         {seen.map((id) => (
           <div key={id}>
             <h3 className="font-bold">{defects[id].name}</h3>
             <ol className="list-decimal pl-5 text-sm">
-              {reworkOf(id, stage).map((step) => <li key={step} className="py-1">{reworkWords[step]}{says(id, step)}</li>)}
+              {reworkOf(id, stage).map((step) => (
+                <li key={step} className="py-1">
+                  {reworkWords[step]}
+                  {says(id, step)}
+                </li>
+              ))}
             </ol>
           </div>
         ))}
       </div>
-      <p className="mt-2 text-xs text-ink-soft">The stage is told from the sheet’s times and the room, an estimate: a fingernail on a hidden place decides. What comes off in flatting is a default; measure after it. Dust of sanded and half-cured film is not to be breathed.</p>
+      <p className="mt-2 text-xs text-ink-soft">
+        The stage is told from the sheet’s times and the room, an estimate: a fingernail on a hidden place
+        decides. What comes off in flatting is a default; measure after it. Dust of sanded and half-cured film
+        is not to be breathed.
+      </p>
     </Panel>
   );
-} // prettier-ignore
+}

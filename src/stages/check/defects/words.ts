@@ -1,6 +1,7 @@
 import type { AskedGroup, CureStage, Finding, ReworkStep } from '@/core/diagnosis';
 
 /** What is asked of eye and finger, and how each answer reads. */
+// prettier-ignore
 export const questionWords: Record<AskedGroup, { readonly asks: string; readonly answers: Readonly<Record<string, string>> }> = {
   feel: { asks: 'How does it feel?', answers: { wet: 'Wet and heavy: waves, fat', dry: 'Dry and starved: rough, sandy', smooth: 'Smooth' } },
   where: { asks: 'Where is it?', answers: { all: 'All over', bands: 'In bands along the strokes', spots: 'In single spots', edges: 'At edges and ends', 'one-end': 'At one end of the fan', thick: 'Where the film is thick', low: 'Low on the part, in corners' } },
@@ -9,8 +10,9 @@ export const questionWords: Record<AskedGroup, { readonly asks: string; readonly
   below: { asks: 'How deep does it go?', answers: { top: 'Only the top coat', 'coat-below': 'To the coat below', bare: 'To the bare part' } },
   turns: { asks: 'Turn the cap half round. Does the pattern turn with it?', answers: { 'with-cap': 'It turns with the cap', stays: 'It stays as it was' } },
   again: { asks: 'Is it the first time?', answers: { once: 'It came once', returns: 'It comes back, job after job' } },
-}; // prettier-ignore
+};
 
+// prettier-ignore
 const logWords: Partial<Record<Finding, string>> = {
   'viscosity:high': 'Thicker than the band', 'viscosity:low': 'Thinner than the band', 'viscosity:ok': 'Viscosity in the band',
   'heat:hot': 'Hotter than the sheet allows', 'heat:cold': 'Colder than the sheet allows', 'heat:ok': 'Warm enough, not too hot',
@@ -29,7 +31,7 @@ const logWords: Partial<Record<Finding, string>> = {
   'thinner:over': 'More thinner than the sheet allows', 'thinner:fast': 'Thinner for colder air', 'thinner:slow': 'Thinner for warmer air', 'thinner:ok': 'Thinner for this air',
   'prep:skipped': 'Not cleaned', 'prep:ok': 'Cleaned', 'tack:late': 'Not tacked just before', 'tack:ok': 'Tacked just before', 'abrade:skipped': 'Not abraded', 'abrade:ok': 'Abraded',
   'water:likely': 'Water in the air line likely', 'water:ok': 'Air line dry', 'wear:worn': 'Tip worn', 'wear:ok': 'Tip not worn', 'lot:new': 'Another lot than before', 'lot:ok': 'The same lot',
-}; // prettier-ignore
+};
 
 /** A finding in words, whether the log or the eye told it. */
 export function findingWords(finding: Finding): string {

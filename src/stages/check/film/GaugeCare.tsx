@@ -31,36 +31,96 @@ export function GaugeCare() {
       <div className="grid gap-6 lg:grid-cols-2">
         <div className="space-y-3">
           <div className="grid grid-cols-3 gap-3">
-            <NumberField label="On the zero plate" quantity="film" value={zero} onChange={setZero} expects={[0.1e-6, 20e-6]} />
-            <NumberField label="Shim" quantity="film" value={shim} onChange={setShim} expects={expects.dryFilm} />
-            <NumberField label="It read" quantity="film" value={read} onChange={setRead} expects={expects.dryFilm} />
+            <NumberField
+              label="On the zero plate"
+              quantity="film"
+              value={zero}
+              onChange={setZero}
+              expects={[0.1e-6, 20e-6]}
+            />
+            <NumberField
+              label="Shim"
+              quantity="film"
+              value={shim}
+              onChange={setShim}
+              expects={expects.dryFilm}
+            />
+            <NumberField
+              label="It read"
+              quantity="film"
+              value={read}
+              onChange={setRead}
+              expects={expects.dryFilm}
+            />
           </div>
-          <Button disabled={zero === undefined || !shim || !read} onClick={() => { if (zero !== undefined && shim && read) log('gauge check', { type: 'gauge-check', zero, shim, read }); }}>Record the check</Button>
+          <Button
+            disabled={zero === undefined || !shim || !read}
+            onClick={() => {
+              if (zero !== undefined && shim && read)
+                log('gauge check', { type: 'gauge-check', zero, shim, read });
+            }}
+          >
+            Record the check
+          </Button>
           <div data-gauge>
             {!gauge ? (
-              <Notice tone="care">The gauge was not checked for this job. Zero and shim it before readings count for anything.</Notice>
+              <Notice tone="care">
+                The gauge was not checked for this job. Zero and shim it before readings count for anything.
+              </Notice>
             ) : isRefusal(gauge.correction) ? (
               <Notice tone="stop">{units.says(gauge.correction)}</Notice>
             ) : correction?.usable ? (
-              <Notice tone="good">Read {percent(correction.off)} {correction.off >= 0 ? 'high' : 'low'} on the shim{correction.zero === 0 ? '' : `, ${units.show('film', correction.zero, digits)} on zero`}: readings after it are corrected.</Notice>
+              <Notice tone="good">
+                Read {percent(correction.off)} {correction.off >= 0 ? 'high' : 'low'} on the shim
+                {correction.zero === 0 ? '' : `, ${units.show('film', correction.zero, digits)} on zero`}:
+                readings after it are corrected.
+              </Notice>
             ) : (
-              <Notice tone="stop">{percent(correction?.off ?? 0)} off on the shim: more than a tenth. Mend or replace the gauge; its readings are not corrected.</Notice>
+              <Notice tone="stop">
+                {percent(correction?.off ?? 0)} off on the shim: more than a tenth. Mend or replace the gauge;
+                its readings are not corrected.
+              </Notice>
             )}
           </div>
         </div>
         <div className="space-y-3">
           <div className="grid grid-cols-2 gap-3">
-            <SelectField label="Face" value={faceId} onChange={(event) => setFaceId(event.target.value)} options={job.part.faces.map(({ id, name }) => ({ value: id, label: name }))} />
-            <NumberField label="Base reading" quantity="film" value={base} onChange={setBase} expects={[0.2e-6, 200e-6]} />
+            <SelectField
+              label="Face"
+              value={faceId}
+              onChange={(event) => setFaceId(event.target.value)}
+              options={job.part.faces.map(({ id, name }) => ({ value: id, label: name }))}
+            />
+            <NumberField
+              label="Base reading"
+              quantity="film"
+              value={base}
+              onChange={setBase}
+              expects={[0.2e-6, 200e-6]}
+            />
           </div>
-          <Button disabled={!base} onClick={() => { if (base) log('base reading', { type: 'base', faceId, reading: base }); setBase(undefined); }}>Record the base</Button>
+          <Button
+            disabled={!base}
+            onClick={() => {
+              if (base) log('base reading', { type: 'base', faceId, reading: base });
+              setBase(undefined);
+            }}
+          >
+            Record the base
+          </Button>
           <p className="text-sm text-ink-soft" data-bases>
             {check.bases.size === 0
               ? `On blasted, rough or primed parts: take ${readingsPerSpot} before the first coat. What they read is taken off.`
-              : job.part.faces.flatMap(({ id, name }) => (check.bases.has(id) ? [`${name}: ${units.show('film', check.bases.get(id), digits)} taken off.`] : [])).join(' ')}
+              : job.part.faces
+                  .flatMap(({ id, name }) =>
+                    check.bases.has(id)
+                      ? [`${name}: ${units.show('film', check.bases.get(id), digits)} taken off.`]
+                      : [],
+                  )
+                  .join(' ')}
           </p>
         </div>
       </div>
     </Panel>
   );
-} // prettier-ignore
+}

@@ -26,56 +26,120 @@ export function Mending() {
   const last = [...spray.coats].reverse().find(({ state }) => state === 'done');
   const found = isRefusal(verdict) ? [] : mendings(verdict.spots, spec);
   const low = found.filter(({ kind }) => kind === 'coat');
-  const more = isRefusal(verdict) || !last || low.length === 0 ? undefined : extraCoat(Math.min(...verdict.spots.map(({ mean }) => mean)), Math.max(...verdict.spots.map(({ mean }) => mean)), last.dry.aim, spec);
+  const more =
+    isRefusal(verdict) || !last || low.length === 0
+      ? undefined
+      : extraCoat(
+          Math.min(...verdict.spots.map(({ mean }) => mean)),
+          Math.max(...verdict.spots.map(({ mean }) => mean)),
+          last.dry.aim,
+          spec,
+        );
   const recoat = last && recoatWords(view);
   const hidden = ofType(liveEntries(job), 'hiding');
   const used = usedMix(view);
-  const transfer = isRefusal(verdict) || used === undefined || !last ? undefined : transferFound(verdict.mean, plan.area, used, last.solids);
+  const transfer =
+    isRefusal(verdict) || used === undefined || !last
+      ? undefined
+      : transferFound(verdict.mean, plan.area, used, last.solids);
   return (
     <Panel title="What follows from it" place="mending">
       <div className="grid gap-6 lg:grid-cols-2" data-mending>
         <div className="space-y-3">
           {found.length === 0 ? (
-            <p className="text-sm">{isRefusal(verdict) ? units.says(verdict) : 'No spot wants correcting.'}</p>
+            <p className="text-sm">
+              {isRefusal(verdict) ? units.says(verdict) : 'No spot wants correcting.'}
+            </p>
           ) : (
             <ul className="divide-y divide-hairline border-y border-hairline text-sm">
               {found.map(({ id, kind, by }) => (
-                <li key={id} className="flex justify-between gap-3 py-1.5"><span>{name(id)}</span><b className="text-stop">{kind === 'coat' ? `▼ ${film(by)} more` : `▲ sand ${film(by)} off`}</b></li>
+                <li key={id} className="flex justify-between gap-3 py-1.5">
+                  <span>{name(id)}</span>
+                  <b className="text-stop">
+                    {kind === 'coat' ? `▼ ${film(by)} more` : `▲ sand ${film(by)} off`}
+                  </b>
+                </li>
               ))}
             </ul>
           )}
           {more && last && (
             <Notice tone="care">
-              {more.coats} {more.coats === 1 ? 'coat' : 'coats'} of {film(last.dry.aim)} would bring the thinnest spot to its aim. {more.onlyThere ? `The thickest would then have ${film(more.thickest)}, over ${film(spec.max)}: coat only where it is thin, faded out.` : `The thickest would then have ${film(more.thickest)}.`} {recoat}
+              {more.coats} {more.coats === 1 ? 'coat' : 'coats'} of {film(last.dry.aim)} would bring the
+              thinnest spot to its aim.{' '}
+              {more.onlyThere
+                ? `The thickest would then have ${film(more.thickest)}, over ${film(spec.max)}: coat only where it is thin, faded out.`
+                : `The thickest would then have ${film(more.thickest)}.`}{' '}
+              {recoat}
             </Notice>
           )}
-          {found.some(({ kind }) => kind === 'sand') && <p className="text-sm">Sand when it is hard, measuring as you go; the dust is not to be breathed.</p>}
+          {found.some(({ kind }) => kind === 'sand') && (
+            <p className="text-sm">
+              Sand when it is hard, measuring as you go; the dust is not to be breathed.
+            </p>
+          )}
         </div>
         <div className="space-y-4">
           <div>
             <h3 className="text-sm font-bold">Face by face</h3>
             <ul className="text-sm" data-faces-film>
               {job.part.faces.flatMap(({ id, name: face }) => {
-                const own = judgeFilm(check.spots.filter(({ faceId }) => faceId === id).map(({ spot, films }) => ({ id: `${id}/${spot}`, readings: films })), spec, job.approach.acceptance);
+                const own = judgeFilm(
+                  check.spots
+                    .filter(({ faceId }) => faceId === id)
+                    .map(({ spot, films }) => ({ id: `${id}/${spot}`, readings: films })),
+                  spec,
+                  job.approach.acceptance,
+                );
                 return isRefusal(own) || check.coatsOn === 0
                   ? []
-                  : [<li key={id} className="flex justify-between gap-3 border-b border-hairline py-1.5"><span>{face}</span><b className={own.passes ? 'text-good' : 'text-stop'}>{own.passes ? '✓ passes' : '■ fails'}, mean {film(own.mean)}</b></li>];
+                  : [
+                      <li key={id} className="flex justify-between gap-3 border-b border-hairline py-1.5">
+                        <span>{face}</span>
+                        <b className={own.passes ? 'text-good' : 'text-stop'}>
+                          {own.passes ? '✓ passes' : '■ fails'}, mean {film(own.mean)}
+                        </b>
+                      </li>,
+                    ];
               })}
             </ul>
           </div>
           <div>
             <h3 className="text-sm font-bold">Coat by coat</h3>
-            {byCoat.length === 0 ? <p className="text-sm text-ink-soft">Nothing measured yet.</p> : (
+            {byCoat.length === 0 ? (
+              <p className="text-sm text-ink-soft">Nothing measured yet.</p>
+            ) : (
               <ul className="text-sm">
                 {byCoat.map(({ coatId, total, own, count }) => (
-                  <li key={coatId} className="flex justify-between gap-3 border-b border-hairline py-1.5"><span>{job.coats.find(({ id }) => id === coatId)?.name}</span><span>{own === undefined ? '' : <><b>{film(own)}</b> its own, </>}<b>{film(total)}</b> in all, {count} readings</span></li>
+                  <li key={coatId} className="flex justify-between gap-3 border-b border-hairline py-1.5">
+                    <span>{job.coats.find(({ id }) => id === coatId)?.name}</span>
+                    <span>
+                      {own === undefined ? (
+                        ''
+                      ) : (
+                        <>
+                          <b>{film(own)}</b> its own,{' '}
+                        </>
+                      )}
+                      <b>{film(total)}</b> in all, {count} readings
+                    </span>
+                  </li>
                 ))}
               </ul>
             )}
           </div>
           {transfer !== undefined && (
             <p className="text-sm" data-transfer>
-              {isRefusal(transfer) ? units.says(transfer) : <>Transfer from paint used and film found: <b>{units.show('share', transfer, { digits: 0 })}</b>; reckoned with {units.show('share', plan.transfer, { digits: 0 })}. {used !== undefined && `${units.show('volume', used)} went through the gun, less what is left counted as used.`}</>}
+              {isRefusal(transfer) ? (
+                units.says(transfer)
+              ) : (
+                <>
+                  Transfer from paint used and film found:{' '}
+                  <b>{units.show('share', transfer, { digits: 0 })}</b>; reckoned with{' '}
+                  {units.show('share', plan.transfer, { digits: 0 })}.{' '}
+                  {used !== undefined &&
+                    `${units.show('volume', used)} went through the gun, less what is left counted as used.`}
+                </>
+              )}
             </p>
           )}
           <div>
@@ -83,11 +147,27 @@ export function Mending() {
             {job.part.faces.map(({ id, name: face }) => {
               const own = hidden.filter(({ faceId }) => faceId === id).at(-1);
               return (
-                <div key={id} className="flex flex-wrap items-center justify-between gap-2 border-b border-hairline py-1.5 text-sm">
-                  <span>{face}: {own ? <b className={own.hides ? 'text-good' : 'text-stop'}>{own.hides ? '✓ hides' : '■ shows through'}</b> : 'not looked at'}</span>
+                <div
+                  key={id}
+                  className="flex flex-wrap items-center justify-between gap-2 border-b border-hairline py-1.5 text-sm"
+                >
+                  <span>
+                    {face}:{' '}
+                    {own ? (
+                      <b className={own.hides ? 'text-good' : 'text-stop'}>
+                        {own.hides ? '✓ hides' : '■ shows through'}
+                      </b>
+                    ) : (
+                      'not looked at'
+                    )}
+                  </span>
                   <span className="flex gap-2">
-                    <Button onClick={() => log('hiding', { type: 'hiding', faceId: id, hides: true })}>Hides</Button>
-                    <Button onClick={() => log('hiding', { type: 'hiding', faceId: id, hides: false })}>Shows through</Button>
+                    <Button onClick={() => log('hiding', { type: 'hiding', faceId: id, hides: true })}>
+                      Hides
+                    </Button>
+                    <Button onClick={() => log('hiding', { type: 'hiding', faceId: id, hides: false })}>
+                      Shows through
+                    </Button>
                   </span>
                 </div>
               );
@@ -97,7 +177,7 @@ export function Mending() {
       </div>
     </Panel>
   );
-} // prettier-ignore
+}
 
 /** What one more coat means for the clock. */
 function recoatWords({ spray, check }: JobView): string {

@@ -7,11 +7,12 @@ import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { NumberField } from '@/ui/NumberField';
 
+// prettier-ignore
 const says = {
   'spot-mean': 'Set mean inside the range, every spot mean between 80 % of its minimum and 120 % of its maximum (as in SSPC-PA 2, level 3).',
   nominal: 'Mean at least nominal, nothing under 80 % of it, fewer than a fifth of readings between 80 and 100 % (as in ISO 19840).',
   own: 'Every reading between your own limits.',
-}; // prettier-ignore
+};
 
 /** By which rule the film is judged: two usual ones, or the user’s own limits. */
 export function RuleChoice() {
@@ -19,14 +20,17 @@ export function RuleChoice() {
   const store = useStore();
   const { job, check } = view;
   const { acceptance, ownLimits } = job.approach;
-  const set = (said: Partial<typeof job.approach>) => store.put({ ...job, approach: { ...job.approach, ...said } }, 'acceptance rule'); // prettier-ignore
+  const set = (said: Partial<typeof job.approach>) =>
+    store.put({ ...job, approach: { ...job.approach, ...said } }, 'acceptance rule');
   const limits = ownLimits ?? { min: check.spec.min, max: check.spec.max };
   return (
     <section aria-label="Rule" className="space-y-2">
       <Choice
         label="Acceptance rule"
         value={acceptance}
-        onChange={(rule) => set({ acceptance: rule, ...(rule === 'own' && !ownLimits ? { ownLimits: limits } : {}) })}
+        onChange={(rule) =>
+          set({ acceptance: rule, ...(rule === 'own' && !ownLimits ? { ownLimits: limits } : {}) })
+        }
         options={[
           { value: 'spot-mean', label: 'Spot means' },
           { value: 'nominal', label: 'Nominal film' },
@@ -42,7 +46,9 @@ export function RuleChoice() {
               label={side === 'min' ? 'Least' : 'Most'}
               quantity="film"
               value={limits[side]}
-              onChange={(value) => value !== undefined && value > 0 && set({ ownLimits: { ...limits, [side]: value } })}
+              onChange={(value) =>
+                value !== undefined && value > 0 && set({ ownLimits: { ...limits, [side]: value } })
+              }
               expects={expects.dryFilm}
               error={side === 'min' && limits.min >= limits.max ? 'Least must be under most.' : undefined}
               lazily
@@ -57,4 +63,4 @@ export function RuleChoice() {
       )}
     </section>
   );
-} // prettier-ignore
+}

@@ -13,7 +13,9 @@ const traces: HandTraces = {
   left: 0.05,
 };
 const say = (part: Partial<HandTraces>, turned = false) =>
-  traceWords({ ...traces, ...part }, turned, 0.6, units).join(' ').replace(/\u00a0/g, ' '); // prettier-ignore
+  traceWords({ ...traces, ...part }, turned, 0.6, units)
+    .join(' ')
+    .replace(/\u00a0/g, ' ');
 
 describe('what the readings say of the hand', () => {
   it('claims nothing that is not sure', () => expect(say({})).toContain('as far as so many can tell'));

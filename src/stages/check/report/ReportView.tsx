@@ -22,12 +22,19 @@ export function ReportView() {
   const photos = useRecords('photo');
   const { printing, print } = usePrint();
   // Written anew when the job changes, not with every second of the clock.
-  // eslint-disable-next-line react-hooks/exhaustive-deps -- the view is derived from the job and the rig
-  const report = useMemo(() => jobReport(view, cans, photos, units), [view.job, view.rig, cans, photos, units]);
+  const report = useMemo(
+    () => jobReport(view, cans, photos, units),
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- the view is derived from the job and the rig
+    [view.job, view.rig, cans, photos, units],
+  );
   const save = async () => {
     // The PDF writer is large and seldom wanted.
     const { reportPdf } = await import('@/exchange/reportpdf');
-    download(fileName(view.job.name, new Date(view.now).toISOString().slice(0, 10), 'pdf'), new Uint8Array(await reportPdf(report)), 'application/pdf');
+    download(
+      fileName(view.job.name, new Date(view.now).toISOString().slice(0, 10), 'pdf'),
+      new Uint8Array(await reportPdf(report)),
+      'application/pdf',
+    );
   };
   return (
     <>
@@ -43,11 +50,18 @@ export function ReportView() {
         }
       >
         <ReportPages report={report} />
-        {printing && createPortal(<div data-paper><style>{'@page { size: A4; margin: 15mm }'}</style><ReportPages report={report} /></div>, document.body)}
+        {printing &&
+          createPortal(
+            <div data-paper>
+              <style>{'@page { size: A4; margin: 15mm }'}</style>
+              <ReportPages report={report} />
+            </div>,
+            document.body,
+          )}
       </Panel>
     </>
   );
-} // prettier-ignore
+}
 
 /** Black on white in both themes: it is a piece of paper. */
 function ReportPages({ report }: { readonly report: Report }) {
@@ -61,25 +75,62 @@ function ReportPages({ report }: { readonly report: Report }) {
           {facts.length > 0 && (
             <dl className="text-sm">
               {facts.map(([label, value], i) => (
-                <div key={`${label}${i}`} className="grid grid-cols-[minmax(0,11rem)_minmax(0,1fr)] gap-3 py-0.5"><dt>{label}</dt><dd className="font-semibold">{value}</dd></div>
+                <div
+                  key={`${label}${i}`}
+                  className="grid grid-cols-[minmax(0,11rem)_minmax(0,1fr)] gap-3 py-0.5"
+                >
+                  <dt>{label}</dt>
+                  <dd className="font-semibold">{value}</dd>
+                </div>
               ))}
             </dl>
           )}
           {table.length > 0 && (
             <div className="overflow-x-auto" role="region" aria-label={title}>
               <table className="w-full text-left text-xs">
-                <thead><tr>{table[0]?.map((cell) => <th key={cell} className="border-b border-current py-1 pr-2">{cell}</th>)}</tr></thead>
-                <tbody>{table.slice(1).map((row, i) => <tr key={i}>{row.map((cell, k) => <td key={k} className="py-0.5 pr-2">{cell}</td>)}</tr>)}</tbody>
+                <thead>
+                  <tr>
+                    {table[0]?.map((cell) => (
+                      <th key={cell} className="border-b border-current py-1 pr-2">
+                        {cell}
+                      </th>
+                    ))}
+                  </tr>
+                </thead>
+                <tbody>
+                  {table.slice(1).map((row, i) => (
+                    <tr key={i}>
+                      {row.map((cell, k) => (
+                        <td key={k} className="py-0.5 pr-2">
+                          {cell}
+                        </td>
+                      ))}
+                    </tr>
+                  ))}
+                </tbody>
               </table>
             </div>
           )}
-          {lines.map((line, i) => <p key={i} className="text-sm">{line}</p>)}
+          {lines.map((line, i) => (
+            <p key={i} className="text-sm">
+              {line}
+            </p>
+          ))}
           {chart && <ChartDrawing chart={chart} />}
           {photos.map(({ picture, says, width, height, marks }) => (
             <figure key={says} className="mt-2 max-w-sm">
               <span className="relative block">
                 <img src={picture} alt={says} width={width} height={height} className="h-auto w-full" />
-                {marks.map(({ x, y }, i) => <span key={i} aria-hidden className="absolute flex size-6 -translate-1/2 items-center justify-center rounded-full border-2 border-[#a4291f] bg-white text-xs font-bold text-[#a4291f]" style={{ left: `${x * 100}%`, top: `${y * 100}%` }}>{i + 1}</span>)}
+                {marks.map(({ x, y }, i) => (
+                  <span
+                    key={i}
+                    aria-hidden
+                    className="absolute flex size-6 -translate-1/2 items-center justify-center rounded-full border-2 border-[#a4291f] bg-white text-xs font-bold text-[#a4291f]"
+                    style={{ left: `${x * 100}%`, top: `${y * 100}%` }}
+                  >
+                    {i + 1}
+                  </span>
+                ))}
               </span>
               <figcaption className="text-xs">{says}</figcaption>
             </figure>
@@ -89,20 +140,45 @@ function ReportPages({ report }: { readonly report: Report }) {
       <p className="mt-6 text-xs">{report.foot}</p>
     </article>
   );
-} // prettier-ignore
+}
 
 function ChartDrawing({ chart }: { readonly chart: ReportChart }) {
   const [width, height] = [600, 140];
   const { points, limits, control, mean } = chartPoints(chart, width - 20, height - 20);
   const y = (up: number) => height - 10 - up;
-  const across = (up: number, dash?: string) => <line x1={10} x2={width - 10} y1={y(up)} y2={y(up)} stroke="currentColor" strokeDasharray={dash} strokeWidth={dash ? 0.8 : 1.2} />;
+  const across = (up: number, dash?: string) => (
+    <line
+      x1={10}
+      x2={width - 10}
+      y1={y(up)}
+      y2={y(up)}
+      stroke="currentColor"
+      strokeDasharray={dash}
+      strokeWidth={dash ? 0.8 : 1.2}
+    />
+  );
   return (
-    <svg viewBox={`0 0 ${width} ${height}`} className="mt-2 w-full" role="img" aria-label={`${points.length} readings in order.`}>
-      {limits.map((up) => <g key={`l${up}`}>{across(up)}</g>)}
-      {control.map((up) => <g key={`c${up}`}>{across(up, '3 3')}</g>)}
+    <svg
+      viewBox={`0 0 ${width} ${height}`}
+      className="mt-2 w-full"
+      role="img"
+      aria-label={`${points.length} readings in order.`}
+    >
+      {limits.map((up) => (
+        <g key={`l${up}`}>{across(up)}</g>
+      ))}
+      {control.map((up) => (
+        <g key={`c${up}`}>{across(up, '3 3')}</g>
+      ))}
       {across(mean, '8 3')}
-      <polyline points={points.map(([px, py]) => `${px + 10},${y(py)}`).join(' ')} fill="none" stroke="currentColor" />
-      {points.map(([px, py], i) => <circle key={i} cx={px + 10} cy={y(py)} r={2.5} fill="currentColor" />)}
+      <polyline
+        points={points.map(([px, py]) => `${px + 10},${y(py)}`).join(' ')}
+        fill="none"
+        stroke="currentColor"
+      />
+      {points.map(([px, py], i) => (
+        <circle key={i} cx={px + 10} cy={y(py)} r={2.5} fill="currentColor" />
+      ))}
     </svg>
   );
-} // prettier-ignore
+}

@@ -27,12 +27,20 @@ const film = (spot: number, value: number): NewEntry => ({
 });
 const whole = logged(
   aJob(),
-  [-100, fitRoom], [-90, mixedLacquer], [-80, reading(24)], [-70, setting()], [-60, card()],
+  [-100, fitRoom],
+  [-90, mixedLacquer],
+  [-80, reading(24)],
+  [-70, setting()],
+  [-60, card()],
   [-55, { type: 'skip', item: 'masking', why: 'nothing near' }],
-  [-50, start('lacquer-1')], [-40, end('lacquer-1')],
-  ...[20, 21, 22, 30, 31, 19].map((value, i): readonly [number, NewEntry] => [-20 + i, film(Math.floor(i / 3), value * 1e-6)]),
+  [-50, start('lacquer-1')],
+  [-40, end('lacquer-1')],
+  ...[20, 21, 22, 30, 31, 19].map((value, i): readonly [number, NewEntry] => [
+    -20 + i,
+    film(Math.floor(i / 3), value * 1e-6),
+  ]),
   [-5, { type: 'defect', name: 'Runs', defect: 'runs' }],
-); // prettier-ignore
+);
 /** A JPEG of one grey pixel. */
 const pixel =
   'data:image/jpeg;base64,/9j/4AAQSkZJRgABAQEASABIAAD/2wBDAAMCAgICAgMCAgIDAwMDBAYEBAQEBAgGBgUGCQgKCgkICQkKDA8MCgsOCwkJDRENDg8QEBEQCgwSExIQEw8QEBD/yQALCAABAAEBAREA/8wABgAQEAX/2gAIAQEAAD8A0s8g/9k=';

@@ -14,8 +14,17 @@ export function JobAir() {
   const { mix, plan, spray, rig } = view;
   return (
     <>
-      <ProtectionList hazards={jobHazards(view)} technique={rig?.atomising === 'airless' ? 'airless' : 'air'} place={shop.place?.kind ?? 'booth'} />
-      <Ventilation solvent={Number(solventOfCoat(view).toPrecision(3))} seconds={Math.max(Math.round(spray.coatTime), 60)} vapour={mix.sheet.vapour} air={plan.climate?.air} />
+      <ProtectionList
+        hazards={jobHazards(view)}
+        technique={rig?.atomising === 'airless' ? 'airless' : 'air'}
+        place={shop.place?.kind ?? 'booth'}
+      />
+      <Ventilation
+        solvent={Number(solventOfCoat(view).toPrecision(3))}
+        seconds={Math.max(Math.round(spray.coatTime), 60)}
+        vapour={mix.sheet.vapour}
+        air={plan.climate?.air}
+      />
     </>
   );
-} // prettier-ignore
+}

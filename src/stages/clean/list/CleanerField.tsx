@@ -27,7 +27,11 @@ export function CleanerField() {
           label="Cleaner the sheet names"
           value={named}
           onCommit={keep}
-          hint={named ? 'The sheet outranks this list.' : `None named: ${clean.sequence ? `${clean.liquid}, a default` : 'nothing is guessed for it'}.`}
+          hint={
+            named
+              ? 'The sheet outranks this list.'
+              : `None named: ${clean.sequence ? `${clean.liquid}, a default` : 'nothing is guessed for it'}.`
+          }
         />
       </div>
       {concerns.map(({ weight, says, instead }) => (
@@ -38,24 +42,50 @@ export function CleanerField() {
       ))}
       {rig && (
         <details>
-          <summary className="flex min-h-11 items-center text-sm font-semibold">Seals, metals and soaking</summary>
+          <summary className="flex min-h-11 items-center text-sm font-semibold">
+            Seals, metals and soaking
+          </summary>
           <div className="space-y-3 pb-2">
             <SelectField
               label="Seals of this gun"
               value={rig.seals ?? ''}
-              onChange={(event) => store.put({ ...rig, seals: (event.target.value || undefined) as SealKind | undefined }, 'seals')}
-              options={[{ value: '', label: 'Not known' }, ...sealKinds.map((value) => ({ value, label: sealWords[value] }))]}
+              onChange={(event) =>
+                store.put(
+                  { ...rig, seals: (event.target.value || undefined) as SealKind | undefined },
+                  'seals',
+                )
+              }
+              options={[
+                { value: '', label: 'Not known' },
+                ...sealKinds.map((value) => ({ value, label: sealWords[value] })),
+              ]}
             />
             <fieldset>
               <legend className="text-sm text-ink-soft">Metals that get wet</legend>
               {wettedMetals.map((metal) => (
-                <Check key={metal} label={metalWords[metal]} checked={rig.wetted?.includes(metal) ?? false} onChange={(on) => store.put({ ...rig, wetted: wettedMetals.filter((each) => (each === metal ? on : rig.wetted?.includes(each))) }, 'metals')} />
+                <Check
+                  key={metal}
+                  label={metalWords[metal]}
+                  checked={rig.wetted?.includes(metal) ?? false}
+                  onChange={(on) =>
+                    store.put(
+                      {
+                        ...rig,
+                        wetted: wettedMetals.filter((each) =>
+                          each === metal ? on : rig.wetted?.includes(each),
+                        ),
+                      },
+                      'metals',
+                    )
+                  }
+                />
               ))}
             </fieldset>
             <ul className="text-sm" data-soaking>
               {soaking(gunFamily(rig)).map(({ part, may, because }) => (
                 <li key={part} className="border-b border-hairline py-1.5">
-                  <b className={may ? 'text-good' : 'text-stop'}>{may ? '✓ may soak' : '■ never'}</b> <b>{part}</b>
+                  <b className={may ? 'text-good' : 'text-stop'}>{may ? '✓ may soak' : '■ never'}</b>{' '}
+                  <b>{part}</b>
                   <span className="block text-ink-soft">{because}</span>
                 </li>
               ))}
@@ -65,4 +95,4 @@ export function CleanerField() {
       )}
     </section>
   );
-} // prettier-ignore
+}

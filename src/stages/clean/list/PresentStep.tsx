@@ -27,19 +27,34 @@ export function PresentStep() {
   const reason = stepReason(step.id, askedOf(view));
   const cautions = stepCautions(step.risks, jobHazards(view));
   return (
-    <Panel title="This step" place="step" tools={<Button onClick={() => setRewording(true)}>In our words</Button>}>
+    <Panel
+      title="This step"
+      place="step"
+      tools={<Button onClick={() => setRewording(true)}>In our words</Button>}
+    >
       <div className="grid gap-4 md:grid-cols-[minmax(0,1fr)_17rem]" data-present-step={step.id}>
         <div className="min-w-0 space-y-2">
           {cautions.map(({ says, weight }) => (
-            <Notice key={says} tone={weight}>{says}</Notice>
+            <Notice key={says} tone={weight}>
+              {says}
+            </Notice>
           ))}
           {cautions.length > 0 && <p className="text-xs text-ink-soft">{deferral}</p>}
           <dl className="text-sm">
-            {([
-              ...(step.liquid ? [['Liquid', `${step.liquid}, about ${liquidWords(step.volume, units)}`]] : []),
-              ['Takes about', showDuration(step.takes)],
-              ...(reason ? [['Why', reason.because], ['Prevents', reason.prevents]] : []),
-            ] as [string, string][]).map(([label, value]) => (
+            {(
+              [
+                ...(step.liquid
+                  ? [['Liquid', `${step.liquid}, about ${liquidWords(step.volume, units)}`]]
+                  : []),
+                ['Takes about', showDuration(step.takes)],
+                ...(reason
+                  ? [
+                      ['Why', reason.because],
+                      ['Prevents', reason.prevents],
+                    ]
+                  : []),
+              ] as [string, string][]
+            ).map(([label, value]) => (
               <div key={label} className="flex gap-3 border-b border-hairline py-1.5">
                 <dt className="w-24 shrink-0 text-ink-soft">{label}</dt>
                 <dd className="font-semibold">{value}</dd>
@@ -52,10 +67,14 @@ export function PresentStep() {
       {rewording && <Reword key={step.wordsKey} step={step} onClose={() => setRewording(false)} />}
     </Panel>
   );
-} // prettier-ignore
+}
 
 /** Between coats the short way, else the list. */
-export function presentStep(steps: readonly CleanStep[], midway: readonly CleanStep[], between: boolean): CleanStep | undefined {
+export function presentStep(
+  steps: readonly CleanStep[],
+  midway: readonly CleanStep[],
+  between: boolean,
+): CleanStep | undefined {
   const short = between && steps.every(({ done }) => !done) ? midway.find(({ done }) => !done) : undefined;
   return short ?? steps.find(({ done }) => !done);
-} // prettier-ignore
+}

@@ -18,18 +18,47 @@ export function Reword({ step, onClose }: { readonly step: CleanStep; readonly o
     onClose();
   };
   const back = () => {
-    store.put({ ...shop, careWords: Object.fromEntries(Object.entries(careWords).filter(([key]) => key !== step.wordsKey)) }, 'step as it was');
+    store.put(
+      {
+        ...shop,
+        careWords: Object.fromEntries(Object.entries(careWords).filter(([key]) => key !== step.wordsKey)),
+      },
+      'step as it was',
+    );
     onClose();
   };
   return (
-    <Dialog open onClose={onClose} title="This step in our words" says="Kept for this coating, gun and way of cleaning. Its cautions and its place in the order stay.">
-      <form onSubmit={(event) => { event.preventDefault(); if (words.trim()) keep(); }} className="space-y-4">
-        <TextField label="Words" value={words} maxLength={400} onChange={(event) => setWords(event.target.value)} error={words.trim() ? undefined : 'Say what is done in this step.'} />
+    <Dialog
+      open
+      onClose={onClose}
+      title="This step in our words"
+      says="Kept for this coating, gun and way of cleaning. Its cautions and its place in the order stay."
+    >
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (words.trim()) keep();
+        }}
+        className="space-y-4"
+      >
+        <TextField
+          label="Words"
+          value={words}
+          maxLength={400}
+          onChange={(event) => setWords(event.target.value)}
+          error={words.trim() ? undefined : 'Say what is done in this step.'}
+        />
         <div className="flex flex-wrap gap-3">
-          <Button type="submit" look="main" disabled={!words.trim() || words.trim() === step.says}>Keep these words</Button>
-          {step.reworded && <Button className="min-h-16" onClick={back}>As it was</Button>}
+          <Button type="submit" look="main" disabled={!words.trim() || words.trim() === step.says}>
+            Keep these words
+          </Button>
+          {step.reworded && (
+            <Button className="min-h-16" onClick={back}>
+              As it was
+            </Button>
+          )}
         </div>
       </form>
     </Dialog>
   );
-} // prettier-ignore
+}

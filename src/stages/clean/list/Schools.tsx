@@ -25,31 +25,56 @@ export function Schools() {
       <Choice
         label="Way of cleaning"
         value={clean.approach}
-        onChange={(cleaning) => store.put({ ...job, approach: { ...job.approach, cleaning } }, 'way of cleaning')}
+        onChange={(cleaning) =>
+          store.put({ ...job, approach: { ...job.approach, cleaning } }, 'way of cleaning')
+        }
         options={cleaningApproaches.map((value) => ({ value, label: approachWords[value] }))}
       />
       <table className="w-full text-sm">
         <thead>
           <tr className="border-b border-ink text-left">
-            <th scope="col"><span className="sr-only">Way</span></th>
-            {['Steps', 'Time', 'Liquid'].map((each) => <th key={each} scope="col" className="pb-1 text-right font-semibold">{each}</th>)}
+            <th scope="col">
+              <span className="sr-only">Way</span>
+            </th>
+            {['Steps', 'Time', 'Liquid'].map((each) => (
+              <th key={each} scope="col" className="pb-1 text-right font-semibold">
+                {each}
+              </th>
+            ))}
           </tr>
         </thead>
         <tbody>
           {rows.map(({ approach, found }) => (
             <tr key={approach} className="border-b border-hairline">
-              <th scope="row" className="py-1.5 text-left font-normal text-ink-soft">{approachWords[approach]}</th>
+              <th scope="row" className="py-1.5 text-left font-normal text-ink-soft">
+                {approachWords[approach]}
+              </th>
               {isRefusal(found) ? (
-                <td colSpan={3} className="text-right font-semibold">not here</td>
+                <td colSpan={3} className="text-right font-semibold">
+                  not here
+                </td>
               ) : (
-                [String(found.steps.length), units.show('duration', found.takes, { digits: 0 }), liquidWords(found.volume, units)].map((each, i) => <td key={i} className="text-right font-semibold">{each}</td>)
+                [
+                  String(found.steps.length),
+                  units.show('duration', found.takes, { digits: 0 }),
+                  liquidWords(found.volume, units),
+                ].map((each, i) => (
+                  <td key={i} className="text-right font-semibold">
+                    {each}
+                  </td>
+                ))
               )}
             </tr>
           ))}
         </tbody>
       </table>
-      {clean.refusal && clean.steps.length > 0 && <Notice tone="care">{units.says(clean.refusal)} The list below strips it.</Notice>}
-      <p className="text-xs text-ink-soft">Stored, the knobs stay where they are and nothing is put together anew, but packing and seals stand in solvent, and it must be drained before the next coat. Time and liquid are estimates.</p>
+      {clean.refusal && clean.steps.length > 0 && (
+        <Notice tone="care">{units.says(clean.refusal)} The list below strips it.</Notice>
+      )}
+      <p className="text-xs text-ink-soft">
+        Stored, the knobs stay where they are and nothing is put together anew, but packing and seals stand in
+        solvent, and it must be drained before the next coat. Time and liquid are estimates.
+      </p>
     </section>
   );
-} // prettier-ignore
+}

@@ -16,22 +16,42 @@ export function Setting() {
     <section aria-label="What is in it" className="space-y-2" data-setting>
       {gelled && (
         <Notice tone="stop">
-          {gels !== undefined && gels <= view.now ? `By the clock the mix set at about ${clockTime(gels)}. ` : 'The mix has set. '}
-          Do not force trigger or pressure. The list is now for gelled mix: what does not come loose is renewed.
+          {gels !== undefined && gels <= view.now
+            ? `By the clock the mix set at about ${clockTime(gels)}. `
+            : 'The mix has set. '}
+          Do not force trigger or pressure. The list is now for gelled mix: what does not come loose is
+          renewed.
         </Notice>
       )}
-      {!gelled && gels !== undefined && <p className="text-sm">In the gun it sets at about <b>{clockTime(gels)}</b>, an estimate from the pot life.</p>}
+      {!gelled && gels !== undefined && (
+        <p className="text-sm">
+          In the gun it sets at about <b>{clockTime(gels)}</b>, an estimate from the pot life.
+        </p>
+      )}
       {(clean.sheet.times.potLife !== undefined || gelled) && (
-        <Check label="It has set in the gun" checked={gelled} onChange={(done) => log('set in the gun', { type: 'tick', list: 'clean', step: 'gelled', done })} />
+        <Check
+          label="It has set in the gun"
+          checked={gelled}
+          onChange={(done) => log('set in the gun', { type: 'tick', list: 'clean', step: 'gelled', done })}
+        />
       )}
       {mix.batch && (
         <div className="space-y-2">
           <p className="text-sm">There is mix left over in the pot.</p>
-          <Button onClick={() => mix.batch && log('mix discarded', { type: 'discard', batchId: mix.batch.id, why: 'Left over after the last coat' })}>
+          <Button
+            onClick={() =>
+              mix.batch &&
+              log('mix discarded', {
+                type: 'discard',
+                batchId: mix.batch.id,
+                why: 'Left over after the last coat',
+              })
+            }
+          >
             Leftover disposed of
           </Button>
         </div>
       )}
     </section>
   );
-} // prettier-ignore
+}

@@ -44,12 +44,30 @@ function Between() {
   const { midway, idle } = view.clean;
   const open = midway.filter(({ done }) => !done);
   return (
-    <Panel title={idle ? `Between coats: wiped by ${clockTime(idle.until)}` : 'Between coats'} tools={open.length > 0 && <Button onClick={() => log('wiped between coats', ...open.map(({ id }) => ({ type: 'tick', list: 'midway', step: id, done: true }) as const))}>All done</Button>}>
+    <Panel
+      title={idle ? `Between coats: wiped by ${clockTime(idle.until)}` : 'Between coats'}
+      tools={
+        open.length > 0 && (
+          <Button
+            onClick={() =>
+              log(
+                'wiped between coats',
+                ...open.map(({ id }) => ({ type: 'tick', list: 'midway', step: id, done: true }) as const),
+              )
+            }
+          >
+            All done
+          </Button>
+        )
+      }
+    >
       <Rows steps={midway} list="midway" from={1} />
-      <p className="mt-2 text-sm text-ink-soft">It begins the idle clock anew. The pot life it does not lengthen.</p>
+      <p className="mt-2 text-sm text-ink-soft">
+        It begins the idle clock anew. The pot life it does not lengthen.
+      </p>
     </Panel>
   );
-} // prettier-ignore
+}
 
 interface RowsProps {
   readonly steps: readonly CleanStep[];
@@ -65,38 +83,51 @@ function Rows({ steps, list, from }: RowsProps) {
   const [rewording, setRewording] = useState<CleanStep>();
   return (
     <>
-    <ol className="divide-y divide-hairline border-b border-hairline">
-      {steps.map((step, i) => {
-        const { id, says, done, liquid, volume, reworded } = step;
-        return (
-        <li key={id} className={`flex items-start gap-4 py-3 ${done ? 'text-ink-soft' : ''}`}>
-          <Checkbox.Root
-            id={`step-${id}`}
-            checked={done}
-            disabled={idle}
-            aria-labelledby={`words-${id}`}
-            onCheckedChange={(next) => log('cleaning step', { type: 'tick', list, step: id, done: next === true })}
-            className="flex size-11 shrink-0 items-center justify-center border-2 border-ink bg-sheet disabled:border-dashed disabled:border-ink-soft data-[state=checked]:border-good data-[state=checked]:bg-good-wash"
-          >
-            <Checkbox.Indicator>
-              <Check aria-hidden className="size-6 text-good" />
-            </Checkbox.Indicator>
-          </Checkbox.Root>
-          <span id={`words-${id}`} className="min-w-0 flex-1">
-            <b>{from + i}. {says}</b>
-            <span className="block text-sm text-ink-soft">{stepReason(id, question)?.because}{liquid && <b className="font-semibold"> {liquidWords(volume, units)}.</b>}{reworded && ' In our words.'}</span>
-          </span>
-          <button type="button" aria-label={`In our words: ${says}`} className="no-print -my-1 flex size-11 shrink-0 items-center justify-center text-ink-soft hover:text-ink" onClick={() => setRewording(step)}>
-            <Pencil aria-hidden className="size-4" />
-          </button>
-        </li>
-        );
-      })}
-    </ol>
-    {rewording && <Reword step={rewording} onClose={() => setRewording(undefined)} />}
+      <ol className="divide-y divide-hairline border-b border-hairline">
+        {steps.map((step, i) => {
+          const { id, says, done, liquid, volume, reworded } = step;
+          return (
+            <li key={id} className={`flex items-start gap-4 py-3 ${done ? 'text-ink-soft' : ''}`}>
+              <Checkbox.Root
+                id={`step-${id}`}
+                checked={done}
+                disabled={idle}
+                aria-labelledby={`words-${id}`}
+                onCheckedChange={(next) =>
+                  log('cleaning step', { type: 'tick', list, step: id, done: next === true })
+                }
+                className="flex size-11 shrink-0 items-center justify-center border-2 border-ink bg-sheet disabled:border-dashed disabled:border-ink-soft data-[state=checked]:border-good data-[state=checked]:bg-good-wash"
+              >
+                <Checkbox.Indicator>
+                  <Check aria-hidden className="size-6 text-good" />
+                </Checkbox.Indicator>
+              </Checkbox.Root>
+              <span id={`words-${id}`} className="min-w-0 flex-1">
+                <b>
+                  {from + i}. {says}
+                </b>
+                <span className="block text-sm text-ink-soft">
+                  {stepReason(id, question)?.because}
+                  {liquid && <b className="font-semibold"> {liquidWords(volume, units)}.</b>}
+                  {reworded && ' In our words.'}
+                </span>
+              </span>
+              <button
+                type="button"
+                aria-label={`In our words: ${says}`}
+                className="no-print -my-1 flex size-11 shrink-0 items-center justify-center text-ink-soft hover:text-ink"
+                onClick={() => setRewording(step)}
+              >
+                <Pencil aria-hidden className="size-4" />
+              </button>
+            </li>
+          );
+        })}
+      </ol>
+      {rewording && <Reword step={rewording} onClose={() => setRewording(undefined)} />}
     </>
   );
-} // prettier-ignore
+}
 
 /** Steps that follow each other under one heading; making safe again in between has its own. */
 function inGroups(steps: readonly CleanStep[]) {

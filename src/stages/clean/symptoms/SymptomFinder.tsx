@@ -25,7 +25,11 @@ export function SymptomFinder() {
   return (
     <>
       <Panel title="What does the gun do?" place="symptoms">
-        {onCard && <p className="mb-2 text-sm">The last card says: <b>{symptomWords[onCard].toLowerCase()}</b>.</p>}
+        {onCard && (
+          <p className="mb-2 text-sm">
+            The last card says: <b>{symptomWords[onCard].toLowerCase()}</b>.
+          </p>
+        )}
         <div className="flex flex-wrap gap-2" data-symptoms>
           {symptomsOf(gunFamily(rig)).map((symptom) => (
             <Button key={symptom} aria-pressed={symptom === chosen} onClick={() => setChosen(symptom)}>
@@ -37,7 +41,7 @@ export function SymptomFinder() {
       {chosen && <Search key={chosen} symptom={chosen} />}
     </>
   );
-} // prettier-ignore
+}
 
 function Search({ symptom }: { readonly symptom: Symptom }) {
   const { view, log } = useJob();
@@ -45,41 +49,71 @@ function Search({ symptom }: { readonly symptom: Symptom }) {
   const jobs = useRecords('job');
   const { job, rig } = view;
   const minute = Math.floor(view.now / 60_000) * 60_000 + 60_000;
-  const search = useMemo(() => (rig ? searchOf(job, jobs, rig, symptom, minute) : undefined), [job, jobs, rig, symptom, minute]);
+  const search = useMemo(
+    () => (rig ? searchOf(job, jobs, rig, symptom, minute) : undefined),
+    [job, jobs, rig, symptom, minute],
+  );
   if (!rig || !search) return null;
   const { rows, solved } = search;
   const open = rows.filter(({ state }) => state === 'open');
   const next = solved ? undefined : open[0];
-  const looked = (part: string, found: boolean) => log(found ? 'found' : 'ruled out', { type: 'symptom', symptom, part, found });
-  const cautions = next?.opens ? stepCautions(rig.atomising === 'airless' ? ['injection', 'coating'] : ['pressure', 'coating'], jobHazards(view)) : [];
+  const looked = (part: string, found: boolean) =>
+    log(found ? 'found' : 'ruled out', { type: 'symptom', symptom, part, found });
+  const cautions = next?.opens
+    ? stepCautions(
+        rig.atomising === 'airless' ? ['injection', 'coating'] : ['pressure', 'coating'],
+        jobHazards(view),
+      )
+    : [];
   const { card } = view.set;
   return (
     <Panel title={`${symptomWords[symptom]}: where to look`}>
       {solved && (
         <Notice tone="good">
-          It was the {(partWords[solved] ?? solved).toLowerCase()}. On record; next time it is looked at sooner.
+          It was the {(partWords[solved] ?? solved).toLowerCase()}. On record; next time it is looked at
+          sooner.
           {(!card || isRefusal(card)) && ' Spray a card before the part.'}
         </Notice>
       )}
-      {!solved && open.length === 0 && <Notice tone="care">Everything was looked at. Put a new needle, nozzle and cap in, or hand the gun to whoever services it.</Notice>}
+      {!solved && open.length === 0 && (
+        <Notice tone="care">
+          Everything was looked at. Put a new needle, nozzle and cap in, or hand the gun to whoever services
+          it.
+        </Notice>
+      )}
       {next && (
         <div className="space-y-2 border-2 border-act bg-sheet p-4" data-next-part={next.part}>
           <p className="text-xl font-semibold">{next.look}</p>
-          <p><b>If so:</b> {next.cure}</p>
-          {cautions.map(({ says, weight }) => <Notice key={says} tone={weight}>{says}</Notice>)}
+          <p>
+            <b>If so:</b> {next.cure}
+          </p>
+          {cautions.map(({ says, weight }) => (
+            <Notice key={says} tone={weight}>
+              {says}
+            </Notice>
+          ))}
           {cautions.length > 0 && <p className="text-xs text-ink-soft">{deferral}</p>}
           <div className="flex flex-wrap gap-3 pt-1">
-            <Button look="main" onClick={() => looked(next.part, true)}>This was it</Button>
-            <Button className="min-h-16" onClick={() => looked(next.part, false)}>Not this</Button>
+            <Button look="main" onClick={() => looked(next.part, true)}>
+              This was it
+            </Button>
+            <Button className="min-h-16" onClick={() => looked(next.part, false)}>
+              Not this
+            </Button>
           </div>
         </div>
       )}
       <ol className="mt-4 divide-y divide-hairline border-y border-hairline" data-ranked>
         {rows.map(({ part, look, share, takes, state }) => (
-          <li key={part} className={`grid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-4 py-2 ${state === 'not-it' ? 'text-ink-soft' : ''}`}>
+          <li
+            key={part}
+            className={`grid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-4 py-2 ${state === 'not-it' ? 'text-ink-soft' : ''}`}
+          >
             <span>
               <b>{partWords[part] ?? part}</b>
-              <span className="block text-sm text-ink-soft">{state === 'not-it' ? 'Not this.' : state === 'it' ? 'This was it.' : look}</span>
+              <span className="block text-sm text-ink-soft">
+                {state === 'not-it' ? 'Not this.' : state === 'it' ? 'This was it.' : look}
+              </span>
             </span>
             {state === 'open' && !solved ? (
               <span className="text-right text-sm">
@@ -87,14 +121,19 @@ function Search({ symptom }: { readonly symptom: Symptom }) {
                 <span className="block text-ink-soft">{showDuration(takes)} to look</span>
               </span>
             ) : (
-              state !== 'open' && <Button look="quiet" onClick={() => looked(part, state === 'not-it')}>{state === 'it' ? 'It was not' : 'It was'}</Button>
+              state !== 'open' && (
+                <Button look="quiet" onClick={() => looked(part, state === 'not-it')}>
+                  {state === 'it' ? 'It was not' : 'It was'}
+                </Button>
+              )
             )}
           </li>
         ))}
       </ol>
       <p className="mt-2 text-xs text-ink-soft">
-        In the order that finds it soonest: likely and quick to look at first. How likely is an estimate, raised by what was found here before and by parts near the end of their life.
+        In the order that finds it soonest: likely and quick to look at first. How likely is an estimate,
+        raised by what was found here before and by parts near the end of their life.
       </p>
     </Panel>
   );
-} // prettier-ignore
+}

@@ -28,7 +28,9 @@ export function WasteLog() {
   const jobs = useRecords('job');
   const [what, setWhat] = useState<What>('used');
   const estimate = view.clean.steps.reduce((sum, { done, volume = 0 }) => sum + (done ? volume : 0), 0);
-  const [volume, setVolume] = useState<number | undefined>(estimate > 0 ? Number(estimate.toPrecision(2)) : undefined);
+  const [volume, setVolume] = useState<number | undefined>(
+    estimate > 0 ? Number(estimate.toPrecision(2)) : undefined,
+  );
   const [mass, setMass] = useState<number | undefined>();
   const [note, setNote] = useState('');
   const weighed = byMass.includes(what);
@@ -38,7 +40,12 @@ export function WasteLog() {
   const rows = wasteRows(jobs.filter(({ id }) => id === job.id));
   const keep = () => {
     if (!amount) return;
-    log('waste', { type: 'waste', what, ...(weighed ? { mass: amount } : { volume: amount }), ...(note.trim() ? { note: note.trim() } : {}) });
+    log('waste', {
+      type: 'waste',
+      what,
+      ...(weighed ? { mass: amount } : { volume: amount }),
+      ...(note.trim() ? { note: note.trim() } : {}),
+    });
     setVolume(undefined);
     setMass(undefined);
     setNote('');
@@ -46,53 +53,133 @@ export function WasteLog() {
   const left = view.mix.batch;
   return (
     <Panel title="Waste of this job" place="waste">
-      <form className="max-w-2xl space-y-3" onSubmit={(event) => { event.preventDefault(); keep(); }}>
-        <Choice label="What" value={what} onChange={setWhat} options={(['used', 'recovered', 'mix', 'sludge', 'rags'] as const).map((value) => ({ value, label: { used: 'Solvent used', recovered: 'Settled clear', mix: 'Leftover mix', sludge: 'Sludge', rags: 'Rags' }[value] }))} />
+      <form
+        className="max-w-2xl space-y-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          keep();
+        }}
+      >
+        <Choice
+          label="What"
+          value={what}
+          onChange={setWhat}
+          options={(['used', 'recovered', 'mix', 'sludge', 'rags'] as const).map((value) => ({
+            value,
+            label: {
+              used: 'Solvent used',
+              recovered: 'Settled clear',
+              mix: 'Leftover mix',
+              sludge: 'Sludge',
+              rags: 'Rags',
+            }[value],
+          }))}
+        />
         <div className="grid gap-3 sm:grid-cols-2">
           {weighed ? (
-            <NumberField key="mass" label="How much" quantity="mass" value={mass} onChange={setMass} expects={[1e-3, 20]} />
+            <NumberField
+              key="mass"
+              label="How much"
+              quantity="mass"
+              value={mass}
+              onChange={setMass}
+              expects={[1e-3, 20]}
+            />
           ) : (
-            <NumberField key="volume" label="How much" quantity="dose" value={volume} onChange={setVolume} expects={[5e-6, 20e-3]} hint={what === 'used' && estimate > 0 ? `The steps done so far take about ${liquidWords(estimate, units)}.` : undefined} />
+            <NumberField
+              key="volume"
+              label="How much"
+              quantity="dose"
+              value={volume}
+              onChange={setVolume}
+              expects={[5e-6, 20e-3]}
+              hint={
+                what === 'used' && estimate > 0
+                  ? `The steps done so far take about ${liquidWords(estimate, units)}.`
+                  : undefined
+              }
+            />
           )}
-          <TextField label="Note" value={note} maxLength={200} onChange={(event) => setNote(event.target.value)} hint="Which drum, by whom" />
+          <TextField
+            label="Note"
+            value={note}
+            maxLength={200}
+            onChange={(event) => setNote(event.target.value)}
+            hint="Which drum, by whom"
+          />
         </div>
         <div className="flex flex-wrap gap-3">
-          <Button type="submit" look="main" disabled={!amount}>Put on record</Button>
+          <Button type="submit" look="main" disabled={!amount}>
+            Put on record
+          </Button>
           {left && (
-            <Button className="min-h-16" onClick={() => log('mix discarded', { type: 'discard', batchId: left.id, why: 'Left over after the last coat' })}>
+            <Button
+              className="min-h-16"
+              onClick={() =>
+                log('mix discarded', {
+                  type: 'discard',
+                  batchId: left.id,
+                  why: 'Left over after the last coat',
+                })
+              }
+            >
               Leftover disposed of
             </Button>
           )}
         </div>
       </form>
-      <div className="mt-4"><Notice tone="care">Solvent waste, sludge and rags are hazardous waste. {shop.wasteRules ? shop.wasteRules : 'What holds here is written down under Care, Waste.'}</Notice></div>
+      <div className="mt-4">
+        <Notice tone="care">
+          Solvent waste, sludge and rags are hazardous waste.{' '}
+          {shop.wasteRules ? shop.wasteRules : 'What holds here is written down under Care, Waste.'}
+        </Notice>
+      </div>
       <div className="mt-4 max-w-xl" data-waste-sums>
         {rows.map((row) => (
           <Facts
             key={row.month}
             title={`In ${row.month}`}
             facts={[
-              ...Object.entries(row.volume).map(([each, value]) => ({ label: wasteWords[each as What], value: liquidWords(value, units) })),
-              ...(row.volume.used ? [{ label: 'Not settled clear again', value: liquidWords(solventGone(row), units) }] : []),
-              ...Object.entries(row.mass).map(([each, value]) => ({ label: wasteWords[each as What], value: units.show('mass', value) })),
+              ...Object.entries(row.volume).map(([each, value]) => ({
+                label: wasteWords[each as What],
+                value: liquidWords(value, units),
+              })),
+              ...(row.volume.used
+                ? [{ label: 'Not settled clear again', value: liquidWords(solventGone(row), units) }]
+                : []),
+              ...Object.entries(row.mass).map(([each, value]) => ({
+                label: wasteWords[each as What],
+                value: units.show('mass', value),
+              })),
             ]}
           />
         ))}
       </div>
       {entries.length > 0 && (
         <details className="mt-3">
-          <summary className="flex min-h-11 items-center text-sm font-semibold">{entries.length} on record</summary>
+          <summary className="flex min-h-11 items-center text-sm font-semibold">
+            {entries.length} on record
+          </summary>
           <ul className="text-sm">
             {entries.map((entry) => (
               <li key={entry.id} className="flex justify-between gap-3 border-b border-hairline py-1.5">
-                <span>{clockTime(Date.parse(entry.at))} {wasteWords[entry.what]}{entry.note ? `. ${entry.note}` : ''}</span>
-                <b>{entry.mass === undefined ? liquidWords(entry.volume, units) : units.show('mass', entry.mass)}</b>
+                <span>
+                  {clockTime(Date.parse(entry.at))} {wasteWords[entry.what]}
+                  {entry.note ? `. ${entry.note}` : ''}
+                </span>
+                <b>
+                  {entry.mass === undefined
+                    ? liquidWords(entry.volume, units)
+                    : units.show('mass', entry.mass)}
+                </b>
               </li>
             ))}
           </ul>
         </details>
       )}
-      <div className="mt-4"><ButtonLink href="/care#waste">All jobs by month</ButtonLink></div>
+      <div className="mt-4">
+        <ButtonLink href="/care#waste">All jobs by month</ButtonLink>
+      </div>
     </Panel>
   );
-} // prettier-ignore
+}

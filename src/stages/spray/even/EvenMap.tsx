@@ -28,29 +28,76 @@ export function EvenMap({ setup, all }: Props) {
   const units = useUnits();
   const colours = useColours();
   const tries = useRecords('practice');
-  const { hand } = handFor(view.job, view.shop, useMemo(() => measuredHands(tries), [tries]));
+  const { hand } = handFor(
+    view.job,
+    view.shop,
+    useMemo(() => measuredHands(tries), [tries]),
+  );
   const [who, setWho] = useState<'steady' | 'hand'>('steady');
   const [number, setNumber] = useState(1);
   const [at, setAt] = useState({ x: 0.5, y: 0.5 });
   const { passes } = setup;
   const one = who === 'hand' ? { spread: hand, number } : undefined;
   // The job is seen anew every second; a map is laid again only when what it depends on changes.
-  const key = JSON.stringify([all, one, setup.coat.coat.id, setup.face.id, setup.film, setup.gun, passes, setup.openings, setup.limits, all && view.job.coats]);
-  // eslint-disable-next-line react-hooks/exhaustive-deps -- the key holds every value the map is laid from
-  const drawn = useMemo(() => filmOnFace(view, setup, all ? view.spray.coats.map(({ coat }) => coat.id) : undefined, one), [key]);
+  const key = JSON.stringify([
+    all,
+    one,
+    setup.coat.coat.id,
+    setup.face.id,
+    setup.film,
+    setup.gun,
+    passes,
+    setup.openings,
+    setup.limits,
+    all && view.job.coats,
+  ]);
+  const drawn = useMemo(
+    () => filmOnFace(view, setup, all ? view.spray.coats.map(({ coat }) => coat.id) : undefined, one),
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- the key holds every value the map is laid from
+    [key],
+  );
   const facts = useMemo(() => (isRefusal(drawn) ? drawn : fieldFacts(drawn.field, drawn.limits)), [drawn]);
-  const figures = useMemo(() => (isRefusal(drawn) ? undefined : evenFigure({ ...drawn, system: units.system, colours })), [drawn, units.system, colours]);
-  const along = useMemo(() => (isRefusal(drawn) ? undefined : sectionFigure({ ...drawn, system: units.system, colours, way: 'along', at: at.y })), [drawn, at.y, units.system, colours]);
-  const across = useMemo(() => (isRefusal(drawn) ? undefined : sectionFigure({ ...drawn, system: units.system, colours, way: 'across', at: at.x })), [drawn, at.x, units.system, colours]);
-  if (isRefusal(drawn) || !figures || !along || !across) return <Panel title="Film on the face"><Notice tone="care">{isRefusal(drawn) ? units.says(drawn) : ''}</Notice></Panel>;
+  const figures = useMemo(
+    () => (isRefusal(drawn) ? undefined : evenFigure({ ...drawn, system: units.system, colours })),
+    [drawn, units.system, colours],
+  );
+  const along = useMemo(
+    () =>
+      isRefusal(drawn)
+        ? undefined
+        : sectionFigure({ ...drawn, system: units.system, colours, way: 'along', at: at.y }),
+    [drawn, at.y, units.system, colours],
+  );
+  const across = useMemo(
+    () =>
+      isRefusal(drawn)
+        ? undefined
+        : sectionFigure({ ...drawn, system: units.system, colours, way: 'across', at: at.x }),
+    [drawn, at.x, units.system, colours],
+  );
+  if (isRefusal(drawn) || !figures || !along || !across)
+    return (
+      <Panel title="Film on the face">
+        <Notice tone="care">{isRefusal(drawn) ? units.says(drawn) : ''}</Notice>
+      </Panel>
+    );
   const { field, limits } = drawn;
-  if (isRefusal(facts)) return <Panel title="Film on the face"><Notice tone="care">{units.says(facts)}</Notice></Panel>;
+  if (isRefusal(facts))
+    return (
+      <Panel title="Film on the face">
+        <Notice tone="care">{units.says(facts)}</Notice>
+      </Panel>
+    );
   const [wide, tall] = [field.dx * field.cols, field.dy * field.rows];
   const height = Math.min(Math.max(Math.round(620 * (tall / wide)) + 40, 220), 420);
   const percent = (value: number) => units.show('share', value, { digits: 0 });
-  const place = ({ x, y }: { x: number; y: number }) => `${units.show('length', x)} along, ${units.show('length', y)} across`;
+  const place = ({ x, y }: { x: number; y: number }) =>
+    `${units.show('length', x)} along, ${units.show('length', y)} across`;
   const film = (value: number) => units.show('film', value);
-  const cell = [Math.min(Math.floor(at.y * field.rows), field.rows - 1), Math.min(Math.floor(at.x * field.cols), field.cols - 1)] as const;
+  const cell = [
+    Math.min(Math.floor(at.y * field.rows), field.rows - 1),
+    Math.min(Math.floor(at.x * field.cols), field.cols - 1),
+  ] as const;
   const here = field.film[cell[0] * field.cols + cell[1]] ?? 0;
   return (
     <Panel
@@ -58,7 +105,16 @@ export function EvenMap({ setup, all }: Props) {
       place="even"
       tools={
         <span className="flex flex-wrap items-center gap-3">
-          <Choice label="Whose hand" hideLabel value={who} onChange={setWho} options={[{ value: 'steady', label: 'Steady' }, { value: 'hand', label: 'As a hand does it' }]} />
+          <Choice
+            label="Whose hand"
+            hideLabel
+            value={who}
+            onChange={setWho}
+            options={[
+              { value: 'steady', label: 'Steady' },
+              { value: 'hand', label: 'As a hand does it' },
+            ]}
+          />
           {who === 'hand' && <Button onClick={() => setNumber((n) => n + 1)}>Another time</Button>}
         </span>
       }
@@ -66,7 +122,12 @@ export function EvenMap({ setup, all }: Props) {
       <div className="grid gap-4 2xl:grid-cols-[minmax(0,1fr)_17rem]">
         <div className="min-w-0">
           <div className="grid grid-cols-[minmax(0,1fr)_7rem]">
-            <Plot data={along.data} layout={along.layout} height={84} label={`Film along the strokes at ${units.show('length', at.y * tall)}.`} />
+            <Plot
+              data={along.data}
+              layout={along.layout}
+              height={84}
+              label={`Film along the strokes at ${units.show('length', at.y * tall)}.`}
+            />
             <span />
             <div className="relative">
               <Plot
@@ -74,30 +135,74 @@ export function EvenMap({ setup, all }: Props) {
                 layout={figures.layout}
                 height={height}
                 label={`Map of the film: ${percent(facts.inside)} inside the limits, thinnest ${film(facts.least.film)} at ${place(facts.least)}, thickest ${film(facts.most.film)} at ${place(facts.most)}.`}
-                onPick={(x, y) => setAt({ x: x / Number(figures.layout.xaxis.range[1]), y: y / Number(figures.layout.yaxis.range[0]) })}
+                onPick={(x, y) =>
+                  setAt({
+                    x: x / Number(figures.layout.xaxis.range[1]),
+                    y: y / Number(figures.layout.yaxis.range[0]),
+                  })
+                }
               />
               {/* The sections’ lines lie over the map, so that moving one does not draw the map anew. */}
-              <span aria-hidden className="pointer-events-none absolute border-l-2 border-act" style={{ left: `calc(${mapMargin.l}px + (100% - ${mapMargin.l + mapMargin.r}px) * ${at.x})`, top: mapMargin.t, bottom: mapMargin.b }} />
-              <span aria-hidden className="pointer-events-none absolute border-t-2 border-act" style={{ top: `calc(${mapMargin.t}px + (100% - ${mapMargin.t + mapMargin.b}px) * ${at.y})`, left: mapMargin.l, right: mapMargin.r }} />
+              <span
+                aria-hidden
+                className="pointer-events-none absolute border-l-2 border-act"
+                style={{
+                  left: `calc(${mapMargin.l}px + (100% - ${mapMargin.l + mapMargin.r}px) * ${at.x})`,
+                  top: mapMargin.t,
+                  bottom: mapMargin.b,
+                }}
+              />
+              <span
+                aria-hidden
+                className="pointer-events-none absolute border-t-2 border-act"
+                style={{
+                  top: `calc(${mapMargin.t}px + (100% - ${mapMargin.t + mapMargin.b}px) * ${at.y})`,
+                  left: mapMargin.l,
+                  right: mapMargin.r,
+                }}
+              />
             </div>
-            <Plot data={across.data} layout={across.layout} height={height} label={`Film across the strokes at ${units.show('length', at.x * wide)}.`} />
+            <Plot
+              data={across.data}
+              layout={across.layout}
+              height={height}
+              label={`Film across the strokes at ${units.show('length', at.x * wide)}.`}
+            />
           </div>
           <div className="grid gap-x-4 sm:grid-cols-2">
-            <Cut label="Section across at" value={at.x} onChange={(x) => setAt({ ...at, x })} says={units.show('length', at.x * wide)} />
-            <Cut label="Section along at" value={at.y} onChange={(y) => setAt({ ...at, y })} says={units.show('length', at.y * tall)} />
+            <Cut
+              label="Section across at"
+              value={at.x}
+              onChange={(x) => setAt({ ...at, x })}
+              says={units.show('length', at.x * wide)}
+            />
+            <Cut
+              label="Section along at"
+              value={at.y}
+              onChange={(y) => setAt({ ...at, y })}
+              says={units.show('length', at.y * tall)}
+            />
           </div>
           <p className="mt-1 flex flex-wrap gap-x-4 text-sm text-ink-soft">
             <Key className="bg-care-wash border-care" words={`under ${film(limits.min)}`} />
             <Key className="bg-good-wash border-good" words="inside" />
             <Key className="bg-stop-wash border-stop" words={`over ${film(limits.max)}`} />
-            <span>Here: <b className="text-ink">{film(here)}</b></span>
+            <span>
+              Here: <b className="text-ink">{film(here)}</b>
+            </span>
           </p>
         </div>
         <div data-even className="grid items-start gap-x-6 sm:grid-cols-[10rem_minmax(0,1fr)] 2xl:block">
-          <div><p className="text-sm text-ink-soft">Inside the limits</p>
-          <p className="text-5xl font-bold [font-stretch:75%] tabular-nums" data-inside>{percent(facts.inside)}</p>
-          <p className="mb-2 text-sm text-ink-soft">{percent(facts.under)} under, {percent(facts.over)} over</p>
-          </div><dl className="grid gap-x-6 border-t border-hairline text-sm lg:grid-cols-2 2xl:block">
+          <div>
+            <p className="text-sm text-ink-soft">Inside the limits</p>
+            <p className="text-5xl font-bold [font-stretch:75%] tabular-nums" data-inside>
+              {percent(facts.inside)}
+            </p>
+            <p className="mb-2 text-sm text-ink-soft">
+              {percent(facts.under)} under, {percent(facts.over)} over
+            </p>
+          </div>
+          <dl className="grid gap-x-6 border-t border-hairline text-sm lg:grid-cols-2 2xl:block">
             {[
               ['Mean', film(facts.mean)],
               ['Scatter of the mean', units.show('share', facts.cv)],
@@ -114,13 +219,14 @@ export function EvenMap({ setup, all }: Props) {
             ))}
           </dl>
           <p className="col-span-full mt-2 text-xs text-ink-soft">
-            One piece, one coat of paint as it leaves the gun. Pattern: {patternWords[setup.pattern]}. Transfer and its fall with distance are estimates.
+            One piece, one coat of paint as it leaves the gun. Pattern: {patternWords[setup.pattern]}.
+            Transfer and its fall with distance are estimates.
           </p>
         </div>
       </div>
     </Panel>
   );
-} // prettier-ignore
+}
 
 const patternWords = {
   card: 'read from this gun’s last card',

@@ -29,10 +29,16 @@ export function HandChoice() {
   const { hand, from } = handFor(job, shop, measured);
   const choose = (value: string) => {
     if (value === 'own' && !shop.hand) store.put({ ...shop, hand: usualHand }, 'hand');
-    const chosen = value === 'usual' ? undefined : value === 'own' ? ({ kind: 'own' } as const) : ({ kind: 'person', name: value.slice(7) } as const);
+    const chosen =
+      value === 'usual'
+        ? undefined
+        : value === 'own'
+          ? ({ kind: 'own' } as const)
+          : ({ kind: 'person', name: value.slice(7) } as const);
     store.put({ ...job, approach: { ...job.approach, hand: chosen } }, 'hand');
   };
-  const value = from === 'person' && job.approach.hand?.kind === 'person' ? `person:${job.approach.hand.name}` : from;
+  const value =
+    from === 'person' && job.approach.hand?.kind === 'person' ? `person:${job.approach.hand.name}` : from;
   return (
     <div className="space-y-2">
       <SelectField
@@ -42,7 +48,10 @@ export function HandChoice() {
         options={[
           { value: 'usual', label: 'A usual hand (default)' },
           { value: 'own', label: 'As this shop says' },
-          ...measured.map(({ name, tries: n }) => ({ value: `person:${name}`, label: `${name}, from ${n} panels in Practice` })),
+          ...measured.map(({ name, tries: n }) => ({
+            value: `person:${name}`,
+            label: `${name}, from ${n} panels in Practice`,
+          })),
         ]}
       />
       {from === 'own' ? (
@@ -53,18 +62,25 @@ export function HandChoice() {
               label={label}
               quantity={quantity}
               value={hand[name]}
-              onChange={(next) => next !== undefined && next >= 0 && next <= (name === 'lead' ? 0.5 : 1) && store.put({ ...shop, hand: { ...hand, [name]: next } }, 'hand')}
+              onChange={(next) =>
+                next !== undefined &&
+                next >= 0 &&
+                next <= (name === 'lead' ? 0.5 : 1) &&
+                store.put({ ...shop, hand: { ...hand, [name]: next } }, 'hand')
+              }
               expects={[expected[0], expected[1]]}
               lazily
             />
           ))}
         </div>
       ) : (
-        <p className="text-sm text-ink-soft" data-hand>{handSays(hand, units)}</p>
+        <p className="text-sm text-ink-soft" data-hand>
+          {handSays(hand, units)}
+        </p>
       )}
     </div>
   );
-} // prettier-ignore
+}
 
 const handSays = (hand: Hand, units: ReturnType<typeof useUnits>) =>
-  `Two strokes in three lie within ± ${units.show('share', hand.spacing, { digits: 0 })} of their place, ± ${units.show('share', hand.speed, { digits: 0 })} of the speed, ± ${units.show('share', hand.distance, { digits: 0 })} of the distance, ± ${units.show('angle', hand.tilt)} of tilt, ± ${units.show('distance', hand.lead)} of the trigger point.`; // prettier-ignore
+  `Two strokes in three lie within ± ${units.show('share', hand.spacing, { digits: 0 })} of their place, ± ${units.show('share', hand.speed, { digits: 0 })} of the speed, ± ${units.show('share', hand.distance, { digits: 0 })} of the distance, ± ${units.show('angle', hand.tilt)} of tilt, ± ${units.show('distance', hand.lead)} of the trigger point.`;

@@ -31,7 +31,11 @@ export function OverlapChart({ setup }: { readonly setup: EvenSetup }) {
   const units = useUnits();
   const colours = useColours();
   const tries = useRecords('practice');
-  const { hand } = handFor(view.job, view.shop, useMemo(() => measuredHands(tries), [tries]));
+  const { hand } = handFor(
+    view.job,
+    view.shop,
+    useMemo(() => measuredHands(tries), [tries]),
+  );
   const [measure, setMeasure] = useState<'peakToValley' | 'cv'>('peakToValley');
   const { found, done, start, stop } = useWorkerRun(bandsOf);
   const task: BandsTask = { gun: postedGun(setup), passes: setup.passes, hand, overlaps, hands };
@@ -54,50 +58,97 @@ export function OverlapChart({ setup }: { readonly setup: EvenSetup }) {
     <Panel
       title="Overlap under a real hand"
       place="overlap"
-      tools={<Choice label="Shown" hideLabel value={measure} onChange={setMeasure} options={[{ value: 'peakToValley', label: 'Highest less lowest' }, { value: 'cv', label: 'Scatter' }]} />}
+      tools={
+        <Choice
+          label="Shown"
+          hideLabel
+          value={measure}
+          onChange={setMeasure}
+          options={[
+            { value: 'peakToValley', label: 'Highest less lowest' },
+            { value: 'cv', label: 'Scatter' },
+          ]}
+        />
+      }
     >
       <HandChoice />
       {done !== undefined && (
         <div role="status" className="mt-3 flex items-center gap-4 text-sm">
-          <progress className="w-40 accent-[var(--act)]" aria-label="Trying hands" value={done} max={1} /> Trying a thousand hands
+          <progress className="w-40 accent-[var(--act)]" aria-label="Trying hands" value={done} max={1} />{' '}
+          Trying a thousand hands
           <Button onClick={stop}>Stop</Button>
         </div>
       )}
-      {found && isRefusal(found) && <div className="mt-3"><Notice tone="care">{units.says(found)}</Notice></div>}
+      {found && isRefusal(found) && (
+        <div className="mt-3">
+          <Notice tone="care">{units.says(found)}</Notice>
+        </div>
+      )}
       {bands && figure && (
         <div className="mt-3 grid gap-4 lg:grid-cols-[minmax(0,1fr)_19rem]" data-bands>
           <div className="min-w-0">
-            <Plot data={figure.data} layout={figure.layout} height={280} label={`Unevenness against overlap under a real hand.${choice ? ` Most forgiving at ${percent(choice.forgiving.overlap)}.` : ''}`} />
-            <p className="text-sm text-ink-soft">Band: eight hands in ten. Line: the middle one. Dots: a hand without error.</p>
+            <Plot
+              data={figure.data}
+              layout={figure.layout}
+              height={280}
+              label={`Unevenness against overlap under a real hand.${choice ? ` Most forgiving at ${percent(choice.forgiving.overlap)}.` : ''}`}
+            />
+            <p className="text-sm text-ink-soft">
+              Band: eight hands in ten. Line: the middle one. Dots: a hand without error.
+            </p>
           </div>
           <div>
             {choice ? (
               <p>
-                Most forgiving with this pattern: <b data-forgiving>{percent(choice.forgiving.overlap)}</b> at {units.show('speed', choice.forgiving.speed)}.
-                {choice.best.overlap !== choice.forgiving.overlap && <> Evenest without error: <b>{percent(choice.best.overlap)}</b>.</>}
+                Most forgiving with this pattern: <b data-forgiving>{percent(choice.forgiving.overlap)}</b> at{' '}
+                {units.show('speed', choice.forgiving.speed)}.
+                {choice.best.overlap !== choice.forgiving.overlap && (
+                  <>
+                    {' '}
+                    Evenest without error: <b>{percent(choice.best.overlap)}</b>.
+                  </>
+                )}
               </p>
             ) : (
-              <p className="text-care">▲ Every overlap wants more than {units.show('speed', handSpeed.max)}: less fluid, or a narrower film.</p>
+              <p className="text-care">
+                ▲ Every overlap wants more than {units.show('speed', handSpeed.max)}: less fluid, or a
+                narrower film.
+              </p>
             )}
             <table className="mt-2 w-full text-right text-sm">
               <thead className="text-ink-soft">
-                <tr className="border-b border-hairline"><th className="py-1 text-left font-normal">School</th><th className="font-normal">steady</th><th className="font-normal">8 of 10 hands</th><th className="font-normal">pace</th></tr>
+                <tr className="border-b border-hairline">
+                  <th className="py-1 text-left font-normal">School</th>
+                  <th className="font-normal">steady</th>
+                  <th className="font-normal">8 of 10 hands</th>
+                  <th className="font-normal">pace</th>
+                </tr>
               </thead>
               <tbody>
-                {bands.filter(({ overlap }) => schools.some((each) => each === overlap)).map((band) => (
-                  <tr key={band.overlap} className="border-b border-hairline">
-                    <th className="py-1 text-left">{percent(band.overlap)}</th>
-                    <td>{percent(band.steady[measure])}</td>
-                    <td>{percent(band[measure].low)}–{percent(band[measure].high)}</td>
-                    <td className={band.speed > handSpeed.max ? 'font-semibold text-care' : ''}>{band.speed > handSpeed.max ? '▲ ' : ''}{units.show('speed', band.speed)}</td>
-                  </tr>
-                ))}
+                {bands
+                  .filter(({ overlap }) => schools.some((each) => each === overlap))
+                  .map((band) => (
+                    <tr key={band.overlap} className="border-b border-hairline">
+                      <th className="py-1 text-left">{percent(band.overlap)}</th>
+                      <td>{percent(band.steady[measure])}</td>
+                      <td>
+                        {percent(band[measure].low)}–{percent(band[measure].high)}
+                      </td>
+                      <td className={band.speed > handSpeed.max ? 'font-semibold text-care' : ''}>
+                        {band.speed > handSpeed.max ? '▲ ' : ''}
+                        {units.show('speed', band.speed)}
+                      </td>
+                    </tr>
+                  ))}
               </tbody>
             </table>
-            <p className="mt-1 text-xs text-ink-soft">Strokes from half a fan outside both edges, the same film at each overlap. Past {units.show('speed', handSpeed.max)} few hands keep pace: a default.</p>
+            <p className="mt-1 text-xs text-ink-soft">
+              Strokes from half a fan outside both edges, the same film at each overlap. Past{' '}
+              {units.show('speed', handSpeed.max)} few hands keep pace: a default.
+            </p>
           </div>
         </div>
       )}
     </Panel>
   );
-} // prettier-ignore
+}

@@ -23,17 +23,39 @@ export function PathFields({ setup }: { readonly setup: EvenSetup }) {
   const path = coat.coat.path ?? { beyond: 0 };
   const flat = canCross(passes.kind);
   const setPath = (said: Partial<NonNullable<PlannedCoat['path']>>) =>
-    store.put({ ...job, coats: job.coats.map((each) => (each.id === coat.coat.id ? { ...each, path: { ...path, ...said } } : each)) }, 'strokes');
+    store.put(
+      {
+        ...job,
+        coats: job.coats.map((each) =>
+          each.id === coat.coat.id ? { ...each, path: { ...path, ...said } } : each,
+        ),
+      },
+      'strokes',
+    );
   const openings = face.openings ?? [];
   const setOpenings = (next: NonNullable<Face['openings']>) =>
-    store.put({ ...job, part: { ...job.part, faces: job.part.faces.map((each) => (each.id === face.id ? { ...each, openings: next.length > 0 ? next : undefined } : each)) } }, 'openings');
+    store.put(
+      {
+        ...job,
+        part: {
+          ...job.part,
+          faces: job.part.faces.map((each) =>
+            each.id === face.id ? { ...each, openings: next.length > 0 ? next : undefined } : each,
+          ),
+        },
+      },
+      'openings',
+    );
   const strokes = fieldStrokes(passes);
   const apart = isRefusal(strokes) ? undefined : laidSpacing(strokes);
   return (
     <Panel title={`Strokes of ${coat.coat.name}`}>
       <p className="mb-3 text-sm text-ink-soft">
-        {units.show('distance', passes.spacing)} apart at {units.show('speed', passes.speed)}, {units.show('distance', passes.distance)} off, {units.show('fluidFlow', setup.gun.flow)}: from Set.{' '}
-        {apart !== undefined && apart < passes.spacing * 0.97 ? `Whole strokes share the face, so they lie ${units.show('distance', apart)} apart and lay more. ` : ''}
+        {units.show('distance', passes.spacing)} apart at {units.show('speed', passes.speed)},{' '}
+        {units.show('distance', passes.distance)} off, {units.show('fluidFlow', setup.gun.flow)}: from Set.{' '}
+        {apart !== undefined && apart < passes.spacing * 0.97
+          ? `Whole strokes share the face, so they lie ${units.show('distance', apart)} apart and lay more. `
+          : ''}
         Each ends {units.show('distance', passes.lead)} beyond the part.
       </p>
       <div className="grid gap-3 sm:grid-cols-3">
@@ -48,8 +70,18 @@ export function PathFields({ setup }: { readonly setup: EvenSetup }) {
         />
         {flat && (
           <>
-            <Check label="Cross coat: both ways" checked={path.cross ?? false} onChange={(cross) => setPath({ cross })} className="self-center" />
-            <Check label="Strokes the short way" checked={path.shortWay ?? false} onChange={(shortWay) => setPath({ shortWay })} className="self-center" />
+            <Check
+              label="Cross coat: both ways"
+              checked={path.cross ?? false}
+              onChange={(cross) => setPath({ cross })}
+              className="self-center"
+            />
+            <Check
+              label="Strokes the short way"
+              checked={path.shortWay ?? false}
+              onChange={(shortWay) => setPath({ shortWay })}
+              className="self-center"
+            />
           </>
         )}
       </div>
@@ -57,30 +89,61 @@ export function PathFields({ setup }: { readonly setup: EvenSetup }) {
         <div className="mt-4">
           <div className="flex flex-wrap items-center justify-between gap-3">
             <h3 className="font-bold">Holes and openings in {face.name}</h3>
-            <Button onClick={() => setOpenings([...openings, { x: face.width * 0.3, y: face.height * 0.3, width: face.width * 0.4, height: face.height * 0.4 }])}>
+            <Button
+              onClick={() =>
+                setOpenings([
+                  ...openings,
+                  {
+                    x: face.width * 0.3,
+                    y: face.height * 0.3,
+                    width: face.width * 0.4,
+                    height: face.height * 0.4,
+                  },
+                ])
+              }
+            >
               <Plus aria-hidden className="size-4" /> Add an opening
             </Button>
           </div>
-          {openings.length === 0 && <p className="text-sm text-ink-soft">None. What goes through one is counted as lost.</p>}
+          {openings.length === 0 && (
+            <p className="text-sm text-ink-soft">None. What goes through one is counted as lost.</p>
+          )}
           <ul className="divide-y divide-hairline">
             {openings.map((opening, i) => {
-              const set = (said: Partial<(typeof openings)[number]>) => setOpenings(openings.map((each, k) => (k === i ? { ...each, ...said } : each)));
+              const set = (said: Partial<(typeof openings)[number]>) =>
+                setOpenings(openings.map((each, k) => (k === i ? { ...each, ...said } : each)));
               return (
-                <li key={i} className="grid grid-cols-2 items-end gap-3 py-3 sm:grid-cols-[1fr_1fr_1fr_1fr_6rem_2.75rem]">
+                <li
+                  key={i}
+                  className="grid grid-cols-2 items-end gap-3 py-3 sm:grid-cols-[1fr_1fr_1fr_1fr_6rem_2.75rem]"
+                >
                   {(['x', 'y', 'width', 'height'] as const).map((side) => (
                     <NumberField
                       key={side}
                       label={{ x: 'From the left', y: 'From the top', width: 'Wide', height: 'High' }[side]}
                       quantity="length"
                       value={opening[side]}
-                      onChange={(value) => value !== undefined && (side === 'x' || side === 'y' ? value >= 0 : value > 0) && set({ [side]: value })}
+                      onChange={(value) =>
+                        value !== undefined &&
+                        (side === 'x' || side === 'y' ? value >= 0 : value > 0) &&
+                        set({ [side]: value })
+                      }
                       expects={[0.005, side === 'x' || side === 'width' ? face.width : face.height]}
                       error={insideFace(side, opening, face) ? undefined : 'Reaches past the face.'}
                       lazily
                     />
                   ))}
-                  <Check label="Round" checked={opening.round ?? false} onChange={(round) => set({ round })} />
-                  <button type="button" aria-label={`Remove opening ${i + 1}`} className="flex size-11 items-center justify-center" onClick={() => setOpenings(openings.filter((_, k) => k !== i))}>
+                  <Check
+                    label="Round"
+                    checked={opening.round ?? false}
+                    onChange={(round) => set({ round })}
+                  />
+                  <button
+                    type="button"
+                    aria-label={`Remove opening ${i + 1}`}
+                    className="flex size-11 items-center justify-center"
+                    onClick={() => setOpenings(openings.filter((_, k) => k !== i))}
+                  >
                     <Trash2 aria-hidden className="size-5" />
                   </button>
                 </li>
@@ -91,8 +154,16 @@ export function PathFields({ setup }: { readonly setup: EvenSetup }) {
       )}
     </Panel>
   );
-} // prettier-ignore
+}
 
 /** Says of the size, not of the place, that an opening reaches past its face. */
-const insideFace = (side: 'x' | 'y' | 'width' | 'height', { x, y, width, height }: Readonly<Record<'x' | 'y' | 'width' | 'height', number>>, face: Face): boolean =>
-  side === 'width' ? x + width <= face.width + 1e-9 : side === 'height' ? y + height <= face.height + 1e-9 : true; // prettier-ignore
+const insideFace = (
+  side: 'x' | 'y' | 'width' | 'height',
+  { x, y, width, height }: Readonly<Record<'x' | 'y' | 'width' | 'height', number>>,
+  face: Face,
+): boolean =>
+  side === 'width'
+    ? x + width <= face.width + 1e-9
+    : side === 'height'
+      ? y + height <= face.height + 1e-9
+      : true;

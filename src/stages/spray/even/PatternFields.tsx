@@ -21,12 +21,15 @@ export function PatternFields({ setup }: { readonly setup: EvenSetup }) {
   const store = useStore();
   const { job, rig } = view;
   const shape = job.approach.fanShape;
-  const set = (fanShape: typeof shape) => store.put({ ...job, approach: { ...job.approach, fanShape } }, 'pattern');
+  const set = (fanShape: typeof shape) =>
+    store.put({ ...job, approach: { ...job.approach, fanShape } }, 'pattern');
   const carded = (rig?.patterns ?? []).length > 0;
   const points = Array.from({ length: 61 }, (_, i) => i / 30 - 1);
   const film = points.map(setup.gun.profile);
   const top = Math.max(...film, 1e-9);
-  const line = points.map((u, i) => `${i === 0 ? 'M' : 'L'}${(u + 1) * 100} ${62 - ((film[i] ?? 0) / top) * 56}`).join('');
+  const line = points
+    .map((u, i) => `${i === 0 ? 'M' : 'L'}${(u + 1) * 100} ${62 - ((film[i] ?? 0) / top) * 56}`)
+    .join('');
   return (
     <Panel
       title="Pattern"
@@ -36,29 +39,54 @@ export function PatternFields({ setup }: { readonly setup: EvenSetup }) {
           hideLabel
           value={shape ? 'shape' : 'card'}
           onChange={(from) => set(from === 'shape' ? { ...parabola, tilt: 0 } : undefined)}
-          options={[{ value: 'card', label: carded ? 'Last card' : 'Default' }, { value: 'shape', label: 'A shape' }]}
+          options={[
+            { value: 'card', label: carded ? 'Last card' : 'Default' },
+            { value: 'shape', label: 'A shape' },
+          ]}
         />
       }
     >
       <div className="grid items-center gap-5 sm:grid-cols-[14rem_minmax(0,1fr)]">
-        <svg viewBox="0 0 200 68" className="w-full border border-hairline bg-sheet" role="img" aria-label="Film across the fan">
+        <svg
+          viewBox="0 0 200 68"
+          className="w-full border border-hairline bg-sheet"
+          role="img"
+          aria-label="Film across the fan"
+        >
           <path d={`${line}L200 62L0 62Z`} fill="var(--act-wash)" stroke="var(--act)" strokeWidth={1.5} />
         </svg>
         {shape ? (
           <div className="grid gap-x-5 sm:grid-cols-2">
             {fields.map(([name, label, min, max, step]) => (
               <label key={name} className="flex min-h-11 items-center gap-3 text-sm">
-                <span className="w-36 shrink-0">{label} <b>{name === 'tilt' ? `${Math.round((shape.tilt * 180) / Math.PI)}°` : shape[name].toFixed(2)}</b></span>
-                <input type="range" min={min} max={max} step={step} value={shape[name]} onChange={(event) => set({ ...shape, [name]: Number(event.target.value) })} className="min-h-11 w-full accent-[var(--act)]" />
+                <span className="w-36 shrink-0">
+                  {label}{' '}
+                  <b>
+                    {name === 'tilt'
+                      ? `${Math.round((shape.tilt * 180) / Math.PI)}°`
+                      : shape[name].toFixed(2)}
+                  </b>
+                </span>
+                <input
+                  type="range"
+                  min={min}
+                  max={max}
+                  step={step}
+                  value={shape[name]}
+                  onChange={(event) => set({ ...shape, [name]: Number(event.target.value) })}
+                  className="min-h-11 w-full accent-[var(--act)]"
+                />
               </label>
             ))}
           </div>
         ) : (
           <p className="text-sm text-ink-soft">
-            {carded ? 'As the last card of this gun was read in Set.' : 'A parabola until a card is read in Set. Give it a shape to see what a flatter, split or lopsided fan would lay.'}
+            {carded
+              ? 'As the last card of this gun was read in Set.'
+              : 'A parabola until a card is read in Set. Give it a shape to see what a flatter, split or lopsided fan would lay.'}
           </p>
         )}
       </div>
     </Panel>
   );
-} // prettier-ignore
+}
