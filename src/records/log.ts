@@ -1,5 +1,6 @@
 import * as z from 'zod/mini';
 import { symptoms } from '@/core/care';
+import { endings } from '@/core/diagnosis/endings';
 import { stickSigns } from '@/core/thinning';
 import {
   cubicMetres,
@@ -176,6 +177,8 @@ export const logEntry = z.discriminatedUnion('type', [
     expects: z.optional(text),
     defects: z.optional(z.array(id).check(z.maxLength(12))),
   }),
+  /** How a defect came to its end on this piece, whatever its cause. */
+  entryOf('rework', { defect: id, did: z.enum(endings) }),
   /** Did a change help? */
   entryOf('outcome', { actionId: id, helped: z.enum(['yes', 'partly', 'no']) }),
   /** What the gauge read on its zero plate and on a shim, m; the zero may be below nought. */

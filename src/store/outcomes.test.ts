@@ -1,6 +1,7 @@
 import type { Job, NewEntry } from '@/records';
 import { aJob, end, logged, start } from '../../tests/fixtures/job';
-import { openDefects, outcomesOf } from './outcomes';
+import { openDefects } from './job';
+import { outcomesOf } from './outcomes';
 import { measuredSpots } from './process';
 
 const defect = (id: string): NewEntry => ({ type: 'defect', name: id, defect: id });

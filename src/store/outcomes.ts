@@ -1,6 +1,6 @@
 import { causes, defects, type CauseId, type DefectId } from '@/core/diagnosis';
-import type { EntryOf, Job } from '@/records';
-import { liveEntries, moment, ofType } from './job';
+import type { Job } from '@/records';
+import { liveEntries, ofType } from './job';
 
 const isCause = (id: string | undefined): id is CauseId => id !== undefined && id in causes;
 export const isDefect = (id: string | undefined): id is DefectId => id !== undefined && id in defects;
@@ -22,32 +22,4 @@ export function outcomesOf(jobs: readonly Job[]): Learnt {
     }
   }
   return learnt;
-}
-
-export interface OpenDefects {
-  /** Named and not yet mended. */
-  readonly open: readonly EntryOf<'defect'>[];
-  /** The last change made for a cause, and what came of it. */
-  readonly change?: EntryOf<'action'>;
-  readonly outcome?: EntryOf<'outcome'>;
-}
-
-/** The defects of a job that stand open: named, and no change that helped has named them since. */
-export function openDefects(job: Job): OpenDefects {
-  const entries = liveEntries(job);
-  const outcomes = ofType(entries, 'outcome');
-  const changes = ofType(entries, 'action').filter(({ cause }) => cause !== undefined);
-  const helped = changes.filter(({ id }) =>
-    outcomes.some((each) => each.actionId === id && each.helped === 'yes'),
-  );
-  const open = ofType(entries, 'defect').filter(
-    (entry) =>
-      isDefect(entry.defect) &&
-      !helped.some(
-        (change) => change.defects?.includes(entry.defect as string) && moment(change) >= moment(entry),
-      ),
-  );
-  const change = changes.at(-1);
-  const outcome = change && outcomes.filter(({ actionId }) => actionId === change.id).at(-1);
-  return { open, ...(change ? { change } : {}), ...(outcome ? { outcome } : {}) };
 }

@@ -93,10 +93,29 @@ describe('from readings to a cause and back', () => {
     await visitor.press(/^Blushing/);
     await visitor.press('Show all');
     await visitor.press(/^Peeling/);
-    await visitor.sees('Blushing: too early to judge.', '[data-judging]');
-    await visitor.sees(/Peeling on 2\d{3}-/, '[data-judging]');
+    await visitor.sees('Blushing: too early to judge.', '[data-early]');
+    await visitor.sees(/\d{4}, for peeling\s+in/, '[data-looks]');
     const file = await visitor.download('Put the looks in a calendar', '.ics');
     expect(file.match(/BEGIN:VEVENT/g)?.length).toBe(2);
+  });
+
+  it('leads to what stands open, says what rework does to the film, and keeps what was done', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', `${brackets}#defects`);
+    await visitor.press(/^Orange peel/);
+    await visitor.press(/^Show all/);
+    await visitor.press(/^Dust and lint/);
+    await visitor.press('Film');
+    await visitor.sees('Orange peel, Dust and lint: find the cause', '[aria-label="Next"]');
+    await visitor.doNext();
+    await visitor.sees('Putting it right');
+    await visitor.press('cured');
+    await visitor.press('Done: Orange peel, nibbed and polished');
+    await visitor.sees(/✓ Orange peel nibbed and polished/, '[data-put-right]');
+    await visitor.press('Dust and lint: accepted as it is');
+    await visitor.sees(/▲ Dust and lint accepted as it is/, '[data-put-right]');
+    expect(await visitor.text('[aria-label="Next"]')).not.toContain('find the cause');
+    await visitor.go('/logbook?job=demo-seat-brackets');
+    await visitor.sees('Orange peel: nibbed and polished');
   });
 
   it('is measured with big keys and by the streaming stand-in, its gauge checked and a base taken off', async () => {

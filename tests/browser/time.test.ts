@@ -59,6 +59,22 @@ describe('timers', () => {
     await visitor.sees('The recoat window is closed.');
     await visitor.sees('Recoat window closed', '[data-tray]');
   });
+
+  it('days later the bench asks for another look, also at a job put away, and keeps what was seen', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-seat-brackets/check#defects');
+    await ahead(visitor, 3 * 24 * 60);
+    await visitor.go('/');
+    await visitor.sees(/Seat brackets[\s\S]*In good light, for/, '[data-looks-due]');
+    await visitor.press(/^Nothing shows: Seat brackets/);
+    await visitor.page.waitForFunction(
+      () => !document.querySelector('[data-looks-due]')?.textContent?.includes('Seat brackets'),
+    );
+    await ahead(visitor, 40 * 24 * 60);
+    await visitor.go('/');
+    await visitor.press(/^Something shows: Seat brackets/);
+    await visitor.sees('■ something showed', '[data-looks]');
+    await visitor.sees('What you see or feel');
+  });
 });
 
 describe('on a phone', () => {

@@ -18,6 +18,8 @@ export {
   type Finding,
   type FindingGroup,
 } from './findings';
+export { endings, takesFilm, type Ending } from './endings';
+export { lateDefects, looksAfter, type FinishedWork, type LookAfter } from './looks';
 export {
   cureStages,
   filmAfter,

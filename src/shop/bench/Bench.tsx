@@ -14,13 +14,16 @@ import { nextLine } from '@/ui/words/nextline';
 
 const EmptyBench = dynamic(() => import('./EmptyBench').then((found) => found.EmptyBench));
 const CareDue = dynamic(() => import('./CareDue').then((found) => found.CareDue));
+const LooksDue = dynamic(() => import('../looks/LooksDue').then((found) => found.LooksDue));
 const CareCount = dynamic(() => import('./CareDue').then((found) => found.CareCount));
 
 /** The bench: every open job's strip, one under another, each with its next line. */
 export function Bench() {
   const jobs = useOpenJobs();
   const shop = useShop();
-  const care = useCareLater();
+  const rigs = useRecords('rig');
+  const later = useLater();
+  const care = later && rigs.length > 0;
   return (
     <Page
       title={shop.name || 'Bench'}
@@ -47,20 +50,20 @@ export function Bench() {
           ))}
         </ul>
       )}
+      {later && <LooksDue />}
       {care && <CareDue />}
     </Page>
   );
 }
 
-/** Care is fetched once the jobs are on the page: they are what the bench is opened for. */
-function useCareLater(): boolean {
-  const rigs = useRecords('rig');
+/** What else is due is fetched once the jobs are on the page: they are what the bench is opened for. */
+function useLater(): boolean {
   const [later, setLater] = useState(false);
   useEffect(() => {
     const timer = setTimeout(() => setLater(true), 400);
     return () => clearTimeout(timer);
   }, []);
-  return later && rigs.length > 0;
+  return later;
 }
 
 const inks: Record<Tone, string> = {

@@ -1,5 +1,6 @@
 import type { EntryType, Job, LogEntry } from '@/records';
 import type { Units } from '@/ui/units';
+import { endingWords } from '@/ui/words/endings';
 import { partWords, symptomWords, wasteWords } from '@/ui/words/care';
 import { stickWords } from '@/ui/words/stick';
 import { cardWords, fittingName, placeWords, pressureQuantity } from '@/ui/words/set';
@@ -28,6 +29,7 @@ export const typeWords: Record<EntryType, string> = {
   touch: 'Touch test',
   flowed: 'Flow-out',
   outcome: 'Outcome',
+  rework: 'Put right',
   'gauge-check': 'Gauge check',
   base: 'Base reading',
   hiding: 'Hiding',
@@ -130,6 +132,10 @@ export function entryWords(entry: LogEntry, job: Job, units: Units): string {
     }
     case 'defect':
       return `${entry.name}${entry.note ? `. ${entry.note}` : ''}`;
+    case 'rework': {
+      const named = job.log.find((each) => each.type === 'defect' && each.defect === entry.defect);
+      return `${named?.type === 'defect' ? named.name : entry.defect}: ${endingWords[entry.did]}`;
+    }
     case 'outcome':
       return helpedWords[entry.helped];
     case 'gauge-check':
@@ -139,7 +145,7 @@ export function entryWords(entry: LogEntry, job: Job, units: Units): string {
     case 'hiding':
       return `${job.part.faces.find(({ id }) => id === entry.faceId)?.name ?? 'a face'} ${entry.hides ? 'hides' : 'does not hide'} what is below`;
     case 'look':
-      return `${entry.text}: ${entry.found}`;
+      return `${entry.text}: ${entry.found === 'good' ? 'nothing showed' : 'something showed'}`;
     case 'action':
     case 'note':
       return entry.text;

@@ -2,8 +2,10 @@
 
 import dynamic from 'next/dynamic';
 import { isRefusal } from '@/core/refusal';
+import { sandedSinceMeasured } from '@/store/rework';
 import { useJob } from '@/ui/job/context';
 import { StageFrame } from '@/ui/job/StageFrame';
+import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
 import { usePart } from '@/ui/part';
 import { Parts } from '@/ui/Parts';
@@ -42,9 +44,18 @@ function FilmPart() {
   const { view } = useJob();
   const units = useUnits();
   const { verdict } = view.check;
+  const sanded = sandedSinceMeasured(view);
   return (
     <>
       <SpotMap />
+      {sanded && (
+        <div className="px-4 pt-3 md:px-5">
+          <Notice tone="care">
+            {sanded.did === 'strip' ? 'Stripped' : 'Sanded or wiped'} since it was measured: where that was
+            done, the readings say too much. Measure there anew.
+          </Notice>
+        </div>
+      )}
       {!isRefusal(verdict) && (
         <Panel title="Found against the limit">
           <ul className="divide-y divide-hairline border-y border-hairline" data-conditions>

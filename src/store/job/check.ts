@@ -11,6 +11,7 @@ import {
 import { isRefusal, refuse, type Outcome } from '@/core/refusal';
 import type { EntryOf, Job } from '@/records';
 import { lastOf, liveEntries, moment, ofType } from './entries';
+import { openDefects, type OpenDefects } from './opendefects';
 import { areaOf } from './plan';
 import { coatStates } from './spray';
 
@@ -36,6 +37,7 @@ export interface CheckView {
   readonly gauge?: { readonly entry: EntryOf<'gauge-check'>; readonly correction: Outcome<GaugeCorrection> };
   /** m taken off as what lay below, by face. */
   readonly bases: ReadonlyMap<string, number>;
+  readonly defects: OpenDefects;
 }
 
 /** Five spots a face: four near the corners, one in the middle. */
@@ -119,6 +121,7 @@ export function checkView(job: Job): CheckView {
         : judgeFilm(judged, spec, job.approach.acceptance),
     ...(last ? { gauge: { entry: last, correction: gaugeCorrection(last) } } : {}),
     bases,
+    defects: openDefects(job),
   };
 }
 

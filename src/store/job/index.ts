@@ -8,6 +8,7 @@ export {
   type CoatFound,
   type FaceSpot,
 } from './check';
+export { openDefects, type OpenDefects } from './opendefects';
 export { cureStageOf, type CureNow } from './curestage';
 export { evidenceOf, type Evidence } from './evidence';
 export { cleaningQuestion, type CleanStep, type CleanView } from './clean';

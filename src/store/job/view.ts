@@ -97,7 +97,9 @@ function doneStages({ plan, mix, thin, set, spray, check, clean }: Views): Set<S
     done.add('thin');
   if (set.setting && set.card?.verdict === 'good') done.add('set');
   if (!spray.next && !spray.running) done.add('spray');
-  if (!isRefusal(check.verdict) && check.verdict.passes && check.taken >= check.wanted) done.add('check');
+  const { open, waiting } = check.defects;
+  const measured = !isRefusal(check.verdict) && check.verdict.passes && check.taken >= check.wanted;
+  if (measured && open.length === 0 && !waiting) done.add('check');
   if (clean.state === 'clean') done.add('clean');
   return done;
 }

@@ -52,7 +52,7 @@ function OpenJob({ view, children }: { readonly view: JobView; readonly children
   const tap = useCallback(
     ({ does, says }: Tap) => {
       if (does.kind === 'go') router.push(`/job/${job.id}/${does.stage}`);
-      if (does.kind === 'focus') focusPlace(does.place);
+      if (does.kind === 'focus') focusPlace(does.place, does.part);
       if (does.kind === 'log') {
         log(does.label, ...does.entries);
         notify(`Recorded: ${says.toLowerCase()}.`, undo);

@@ -4,12 +4,12 @@ const tries = 60;
 const pause = 50;
 
 /**
- * Brings a place of this stage into sight and gives it the focus. A place that is not on the page stands in the
- * stage's first part, so that part is opened, and waited for while its code is fetched.
+ * Brings a place of this stage into sight and gives it the focus. If it is not on the page, the part it stands in,
+ * the first when none is named, is opened, and waited for while its code is fetched.
  */
-export function focusPlace(place: string): void {
+export function focusPlace(place: string, part?: string): void {
   if (focused(place)) return;
-  if (window.location.hash.length > 1) showPart();
+  if (window.location.hash.slice(1) !== (part ?? '')) showPart(part);
   let left = tries;
   const again = () => {
     left -= 1;

@@ -1,6 +1,6 @@
 import { readingsPerSpot, type Condition } from '@/core/quality';
 import { isRefusal } from '@/core/refusal';
-import type { JobView } from '@/store/job';
+import type { JobView, OpenDefects } from '@/store/job';
 import type { Units } from '../units';
 import { focus, go, type Fact, type NextLine } from './line';
 
@@ -36,6 +36,28 @@ export function conditionFacts(
   });
 }
 
+/** A defect comes before the film: a change that waits for its verdict first, then what nobody has traced yet. */
+function defectLine({ open, change, waiting }: OpenDefects, because: readonly Fact[]): NextLine | undefined {
+  if (change && waiting)
+    return {
+      big: { number: '1', unit: 'change to judge' },
+      says: `${change.text} Then say whether it helped.`,
+      ...(change.expects ? { detail: `It should show: ${change.expects}` } : {}),
+      tone: 'act',
+      because,
+      tap: focus('change', 'Say what came of it', 'defects'),
+    };
+  if (open.length === 0) return undefined;
+  const names = [...new Set(open.map(({ name }) => name))];
+  return {
+    big: { number: `${names.length}`, unit: names.length === 1 ? 'defect' : 'defects' },
+    says: `${names.join(', ')}: find the cause, and change one thing.`,
+    tone: 'stop',
+    because,
+    tap: focus('defects', 'Find the cause', 'defects'),
+  };
+}
+
 export function checkLine({ check, job }: JobView, units: Units): NextLine {
   const { verdict, spec, spots, wanted, taken, coatsOn } = check;
   const because: Fact[] = [
@@ -50,6 +72,8 @@ export function checkLine({ check, job }: JobView, units: Units): NextLine {
     },
     { label: 'Spots measured', value: `${taken} of ${wanted}` },
   ];
+  const defect = defectLine(check.defects, because);
+  if (defect) return defect;
   const open = spots.find(({ readings }) => readings.length < readingsPerSpot);
   const face = job.part.faces.find(({ id }) => id === open?.faceId);
   if (isRefusal(verdict) && coatsOn === 0)

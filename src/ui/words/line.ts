@@ -13,8 +13,8 @@ export interface Fact {
 export type Deed =
   | { readonly kind: 'log'; readonly label: string; readonly entries: readonly NewEntry[] }
   | { readonly kind: 'go'; readonly stage: Stage }
-  /** Bring a place on this screen into view and focus it. */
-  | { readonly kind: 'focus'; readonly place: string };
+  /** Bring a place of this stage into view and focus it; it stands in this part of it, else in the first. */
+  | { readonly kind: 'focus'; readonly place: string; readonly part?: string };
 
 export interface Tap {
   readonly says: string;
@@ -33,7 +33,10 @@ export interface NextLine {
 }
 
 export const go = (stage: Stage, says: string): Tap => ({ says, does: { kind: 'go', stage } });
-export const focus = (place: string, says: string): Tap => ({ says, does: { kind: 'focus', place } });
+export const focus = (place: string, says: string, part?: string): Tap => ({
+  says,
+  does: { kind: 'focus', place, ...(part ? { part } : {}) },
+});
 export const log = (says: string, label: string, ...entries: readonly NewEntry[]): Tap => ({
   says,
   does: { kind: 'log', label, entries },

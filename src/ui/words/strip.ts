@@ -158,7 +158,19 @@ function spray({ spray: { coats, running, next, recoat }, now }: JobView, units:
   };
 }
 
-function check({ check: { verdict, spec, taken, wanted }, done }: JobView, units: Units): Cell {
+function check(
+  {
+    check: {
+      verdict,
+      spec,
+      taken,
+      wanted,
+      defects: { open },
+    },
+    done,
+  }: JobView,
+  units: Units,
+): Cell {
   if (isRefusal(verdict))
     return {
       stage: 'check',
@@ -168,6 +180,13 @@ function check({ check: { verdict, spec, taken, wanted }, done }: JobView, units
     };
   const number = units.show('film', verdict.mean);
   if (done.has('check')) return { stage: 'check', number, state: 'passes', tone: 'good' };
+  if (verdict.passes && taken >= wanted)
+    return {
+      stage: 'check',
+      number,
+      state: open.length > 0 ? plural(open.length, 'open defect') : 'change to judge',
+      tone: 'care',
+    };
   if (!verdict.passes)
     return {
       stage: 'check',

@@ -399,6 +399,35 @@ describe('Check says', () => {
     const nominal = { ...on, approach: { ...on.approach, acceptance: 'nominal' as const } };
     expect(line(seen(readings([27, 27, 32, 32, 32], nominal)), 'check').says).toContain('fewer than a fifth');
   });
+
+  it('a defect comes before the film, and a change waits for its verdict before anything else', () => {
+    const passing = readings([29, 30, 28, 31, 29]);
+    const runs: NewEntry = { type: 'defect', name: 'Runs and sags', defect: 'runs' };
+    const found = logged(passing, [5, runs], [6, { ...runs, faceId: 'front' }]);
+    expect(line(seen(found), 'check')).toMatchObject({
+      big: { number: '1', unit: 'defect' },
+      says: 'Runs and sags: find the cause, and change one thing.',
+      tone: 'stop',
+      tap: { does: { kind: 'focus', place: 'defects', part: 'defects' } },
+    });
+    expect(cell(seen(found), 'check')).toMatchObject({ state: '2 open defects', tone: 'care' });
+    const changed = logged(found, [
+      7,
+      { type: 'action', text: 'Quicker.', cause: 'too-slow', expects: 'No run.', defects: ['runs'] },
+    ]);
+    expect(line(seen(changed), 'check')).toMatchObject({
+      says: 'Quicker. Then say whether it helped.',
+      detail: 'It should show: No run.',
+      tap: { does: { kind: 'focus', place: 'change', part: 'defects' } },
+    });
+    const actionId = changed.log.at(-1)!.id;
+    const outcome = (helped: 'yes' | 'no') => logged(changed, [8, { type: 'outcome', actionId, helped }]);
+    expect(line(seen(outcome('no')), 'check').says).toContain('find the cause');
+    expect(line(seen(outcome('yes')), 'check').says).toBe('The film passes.');
+    const right = logged(changed, [8, { type: 'rework', defect: 'runs', did: 'flat-recoat' }]);
+    expect(cell(seen(right), 'check')).toMatchObject({ state: 'change to judge', tone: 'care' });
+    expect(cell(seen(outcome('yes')), 'check')).toMatchObject({ state: 'passes' });
+  });
 });
 
 it('every stage of every kind of job has a line and a cell in both systems', () => {

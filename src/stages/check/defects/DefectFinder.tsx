@@ -15,7 +15,7 @@ import {
 import { isRefusal } from '@/core/refusal';
 import { useRecords } from '@/store/hooks';
 import { evidenceOf, type Evidence } from '@/store/job';
-import { isDefect, openDefects, outcomesOf } from '@/store/outcomes';
+import { isDefect, outcomesOf } from '@/store/outcomes';
 import { entryWords, typeWords } from '@/shop/logbook/entrywords';
 import { Button } from '@/ui/Button';
 import { useJob } from '@/ui/job/context';
@@ -24,8 +24,9 @@ import { Panel } from '@/ui/Panel';
 import { useUnits, type Units } from '@/ui/units';
 import { clockTime } from '@/ui/words/spray';
 import { DefectPicker } from './DefectPicker';
-import { Judging } from './Judging';
+import { LaterLooks } from './LaterLooks';
 import { Rework } from './Rework';
+import { TooEarly } from './TooEarly';
 import { findingWords, questionWords } from './words';
 
 /** From what is seen to one change: evidence from the log, a few questions, causes by weight, a card that proves it. */
@@ -37,7 +38,7 @@ export function DefectFinder() {
   const [skipped, setSkipped] = useState<readonly AskedGroup[]>([]);
   const [chosen, setChosen] = useState<string>();
   const { job } = view;
-  const { open, change, outcome } = openDefects(job);
+  const { open, change, waiting } = view.check.defects;
   const seen = [...new Set(open.map(({ defect }) => defect).filter(isDefect))];
   const evidence = evidenceOf(view);
   const learnt = useMemo(() => outcomesOf(jobs), [jobs]);
@@ -48,16 +49,14 @@ export function DefectFinder() {
       : undefined;
   const found = diagnosis && !isRefusal(diagnosis) ? diagnosis : undefined;
   const suspect = found?.suspects.find(({ cause }) => cause === chosen) ?? found?.suspects[0];
-  // A change waits for its outcome before another is proposed: one at a time.
-  const waiting = change !== undefined && outcome === undefined;
   return (
     <>
       <Panel title="What is seen" place="defects">
         <DefectPicker seen={seen} entries={open} />
       </Panel>
-      {seen.length > 0 && <Judging seen={seen} />}
-      {waiting && (
-        <Panel title="The change made">
+      <TooEarly seen={seen} />
+      {change && waiting && (
+        <Panel title="The change made" place="change">
           <div data-change>
             <Notice tone="care">
               <b>{change.text}</b> {change.expects ? `Then: ${lower(change.expects)}` : ''}
@@ -184,7 +183,8 @@ export function DefectFinder() {
           </Panel>
         </>
       )}
-      {seen.length > 0 && <Rework seen={seen} />}
+      <Rework seen={seen} />
+      <LaterLooks />
     </>
   );
 

@@ -1,83 +1,125 @@
 'use client';
 
 import { useState } from 'react';
-import {
-  cureStages,
-  defects,
-  filmAfter,
-  reworkOf,
-  takenOff,
-  type CureStage,
-  type DefectId,
-} from '@/core/diagnosis';
+import { cureStages, defects, type CureStage, type DefectId, type Ending } from '@/core/diagnosis';
 import { showDuration } from '@/core/quantity';
-import { isRefusal } from '@/core/refusal';
-import { useJob } from '@/ui/job/context';
+import { cureStageOf, liveEntries, moment, ofType } from '@/store/job';
+import { reworkTold, type ReworkTold } from '@/store/rework';
+import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
+import { useJob } from '@/ui/job/context';
 import { Panel } from '@/ui/Panel';
-import { useUnits } from '@/ui/units';
-import { cureStageOf } from '@/store/job';
+import { useUnits, type Units } from '@/ui/units';
+import { endingWords } from '@/ui/words/endings';
 import { clockTime } from '@/ui/words/spray';
 import { reworkWords, stageWords } from './words';
 
-/** How each defect is put right from where the coat now stands, with what that does to the film. */
+/** How each defect is put right from where the coat now stands, what that does to the film, and what was done. */
 export function Rework({ seen }: { readonly seen: readonly DefectId[] }) {
-  const { view } = useJob();
+  const { view, log } = useJob();
   const units = useUnits();
-  const { check, spray, now } = view;
   const told = cureStageOf(view);
   const [said, setSaid] = useState<CureStage>();
   const stage = said ?? told.stage;
-  const last = [...spray.coats].reverse().find(({ state }) => state === 'done');
-  const film = isRefusal(check.verdict) ? check.spec.nominal : check.verdict.mean;
-  const film_ = (value: number) => units.show('film', value);
-  const says = (id: DefectId, step: ReturnType<typeof reworkOf>[number]): string => {
-    const kind = defects[id].rework;
-    if (step === 'nib-polish') {
-      const removed = kind === 'sag' ? takenOff.run : id === 'dust' ? takenOff.nib : takenOff.texture;
-      const after = filmAfter(film, removed, { min: check.spec.min, aim: check.spec.nominal });
-      if (isRefusal(after)) return '';
-      return ` Takes about ${film_(removed)}: ${film_(film)} leaves ${film_(after.left)}, ${after.enough ? `still over the least of ${film_(check.spec.min)}` : `under the least of ${film_(check.spec.min)}: flat and recoat instead`}.`;
-    }
-    if (step === 'flat-recoat' || step === 'more-coat') {
-      const dry = last?.dry.aim ?? 0;
-      const removed = step === 'flat-recoat' ? takenOff.texture : 0;
-      const then = film - removed + dry;
-      const window = spray.recoat?.closes ? ` The window closes ${clockTime(spray.recoat.closes)}.` : '';
-      return ` ${film_(film)}${removed > 0 ? ` less ${film_(removed)}` : ''} and a coat of ${film_(dry)} makes ${film_(then)}${then > check.spec.max ? `, over the most of ${film_(check.spec.max)}` : ''}.${step === 'more-coat' ? window : ''}`;
-    }
-    if (step === 'wait' && told.hardens !== undefined && told.hardens > now)
-      return ` Hard at about ${clockTime(told.hardens)}, in ${showDuration((told.hardens - now) / 1000)}.`;
-    return '';
-  };
+  const done = ofType(liveEntries(view.job), 'rework');
+  if (seen.length + done.length === 0) return null;
+  const end = (defect: DefectId, did: Ending) =>
+    log(`${defects[defect].name.toLowerCase()} ${endingWords[did]}`, { type: 'rework', defect, did });
   return (
     <Panel title="Putting it right" place="rework">
-      <Choice
-        label="The coat is now"
-        value={stage}
-        onChange={setSaid}
-        options={cureStages.map((value) => ({ value, label: stageWords[value] }))}
-      />
-      <div className="mt-3 space-y-4" data-rework>
+      <div data-rework>
+        {seen.length > 0 && (
+          <Choice
+            label="The coat is now"
+            value={stage}
+            onChange={setSaid}
+            options={cureStages.map((value) => ({ value, label: stageWords[value] }))}
+          />
+        )}
         {seen.map((id) => (
-          <div key={id}>
+          <div key={id} className="mt-4">
             <h3 className="font-bold">{defects[id].name}</h3>
-            <ol className="list-decimal pl-5 text-sm">
-              {reworkOf(id, stage).map((step) => (
-                <li key={step} className="py-1">
-                  {reworkWords[step]}
-                  {says(id, step)}
+            <ol className="divide-y divide-hairline border-y border-hairline">
+              {reworkTold(view, id, stage).map((step, i) => (
+                <li
+                  key={step.step}
+                  className="flex min-h-14 items-center justify-between gap-4 py-1.5 text-sm"
+                >
+                  <span>
+                    {i + 1}. {reworkWords[step.step]} {effectWords(step, view.check.spec, view.now, units)}
+                  </span>
+                  {step.ends && (
+                    <Button
+                      aria-label={`Done: ${defects[id].name}, ${endingWords[step.ends]}`}
+                      onClick={() => step.ends && end(id, step.ends)}
+                    >
+                      Done
+                    </Button>
+                  )}
                 </li>
               ))}
             </ol>
+            <div className="mt-2 flex flex-wrap gap-3">
+              <Button aria-label={`${defects[id].name}: gone by itself`} onClick={() => end(id, 'gone')}>
+                Gone by itself
+              </Button>
+              <Button
+                aria-label={`${defects[id].name}: accepted as it is`}
+                onClick={() => end(id, 'accepted')}
+              >
+                Accepted as it is
+              </Button>
+            </div>
           </div>
         ))}
+        {done.length > 0 && (
+          <ul className="mt-4 text-sm" data-put-right>
+            {done.map((entry) => (
+              <li key={entry.id} className="border-b border-hairline py-1.5">
+                <b className={entry.did === 'accepted' ? 'text-care' : 'text-good'}>
+                  {entry.did === 'accepted' ? '▲' : '✓'}
+                </b>{' '}
+                {nameOf(entry.defect)} {endingWords[entry.did]}, {clockTime(moment(entry))}
+              </li>
+            ))}
+          </ul>
+        )}
       </div>
       <p className="mt-2 text-xs text-ink-soft">
         The stage is told from the sheet’s times and the room, an estimate: a fingernail on a hidden place
         decides. What comes off in flatting is a default; measure after it. Dust of sanded and half-cured film
-        is not to be breathed.
+        is not to be breathed: the sheet says which mask.
       </p>
     </Panel>
   );
+}
+
+const nameOf = (id: string): string => (id in defects ? defects[id as DefectId].name : id);
+
+/** What a step does to the film and to the clock, in the user’s units. */
+function effectWords(
+  { step, film, lies, closes, hardens }: ReworkTold,
+  spec: { readonly min: number; readonly max: number },
+  now: number,
+  units: Units,
+): string {
+  const show = (value: number) => units.show('film', value);
+  if (film && step === 'nib-polish')
+    return `Takes about ${show(film.off)}: ${show(film.now)} leaves ${show(film.then)}, ${
+      lies === 'under'
+        ? `under the least of ${show(spec.min)}: flat and recoat instead.`
+        : `still over the least of ${show(spec.min)}.`
+    }`;
+  if (film) {
+    const limit =
+      lies === 'over'
+        ? `, over the most of ${show(spec.max)}`
+        : lies === 'under'
+          ? `, under the least of ${show(spec.min)}`
+          : '';
+    const off = film.off > 0 ? ` less ${show(film.off)}` : '';
+    const window = closes ? ` The window closes ${clockTime(closes)}.` : '';
+    return `${show(film.now)}${off} and a coat of ${show(film.coat)} makes ${show(film.then)}${limit}.${window}`;
+  }
+  return hardens ? `Hard at about ${clockTime(hardens)}, in ${showDuration((hardens - now) / 1000)}.` : '';
 }

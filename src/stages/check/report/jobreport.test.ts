@@ -60,6 +60,31 @@ const say = (job = whole, photos: readonly Photo[] = []) => jobReport(seen(job),
 const text = (report = say()) => JSON.stringify(report).replace(/\u00a0/g, ' ');
 
 describe('the report of a job', () => {
+  it('tells what was done about a defect on the piece, what a later look found, and how the change went', () => {
+    const job = logged(
+      whole,
+      [-4, { type: 'action', text: 'Quicker', cause: 'too-slow', defects: ['runs'] }],
+      [-3, { type: 'outcome', actionId: 'e16', helped: 'partly' }],
+      [-2, { type: 'rework', defect: 'runs', did: 'nib-polish' }],
+      [2880, { type: 'look', text: 'For cloudiness', found: 'worse' }],
+    );
+    const change = job.log.find(({ type }) => type === 'action')!;
+    const said = text(
+      say({
+        ...job,
+        log: job.log.map((entry) => (entry.type === 'outcome' ? { ...entry, actionId: change.id } : entry)),
+      }),
+    );
+    for (const words of [
+      'Runs: nibbed and polished (on this piece)',
+      'Looked again,',
+      'For cloudiness: something showed',
+      'Quicker (change)',
+      'It helped in part.',
+    ])
+      expect(said).toContain(words);
+  });
+
   it('puts plan against done, readings with their rule, deviations and what was left out', () => {
     const said = text();
     for (const words of [

@@ -229,6 +229,10 @@ function deviations(
       switch (entry.type) {
         case 'defect':
           return [`${said()} (defect)`];
+        case 'rework':
+          return [`${said()} (on this piece)`];
+        case 'look':
+          return [`Looked again, ${said()}`];
         case 'action':
           return entry.cause ? [`${said()} (change)`, ...outcomes(entries, entry)] : [];
         case 'skip':
