@@ -19,7 +19,9 @@ import { trial } from '../src/core/thinning/titration';
 import { parse } from '../src/core/quantity';
 import { demoShop } from '../src/demo';
 import { newShop, type Can, type Coating, type Cup, type Job, type Rig } from '../src/records';
+import { careCalendar } from '../src/store/carecalendar';
 import { jobView } from '../src/store/job';
+import { looksDue } from '../src/store/looks';
 import { shelfOf } from '../src/store/shelf';
 import { unitsOf } from '../src/ui/units';
 import { nextLine } from '../src/ui/words/nextline';
@@ -78,6 +80,11 @@ for (const job of of<Job>('job')) {
     return [nextLine(view, view.current, units), stripCells(view, units)];
   });
 }
+
+time('the care calendar of the shop', 'limit 16 ms', 300, () =>
+  careCalendar(of<Rig>('rig'), of<Job>('job'), now),
+);
+time('looks due over all jobs', 'limit 16 ms', 300, () => looksDue(of<Job>('job'), now));
 
 console.log('\nThinning 5,000 random paints of every class, two timings a reading');
 const schools = [

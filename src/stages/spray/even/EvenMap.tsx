@@ -1,6 +1,6 @@
 'use client';
 
-import { useMemo, useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { fieldFacts } from '@/core/evenness';
 import { isRefusal } from '@/core/refusal';
 import { handFor, measuredHands } from '@/store/hand';
@@ -36,6 +36,8 @@ export function EvenMap({ setup, all }: Props) {
   const [who, setWho] = useState<'steady' | 'hand'>('steady');
   const [number, setNumber] = useState(1);
   const [at, setAt] = useState({ x: 0.5, y: 0.5 });
+  // The cursor answers at once; the sections are drawn when the hand leaves time for it.
+  const cut = useDeferredValue(at);
   const { passes } = setup;
   const one = who === 'hand' ? { spread: hand, number } : undefined;
   // The job is seen anew every second; a map is laid again only when what it depends on changes.
@@ -65,15 +67,15 @@ export function EvenMap({ setup, all }: Props) {
     () =>
       isRefusal(drawn)
         ? undefined
-        : sectionFigure({ ...drawn, system: units.system, colours, way: 'along', at: at.y }),
-    [drawn, at.y, units.system, colours],
+        : sectionFigure({ ...drawn, system: units.system, colours, way: 'along', at: cut.y }),
+    [drawn, cut.y, units.system, colours],
   );
   const across = useMemo(
     () =>
       isRefusal(drawn)
         ? undefined
-        : sectionFigure({ ...drawn, system: units.system, colours, way: 'across', at: at.x }),
-    [drawn, at.x, units.system, colours],
+        : sectionFigure({ ...drawn, system: units.system, colours, way: 'across', at: cut.x }),
+    [drawn, cut.x, units.system, colours],
   );
   if (isRefusal(drawn) || !figures || !along || !across)
     return (
