@@ -70,7 +70,9 @@ describe('when to look again', () => {
         expect(times).toEqual([...new Set(times)].sort((a, b) => a - b));
         for (const id of named)
           for (const after of (defects[id] as Defect).lookAgain ?? [])
-            expect(looks.find((look) => look.after === after)?.for.filter((each) => each === id)).toEqual([id]);
+            expect(looks.find((look) => look.after === after)?.for.filter((each) => each === id)).toEqual([
+              id,
+            ]);
       }),
     );
   });

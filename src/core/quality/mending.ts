@@ -1,3 +1,4 @@
+import { refuseUnlessPositive, type Outcome } from '../refusal';
 import type { FilmSpec } from './acceptance';
 
 /** What one place wants, m dry. */
@@ -35,13 +36,16 @@ export interface ExtraCoat {
  * What more coats do to the whole: how many lift the thinnest place, and what the thickest then has.
  *
  * @param dry m one coat lays
+ * @returns refused unless the coat and the film wanted are more than nothing
  */
 export function extraCoat(
   thinnest: number,
   thickest: number,
   dry: number,
   { nominal, max }: FilmSpec,
-): ExtraCoat {
+): Outcome<ExtraCoat> {
+  const wrong = refuseUnlessPositive({ 'film of one coat': dry, 'film wanted': nominal });
+  if (wrong) return wrong;
   const coats = Math.max(Math.ceil((nominal - thinnest) / dry - 1e-9), 0);
   const then = thickest + coats * dry;
   return { coats, thickest: then, onlyThere: then > max };

@@ -95,7 +95,8 @@ describe('putting film right', () => {
     expect(found[1]!.by).toBeCloseTo(15e-6, 12);
     expect(extraCoat(30e-6, 45e-6, 25e-6, spec)).toMatchObject({ coats: 1, onlyThere: true });
     expect(extraCoat(30e-6, 35e-6, 25e-6, spec)).toMatchObject({ coats: 1, onlyThere: false });
-    expect(extraCoat(55e-6, 58e-6, 25e-6, spec).coats).toBe(0);
+    expect(sure(extraCoat(55e-6, 58e-6, 25e-6, spec)).coats).toBe(0);
+    expect(extraCoat(30e-6, 45e-6, 0, spec)).toMatchObject({ refused: 'not-positive' });
   });
 
   it('by own limits every reading counts', () => {

@@ -2,9 +2,9 @@
 
 import { useState } from 'react';
 import { showDuration } from '@/core/quantity';
-import { nextSample, sampleCount, usualSampling } from '@/core/quality';
 import { useStore } from '@/store/hooks';
-import { liveEntries, moment, ofType } from '@/store/job';
+import { moment } from '@/store/job';
+import { shiftOf } from '@/store/shift';
 import { Button } from '@/ui/Button';
 import { CommitField, TextField } from '@/ui/Field';
 import { useJob } from '@/ui/job/context';
@@ -13,30 +13,16 @@ import { Panel } from '@/ui/Panel';
 import { timerWords } from '@/ui/words/timers';
 import { clockTime } from '@/ui/words/spray';
 
-/** Parts from here on are a run: counted, sampled and handed over. */
-const runFrom = 8;
-
 /** Repeated parts: the count, the next one to measure, stirring and cup by the clock, and the note for who comes next. */
 export function Shift() {
   const { view, log } = useJob();
   const store = useStore();
   const { job, now, timers } = view;
   const [note, setNote] = useState('');
-  const total = job.part.faces.reduce((most, { count }) => Math.max(most, count), 0);
-  if (total < runFrom) return null;
-  const entries = liveEntries(job);
-  const counts = ofType(entries, 'parts');
-  const sprayed = Math.max(
-    counts.reduce((sum, { count }) => sum + count, 0),
-    0,
-  );
-  const rule = job.approach.sampling ?? usualSampling;
-  const next = nextSample(sprayed, total, rule);
-  const measureNow = sprayed > 0 && nextSample(sprayed - 1, total, rule) === sprayed;
+  const shift = shiftOf(job);
+  if (!shift) return null;
+  const { total, sprayed, rule, next, measureNow, samples, pace, handed } = shift;
   const checks = timers.filter(({ id }) => id === 'stir' || id === 'retime');
-  const handed = ofType(entries, 'handover').at(-1);
-  const first = counts[0];
-  const pace = first && sprayed > 1 ? (now - moment(first)) / 1000 / (sprayed - first.count || 1) : undefined;
   const count = (many: number) =>
     log(many > 0 ? 'part counted' : 'count taken back', { type: 'parts', count: many });
   const setRule = (said: Partial<typeof rule>) =>
@@ -59,9 +45,9 @@ export function Shift() {
               Take one back
             </Button>
           </div>
-          {pace !== undefined && sprayed < total && (
+          {pace && (
             <p className="mt-2 text-sm">
-              {showDuration(pace)} each; the rest take about {showDuration(pace * (total - sprayed))}.
+              {showDuration(pace.each)} each; the rest take about {showDuration(pace.rest)}.
             </p>
           )}
         </div>
@@ -71,7 +57,7 @@ export function Shift() {
               ? `Measure part ${sprayed} now.`
               : next === undefined
                 ? 'Every sample of this run is sprayed.'
-                : `Part ${next} is the next to measure; ${sampleCount(total, rule)} of ${total} in all.`}
+                : `Part ${next} is the next to measure; ${samples} of ${total} in all.`}
           </Notice>
           {checks.map(({ id, due }) => (
             <Notice key={id} tone={due <= now ? 'care' : 'good'}>

@@ -1,9 +1,9 @@
 'use client';
 
 import { extraCoat, judgeFilm, mendings } from '@/core/quality';
-import { transferFound } from '@/core/film';
 import { isRefusal } from '@/core/refusal';
 import { filmByCoat, liveEntries, ofType, type JobView } from '@/store/job';
+import { transferSeen } from '@/store/paintused';
 import { Button } from '@/ui/Button';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
@@ -37,11 +37,7 @@ export function Mending() {
         );
   const recoat = last && recoatWords(view);
   const hidden = ofType(liveEntries(job), 'hiding');
-  const used = usedMix(view);
-  const transfer =
-    isRefusal(verdict) || used === undefined || !last
-      ? undefined
-      : transferFound(verdict.mean, plan.area, used, last.solids);
+  const seen = transferSeen(view);
   return (
     <Panel title="What follows from it" place="mending">
       <div className="grid gap-6 lg:grid-cols-2" data-mending>
@@ -62,7 +58,7 @@ export function Mending() {
               ))}
             </ul>
           )}
-          {more && last && (
+          {more && !isRefusal(more) && last && (
             <Notice tone="care">
               {more.coats} {more.coats === 1 ? 'coat' : 'coats'} of {film(last.dry.aim)} would bring the
               thinnest spot to its aim.{' '}
@@ -127,17 +123,19 @@ export function Mending() {
               </ul>
             )}
           </div>
-          {transfer !== undefined && (
+          {seen && (
             <p className="text-sm" data-transfer>
-              {isRefusal(transfer) ? (
-                units.says(transfer)
+              {isRefusal(seen.transfer) ? (
+                units.says(seen.transfer)
               ) : (
                 <>
                   Transfer from paint used and film found:{' '}
-                  <b>{units.show('share', transfer, { digits: 0 })}</b>; reckoned with{' '}
-                  {units.show('share', plan.transfer, { digits: 0 })}.{' '}
-                  {used !== undefined &&
-                    `${units.show('volume', used)} went through the gun, less what is left counted as used.`}
+                  <b>{units.show('share', seen.transfer, { digits: 0 })}</b>; reckoned with{' '}
+                  {units.show('share', plan.transfer, { digits: 0 })}. {units.show('volume', seen.used)} went
+                  through the gun
+                  {seen.leftOver > 0
+                    ? `; ${units.show('volume', seen.leftOver)} was thrown away.`
+                    : ', mix thrown away counted with it unless it is logged under Clean.'}
                 </>
               )}
             </p>
@@ -188,18 +186,4 @@ function recoatWords({ spray, check }: JobView): string {
   return check.coatsOn > 0
     ? 'Every planned coat is on: add one in Plan; its own window counts from the last.'
     : '';
-}
-
-/** m³ of mix that went through the gun: all that was poured and thinned, less what was returned, when nothing is mixed but for this part. */
-function usedMix({ job, mix, spray }: JobView): number | undefined {
-  if (!mix.batch || spray.next) return undefined;
-  const entries = liveEntries(job);
-  const back = ofType(entries, 'returned').reduce((sum, { mass }) => sum + mass, 0);
-  const { applied, mixedMass } = mix.batch;
-  const batches = new Set(ofType(entries, 'mixed').map(({ batchId }) => batchId));
-  // Several batches of different age cannot be told apart here: nothing is claimed.
-  if (batches.size !== 1) return undefined;
-  const added = mix.batch.additions.reduce((sum, { mass }) => sum + mass, 0);
-  const left = mixedMass + added - back;
-  return left > 0 && applied.density > 0 ? left / applied.density : undefined;
 }
