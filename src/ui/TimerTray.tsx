@@ -22,7 +22,7 @@ export function TimerTray({ view }: { readonly view: JobView }) {
         const over = left <= 0;
         const ink = over ? (then === 'go' ? 'text-good' : 'text-stop') : left < warn ? 'text-care' : '';
         return (
-          <div key={id} className="shrink-0 border-r border-hairline px-5 py-2" data-timer={id}>
+          <div key={id} className="shrink-0 border-r border-hairline px-4 py-2" data-timer={id}>
             <div className={`text-xs ${over && then !== 'go' ? 'font-semibold text-stop' : 'text-ink-soft'}`}>
               {over ? timerWords[id].over : timerWords[id].running}
             </div>
@@ -37,7 +37,7 @@ export function TimerTray({ view }: { readonly view: JobView }) {
       {view.timers.length === 0 && (
         <div className="px-5 py-4 text-sm text-ink-soft">No timer runs for this job.</div>
       )}
-      <div className="ml-auto shrink-0 border-l border-hairline px-5 py-2">
+      <div className="right-0 ml-auto shrink-0 border-l border-hairline bg-sheet px-4 py-2 lg:sticky">
         {climate ? (
           <>
             <div className="text-xs text-ink-soft">

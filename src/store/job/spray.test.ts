@@ -238,6 +238,14 @@ describe('timers', () => {
       induction: -10,
       'pot-life': 100,
     });
+    const sprayed = logged(
+      aJob([colour]),
+      [-20, mixedColour()],
+      [-8, start('colour-1')],
+      [-2, end('colour-1')],
+    );
+    expect(timers(sprayed)).not.toHaveProperty('induction');
+    expect(timers(sprayed)).toHaveProperty('pot-life');
   });
 
   it('do not run while a coat goes on, nor for a job not begun', () => {

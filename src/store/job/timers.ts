@@ -45,7 +45,8 @@ export function timersOf(
   }
   if (batch && spray.next) {
     const { induction } = sheet.times;
-    if (induction)
+    // Once it is being sprayed, nobody waits for it any more.
+    if (induction && !lastOf(entries, 'coat-start', (entry) => moment(entry) >= batch.mixedAt))
       timers.push({ id: 'induction', due: batch.mixedAt + induction * 1000, warn: 0, then: 'go' });
     if (batch.useBefore)
       timers.push({ id: 'pot-life', due: batch.useBefore, warn: 20 * minutes, then: 'lost' });

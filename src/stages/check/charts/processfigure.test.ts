@@ -19,5 +19,10 @@ describe('charts of a process', () => {
     expect(figure.data[0]!.y.reduce((sum, each) => sum + each, 0)).toBe(5);
     expect(figure.data[0]!.marker.color).toContain('stop');
     expect(figure.data[0]!.marker.color).toContain('act');
+    // A spot is a whole one: no halves on the axis where there are few.
+    expect(figure.layout.yaxis).toMatchObject({ dtick: 1 });
+    expect(histogramFigure(question(Array.from({ length: 40 }, () => 100))).layout.yaxis).not.toHaveProperty(
+      'dtick',
+    );
   });
 });

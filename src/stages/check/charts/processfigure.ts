@@ -128,7 +128,11 @@ export function histogramFigure({ values, limits, unit, colours }: ProcessQuesti
         ...axisOf(colours),
         title: { text: unit, font: { size: 12, color: colours['ink-soft'] }, standoff: 4 },
       },
-      yaxis: { ...axisOf(colours), nticks: 4 },
+      // Spots are counted whole.
+      yaxis: {
+        ...axisOf(colours),
+        ...(Math.max(...bins.map(({ count }) => count)) < 4 ? { dtick: 1 } : { nticks: 4 }),
+      },
       shapes: [edge(limits.min), edge(limits.max)],
     },
   };

@@ -7,7 +7,7 @@ interface Drawn {
   readonly box: readonly [x: number, y: number, width: number, height: number];
   readonly path: string;
   readonly soaks: boolean;
-  /** Where its name stands, when not under it. */
+  /** Where its name begins, when not under it. */
   readonly label?: readonly [x: number, y: number];
 }
 
@@ -104,7 +104,7 @@ const airParts = (family: GunFamily): Drawn[] => [
 const airlessParts: Drawn[] = [
   { id: 'tip', name: 'tip, seat', box: [0, 44, 26, 24], path: 'M0 52 l8 -6 h18 v20 h-18 l-8 -6 z', soaks: true },
   { id: 'guard', name: 'guard', box: [38, 34, 18, 44], path: 'M56 34 l-18 9 v26 l18 9 v-13 h-6 v-18 h6 z', soaks: true },
-  { id: 'body', name: 'gun', box: [70, 40, 66, 68], path: 'M70 42 h66 v24 h-18 l-8 42 h-24 l6 -42 h-22 z', soaks: false },
+  { id: 'body', name: 'gun', box: [70, 40, 66, 68], path: 'M70 42 h66 v24 h-18 l-8 42 h-24 l6 -42 h-22 z', soaks: false, label: [140, 52] },
   { id: 'filter', name: 'filter', box: [146, 62, 13, 42], path: 'M146 62 h13 v42 h-13 z', soaks: true },
   { id: 'pump', name: 'pump', box: [196, 84, 52, 74], path: 'M196 108 h13 v-24 h26 v24 h13 v50 h-52 z', soaks: false },
   { id: 'hose', name: 'hose', box: [98, 142, 60, 22], path: 'M95 112 v16 q0 26 30 26 h66 v-6 h-64 q-25 0 -25 -20 v-16 z', soaks: false },
@@ -169,7 +169,7 @@ export function GunParts({ family, step }: { readonly family: GunFamily; readonl
           </pattern>
         </defs>
         <path
-          d={family === 'airless' ? 'M0 85 H136' : 'M0 96 H250'}
+          d={family === 'airless' ? 'M-8 56 H70' : 'M0 96 H250'}
           className="stroke-hairline"
           strokeDasharray="3 3"
         />
@@ -196,7 +196,7 @@ export function GunParts({ family, step }: { readonly family: GunFamily; readonl
         })}
       </svg>
       <figcaption className="text-xs text-ink-soft">
-        Hatched: never into solvent.{' '}
+        Hatched, and never into solvent:{' '}
         {never
           .map(({ part }) => part.toLowerCase())
           .slice(0, 3)

@@ -25,7 +25,7 @@ export function EvenView() {
   const setup = evenSetup(view, faceId, coatId);
   return (
     <>
-      <Panel title="Which film">
+      <section aria-label="Which film" className="border-b border-hairline px-4 py-3 md:px-5">
         <div className="grid gap-3 sm:grid-cols-2">
           <SelectField
             label="Face"
@@ -46,7 +46,7 @@ export function EvenView() {
             ]}
           />
         </div>
-      </Panel>
+      </section>
       {isRefusal(setup) ? (
         <Panel title="Film on the face">
           <Notice tone="care">{units.says(setup)}</Notice>
