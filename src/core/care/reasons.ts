@@ -1,4 +1,5 @@
 import { assemblySteps } from './assembly';
+import { assemblyReason } from './assemblyreasons';
 import { gunFamily } from './families';
 import type { CleaningQuestion } from './sequence';
 
@@ -152,7 +153,7 @@ export function stepReason(id: string, question: CleaningQuestion): StepReason |
   const fitted = assemblySteps({ ...question, sprays: 'level' }).find((step) => `fit-${step.id}` === id);
   return (
     fitted && {
-      because: fitted.because,
+      because: assemblyReason(fitted.id, 'level'),
       prevents:
         id === 'fit-knobs'
           ? 'A coat at another setting than the card was judged at.'
