@@ -6,7 +6,8 @@ export function fileName(name: string, day: string, ending: string): string {
     .trim()
     .toLowerCase()
     .replace(/[\s_-]+/g, '-')
-    .slice(0, 60);
+    .slice(0, 60)
+    .replace(/^-|-$/g, '');
   return `${plain || 'shop'}-${day}.${ending}`;
 }
 

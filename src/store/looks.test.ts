@@ -86,4 +86,13 @@ describe('looks at a finished job', () => {
     expect(due[0]!.since).toBe(noon + day);
     expect(looksDue([old], noon + day - 1)).toEqual([]);
   });
+
+  it('lapse when they are long overdue: work of years ago does not crowd the bench', () => {
+    const old = finished();
+    expect(looksDue([old], noon + 60 * day)).toMatchObject([{ since: noon + day }]);
+    expect(looksDue([old], noon + 100 * day)).toMatchObject([{ since: noon + 30 * day }]);
+    expect(looksDue([old], noon + 200 * day)).toEqual([]);
+    expect(looksDue([old], noon + 370 * day)).toMatchObject([{ since: noon + 365 * day }]);
+    expect(looksDue([old], noon + 3 * 365 * day)).toEqual([]);
+  });
 });

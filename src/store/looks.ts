@@ -47,6 +47,9 @@ export function looksOf(job: Job): readonly Look[] {
   });
 }
 
+/** Days a look may be late; after that it is not asked for any more, or old work would crowd the bench. A default. */
+export const lapsesAfter = 90;
+
 export interface DueLook {
   readonly job: Job;
   /** ms; since when. */
@@ -59,7 +62,9 @@ export interface DueLook {
 export function looksDue(jobs: readonly Job[], now: number): readonly DueLook[] {
   return jobs
     .flatMap((job): DueLook[] => {
-      const due = looksOf(job).filter(({ at, seen }) => at <= now && !seen);
+      const due = looksOf(job).filter(
+        ({ at, seen }) => at <= now && at > now - lapsesAfter * 86_400_000 && !seen,
+      );
       const [first] = due;
       return first ? [{ job, since: first.at, for: [...new Set(due.flatMap((look) => look.for))] }] : [];
     })

@@ -54,7 +54,11 @@ export function LaterLooks() {
               </b>
             ) : (
               <span className="text-ink-soft">
-                {at <= now ? '● due' : `in ${showDuration((at - now) / 1000)}`}
+                {at > now
+                  ? `in ${showDuration((at - now) / 1000)}`
+                  : due && at >= due.since
+                    ? '● due'
+                    : 'nobody looked'}
               </span>
             )}
           </li>
