@@ -48,6 +48,14 @@ describe('transfer from the paint used and the film found', () => {
     expect(found(logged(measured(), [-4, { type: 'waste', what: 'used', volume: 1e-3 }])).used).toBe(plain);
   });
 
+  it('is still told when what was left over is gone, and is at least that where nobody said how much it was', () => {
+    const gone: NewEntry = { type: 'discard', batchId: 'b', why: 'Left over' };
+    expect(found(measured())).toMatchObject({ atLeast: false });
+    expect(found(logged(measured(), [-4, gone]))).toMatchObject({ atLeast: true, leftOver: 0 });
+    const said = logged(measured(), [-4, gone], [-3, { type: 'waste', what: 'mix', volume: 0.2e-3 }]);
+    expect(found(said)).toMatchObject({ atLeast: false, leftOver: 0.2e-3 });
+  });
+
   it('claims nothing where batches cannot be told apart, or nothing is measured, or coats are missing', () => {
     const two = logged(measured(), [-100, { ...mixedLacquer, batchId: 'b2' } as NewEntry]);
     expect(transferSeen(seen(two))).toBeUndefined();

@@ -2,6 +2,7 @@
 
 import { assumedVapour, dilutionAir } from '@/core/safety';
 import { isRefusal } from '@/core/refusal';
+import { solventOfBatch } from '@/store/job';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { useUnits } from '@/ui/units';
@@ -75,12 +76,9 @@ export function MixNotices() {
 function DilutionAir() {
   const { view } = useJob();
   const units = useUnits();
-  const { sheet, batch, volume } = view.mix;
-  const planned = view.plan.asMixed;
+  const { sheet } = view.mix;
   if (!sheet.hazards.includes('flammable')) return null;
-  const solvent =
-    batch?.applied.solvent ??
-    (isRefusal(planned) || isRefusal(volume) ? 0 : (planned.solvent / planned.volume) * volume);
+  const solvent = solventOfBatch(view);
   const air = dilutionAir(solvent, sheet.vapour ?? assumedVapour, view.plan.climate?.air);
   if (isRefusal(air) || solvent <= 0) return null;
   return (

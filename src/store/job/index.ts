@@ -1,4 +1,4 @@
-export { dosesOf, recipeFor, sheetAsMixed, type BatchState } from './batch';
+export { batchesOf, dosesOf, recipeFor, sheetAsMixed, type BatchState } from './batch';
 export {
   checkView,
   filmByCoat,
@@ -13,7 +13,7 @@ export { cureStageOf, type CureNow } from './curestage';
 export { evidenceOf, type Evidence } from './evidence';
 export { cleaningQuestion, type CleanStep, type CleanView } from './clean';
 export { lastRecorded, setAgain } from './knobs';
-export { solventOfCoat } from './solvent';
+export { solventOfBatch, solventOfCoat } from './solvent';
 export { lastOf, liveEntries, moment, ofType } from './entries';
 export { dayQuestion, midnightOf, type DayQuestion } from './planned';
 export { maskingOf, openItems, readinessOf, substrateOf, type ReadyItem } from './readiness';

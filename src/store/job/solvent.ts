@@ -1,11 +1,15 @@
 import { isRefusal } from '@/core/refusal';
 import type { JobView } from './view';
 
-/** kg of solvent one coat of the mix at hand lets go: the batch's, shared out over the coats it is for. */
-export function solventOfCoat({ mix, plan }: Pick<JobView, 'mix' | 'plan'>): number {
+/** kg of solvent in the mix at hand, or in the batch that is planned while none is mixed. */
+export function solventOfBatch({ mix, plan }: Pick<JobView, 'mix' | 'plan'>): number {
+  if (mix.batch) return mix.batch.applied.solvent;
   const { asMixed } = plan;
-  const volume = isRefusal(mix.volume) ? 0 : mix.volume;
-  const solvent =
-    mix.batch?.applied.solvent ?? (isRefusal(asMixed) ? 0 : (asMixed.solvent / asMixed.volume) * volume);
-  return solvent / Math.max(plan.coats.filter(({ sheet }) => sheet.id === mix.sheet.id).length, 1);
+  if (isRefusal(asMixed) || isRefusal(mix.volume)) return 0;
+  return (asMixed.solvent / asMixed.volume) * mix.volume;
 }
+
+/** kg of solvent one coat of it lets go: the batch's, shared out over the coats it is for. */
+export const solventOfCoat = (view: Pick<JobView, 'mix' | 'plan'>): number =>
+  solventOfBatch(view) /
+  Math.max(view.plan.coats.filter(({ sheet }) => sheet.id === view.mix.sheet.id).length, 1);

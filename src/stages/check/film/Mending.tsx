@@ -129,13 +129,15 @@ export function Mending() {
                 units.says(seen.transfer)
               ) : (
                 <>
-                  Transfer from paint used and film found:{' '}
+                  Transfer from paint used and film found: {seen.atLeast && 'at least '}
                   <b>{units.show('share', seen.transfer, { digits: 0 })}</b>; reckoned with{' '}
                   {units.show('share', plan.transfer, { digits: 0 })}. {units.show('volume', seen.used)} went
                   through the gun
                   {seen.leftOver > 0
                     ? `; ${units.show('volume', seen.leftOver)} was thrown away.`
-                    : ', mix thrown away counted with it unless it is logged under Clean.'}
+                    : seen.atLeast
+                      ? ', with what was thrown away: nobody said how much that was.'
+                      : '.'}
                 </>
               )}
             </p>
