@@ -80,6 +80,10 @@ describe('the cleaning list', () => {
 
   it('what was used and what settled clear is added up by job and month, with the rules of the place', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', `${walls}#waste`);
+    await visitor.type('Mix left over, if you know', '1.2 L');
+    await visitor.press('Leftover disposed of');
+    await visitor.sees(/Mix left over\s+1\.20 L/, '[data-waste-sums]');
+    expect(await visitor.page.$('[data-leftover]')).toBeNull();
     await visitor.type('How much', '6 L');
     await visitor.press('Put on record');
     await visitor.sees(/Solvent used\s+6\.00 L/, '[data-waste-sums]');
@@ -95,7 +99,7 @@ describe('the cleaning list', () => {
     await visitor.sees(/Depot outside walls, north\s+6\.00 L\s+4\.50 L\s+1\.50 L/, '[data-waste-table]');
     const table = await visitor.download('Export as CSV', '.csv');
     expect(table).toContain('solvent used [L]');
-    expect(table).toMatch(/"Depot outside walls, north",6,4\.5,,0\.4,/);
+    expect(table).toMatch(/"Depot outside walls, north",6,4\.5,1\.2,0\.4,/);
     await visitor.type('What holds here for solvent, sludge and rags', 'Blue drum, yard 2.');
     await visitor.page.keyboard.press('Tab');
     await visitor.go(`${walls}#waste`);

@@ -1,15 +1,15 @@
 'use client';
 
-import { Button } from '@/ui/Button';
 import { Check } from '@/ui/Check';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { clockTime } from '@/ui/words/spray';
+import { Leftover } from '../Leftover';
 
 /** Mix that is left over, and mix that has set. */
 export function Setting() {
   const { view, log } = useJob();
-  const { clean, mix } = view;
+  const { clean } = view;
   if (clean.state !== 'dirty') return null;
   const { gelled, gels } = clean;
   return (
@@ -35,23 +35,7 @@ export function Setting() {
           onChange={(done) => log('set in the gun', { type: 'tick', list: 'clean', step: 'gelled', done })}
         />
       )}
-      {mix.batch && (
-        <div className="space-y-2">
-          <p className="text-sm">There is mix left over in the pot.</p>
-          <Button
-            onClick={() =>
-              mix.batch &&
-              log('mix discarded', {
-                type: 'discard',
-                batchId: mix.batch.id,
-                why: 'Left over after the last coat',
-              })
-            }
-          >
-            Leftover disposed of
-          </Button>
-        </div>
-      )}
+      <Leftover />
     </section>
   );
 }

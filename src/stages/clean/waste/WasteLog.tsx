@@ -16,6 +16,7 @@ import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import { liquidWords, wasteWords } from '@/ui/words/care';
 import { clockTime } from '@/ui/words/spray';
+import { Leftover } from '../Leftover';
 
 type What = EntryOf<'waste'>['what'];
 const byMass: readonly What[] = ['sludge', 'rags'];
@@ -50,7 +51,6 @@ export function WasteLog() {
     setMass(undefined);
     setNote('');
   };
-  const left = view.mix.batch;
   return (
     <Panel title="Waste of this job" place="waste">
       <form
@@ -112,22 +112,11 @@ export function WasteLog() {
           <Button type="submit" look="main" disabled={!amount}>
             Put on record
           </Button>
-          {left && (
-            <Button
-              className="min-h-16"
-              onClick={() =>
-                log('mix discarded', {
-                  type: 'discard',
-                  batchId: left.id,
-                  why: 'Left over after the last coat',
-                })
-              }
-            >
-              Leftover disposed of
-            </Button>
-          )}
         </div>
       </form>
+      <div className="mt-4">
+        <Leftover />
+      </div>
       <div className="mt-4">
         <Notice tone="care">
           Solvent waste, sludge and rags are hazardous waste.{' '}
