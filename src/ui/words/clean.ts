@@ -14,9 +14,9 @@ export function cleanLine({ clean, now, rig, job, done, spray }: JobView, units:
     { label: 'Gun', value: rig?.name ?? '–' },
     { label: sequence?.assumed ? 'Flush with, a default' : 'Flush with', value: liquid },
     ...(cleanBy
-      ? [{ label: assumed ? 'Clean by, class default' : 'Clean by', value: clockTime(cleanBy) }]
+      ? [{ label: assumed ? 'Clean by, class default' : 'Clean by', value: clockTime(cleanBy, now) }]
       : []),
-    ...(clean.idle && spray.next ? [{ label: 'Idle since', value: clockTime(clean.idle.since) }] : []),
+    ...(clean.idle && spray.next ? [{ label: 'Idle since', value: clockTime(clean.idle.since, now) }] : []),
     ...(sequence
       ? [
           { label: 'Takes, an estimate', value: units.show('duration', sequence.takes, { digits: 0 }) },

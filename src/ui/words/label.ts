@@ -4,7 +4,7 @@ import type { BatchState, JobView } from '@/store/job';
 import { liveEntries, ofType } from '@/store/job';
 import type { Units } from '../units';
 import { massDigits, shortNumber } from './mix';
-import { clockTime } from './spray';
+import { clockTime, timeOfDay } from './spray';
 
 const day = (at: number) =>
   new Date(at).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
@@ -29,14 +29,14 @@ export function labelOf(view: JobView, batch: BatchState, units: Units): Label {
     },
     {
       label: 'Mixed',
-      value: `${day(batch.mixedAt)} ${clockTime(batch.mixedAt)}${shop.operator ? ` by ${shop.operator}` : ''}`,
+      value: `${day(batch.mixedAt)} ${timeOfDay(batch.mixedAt)}${shop.operator ? ` by ${shop.operator}` : ''}`,
     },
     {
       label: 'Use before',
       value:
         batch.useBefore === undefined
           ? 'as the sheet says'
-          : `${clockTime(batch.useBefore)}${batch.lifeEstimated ? ', estimate' : ''}`,
+          : `${clockTime(batch.useBefore, batch.mixedAt)}${batch.lifeEstimated ? ', estimate' : ''}`,
     },
     { label: 'Thinned', value: `${units.show('share', thin.share)} by ${sheet.thinning.by}` },
     {

@@ -171,7 +171,7 @@ function mixedLine(view: JobView, batch: BatchState, because: readonly Fact[], u
       : [
           {
             label: batch.lifeEstimated ? 'Use before, estimate for this room' : 'Use before',
-            value: clockTime(batch.useBefore),
+            value: clockTime(batch.useBefore, view.now),
           },
         ]),
     ...(batch.leftovers.length > 0
@@ -181,7 +181,7 @@ function mixedLine(view: JobView, batch: BatchState, because: readonly Fact[], u
   if (view.now < batch.readyAt)
     return {
       big: { number: showClock((batch.readyAt - view.now) / 1000), unit: 'to rest' },
-      says: `Let it rest until ${clockTime(batch.readyAt)}, then stir again.`,
+      says: `Let it rest until ${clockTime(batch.readyAt, view.now)}, then stir again.`,
       detail: 'The sheet asks for a rest before use. Its pot life runs already.',
       tone: 'act',
       because: facts,

@@ -31,9 +31,9 @@ export function sprayLine(view: JobView, units: Units): NextLine {
       : []),
     ...(spray.stretched ? [{ label: 'Longer in this room', value: 'estimate' }] : []),
     ...(spray.touch
-      ? [{ label: `Touch test, ${clockTime(Date.parse(spray.touch.at))}`, value: spray.touch.found }]
+      ? [{ label: `Touch test, ${clockTime(Date.parse(spray.touch.at), now)}`, value: spray.touch.found }]
       : []),
-    ...(recoat?.closes ? [{ label: 'Window closes', value: clockTime(recoat.closes) }] : []),
+    ...(recoat?.closes ? [{ label: 'Window closes', value: clockTime(recoat.closes, now) }] : []),
   ];
   const number = (coat: (typeof coats)[number]) => coats.indexOf(coat) + 1;
 
@@ -87,7 +87,7 @@ export function sprayLine(view: JobView, units: Units): NextLine {
           .join(' ')} late`,
       },
       says: 'The recoat window is closed. Let it harden, scuff, clean, then recoat.',
-      detail: `It closed at ${clockTime(recoat.closes)}. A coat laid on it now would not bond.`,
+      detail: `It closed at ${clockTime(recoat.closes, now)}. A coat laid on it now would not bond.`,
       tone: 'stop',
       because,
       tap: log('Scuffed and cleaned', 'coat abraded', { type: 'abraded', coatId: last.coat.id }),
@@ -95,7 +95,7 @@ export function sprayLine(view: JobView, units: Units): NextLine {
   if (recoat?.state === 'between' && last)
     return {
       big: { number: showClock((recoat.opens - now) / 1000), unit: '' },
-      says: `Too late to go on wet, too early to recoat: coat ${number(next)} from ${clockTime(recoat.opens)}.`,
+      says: `Too late to go on wet, too early to recoat: coat ${number(next)} from ${clockTime(recoat.opens, now)}.`,
       detail: 'The sheet forbids the time between: a coat now would lift or wrinkle the one below.',
       tone: 'stop',
       because,
@@ -104,7 +104,7 @@ export function sprayLine(view: JobView, units: Units): NextLine {
   if (recoat?.state === 'flashing')
     return {
       big: { number: showClock((recoat.opens - now) / 1000), unit: '' },
-      says: `Leave coat ${done.length} to flash. Coat ${number(next)} from ${clockTime(recoat.opens)}.`,
+      says: `Leave coat ${done.length} to flash. Coat ${number(next)} from ${clockTime(recoat.opens, now)}.`,
       detail: 'The touch test decides: tacky, not wet. Stacked wet coats sink in, pop and dull back.',
       tone: 'care',
       because,
@@ -128,12 +128,13 @@ export function sprayLine(view: JobView, units: Units): NextLine {
   };
 }
 
-/** `16:40`; with the day when it is not today's. */
-export function clockTime(moment: number): string {
+/** `16:40` */
+export const timeOfDay = (moment: number): string => new Date(moment).toTimeString().slice(0, 5);
+
+/** `16:40`; with the day when it is not the present one. */
+export function clockTime(moment: number, now: number = Date.now()): string {
   const at = new Date(moment);
-  const time = at.toTimeString().slice(0, 5);
-  const today = new Date().toDateString() === at.toDateString();
-  return today
-    ? time
-    : `${at.toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' })} ${time}`;
+  return new Date(now).toDateString() === at.toDateString()
+    ? timeOfDay(moment)
+    : `${at.toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' })} ${timeOfDay(moment)}`;
 }

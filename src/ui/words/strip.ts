@@ -206,7 +206,7 @@ function clean({ clean: { state, cleanBy, doneCount, steps, liquid }, spray: { n
   const pressing = !next || (cleanBy !== undefined && cleanBy - now < 15 * 60_000);
   return {
     stage: 'clean',
-    number: cleanBy ? `by ${clockTime(cleanBy)}` : `${doneCount}/${steps.length}`,
+    number: cleanBy ? `by ${clockTime(cleanBy, now)}` : `${doneCount}/${steps.length}`,
     state: late ? 'overdue' : `${doneCount} of ${steps.length} steps`,
     tone: late ? 'stop' : !pressing ? 'plain' : doneCount > 0 ? 'act' : 'care',
   };

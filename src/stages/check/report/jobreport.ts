@@ -1,3 +1,4 @@
+import { format } from 'date-fns';
 import { individuals } from '@/core/quality';
 import { showDuration } from '@/core/quantity';
 import { isRefusal } from '@/core/refusal';
@@ -8,10 +9,11 @@ import { liveEntries, moment, ofType, type JobView } from '@/store/job';
 import type { Units } from '@/ui/units';
 import { conditionFacts } from '@/ui/words/check';
 import { cardWords } from '@/ui/words/set';
-import { clockTime } from '@/ui/words/spray';
+import { timeOfDay } from '@/ui/words/spray';
 
-const day = (at: string) => at.slice(0, 10);
-const when = (entry: LogEntry) => `${day(entry.at)} ${clockTime(moment(entry))}`;
+/** Days of the place it is written at, as its clock times are. */
+const day = (at: string | number) => format(at, 'yyyy-MM-dd');
+const when = (entry: LogEntry) => `${day(entry.at)} ${timeOfDay(moment(entry))}`;
 const none = 'not recorded';
 
 /** The record of a job: plan against done, readings, lots, conditions, people, deviations, and what nobody recorded. */
@@ -26,7 +28,7 @@ export function jobReport(
   const own = photos.filter(({ jobId }) => jobId === job.id).sort((a, b) => a.at.localeCompare(b.at));
   return {
     title: job.name,
-    under: `${shop.name || 'Shop'} · ${job.part.substrate} · begun ${day(job.begun)} · written ${new Date(now).toISOString().slice(0, 10)}`,
+    under: `${shop.name || 'Shop'} · ${job.part.substrate} · begun ${day(job.begun)} · written ${day(now)}`,
     sections: [
       about(view, units),
       coats(view, units),
@@ -84,10 +86,7 @@ function about({ job, plan, rig, spray }: JobView, units: Units): ReportSection 
       ),
       ['Rig', rig?.name ?? none],
       ['People', people.join(', ') || none],
-      [
-        'Last coat ended',
-        ended > 0 ? `${new Date(ended).toISOString().slice(0, 10)} ${clockTime(ended)}` : none,
-      ],
+      ['Last coat ended', ended > 0 ? `${day(ended)} ${timeOfDay(ended)}` : none],
     ],
   };
 }
@@ -103,7 +102,7 @@ function coats({ spray }: JobView, units: Units): ReportSection {
         units.show('film', dry.aim),
         started === undefined
           ? 'not sprayed'
-          : `${clockTime(started)}–${ended === undefined ? '' : clockTime(ended)}`,
+          : `${day(started)} ${timeOfDay(started)}–${ended === undefined ? '' : timeOfDay(ended)}`,
         combs.map(({ wetted, dry: to }) => units.range('film', wetted, to)).join(', ') || none,
         off ? `${showDuration(off.by / 1000)} ${offWords[off.kind]}` : started === undefined ? '' : 'kept',
       ]),
