@@ -4,7 +4,7 @@ import { Check } from '@/ui/Check';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { clockTime } from '@/ui/words/spray';
-import { Leftover } from '../Leftover';
+import { Leftover } from './Leftover';
 
 /** Mix that is left over, and mix that has set. */
 export function Setting() {

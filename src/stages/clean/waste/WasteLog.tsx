@@ -16,7 +16,6 @@ import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import { liquidWords, wasteWords } from '@/ui/words/care';
 import { clockTime } from '@/ui/words/spray';
-import { Leftover } from '../Leftover';
 
 type What = EntryOf<'waste'>['what'];
 const byMass: readonly What[] = ['sludge', 'rags'];
@@ -114,9 +113,6 @@ export function WasteLog() {
           </Button>
         </div>
       </form>
-      <div className="mt-4">
-        <Leftover />
-      </div>
       <div className="mt-4">
         <Notice tone="care">
           Solvent waste, sludge and rags are hazardous waste.{' '}
