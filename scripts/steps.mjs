@@ -8,6 +8,9 @@ process.chdir(root);
 
 export const next = path.join('node_modules', 'next', 'dist', 'bin', 'next');
 
+/** Test files go two at a time: more would starve each other of a small machine's cores. */
+export const lanes = ['--maxWorkers=2'];
+
 /** Runs a command with its output shown. Ends this process when it fails, unless `soft`. */
 export function run(command, args, { soft = false, ...options } = {}) {
   const { status } = spawnSync(command, args, { stdio: 'inherit', ...options });
@@ -22,10 +25,7 @@ export function ensurePackages() {
     fs.existsSync(stamp) && fs.statSync(stamp).mtimeMs >= fs.statSync('package-lock.json').mtimeMs;
   if (fresh && fs.existsSync(next)) return;
   console.log('Installing packages.');
-  const quiet = ['--no-audit', '--no-fund'];
-  // Some registries do not carry the packages of other platforms that the lock file may or may not list, and
-  // `npm ci` will not have that. `npm install` keeps to the lock file's versions all the same.
-  if (!run('npm', ['ci', ...quiet], { soft: true, stdio: 'ignore' })) run('npm', ['install', ...quiet]);
+  run('npm', ['ci', '--no-audit', '--no-fund']);
   const now = new Date();
   fs.utimesSync(stamp, now, now);
 }

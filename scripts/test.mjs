@@ -4,7 +4,7 @@
  */
 import fs from 'node:fs';
 import path from 'node:path';
-import { ensurePackages, next, run } from './steps.mjs';
+import { ensurePackages, lanes, next, run } from './steps.mjs';
 import { ensureChromium } from './chromium.mjs';
 
 ensurePackages();
@@ -40,14 +40,14 @@ function tests(name, more) {
 check('format', bin('prettier'), ['--check', '--log-level', 'warn', '.']);
 check('lint', bin('eslint'), ['.', '--max-warnings', '0']);
 check('types of the core, without a browser', bin('tsc'), ['-p', 'src/core']);
-tests('unit tests', ['--selectProjects', 'unit']);
+tests('unit tests', ['--selectProjects', 'unit', ...lanes]);
 // The build comes before the types: it writes the route types they include.
 const built = check('build', process.execPath, [next, 'build']);
 check('types', bin('tsc'), ['--noEmit']);
 const chromium = ensureChromium();
 if (built && chromium) {
   env.CHROMIUM = chromium;
-  tests('browser tests', ['--selectProjects', 'browser', '--runInBand']);
+  tests('browser tests', ['--selectProjects', 'browser', ...lanes]);
 } else failed += 1;
 
 console.log(`\n${passed} passed, ${failed} failed`);
