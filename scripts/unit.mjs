@@ -3,4 +3,9 @@ import path from 'node:path';
 import { ensurePackages, lanes, run } from './steps.mjs';
 
 ensurePackages();
-run(path.join('node_modules', '.bin', 'jest'), ['--selectProjects', 'unit', ...lanes, ...process.argv.slice(2)]);
+run(path.join('node_modules', '.bin', 'jest'), [
+  '--selectProjects',
+  'unit',
+  ...lanes,
+  ...process.argv.slice(2),
+]);
