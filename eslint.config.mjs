@@ -15,6 +15,8 @@ const layers = [
   'standins',
   'demo',
   'exchange',
+  'words',
+  'facts',
   'records',
   'core',
 ];

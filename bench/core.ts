@@ -19,13 +19,13 @@ import { trial } from '../src/core/thinning/titration';
 import { parse } from '../src/core/quantity';
 import { demoShop } from '../src/demo';
 import { newShop, type Can, type Coating, type Cup, type Job, type Rig } from '../src/records';
-import { careCalendar } from '../src/store/carecalendar';
-import { jobView } from '../src/store/job';
-import { looksDue } from '../src/store/looks';
-import { shelfOf } from '../src/store/shelf';
-import { unitsOf } from '../src/ui/units';
-import { nextLine } from '../src/ui/words/nextline';
-import { stripCells } from '../src/ui/words/strip';
+import { careCalendar } from '../src/facts/shop/carecalendar';
+import { jobView } from '../src/facts/job';
+import { looksDue } from '../src/facts/shop/looks';
+import { shelfOf } from '../src/facts/shop/shelf';
+import { unitsOf } from '../src/words/units';
+import { nextLine } from '../src/words/nextline';
+import { stripCells } from '../src/words/strip';
 
 /** Times a task: warmed up, then the mean over many calls. ms */
 function time(name: string, limit: string, calls: number, task: (i: number) => unknown): void {

@@ -15,7 +15,7 @@ import {
   type AnyRecord,
   type Job,
 } from '@/records';
-import { canonical } from './canonical';
+import { canonical } from '@/records/canonical';
 
 /** Version of the file format, apart from the versions of the records in it. */
 export const bundleVersion = 1;

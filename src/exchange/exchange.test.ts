@@ -4,7 +4,7 @@ import path from 'node:path';
 import { isRefusal, type Outcome } from '@/core/refusal';
 import { classSheet, keyOf, newShop, type AnyRecord } from '@/records';
 import { bundleJsonSchema, bundleLimit, previewBundle, refuseSize, writeBundle } from './bundle';
-import { canonical } from './canonical';
+import { canonical } from '@/records/canonical';
 import { bundleFileName } from './filename';
 
 const at = '2026-11-23T09:00:00.000Z';

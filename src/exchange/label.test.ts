@@ -1,5 +1,6 @@
 import { PDFDocument } from 'pdf-lib';
-import { codeCells, labelData, labelSize, type Label } from './label';
+import { labelData, type Label } from '@/words/label';
+import { codeCells, labelSize } from './label';
 import { labelPdf } from './labelpdf';
 
 const data = labelData({

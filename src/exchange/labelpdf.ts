@@ -1,5 +1,6 @@
 import { PDFDocument, rgb, StandardFonts, type PDFFont } from 'pdf-lib';
-import { codeCells, labelSize, type Label } from './label';
+import type { Label } from '@/words/label';
+import { codeCells, labelSize } from './label';
 import { fitted, printable } from './pdftext';
 
 const point = 72 / 25.4;

@@ -1,7 +1,7 @@
 import { demoShop } from '@/demo';
 import { readRecord, type Job, type LogEntry } from '@/records';
 import { correctEntry, strikeEntry } from './actions';
-import { liveEntries } from './job';
+import { liveEntries } from '@/facts/job';
 
 const job = demoShop(Date.parse('2026-11-23T09:00:00Z')).find(
   (record): record is Job => record.kind === 'job',

@@ -3,9 +3,9 @@
 import { createContext, useContext, useMemo, useSyncExternalStore } from 'react';
 import { newShop, type AnyRecord, type RecordKind, type Shop } from '@/records';
 import { useNow } from './clock';
-import { jobView, type JobView } from './job';
-import { lessonsFor, lessonsIn, type BatchLesson } from './lessons';
-import { shelfOf, type ShelfCan } from './shelf';
+import { jobView, type JobView } from '@/facts/job';
+import { lessonsFor, lessonsIn, type BatchLesson } from '@/facts/shop/lessons';
+import { shelfOf, type ShelfCan } from '@/facts/shop/shelf';
 import type { ShopState, ShopStore } from './shopstore';
 
 export const StoreContext = createContext<ShopStore | undefined>(undefined);

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { canonical } from '@/exchange/canonical';
+import { canonical } from '@/records/canonical';
 import { classSheet, type Coating } from '@/records';
 import { memoryDisk } from './disk/disk';
 import { exclusive } from './disk/lock';

@@ -1,5 +1,5 @@
 import { isRefusal } from '@/core/refusal';
-import { canonical } from '@/exchange/canonical';
+import { canonical } from '@/records/canonical';
 import { keyOf, readRecord, type AnyRecord } from '@/records';
 import type { Disk, Envelope } from './disk/disk';
 import type { Exclusive } from './disk/lock';

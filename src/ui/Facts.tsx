@@ -1,4 +1,4 @@
-import type { Fact } from './words/line';
+import type { Fact } from '@/words/line';
 
 /** What stands behind a sentence: each reading, limit and rule with its value. */
 export function Facts({ title, facts }: { readonly title: string; readonly facts: readonly Fact[] }) {

@@ -1,6 +1,6 @@
 'use client';
 
-import type { CoatState } from '@/store/job';
+import type { CoatState } from '@/facts/job';
 import { useUnits } from './units';
 
 interface Props {

@@ -1,6 +1,6 @@
 'use client';
 
-import type { NextLine, Tap, Tone } from './words/line';
+import type { NextLine, Tap, Tone } from '@/words/line';
 import { Button } from './Button';
 import { Readout } from './Readout';
 

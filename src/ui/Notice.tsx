@@ -1,6 +1,6 @@
 import { CircleCheck, Info, OctagonX, TriangleAlert } from 'lucide-react';
 import type { ReactNode } from 'react';
-import type { Tone } from './words/line';
+import type { Tone } from '@/words/line';
 
 const looks: Record<Tone, { box: string; Icon: typeof Info; word: string }> = {
   plain: { box: 'border-ink-soft bg-sheet', Icon: Info, word: 'Note' },

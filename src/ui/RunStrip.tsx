@@ -2,11 +2,11 @@
 
 import Link from 'next/link';
 import { useEffect, useRef } from 'react';
-import type { JobView, Stage } from '@/store/job';
+import type { JobView, Stage } from '@/facts/job';
 import { showPart } from './showpart';
 import { useUnits } from './units';
-import { stageWords, type Tone } from './words/line';
-import { stripCells } from './words/strip';
+import { stageWords, type Tone } from '@/words/line';
+import { stripCells } from '@/words/strip';
 
 /** The edge of a cell tells its state by length and pattern as well as by colour. */
 const edges: Record<Tone, string> = {

@@ -1,9 +1,9 @@
 'use client';
 
 import { showClock } from '@/core/quantity';
-import type { JobView } from '@/store/job';
+import type { JobView } from '@/facts/job';
 import { useUnits } from './units';
-import { timerWords } from './words/timers';
+import { timerWords } from '@/words/timers';
 
 /** What the job is waiting for, along the bottom. The times are moments in the log: a closed tab cannot stop them. */
 export function TimerTray({ view }: { readonly view: JobView }) {

@@ -3,7 +3,7 @@ import type { Optimum, OverlapBand } from '@/core/evenness';
 import type { BandsTask, EvennessWorker, OptimumTask } from './evenness.worker';
 import { workerTask, type WorkerTask } from './task';
 
-export type { BandsTask, OptimumTask, PostedGun } from './evenness.worker';
+export type { BandsTask, OptimumTask } from './evenness.worker';
 
 const open = () => new Worker(new URL('./evenness.worker.ts', import.meta.url), { type: 'module' });
 

@@ -1,22 +1,17 @@
 import * as Comlink from 'comlink';
 import {
-  measuredProfile,
   optimise,
   overlapBands,
-  shapedProfile,
-  type FanShape,
-  type FieldGun,
+  unposted,
   type Hand,
   type Optimum,
   type OptimumQuestion,
   type OverlapBand,
   type Passes,
+  type PostedGun,
 } from '@/core/evenness';
 import { seeded } from '@/core/random';
 import { isRefusal, type Outcome } from '@/core/refusal';
-
-/** A gun whose pattern can be posted: a card’s film or a shape, from which the worker makes the profile. */
-export type PostedGun = Omit<FieldGun, 'profile'> & { readonly film: readonly number[] | FanShape };
 
 export interface BandsTask {
   readonly gun: PostedGun;
@@ -31,19 +26,14 @@ export type OptimumTask = Omit<OptimumQuestion, 'gun'> & { readonly gun: PostedG
 /** The same hands every time, so that a chart does not tremble when it is drawn again. */
 const seed = 7;
 
-function gunOf({ film, ...gun }: PostedGun): Outcome<FieldGun> {
-  const profile = 'flatness' in film ? shapedProfile(film) : measuredProfile(film);
-  return isRefusal(profile) ? profile : { ...gun, profile };
-}
-
 const api = {
   bands({ gun, ...rest }: BandsTask, heard: (share: number) => void): Outcome<OverlapBand[]> {
-    const whole = gunOf(gun);
+    const whole = unposted(gun);
     return isRefusal(whole) ? whole : overlapBands({ gun: whole, ...rest }, seeded(seed), heard);
   },
 
   optimise({ gun, ...rest }: OptimumTask, heard: (share: number) => void): Outcome<Optimum> {
-    const whole = gunOf(gun);
+    const whole = unposted(gun);
     return isRefusal(whole) ? whole : optimise({ gun: whole, ...rest }, heard);
   },
 };

@@ -13,6 +13,7 @@ export {
 export { erring, perfectHand, usualHand, type Hand } from './hand';
 export { judgeSetting, optimise, type Candidate, type Optimum, type OptimumQuestion } from './optimise';
 export { overlapBands, overlapChoice, type BandsQuestion, type OverlapBand } from './overlapbands';
+export { unposted, type PostedGun } from './postedgun';
 export {
   massOf,
   measuredProfile,

@@ -4,13 +4,13 @@ import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useEffect, useState } from 'react';
 import { useOpenJobs, useRecords, useShop } from '@/store/hooks';
-import type { JobView } from '@/store/job';
+import type { JobView } from '@/facts/job';
 import { ButtonLink } from '@/ui/Button';
 import { Page } from '@/ui/Page';
 import { RunStrip } from '@/ui/RunStrip';
 import { useUnits } from '@/ui/units';
-import { stageWords, type Tone } from '@/ui/words/line';
-import { nextLine } from '@/ui/words/nextline';
+import { stageWords, type Tone } from '@/words/line';
+import { nextLine } from '@/words/nextline';
 
 const EmptyBench = dynamic(() => import('./EmptyBench').then((found) => found.EmptyBench));
 const CareDue = dynamic(() => import('./CareDue').then((found) => found.CareDue));

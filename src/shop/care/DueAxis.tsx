@@ -1,4 +1,4 @@
-import type { CareDue } from '@/store/carecalendar';
+import type { CareDue } from '@/facts/shop/carecalendar';
 
 const day = 86_400_000;
 /** Days the axis runs from today. */

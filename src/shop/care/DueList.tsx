@@ -1,13 +1,13 @@
 'use client';
 
 import { newId } from '@/records';
-import { lookedAfter, type CareDue } from '@/store/carecalendar';
+import { lookedAfter, type CareDue } from '@/facts/shop/carecalendar';
 import { useStore } from '@/store/hooks';
 import { Button } from '@/ui/Button';
 import { useShopActions } from '@/ui/frame/undo';
 import { notify } from '@/ui/notify';
 import { useUnits } from '@/ui/units';
-import { dayWords, dueWords, spanWords } from '@/ui/words/caredue';
+import { dayWords, dueWords, spanWords } from '@/words/caredue';
 import { DueAxis } from './DueAxis';
 
 const stateWords = { over: '▲ overdue', soon: '● this week', later: '' } as const;

@@ -6,10 +6,10 @@ import { gunFamily, partFacts, wearingParts, type WearingPart } from '@/core/car
 import { isRefusal } from '@/core/refusal';
 import { newId, type Rig } from '@/records';
 import { useStore } from '@/store/hooks';
-import { usualLead, type KitItem } from '@/store/wear';
+import { usualLead, type KitItem } from '@/facts/shop/wear';
 import { Button } from '@/ui/Button';
 import { CommitField, SelectField } from '@/ui/Field';
-import { wearWords } from '@/ui/words/care';
+import { wearWords } from '@/words/care';
 
 type Row = NonNullable<Rig['kit']>[number];
 

@@ -6,7 +6,7 @@ import { useShop } from '@/store/hooks';
 import { Check } from '@/ui/Check';
 import { Choice } from '@/ui/Choice';
 import { Panel } from '@/ui/Panel';
-import { hazardWords } from '@/ui/words/hazards';
+import { hazardWords } from '@/words/hazards';
 import { ProtectionList } from './Protection';
 import { Ventilation } from './Ventilation';
 

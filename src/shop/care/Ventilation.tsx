@@ -19,7 +19,7 @@ import { Notice } from '@/ui/Notice';
 import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
-import { placeKindWords } from '@/ui/words/care';
+import { placeKindWords } from '@/words/care';
 
 interface Props {
   /** kg of solvent and s it is let go in, where a job says so. */

@@ -5,7 +5,7 @@ import Link from 'next/link';
 import { fileName } from '@/exchange/filename';
 import { writeWasteCsv } from '@/exchange/wastecsv';
 import { useRecords, useShop, useStore } from '@/store/hooks';
-import { monthSums, solventGone, wasteRows, type WasteRow } from '@/store/waste';
+import { monthSums, solventGone, wasteRows, type WasteRow } from '@/facts/shop/waste';
 import { Button } from '@/ui/Button';
 import { download } from '@/ui/download';
 import { EmptyState } from '@/ui/EmptyState';

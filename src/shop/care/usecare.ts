@@ -1,8 +1,8 @@
 import { useMemo } from 'react';
-import { careCalendar } from '@/store/carecalendar';
+import { careCalendar } from '@/facts/shop/carecalendar';
 import { useNow } from '@/store/clock';
 import { useRecords } from '@/store/hooks';
-import { kitOf, wearOf } from '@/store/wear';
+import { kitOf, wearOf } from '@/facts/shop/wear';
 
 /** What wears, what is due and what is on the shelf, worked out once a minute and whenever a record changes. */
 export function useCare() {

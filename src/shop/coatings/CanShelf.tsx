@@ -3,10 +3,10 @@
 import { useState } from 'react';
 import { newId, type Can, type Coating } from '@/records';
 import { useShelf, useStore } from '@/store/hooks';
-import type { ShelfCan } from '@/store/shelf';
+import type { ShelfCan } from '@/facts/shop/shelf';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
-import { expects } from '@/ui/expects';
+import { expects } from '@/words/expects';
 import { SelectField, TextField } from '@/ui/Field';
 import { NumberField } from '@/ui/NumberField';
 import { notify } from '@/ui/notify';

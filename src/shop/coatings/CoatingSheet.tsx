@@ -16,7 +16,7 @@ import { Notice } from '@/ui/Notice';
 import { notify } from '@/ui/notify';
 import { Page } from '@/ui/Page';
 import { Compare } from './Compare';
-import { duplicateOf, recheckDue } from './revisions';
+import { duplicateOf, recheckDue } from '@/facts/shop/revisions';
 import { SheetView } from './SheetView';
 
 // The form library is only wanted by those who edit.

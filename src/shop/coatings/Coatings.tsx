@@ -9,7 +9,7 @@ import { fileName } from '@/exchange/filename';
 import { writeSheetsCsv } from '@/exchange/sheetcsv';
 import { download } from '@/ui/download';
 import { ImportFile } from '../importing/ImportFile';
-import { recheckDue } from './revisions';
+import { recheckDue } from '@/facts/shop/revisions';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { EmptyState } from '@/ui/EmptyState';

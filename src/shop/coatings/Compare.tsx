@@ -5,7 +5,7 @@ import type { Coating } from '@/records';
 import { Dialog } from '@/ui/Dialog';
 import { SelectField } from '@/ui/Field';
 import { useUnits } from '@/ui/units';
-import { differences } from './sheetfacts';
+import { differences } from '@/words/sheetfacts';
 
 export interface Side {
   readonly name: string;

@@ -3,7 +3,7 @@
 import { Controller, type Control } from 'react-hook-form';
 import { hazards } from '@/core/safety';
 import type { Coating } from '@/records';
-import { hazardWords } from '@/ui/words/hazards';
+import { hazardWords } from '@/words/hazards';
 
 /** The hazards the safety data sheet names. */
 export function HazardBoxes({ control }: { readonly control: Control<Coating> }) {

@@ -5,7 +5,7 @@ import { useRecords, useStore } from '@/store/hooks';
 import { Button } from '@/ui/Button';
 import { Notice } from '@/ui/Notice';
 import { notify } from '@/ui/notify';
-import { jobsBehind, takeSheet } from './revisions';
+import { jobsBehind, takeSheet } from '@/facts/shop/revisions';
 
 /** Open jobs that began with an earlier sheet: each is offered this one. */
 export function JobsBehind({ sheet }: { readonly sheet: Coating }) {

@@ -3,8 +3,8 @@
 import type { Coating } from '@/records';
 import { useLessons } from '@/store/hooks';
 import { useUnits } from '@/ui/units';
-import { plural } from '@/ui/words/line';
-import { expectWords } from '@/ui/words/thin';
+import { plural } from '@/words/line';
+import { expectWords } from '@/words/thin';
 
 /** What earlier batches of a coating taught: predicted against measured, with nothing left out. */
 export function Lessons({ sheet }: { readonly sheet: Coating }) {

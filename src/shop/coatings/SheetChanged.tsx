@@ -7,7 +7,7 @@ import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { notify } from '@/ui/notify';
 import { Compare } from './Compare';
-import { saysTheSame, takeSheet } from './revisions';
+import { saysTheSame, takeSheet } from '@/facts/shop/revisions';
 
 /** Offers a begun job the sheet that was changed since. Nothing reaches into it by itself. */
 export function SheetChanged() {

@@ -19,7 +19,7 @@ import { FormCheck, FormFields, FormNumber, FormSelect, FormText, rulesOf } from
 import { Notice } from '@/ui/Notice';
 import { notify } from '@/ui/notify';
 import { Panel } from '@/ui/Panel';
-import { confirmedAfter } from './confirm';
+import { confirmedAfter } from '@/facts/shop/confirm';
 import {
   bandFields,
   careFields,
@@ -33,9 +33,9 @@ import {
   timeFields,
 } from './formfields';
 import { HazardBoxes } from './HazardBoxes';
-import { oddSum } from './oddsum';
+import { oddSum } from '@/facts/shop/oddsum';
 import { PartsTable } from './PartsTable';
-import { changedSheet } from './revisions';
+import { changedSheet } from '@/facts/shop/revisions';
 
 interface Props {
   readonly sheet: Coating;

@@ -10,7 +10,7 @@ import { useUnits } from '@/ui/units';
 import { CanShelf } from './CanShelf';
 import { JobsBehind } from './JobsBehind';
 import { Lessons } from './Lessons';
-import { sheetFacts } from './sheetfacts';
+import { sheetFacts } from '@/words/sheetfacts';
 
 /** A product sheet to read at the bench: every number in the shop's units, defaults marked until confirmed. */
 export function SheetView({ sheet }: { readonly sheet: Coating }) {

@@ -1,7 +1,7 @@
 import { flowCups } from '@/core/cups';
-import { expects } from '@/ui/expects';
+import { expects } from '@/words/expects';
 import type { FieldRow } from '@/ui/form';
-import { chemistryWords } from '@/ui/words/care';
+import { chemistryWords } from '@/words/care';
 
 /** The fields of a sheet as data: name in the record, words on screen, quantity. */
 const amount = (

@@ -1,10 +1,17 @@
 import { classSheet, newShop, readRecord } from '@/records';
-import { unitsOf } from '@/ui/units';
+import { unitsOf } from '@/words/units';
 import { aJob, lacquer } from '../../../tests/fixtures/job';
 import { withoutEmpty } from '@/ui/formvalues';
-import { oddSum } from './oddsum';
-import { changedSheet, duplicateOf, jobsBehind, recheckDue, saysTheSame, takeSheet } from './revisions';
-import { differences, sheetFacts } from './sheetfacts';
+import { oddSum } from '@/facts/shop/oddsum';
+import {
+  changedSheet,
+  duplicateOf,
+  jobsBehind,
+  recheckDue,
+  saysTheSame,
+  takeSheet,
+} from '@/facts/shop/revisions';
+import { differences, sheetFacts } from '@/words/sheetfacts';
 
 const now = '2026-11-23T12:00:00.000Z';
 const thicker = { ...lacquer, sheetRevision: '4', film: { ...lacquer.film, aim: 33e-6 } };

@@ -8,7 +8,8 @@ import type { Cup } from '@/records';
 import { Button } from '@/ui/Button';
 import { Notice } from '@/ui/Notice';
 import { NumberField } from '@/ui/NumberField';
-import { useUnits, type Units } from '@/ui/units';
+import { useUnits } from '@/ui/units';
+import type { Units } from '@/words/units';
 import { OilTable } from './OilTable';
 
 type Liquids = NonNullable<Cup['own']>['liquids'];

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { checkCup } from '@/core/cups';
 import { isRefusal } from '@/core/refusal';
 import type { Cup } from '@/records';
-import { cupOf } from '@/store/job';
+import { cupOf } from '@/facts/job';
 import { Button } from '@/ui/Button';
 import { Notice } from '@/ui/Notice';
 import { NumberField } from '@/ui/NumberField';

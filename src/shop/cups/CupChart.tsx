@@ -3,7 +3,7 @@
 import { useMemo } from 'react';
 import { flowCups } from '@/core/cups';
 import { useRecords } from '@/store/hooks';
-import { cupOf } from '@/store/job';
+import { cupOf } from '@/facts/job';
 import { Panel } from '@/ui/Panel';
 import { Plot } from '@/ui/Plot';
 import { useColours } from '@/ui/theme/colours';

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { celsius, oilViscosity, type OilRow } from '@/core/climate';
 import { isRefusal } from '@/core/refusal';
 import { Button } from '@/ui/Button';
-import { expects } from '@/ui/expects';
+import { expects } from '@/words/expects';
 import { NumberField } from '@/ui/NumberField';
 import { useUnits } from '@/ui/units';
 

@@ -3,11 +3,11 @@
 import { useState } from 'react';
 import { newId, type Cup } from '@/records';
 import { useRecords } from '@/store/hooks';
-import { lastCheck } from '@/store/job';
+import { lastCheck } from '@/facts/job';
 import { Button } from '@/ui/Button';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
-import { cupKind } from '@/ui/words/cup';
+import { cupKind } from '@/words/cup';
 import { CupForm } from './CupForm';
 
 const fresh = (): Cup => ({ kind: 'cup', version: 1, id: newId(), name: '', standardId: 'iso-4' });

@@ -10,7 +10,7 @@ import { Notice } from '@/ui/Notice';
 import { notify } from '@/ui/notify';
 import { useUnits } from '@/ui/units';
 import { previewFile, type PreviewTask } from '@/workers/bundle';
-import { changedSheet } from '../coatings/revisions';
+import { changedSheet } from '@/facts/shop/revisions';
 import { ImportPreview } from './ImportPreview';
 
 /** A sheet that replaces another leaves the other behind as a revision. */

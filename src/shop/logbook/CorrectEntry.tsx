@@ -10,7 +10,7 @@ import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { TextField } from '@/ui/Field';
 import { NumberField } from '@/ui/NumberField';
-import { typeWords } from './entrywords';
+import { typeWords } from '@/words/entry';
 
 interface Field {
   readonly name: string;

@@ -12,7 +12,7 @@ import { Menu } from '@/ui/Menu';
 import { Page } from '@/ui/Page';
 import { useUnits } from '@/ui/units';
 import { CorrectEntry } from './CorrectEntry';
-import { entryWords, typeWords } from './entrywords';
+import { entryWords, typeWords } from '@/words/entry';
 import { NoteEntry } from './NoteEntry';
 
 /** Entries shown at first; the rest on asking, so that a long shop life does not slow the page. */

@@ -7,7 +7,7 @@ import { useLog } from '@/store/actions';
 import { Button } from '@/ui/Button';
 import { useShopActions } from '@/ui/frame/undo';
 import { notify } from '@/ui/notify';
-import { lookWords } from '@/ui/words/looks';
+import { lookWords } from '@/words/looks';
 
 interface Props {
   readonly job: Job;

@@ -4,9 +4,9 @@ import Link from 'next/link';
 import { useMemo } from 'react';
 import { useNow } from '@/store/clock';
 import { useRecords } from '@/store/hooks';
-import { looksDue } from '@/store/looks';
-import { dayWords } from '@/ui/words/caredue';
-import { lookWords } from '@/ui/words/looks';
+import { looksDue } from '@/facts/shop/looks';
+import { dayWords } from '@/words/caredue';
+import { lookWords } from '@/words/looks';
 import { LookAnswer } from './LookAnswer';
 
 /** As many as fit under the jobs without hiding them; the rest come up as these are answered. */

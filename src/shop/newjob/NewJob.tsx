@@ -5,13 +5,13 @@ import { useForm, useWatch } from 'react-hook-form';
 import { coatingClasses, classWords, newId } from '@/records';
 import { useRecords, useStore } from '@/store/hooks';
 import { Button } from '@/ui/Button';
-import { expects } from '@/ui/expects';
+import { expects } from '@/words/expects';
 import { FormNumber, FormSelect, FormText, rulesOf } from '@/ui/form';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
 import { useUnits } from '@/ui/units';
-import { gunWords } from '../rigs/words';
-import { draftSchema, emptyDraft, jobFromDraft, type JobDraft } from './draft';
+import { gunWords } from '@/records/rigwords';
+import { draftSchema, emptyDraft, jobFromDraft, type JobDraft } from '@/facts/newjob/draft';
 
 /** A new job on one page: what, with what, how much of it. The rest can be put right on its Plan. */
 export function NewJob() {

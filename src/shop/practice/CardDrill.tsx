@@ -7,7 +7,7 @@ import { isRefusal } from '@/core/refusal';
 import { Button } from '@/ui/Button';
 import { Notice } from '@/ui/Notice';
 import { useUnits } from '@/ui/units';
-import { cardWords } from '@/ui/words/set';
+import { cardWords } from '@/words/set';
 import { readSimulatedCard, type CardTask } from '@/workers/card';
 import type { ReadPhoto } from '@/workers/card.worker';
 

@@ -2,7 +2,7 @@
 
 import { useMemo } from 'react';
 import type { Drill, Judged } from '@/core/practice';
-import { measuredHands } from '@/store/hand';
+import { measuredHands } from '@/facts/shop/hand';
 import { useRecords } from '@/store/hooks';
 import { Notice } from '@/ui/Notice';
 import { useUnits } from '@/ui/units';

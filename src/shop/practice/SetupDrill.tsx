@@ -8,8 +8,8 @@ import { useRecords, useShop, useStore } from '@/store/hooks';
 import { Button } from '@/ui/Button';
 import { Notice } from '@/ui/Notice';
 import { useUnits } from '@/ui/units';
-import { plural } from '@/ui/words/line';
-import { cardWords } from '@/ui/words/set';
+import { plural } from '@/words/line';
+import { cardWords } from '@/words/set';
 import { readSimulatedCard, type CardTask } from '@/workers/card';
 import { actionWords, troubleWords } from './words';
 

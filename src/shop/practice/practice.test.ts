@@ -1,6 +1,6 @@
 import { drillOf, judgeRun, newPanel, spray, type GunMoment, type Judged, type Pull } from '@/core/practice';
 import { isRefusal } from '@/core/refusal';
-import { unitsOf } from '@/ui/units';
+import { unitsOf } from '@/words/units';
 import { paintFilm, scaleOf, shadesOf } from './paintpanel';
 import { PanelRun } from './panelrun';
 import { faultWords, pullNotes, runWords } from './words';

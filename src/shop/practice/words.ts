@@ -1,6 +1,6 @@
 import type { Drill, DrillId, HandFault, Judged, Pull } from '@/core/practice';
 import type { GunAction, GunTrouble } from '@/standins/practicegun';
-import type { Units } from '@/ui/units';
+import type { Units } from '@/words/units';
 
 // prettier-ignore
 export const drillWords: Record<DrillId, { readonly name: string; readonly says: string }> = {

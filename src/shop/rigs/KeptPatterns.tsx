@@ -3,7 +3,7 @@
 import type { Rig } from '@/records';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
-import { cardWords, pressureQuantity } from '@/ui/words/set';
+import { cardWords, pressureQuantity } from '@/words/set';
 
 /** Patterns read from this rig’s cards, the youngest first, each with its profile along the fan. */
 export function KeptPatterns({ rig }: { readonly rig: Rig }) {

@@ -13,14 +13,14 @@ import { newId, rig as rigSchema, type Rig } from '@/records';
 import { useRecord, useRecords, useStore } from '@/store/hooks';
 import { Button, ButtonLink } from '@/ui/Button';
 import { EmptyState } from '@/ui/EmptyState';
-import { expects } from '@/ui/expects';
+import { expects } from '@/words/expects';
 import { TextField } from '@/ui/Field';
 import { FormCheck, FormFields, FormNumber, FormSelect, FormText, rulesOf } from '@/ui/form';
 import { withoutEmpty } from '@/ui/formvalues';
 import { Page } from '@/ui/Page';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
-import { pressureQuantity } from '@/ui/words/set';
+import { pressureQuantity } from '@/words/set';
 import { Calibrate } from './Calibrate';
 import { KeptPatterns } from './KeptPatterns';
 import {
@@ -35,7 +35,7 @@ import {
 } from './rigfields';
 import { RigUse } from './RigUse';
 import { Rows } from './Rows';
-import { airWords, feedWords, gunWords } from './words';
+import { airWords, feedWords, gunWords } from '@/records/rigwords';
 import { useState } from 'react';
 
 const optionsOf = (words: Record<string, string>) =>

@@ -4,11 +4,11 @@ import { useMemo } from 'react';
 import { showDuration } from '@/core/quantity';
 import type { Rig } from '@/records';
 import { useRecords } from '@/store/hooks';
-import { rigUse } from '@/store/riguse';
+import { rigUse } from '@/facts/shop/riguse';
 import { Facts } from '@/ui/Facts';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
-import { clockTime } from '@/ui/words/spray';
+import { clockTime } from '@/words/spray';
 
 /** Hours, litres and dates of a rig and of what was fitted to it, from the logs. */
 export function RigUse({ rig }: { readonly rig: Rig }) {

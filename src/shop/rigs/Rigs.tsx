@@ -8,8 +8,8 @@ import { Button } from '@/ui/Button';
 import { EmptyState } from '@/ui/EmptyState';
 import { Page } from '@/ui/Page';
 import { useUnits } from '@/ui/units';
-import { newRig } from './newrig';
-import { airWords, feedWords, gunWords } from './words';
+import { newRig } from '@/facts/newjob/newrig';
+import { airWords, feedWords, gunWords } from '@/records/rigwords';
 
 export function Rigs() {
   const rigs = useRecords('rig');

@@ -1,6 +1,6 @@
-import { expects } from '@/ui/expects';
+import { expects } from '@/words/expects';
 import type { FieldRow } from '@/ui/form';
-import { airPartWords, sealWords } from '@/ui/words/care';
+import { airPartWords, sealWords } from '@/words/care';
 
 /** The numbers of a rig's lines as data: name in the record, words on screen, quantity. */
 export const airFields: readonly FieldRow[] = [

@@ -1,7 +1,7 @@
 'use client';
 
 import { useShop, useStore } from '@/store/hooks';
-import { usualPotStep } from '@/store/job';
+import { usualPotStep } from '@/facts/job';
 import { Choice } from '@/ui/Choice';
 import { CommitField } from '@/ui/Field';
 import { NumberField } from '@/ui/NumberField';

@@ -2,7 +2,7 @@
 
 import dynamic from 'next/dynamic';
 import { isRefusal } from '@/core/refusal';
-import { sandedSinceMeasured } from '@/store/rework';
+import { sandedSinceMeasured } from '@/facts/shop/rework';
 import { useJob } from '@/ui/job/context';
 import { StageFrame } from '@/ui/job/StageFrame';
 import { Notice } from '@/ui/Notice';
@@ -10,7 +10,7 @@ import { Panel } from '@/ui/Panel';
 import { usePart } from '@/ui/part';
 import { Parts } from '@/ui/Parts';
 import { useUnits } from '@/ui/units';
-import { conditionFacts } from '@/ui/words/check';
+import { conditionFacts } from '@/words/check';
 import { GaugeCare } from './film/GaugeCare';
 import { Mending } from './film/Mending';
 import { RuleChoice } from './film/RuleChoice';

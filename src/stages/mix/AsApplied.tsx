@@ -3,11 +3,12 @@
 import { asApplied, judgeVoc, type AsApplied as Figures } from '@/core/mixing';
 import { isRefusal } from '@/core/refusal';
 import { massAtShare } from '@/core/thinning';
-import type { JobView } from '@/store/job';
+import type { JobView } from '@/facts/job';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
-import { useUnits, type Units } from '@/ui/units';
+import { useUnits } from '@/ui/units';
+import type { Units } from '@/words/units';
 
 /** What the mix became: unthinned, as it stands, and at the most the sheet lets it be thinned. */
 export function AsApplied() {

@@ -3,7 +3,7 @@
 import { isRefusal } from '@/core/refusal';
 import type { Job } from '@/records';
 import { useStore } from '@/store/hooks';
-import { expects } from '@/ui/expects';
+import { expects } from '@/words/expects';
 import { BatchList } from '@/ui/job/BatchList';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';

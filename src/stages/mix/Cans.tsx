@@ -1,7 +1,7 @@
 'use client';
 
 import { useStore } from '@/store/hooks';
-import type { Source } from '@/store/job';
+import type { Source } from '@/facts/job';
 import { ButtonLink } from '@/ui/Button';
 import { useJob } from '@/ui/job/context';
 import { Panel } from '@/ui/Panel';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useStore } from '@/store/hooks';
-import { dosesOf } from '@/store/job';
+import { dosesOf } from '@/facts/job';
 import { useJob } from '@/ui/job/context';
 import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';

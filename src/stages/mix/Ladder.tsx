@@ -2,10 +2,10 @@
 
 import type { Part, Rung } from '@/core/mixing';
 import { isRefusal } from '@/core/refusal';
-import type { JobView } from '@/store/job';
+import type { JobView } from '@/facts/job';
 import { useJob } from '@/ui/job/context';
 import { useUnits } from '@/ui/units';
-import { massDigits } from '@/ui/words/mix';
+import { massDigits } from '@/words/mix';
 
 const height = 300;
 const pot = { left: 20, width: 130, top: 14 };

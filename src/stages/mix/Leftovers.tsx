@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { isRefusal } from '@/core/refusal';
 import { useOpenJobs } from '@/store/hooks';
-import type { BatchState, JobView } from '@/store/job';
+import type { BatchState, JobView } from '@/facts/job';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { SelectField } from '@/ui/Field';
@@ -11,8 +11,8 @@ import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
-import { clockTime } from '@/ui/words/spray';
-import { newBatchId } from '@/ui/words/mix';
+import { clockTime } from '@/words/spray';
+import { newBatchId } from '@/words/mix';
 
 /** Mix that is left: from another job into this one, or back into a can. */
 export function Leftovers() {

@@ -2,11 +2,11 @@
 
 import { assumedVapour, dilutionAir } from '@/core/safety';
 import { isRefusal } from '@/core/refusal';
-import { solventOfBatch } from '@/store/job';
+import { solventOfBatch } from '@/facts/job';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { useUnits } from '@/ui/units';
-import { massDigits } from '@/ui/words/mix';
+import { massDigits } from '@/words/mix';
 
 /** m³ of a reacting mix from which its own heat counts. A default. */
 const largePot = 2e-3;

@@ -3,15 +3,16 @@
 import { useMemo } from 'react';
 import { createPortal } from 'react-dom';
 import { fileName } from '@/exchange/filename';
-import { codeCells, labelSize, type Label } from '@/exchange/label';
-import type { BatchState } from '@/store/job';
+import { codeCells, labelSize } from '@/exchange/label';
+import type { Label } from '@/words/label';
+import type { BatchState } from '@/facts/job';
 import { Button } from '@/ui/Button';
 import { download } from '@/ui/download';
 import { useJob } from '@/ui/job/context';
 import { Panel } from '@/ui/Panel';
 import { usePrint } from '@/ui/print';
 import { useUnits } from '@/ui/units';
-import { labelOf } from '@/ui/words/label';
+import { labelOf } from '@/words/label';
 
 /** The label for the pot: seen as it prints, at its own size, or taken as a PDF. */
 export function PotLabel({ batch }: { readonly batch: BatchState }) {

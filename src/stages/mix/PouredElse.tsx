@@ -7,7 +7,7 @@ import { useJob } from '@/ui/job/context';
 import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
-import { massDigits, newBatchId, pourEntry } from '@/ui/words/mix';
+import { massDigits, newBatchId, pourEntry } from '@/words/mix';
 
 /** What was really poured, when it is not what the ladder asked for: the rest follows. */
 export function PouredElse() {

@@ -9,7 +9,7 @@ import { Notice } from '@/ui/Notice';
 import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
-import { massDigits, newBatchId, offMeaning, offWords } from '@/ui/words/mix';
+import { massDigits, newBatchId, offMeaning, offWords } from '@/words/mix';
 
 /** What was really poured, against the sheet's ratio: also for a mix that was made without the ladder. */
 export function RatioCheck() {

@@ -2,7 +2,7 @@
 
 import { showDuration } from '@/core/quantity';
 import { useStore } from '@/store/hooks';
-import { slowness, type DayQuestion } from '@/store/job';
+import { slowness, type DayQuestion } from '@/facts/job';
 import { Choice } from '@/ui/Choice';
 import { useJob } from '@/ui/job/context';
 import { useUnits } from '@/ui/units';

@@ -3,9 +3,9 @@
 import { Plus, Trash2 } from 'lucide-react';
 import { newId, type Face } from '@/records';
 import { useStore } from '@/store/hooks';
-import { areaOf } from '@/store/job';
+import { areaOf } from '@/facts/job';
 import { Button } from '@/ui/Button';
-import { expects } from '@/ui/expects';
+import { expects } from '@/words/expects';
 import { CommitField, SelectField } from '@/ui/Field';
 import { useJob } from '@/ui/job/context';
 import { NumberField } from '@/ui/NumberField';

@@ -2,10 +2,10 @@
 
 import type { Job } from '@/records';
 import { useStore } from '@/store/hooks';
-import { substrateOf } from '@/store/job';
+import { substrateOf } from '@/facts/job';
 import { SelectField } from '@/ui/Field';
 import { useJob } from '@/ui/job/context';
-import { existingWords, exposureWords, judgedWords, substrateWords } from '@/ui/words/system';
+import { existingWords, exposureWords, judgedWords, substrateWords } from '@/words/system';
 
 const optionsOf = (words: Record<string, string>, unsaid?: string) => [
   ...(unsaid ? [{ value: '', label: unsaid }] : []),

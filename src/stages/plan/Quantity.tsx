@@ -4,16 +4,17 @@ import { isRefusal } from '@/core/refusal';
 import { usualReserve, type Needed } from '@/core/mixing';
 import type { Job } from '@/records';
 import { useStore } from '@/store/hooks';
-import type { FaceFills } from '@/store/job';
+import type { FaceFills } from '@/facts/job';
 import { CommitField } from '@/ui/Field';
-import { expects } from '@/ui/expects';
+import { expects } from '@/words/expects';
 import { BatchList } from '@/ui/job/BatchList';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
-import { useUnits, type Units } from '@/ui/units';
-import { costWords } from '@/ui/words/mix';
+import { useUnits } from '@/ui/units';
+import type { Units } from '@/words/units';
+import { costWords } from '@/words/mix';
 
 /** How much to mix and where it goes: on the part, into it, past it, left in the gun, kept back. */
 export function Quantity() {

@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { showClock } from '@/core/quantity';
-import { openItems, readinessOf, type ReadyItem } from '@/store/job';
+import { openItems, readinessOf, type ReadyItem } from '@/facts/job';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { TextField } from '@/ui/Field';

@@ -13,14 +13,14 @@ import {
 import { isRefusal } from '@/core/refusal';
 import { thinnerAdvice } from '@/core/thinning';
 import { boothDay } from '@/standins/boothsensor';
-import { lastOf, liveEntries, midnightOf, ofType } from '@/store/job';
+import { lastOf, liveEntries, midnightOf, ofType } from '@/facts/job';
 import { Choice } from '@/ui/Choice';
-import { expects } from '@/ui/expects';
+import { expects } from '@/words/expects';
 import { useJob } from '@/ui/job/context';
 import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
-import { clockTime } from '@/ui/words/spray';
+import { clockTime } from '@/words/spray';
 
 type Source = 'entered' | 'readings' | 'simulated';
 

@@ -3,14 +3,14 @@
 import { Check, CircleHelp, OctagonX } from 'lucide-react';
 import { useState } from 'react';
 import { boothSensor } from '@/standins/boothsensor';
-import { midnightOf, type Fitness } from '@/store/job';
+import { midnightOf, type Fitness } from '@/facts/job';
 import { Button } from '@/ui/Button';
-import { expects } from '@/ui/expects';
+import { expects } from '@/words/expects';
 import { useJob } from '@/ui/job/context';
 import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
-import { fitnessLine } from '@/ui/words/plan';
+import { fitnessLine } from '@/words/plan';
 
 const marks: Record<Fitness['state'], { Icon: typeof Check; ink: string }> = {
   good: { Icon: Check, ink: 'text-good' },

@@ -21,16 +21,16 @@ import { GripVertical, Plus, Trash2 } from 'lucide-react';
 import { coatRoles, gritFor, layingOf, stackTotal, type CoatRole } from '@/core/system';
 import { newId, type Job, type PlannedCoat } from '@/records';
 import { useStore } from '@/store/hooks';
-import type { CoatPlan } from '@/store/job';
+import type { CoatPlan } from '@/facts/job';
 import { Button } from '@/ui/Button';
-import { expects } from '@/ui/expects';
+import { expects } from '@/words/expects';
 import { SelectField } from '@/ui/Field';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
-import { roleWords } from '@/ui/words/system';
+import { roleWords } from '@/words/system';
 import { Templates } from './Templates';
 
 /** The coats in order, each movable by hand or keyboard, with the film that stays after sanding. */

@@ -13,7 +13,7 @@ import { notify } from '@/ui/notify';
 import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
-import { cardWords } from '@/ui/words/set';
+import { cardWords } from '@/words/set';
 import { readCardPhoto, readSimulatedCard, type CardTask } from '@/workers/card';
 import type { ReadPhoto } from '@/workers/card.worker';
 import { CameraShot } from './CameraShot';

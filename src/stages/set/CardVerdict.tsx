@@ -3,7 +3,7 @@
 import { Button } from '@/ui/Button';
 import { useJob } from '@/ui/job/context';
 import { Panel } from '@/ui/Panel';
-import { cardWords } from '@/ui/words/set';
+import { cardWords } from '@/words/set';
 import { CardSketch } from './CardSketch';
 
 /** The test card by eye: which of these does it look like? */

@@ -5,9 +5,10 @@ import { Button } from '@/ui/Button';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
-import { useUnits, type Units } from '@/ui/units';
-import { cardWords, fittingName, pressureQuantity } from '@/ui/words/set';
-import { setAgain } from '@/store/job';
+import { useUnits } from '@/ui/units';
+import type { Units } from '@/words/units';
+import { cardWords, fittingName, pressureQuantity } from '@/words/set';
+import { setAgain } from '@/facts/job';
 
 /** The last change of the gun: one thing, before and after, each with its card, and the way back. */
 export function Experiment() {

@@ -4,13 +4,13 @@ import { createColumnHelper } from '@tanstack/react-table';
 import { useMemo } from 'react';
 import { leastOpening } from '@/core/airgun';
 import { isRefusal } from '@/core/refusal';
-import { fixesOf, type Fitting } from '@/store/job';
+import { fixesOf, type Fitting } from '@/facts/job';
 import { DataTable } from '@/ui/DataTable';
 import { useJob } from '@/ui/job/context';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
-import { fixesInWords } from '@/ui/words/fixes';
-import { fittingName } from '@/ui/words/set';
+import { fixesInWords } from '@/words/fixes';
+import { fittingName } from '@/words/set';
 
 const column = createColumnHelper<Fitting>();
 

@@ -4,8 +4,8 @@ import { useRecords } from '@/store/hooks';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { useJob } from '@/ui/job/context';
-import { setAgain } from '@/store/job';
-import { lastSettingOf } from './lastsetting';
+import { setAgain } from '@/facts/job';
+import { lastSettingOf } from '@/facts/shop/lastsetting';
 
 export interface Knobs {
   readonly fluid?: number;

@@ -6,7 +6,7 @@ import { showDuration } from '@/core/quantity';
 import { isRefusal } from '@/core/refusal';
 import { useJob } from '@/ui/job/context';
 import { useUnits } from '@/ui/units';
-import { restorerWords } from '@/ui/words/fixes';
+import { restorerWords } from '@/words/fixes';
 
 interface Props {
   readonly levers: Readonly<Record<'flow' | 'speed' | 'fan' | 'overlap', number>>;

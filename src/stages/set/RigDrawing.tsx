@@ -4,7 +4,7 @@ import { isRefusal } from '@/core/refusal';
 import { useJob } from '@/ui/job/context';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
-import { fittingName, placeWords, pressureQuantity } from '@/ui/words/set';
+import { fittingName, placeWords, pressureQuantity } from '@/words/set';
 
 /** The rig as a schematic, each number at its place: what feeds it, what is fitted, how far and how wide it sprays. */
 export function RigDrawing() {

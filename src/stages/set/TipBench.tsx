@@ -28,7 +28,7 @@ import { Notice } from '@/ui/Notice';
 import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
-import { costWords } from '@/ui/words/mix';
+import { costWords } from '@/words/mix';
 
 /** Airless tips side by side at this pressure and film; pump, hose and filter; what a worn tip costs. */
 export function TipBench() {

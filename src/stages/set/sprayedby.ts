@@ -1,6 +1,6 @@
 import { isRefusal } from '@/core/refusal';
 import type { GunState } from '@/standins/cardcamera';
-import type { JobView } from '@/store/job';
+import type { JobView } from '@/facts/job';
 
 const ratio = (value: number | undefined, right: number | undefined): number =>
   value && right && value > 0 && right > 0 ? value / right : 1;

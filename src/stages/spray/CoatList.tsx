@@ -1,12 +1,12 @@
 'use client';
 
 import { showClock, showDuration } from '@/core/quantity';
-import { lastOf, liveEntries, moment, type CoatState } from '@/store/job';
+import { lastOf, liveEntries, moment, type CoatState } from '@/facts/job';
 import { Button } from '@/ui/Button';
 import { useJob } from '@/ui/job/context';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
-import { clockTime } from '@/ui/words/spray';
+import { clockTime } from '@/words/spray';
 
 /** Every coat with its clock: when it went on, how long it took, what the comb said. */
 export function CoatList() {

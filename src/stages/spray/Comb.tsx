@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { judgeComb, speedFor, type CombVerdict } from '@/core/film';
 import { isRefusal } from '@/core/refusal';
 import { Button } from '@/ui/Button';
-import { expects } from '@/ui/expects';
+import { expects } from '@/words/expects';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { NumberField } from '@/ui/NumberField';

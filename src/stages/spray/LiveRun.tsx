@@ -1,13 +1,13 @@
 'use client';
 
 import { showDuration } from '@/core/quantity';
-import { lastOf, liveEntries, moment } from '@/store/job';
+import { lastOf, liveEntries, moment } from '@/facts/job';
 import { Button } from '@/ui/Button';
 import { Check } from '@/ui/Check';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
-import { clockTime } from '@/ui/words/spray';
+import { clockTime } from '@/words/spray';
 
 /** What is done while a coat flashes, each with what it prevents. */
 const between = [

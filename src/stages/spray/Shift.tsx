@@ -3,15 +3,15 @@
 import { useState } from 'react';
 import { showDuration } from '@/core/quantity';
 import { useStore } from '@/store/hooks';
-import { moment } from '@/store/job';
-import { shiftOf } from '@/store/shift';
+import { moment } from '@/facts/job';
+import { shiftOf } from '@/facts/shop/shift';
 import { Button } from '@/ui/Button';
 import { CommitField, TextField } from '@/ui/Field';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
-import { timerWords } from '@/ui/words/timers';
-import { clockTime } from '@/ui/words/spray';
+import { timerWords } from '@/words/timers';
+import { clockTime } from '@/words/spray';
 
 /** Repeated parts: the count, the next one to measure, stirring and cup by the clock, and the note for who comes next. */
 export function Shift() {

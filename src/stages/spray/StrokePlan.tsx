@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { handGuide, type SurfaceKind } from '@/core/film';
 import { isRefusal } from '@/core/refusal';
 import { useStore } from '@/store/hooks';
-import { usualLead } from '@/store/job';
+import { usualLead } from '@/facts/job';
 import { Check } from '@/ui/Check';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';

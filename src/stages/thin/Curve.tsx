@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import { thinCurve } from '@/store/job';
+import { thinCurve } from '@/facts/job';
 import { useJob } from '@/ui/job/context';
 import { Panel } from '@/ui/Panel';
 import { Plot } from '@/ui/Plot';

@@ -3,14 +3,14 @@
 import { useMemo } from 'react';
 import { showDuration } from '@/core/quantity';
 import { individuals } from '@/core/quality';
-import type { DriftWatch } from '@/store/job';
+import type { DriftWatch } from '@/facts/job';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
 import { Plot } from '@/ui/Plot';
 import { useColours } from '@/ui/theme/colours';
 import { useUnits } from '@/ui/units';
-import { clockTime } from '@/ui/words/spray';
+import { clockTime } from '@/words/spray';
 import { driftFigure } from './driftfigure';
 
 /** The mix while it is in use: where it drifts, how long it stays in the band, every timing on one chart. */

@@ -3,13 +3,13 @@
 import type { ThinningApproach } from '@/core/thinning';
 import type { Job } from '@/records';
 import { useStore } from '@/store/hooks';
-import type { BandSource } from '@/store/job';
+import type { BandSource } from '@/facts/job';
 import { Choice } from '@/ui/Choice';
 import { SelectField } from '@/ui/Field';
 import { useJob } from '@/ui/job/context';
 import { NumberField } from '@/ui/NumberField';
 import { useUnits } from '@/ui/units';
-import { bandWords, sourceWords } from '@/ui/words/thin';
+import { bandWords, sourceWords } from '@/words/thin';
 import { OwnBand } from './OwnBand';
 
 /** The school of thinning, whose band, which thinner, and how it is measured. */

@@ -3,11 +3,11 @@
 import { useState } from 'react';
 import { useRecords, useStore } from '@/store/hooks';
 import { Button } from '@/ui/Button';
-import { expects } from '@/ui/expects';
+import { expects } from '@/words/expects';
 import { SelectField } from '@/ui/Field';
 import { useJob } from '@/ui/job/context';
 import { NumberField } from '@/ui/NumberField';
-import { cupLabel } from '@/ui/words/cup';
+import { cupLabel } from '@/words/cup';
 
 /** A band of the shop's own: from a job that went well, and the only one a private cup can have. */
 export function OwnBand() {

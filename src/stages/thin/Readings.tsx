@@ -9,11 +9,12 @@ import { useShopActions } from '@/ui/frame/undo';
 import { useJob } from '@/ui/job/context';
 import { notify } from '@/ui/notify';
 import { Panel } from '@/ui/Panel';
-import { useUnits, type Units } from '@/ui/units';
-import { massDigits } from '@/ui/words/mix';
-import { clockTime } from '@/ui/words/spray';
-import { stickWords } from '@/ui/words/stick';
-import type { JobView } from '@/store/job';
+import { useUnits } from '@/ui/units';
+import type { Units } from '@/words/units';
+import { massDigits } from '@/words/mix';
+import { clockTime } from '@/words/spray';
+import { stickWords } from '@/words/stick';
+import type { JobView } from '@/facts/job';
 
 /** Why a timing does not count. */
 const reasons = [

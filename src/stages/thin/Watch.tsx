@@ -9,9 +9,9 @@ import { drainSeconds, hiddenPaint } from '@/core/simulation';
 import { aged, blendShare, condition, suspect, type Suspicion } from '@/core/thinning';
 import type { Cup } from '@/records';
 import { useRecords } from '@/store/hooks';
-import { cupBehind, cupOf, type JobView } from '@/store/job';
+import { cupBehind, cupOf, type JobView } from '@/facts/job';
 import { Button } from '@/ui/Button';
-import { expects } from '@/ui/expects';
+import { expects } from '@/words/expects';
 import { SelectField } from '@/ui/Field';
 import { useKeys } from '@/ui/frame/keys';
 import { useJob } from '@/ui/job/context';
@@ -21,7 +21,7 @@ import { Panel } from '@/ui/Panel';
 import { Readout } from '@/ui/Readout';
 import { SimulatedCup } from '@/ui/SimulatedCup';
 import { useStopwatch } from '@/ui/stopwatch';
-import { cupLabel } from '@/ui/words/cup';
+import { cupLabel } from '@/words/cup';
 
 /** The cup watch: the largest control of the stage, its time and temperature, and the simulated cup beside it. */
 export function Watch() {

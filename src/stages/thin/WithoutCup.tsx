@@ -3,11 +3,11 @@
 import { useState } from 'react';
 import { stickSigns, type StickSign } from '@/core/thinning';
 import { Button } from '@/ui/Button';
-import { expects } from '@/ui/expects';
+import { expects } from '@/words/expects';
 import { SelectField } from '@/ui/Field';
 import { useJob } from '@/ui/job/context';
 import { NumberField } from '@/ui/NumberField';
-import { stickWords } from '@/ui/words/stick';
+import { stickWords } from '@/words/stick';
 
 /** No cup at hand: what a stick shows is kept as a reading of wide error. */
 export function WithoutCup() {

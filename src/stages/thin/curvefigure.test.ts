@@ -1,5 +1,5 @@
 import { aJob, logged, mixedLacquer, reading, seen, trueSeconds, water } from '../../../tests/fixtures/job';
-import { thinCurve } from '@/store/job';
+import { thinCurve } from '@/facts/job';
 import { curveFigure } from './curvefigure';
 
 const colours = {

@@ -1,5 +1,5 @@
-import type { CurvePoint, ThinView } from '@/store/job';
-import { bandWords } from '@/ui/words/thin';
+import type { CurvePoint, ThinView } from '@/facts/job';
+import { bandWords } from '@/words/thin';
 
 type Colours = Record<
   'ink' | 'ink-soft' | 'hairline' | 'good' | 'good-wash' | 'act' | 'care' | 'paper',

@@ -1,6 +1,6 @@
 import { individuals } from '@/core/quality';
 import type { Band } from '@/core/thinning';
-import type { DriftWatch } from '@/store/job';
+import type { DriftWatch } from '@/facts/job';
 
 type Colours = Record<'ink' | 'ink-soft' | 'hairline' | 'good' | 'act' | 'care', string>;
 

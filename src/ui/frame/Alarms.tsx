@@ -1,9 +1,9 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
-import type { Timer } from '@/store/job';
+import type { Timer } from '@/facts/job';
 import { useOpenJobs, useShop } from '@/store/hooks';
-import { timerWords } from '../words/timers';
+import { timerWords } from '@/words/timers';
 import { ring, usualAlarms } from './ring';
 import { dueNow, type Called } from './due';
 

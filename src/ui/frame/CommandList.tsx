@@ -3,8 +3,8 @@
 import { useRouter } from 'next/navigation';
 import { Command } from 'cmdk';
 import { useOpenJobs } from '@/store/hooks';
-import { stages } from '@/store/job';
-import { stageWords } from '../words/line';
+import { stages } from '@/facts/job';
+import { stageWords } from '@/words/line';
 import { places } from './places';
 import { useShopActions } from './undo';
 

@@ -1,4 +1,4 @@
-import type { JobView } from '@/store/job';
+import type { JobView } from '@/facts/job';
 
 /** Timers that have called already, by job, timer and moment; and when this was last looked at. */
 export interface Called {

@@ -2,7 +2,7 @@
 
 import { isRefusal } from '@/core/refusal';
 import { useUnits } from '../units';
-import { clockTime } from '../words/spray';
+import { clockTime } from '@/words/spray';
 import { useJob } from './context';
 
 const becauseWords = { 'pot-life': 'the one before is too old by then', 'pot-size': 'the pot is full' };

@@ -1,13 +1,13 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import type { Stage } from '@/store/job';
+import type { Stage } from '@/facts/job';
 import { Cautions } from '../Cautions';
 import { Facts } from '../Facts';
 import { FilmStack } from '../FilmStack';
 import { NextLinePanel } from '../NextLinePanel';
 import { useJob } from './context';
-import { jobHazards } from './hazards';
+import { jobHazards } from '@/facts/job/hazards';
 import { isRefusal } from '@/core/refusal';
 
 interface Props {

@@ -2,8 +2,8 @@
 
 import { createContext, useContext } from 'react';
 import type { NewEntry } from '@/records';
-import type { JobView } from '@/store/job';
-import type { NextLine, Tap } from '../words/line';
+import type { JobView } from '@/facts/job';
+import type { NextLine, Tap } from '@/words/line';
 
 interface JobContextValue {
   readonly view: JobView;

@@ -4,7 +4,7 @@ import { useMemo, useState } from 'react';
 import { capability, individuals, partsToSignOff, signOff } from '@/core/quality';
 import { isRefusal } from '@/core/refusal';
 import { useRecords } from '@/store/hooks';
-import { measuredSpots, type ProcessBy } from '@/store/process';
+import { measuredSpots, type ProcessBy } from '@/facts/shop/process';
 import { Choice } from '@/ui/Choice';
 import { SelectField } from '@/ui/Field';
 import { useJob } from '@/ui/job/context';

@@ -14,20 +14,21 @@ import {
 } from '@/core/diagnosis';
 import { isRefusal } from '@/core/refusal';
 import { useRecords } from '@/store/hooks';
-import { evidenceOf, type Evidence } from '@/store/job';
-import { isDefect, outcomesOf } from '@/store/outcomes';
-import { entryWords, typeWords } from '@/shop/logbook/entrywords';
+import { evidenceOf, type Evidence } from '@/facts/job';
+import { isDefect, outcomesOf } from '@/facts/shop/outcomes';
+import { entryWords, typeWords } from '@/words/entry';
 import { Button } from '@/ui/Button';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
-import { useUnits, type Units } from '@/ui/units';
-import { clockTime } from '@/ui/words/spray';
+import { useUnits } from '@/ui/units';
+import type { Units } from '@/words/units';
+import { clockTime } from '@/words/spray';
 import { DefectPicker } from './DefectPicker';
 import { LaterLooks } from './LaterLooks';
 import { Rework } from './Rework';
 import { TooEarly } from './TooEarly';
-import { findingWords, questionWords } from './words';
+import { findingWords, questionWords } from '@/words/defects';
 
 /** From what is seen to one change: evidence from the log, a few questions, causes by weight, a card that proves it. */
 export function DefectFinder() {

@@ -5,14 +5,14 @@ import { careCalendarFile } from '@/exchange/carecalendar';
 import { fileName } from '@/exchange/filename';
 import { usualWorkday } from '@/records';
 import { LookAnswer } from '@/shop/looks/LookAnswer';
-import { moment } from '@/store/job';
-import { looksDue, looksOf } from '@/store/looks';
+import { moment } from '@/facts/job';
+import { looksDue, looksOf } from '@/facts/shop/looks';
 import { Button } from '@/ui/Button';
 import { download } from '@/ui/download';
 import { useJob } from '@/ui/job/context';
 import { Panel } from '@/ui/Panel';
-import { dayWords } from '@/ui/words/caredue';
-import { lookWords } from '@/ui/words/looks';
+import { dayWords } from '@/words/caredue';
+import { lookWords } from '@/words/looks';
 
 /** When to look at this job again, and for what: some defects only show late. */
 export function LaterLooks() {

@@ -3,16 +3,17 @@
 import { useState } from 'react';
 import { cureStages, defects, type CureStage, type DefectId, type Ending } from '@/core/diagnosis';
 import { showDuration } from '@/core/quantity';
-import { cureStageOf, liveEntries, moment, ofType } from '@/store/job';
-import { reworkTold, type ReworkTold } from '@/store/rework';
+import { cureStageOf, liveEntries, moment, ofType } from '@/facts/job';
+import { reworkTold, type ReworkTold } from '@/facts/shop/rework';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { useJob } from '@/ui/job/context';
 import { Panel } from '@/ui/Panel';
-import { useUnits, type Units } from '@/ui/units';
-import { endingWords } from '@/ui/words/endings';
-import { clockTime } from '@/ui/words/spray';
-import { reworkWords, stageWords } from './words';
+import { useUnits } from '@/ui/units';
+import type { Units } from '@/words/units';
+import { endingWords } from '@/words/endings';
+import { clockTime } from '@/words/spray';
+import { reworkWords, stageWords } from '@/words/defects';
 
 /** How each defect is put right from where the coat now stands, what that does to the film, and what was done. */
 export function Rework({ seen }: { readonly seen: readonly DefectId[] }) {

@@ -5,7 +5,7 @@ import { showDuration } from '@/core/quantity';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
-import { clockTime } from '@/ui/words/spray';
+import { clockTime } from '@/words/spray';
 
 /** Some defects leave by themselves: until then it is too early to judge them. */
 export function TooEarly({ seen }: { readonly seen: readonly DefectId[] }) {

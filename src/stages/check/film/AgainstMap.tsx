@@ -2,7 +2,7 @@
 
 import { useMemo, useState } from 'react';
 import { isRefusal } from '@/core/refusal';
-import { laidReadings } from '@/store/job';
+import { laidReadings } from '@/facts/job';
 import { SelectField } from '@/ui/Field';
 import { evenFigure } from '@/ui/figures/evenfigure';
 import { useJob } from '@/ui/job/context';
@@ -11,7 +11,7 @@ import { Panel } from '@/ui/Panel';
 import { Plot } from '@/ui/Plot';
 import { useColours } from '@/ui/theme/colours';
 import { useUnits } from '@/ui/units';
-import { traceWords } from './tracewords';
+import { traceWords } from '@/words/traces';
 
 /** Readings over the film the strokes should have left, and what they say of the hand. */
 export function AgainstMap() {

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { readingsPerSpot } from '@/core/quality';
 import { isRefusal } from '@/core/refusal';
 import { Button } from '@/ui/Button';
-import { expects } from '@/ui/expects';
+import { expects } from '@/words/expects';
 import { SelectField } from '@/ui/Field';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';

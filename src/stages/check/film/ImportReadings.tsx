@@ -12,7 +12,7 @@ import {
   type GaugeTable,
   type GaugeUnit,
 } from '@/exchange/readingscsv';
-import { mostSpots } from '@/store/job';
+import { mostSpots } from '@/facts/job';
 import { Button } from '@/ui/Button';
 import { Check } from '@/ui/Check';
 import { SelectField } from '@/ui/Field';
@@ -20,7 +20,7 @@ import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
-import { plural } from '@/ui/words/line';
+import { plural } from '@/words/line';
 
 /** Bytes past which a file is not even read. */
 const largest = 8 * 1024 * 1024;

@@ -2,14 +2,14 @@
 
 import { extraCoat, judgeFilm, mendings } from '@/core/quality';
 import { isRefusal } from '@/core/refusal';
-import { filmByCoat, liveEntries, ofType, type JobView } from '@/store/job';
-import { transferSeen } from '@/store/paintused';
+import { filmByCoat, liveEntries, ofType, type JobView } from '@/facts/job';
+import { transferSeen } from '@/facts/shop/paintused';
 import { Button } from '@/ui/Button';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
-import { clockTime } from '@/ui/words/spray';
+import { clockTime } from '@/words/spray';
 
 /** Where and how to correct, coat by coat and in all, what the paint used says of transfer, and hiding as a test of its own. */
 export function Mending() {

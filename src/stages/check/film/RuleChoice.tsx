@@ -2,7 +2,7 @@
 
 import { useStore } from '@/store/hooks';
 import { Choice } from '@/ui/Choice';
-import { expects } from '@/ui/expects';
+import { expects } from '@/words/expects';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { NumberField } from '@/ui/NumberField';

@@ -11,7 +11,7 @@ import { useJob } from '@/ui/job/context';
 import { Panel } from '@/ui/Panel';
 import { usePrint } from '@/ui/print';
 import { useUnits } from '@/ui/units';
-import { jobReport } from './jobreport';
+import { jobReport } from '@/exchange/jobreport';
 import { Photos } from './Photos';
 
 /** The job’s record as it leaves the shop: on screen, on paper, as a PDF. */

@@ -3,9 +3,9 @@
 import { ProtectionList } from '@/shop/care/Protection';
 import { Ventilation } from '@/shop/care/Ventilation';
 import { useShop } from '@/store/hooks';
-import { solventOfCoat } from '@/store/job';
+import { solventOfCoat } from '@/facts/job';
 import { useJob } from '@/ui/job/context';
-import { jobHazards } from '@/ui/job/hazards';
+import { jobHazards } from '@/facts/job/hazards';
 
 /** Ventilation for this job's coat, and what to wear for it here. */
 export function JobAir() {

@@ -6,7 +6,7 @@ import { Check } from '@/ui/Check';
 import { CommitField, SelectField } from '@/ui/Field';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
-import { metalWords, sealWords } from '@/ui/words/care';
+import { metalWords, sealWords } from '@/words/care';
 
 /** What it is cleaned with, what speaks against it, and what of the gun may lie in it. */
 export function CleanerField() {

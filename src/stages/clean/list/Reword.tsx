@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { useShop, useStore } from '@/store/hooks';
-import type { CleanStep } from '@/store/job';
+import type { CleanStep } from '@/facts/job';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { TextField } from '@/ui/Field';

@@ -3,12 +3,12 @@
 import { cleaningApproaches, cleaningSequence } from '@/core/care';
 import { isRefusal } from '@/core/refusal';
 import { useStore } from '@/store/hooks';
-import { cleaningQuestion } from '@/store/job';
+import { cleaningQuestion } from '@/facts/job';
 import { Choice } from '@/ui/Choice';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { useUnits } from '@/ui/units';
-import { liquidWords, approachWords } from '@/ui/words/care';
+import { liquidWords, approachWords } from '@/words/care';
 
 /** Full strip, or flush and store: what each takes here. */
 export function Schools() {

@@ -3,7 +3,7 @@
 import { Check } from '@/ui/Check';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
-import { clockTime } from '@/ui/words/spray';
+import { clockTime } from '@/words/spray';
 import { Leftover } from './Leftover';
 
 /** Mix that is left over, and mix that has set. */

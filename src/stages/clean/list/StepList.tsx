@@ -7,10 +7,10 @@ import { Button } from '@/ui/Button';
 import { useJob } from '@/ui/job/context';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
-import { liquidWords, phaseWords } from '@/ui/words/care';
+import { liquidWords, phaseWords } from '@/words/care';
 import { stepReason } from '@/core/care';
-import { cleaningQuestion, type CleanStep, type JobView } from '@/store/job';
-import { clockTime } from '@/ui/words/spray';
+import { cleaningQuestion, type CleanStep, type JobView } from '@/facts/job';
+import { clockTime } from '@/words/spray';
 import { Reword } from './Reword';
 
 /** The ordered list for this gun and this coating. Ticks are logged, and can be taken back. */

@@ -6,14 +6,14 @@ import { showDuration } from '@/core/quantity';
 import { deferral, stepCautions } from '@/core/safety';
 import { isRefusal } from '@/core/refusal';
 import { useRecords } from '@/store/hooks';
-import { searchOf, symptomOnCard } from '@/store/search';
+import { searchOf, symptomOnCard } from '@/facts/shop/search';
 import { Button } from '@/ui/Button';
 import { useJob } from '@/ui/job/context';
-import { jobHazards } from '@/ui/job/hazards';
+import { jobHazards } from '@/facts/job/hazards';
 import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
-import { partWords, symptomWords } from '@/ui/words/care';
+import { partWords, symptomWords } from '@/words/care';
 
 /** What the gun does, and the parts to look at for it, one after another. */
 export function SymptomFinder() {

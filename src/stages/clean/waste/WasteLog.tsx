@@ -2,8 +2,8 @@
 
 import { useState } from 'react';
 import { useRecords, useShop } from '@/store/hooks';
-import { liveEntries, ofType } from '@/store/job';
-import { solventGone, wasteRows } from '@/store/waste';
+import { liveEntries, ofType } from '@/facts/job';
+import { solventGone, wasteRows } from '@/facts/shop/waste';
 import type { EntryOf } from '@/records';
 import { Button, ButtonLink } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
@@ -14,8 +14,8 @@ import { NumberField } from '@/ui/NumberField';
 import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
-import { liquidWords, wasteWords } from '@/ui/words/care';
-import { clockTime } from '@/ui/words/spray';
+import { liquidWords, wasteWords } from '@/words/care';
+import { clockTime } from '@/words/spray';
 
 type What = EntryOf<'waste'>['what'];
 const byMass: readonly What[] = ['sludge', 'rags'];

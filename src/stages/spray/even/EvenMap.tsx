@@ -3,9 +3,9 @@
 import { useDeferredValue, useMemo, useState } from 'react';
 import { fieldFacts } from '@/core/evenness';
 import { isRefusal } from '@/core/refusal';
-import { handFor, measuredHands } from '@/store/hand';
+import { handFor, measuredHands } from '@/facts/shop/hand';
 import { useRecords } from '@/store/hooks';
-import { filmOnFace, type EvenSetup } from '@/store/job';
+import { filmOnFace, type EvenSetup } from '@/facts/job';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { useJob } from '@/ui/job/context';

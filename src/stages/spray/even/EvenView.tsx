@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { isRefusal } from '@/core/refusal';
-import { evenSetup } from '@/store/job';
+import { evenSetup } from '@/facts/job';
 import { SelectField } from '@/ui/Field';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';

@@ -2,7 +2,7 @@
 
 import { useMemo } from 'react';
 import { usualHand, type Hand } from '@/core/evenness';
-import { handFor, measuredHands } from '@/store/hand';
+import { handFor, measuredHands } from '@/facts/shop/hand';
 import { useRecords, useShop, useStore } from '@/store/hooks';
 import { SelectField } from '@/ui/Field';
 import { useJob } from '@/ui/job/context';

@@ -5,7 +5,7 @@ import { canCross, fieldStrokes, laidSpacing } from '@/core/evenness';
 import { isRefusal } from '@/core/refusal';
 import type { Face, PlannedCoat } from '@/records';
 import { useStore } from '@/store/hooks';
-import type { EvenSetup } from '@/store/job';
+import type { EvenSetup } from '@/facts/job';
 import { Button } from '@/ui/Button';
 import { Check } from '@/ui/Check';
 import { useJob } from '@/ui/job/context';

@@ -2,7 +2,7 @@
 
 import { parabola } from '@/core/evenness';
 import { useStore } from '@/store/hooks';
-import type { EvenSetup } from '@/store/job';
+import type { EvenSetup } from '@/facts/job';
 import { Choice } from '@/ui/Choice';
 import { useJob } from '@/ui/job/context';
 import { Panel } from '@/ui/Panel';

@@ -13,7 +13,7 @@ import {
 } from '@/core/flowout';
 import { isRefusal } from '@/core/refusal';
 import { useRecords } from '@/store/hooks';
-import { angleOf, evenSetup, flowLimits, landedNow, layField } from '@/store/job';
+import { angleOf, evenSetup, flowLimits, landedNow, layField } from '@/facts/job';
 import { Button } from '@/ui/Button';
 import { SelectField } from '@/ui/Field';
 import { useJob } from '@/ui/job/context';
@@ -21,7 +21,8 @@ import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
 import { Plot } from '@/ui/Plot';
 import { useColours, veil } from '@/ui/theme/colours';
-import { useUnits, type Units } from '@/ui/units';
+import { useUnits } from '@/ui/units';
+import type { Units } from '@/words/units';
 import { flowFigure } from './flowfigure';
 
 const leverWords = (units: Units): Record<FlowLever, string> => ({

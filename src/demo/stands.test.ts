@@ -1,0 +1,58 @@
+import { isRefusal } from '@/core/refusal';
+import { newShop, type Can, type Coating, type Cup, type Job, type Rig } from '@/records';
+import { demoShop } from '.';
+import { shelfOf } from '@/facts/shop/shelf';
+import { jobView, type JobView, type Stage } from '@/facts/job';
+
+const now = Date.parse('2026-11-23T09:00:00Z');
+const shop = demoShop(now);
+const kind = <T>(of: string) => shop.filter((record) => record.kind === of) as T[];
+const jobs = kind<Job>('job').filter(({ closed }) => !closed);
+const view = (job: Job): JobView =>
+  jobView(job, {
+    rig: kind<Rig>('rig').find(({ id }) => id === job.rigId),
+    cups: kind<Cup>('cup'),
+    shelf: shelfOf(kind<Can>('can'), kind<Coating>('coating'), jobs, '2026-11-23'),
+    shop: newShop,
+    now,
+  });
+
+describe('the demo shop', () => {
+  it('has six jobs, each standing at a different stage', () => {
+    const at = Object.fromEntries(jobs.map((job) => [job.id, view(job).current]));
+    expect(at).toEqual({
+      'demo-saloon-doors': 'thin',
+      'demo-livery-panels': 'spray',
+      'demo-truck-frames': 'mix',
+      'demo-seat-brackets': 'check',
+      'demo-seat-shells': 'plan',
+      'demo-depot-walls': 'clean',
+    } satisfies Record<string, Stage>);
+  });
+
+  it.each(jobs.map((job) => [job.name, job] as const))(
+    '%s has something to show on every stage',
+    (_, job) => {
+      const seen = view(job);
+      expect(isRefusal(seen.plan.needed)).toBe(false);
+      expect(isRefusal(seen.mix.ladder)).toBe(false);
+      expect(isRefusal(seen.set.fittings)).toBe(false);
+      expect(isRefusal(seen.set.proposal)).toBe(false);
+      expect(seen.spray.strokes.every(({ seconds }) => seconds > 0 && seconds < 120)).toBe(true);
+      expect(seen.check.spots.length).toBeGreaterThan(0);
+      expect(seen.clean.steps.length).toBeGreaterThan(5);
+    },
+  );
+
+  it('the frames have gone wrong: their recoat window is closed', () => {
+    const frames = view(jobs.find(({ id }) => id === 'demo-truck-frames') as Job);
+    expect(frames.spray.recoat?.state).toBe('closed');
+    expect(frames.mix.sources[0]?.expired.map(({ can }) => can.lot)).toEqual(['M1-077']);
+  });
+
+  it('the colour coat is flashing', () => {
+    const panels = view(jobs.find(({ id }) => id === 'demo-livery-panels') as Job);
+    expect(panels.spray.recoat?.state).toBe('flashing');
+    expect(panels.timers.map(({ id }) => id)).toContain('flash');
+  });
+});

@@ -1,0 +1,184 @@
+import {
+  pouringLadder,
+  remainingPours,
+  smallDoses,
+  type Pouring,
+  type RecipePart,
+  type Rung,
+  type SmallDose,
+} from '@/core/mixing';
+import { isRefusal, refuse, type Outcome } from '@/core/refusal';
+import type { Coating, Component, EntryOf, Job, Shop } from '@/records';
+import { cansFor, drawFrom, type ShelfCan } from '../shop/shelf';
+import { batchOf, pouredInto, recipeFor, type BatchState } from './batch';
+import { lastOf, liveEntries, ofType } from './entries';
+import type { PlanView } from './plan';
+import type { SupplyView } from './supply';
+
+/** A batch being poured: begun with the first part, ended by `mixed`. */
+export interface PouringState {
+  readonly batchId: string;
+  readonly volume: number;
+  /** kg of each part so far, in pouring order, and of thinner that came with them. */
+  readonly poured: readonly number[];
+  readonly thinner: number;
+  readonly outcome: Outcome<Pouring>;
+}
+
+/** Where a part comes from, and what is wrong with its cans. */
+export interface Source {
+  readonly part: Component;
+  /** Several are boxed together. */
+  readonly cans: readonly ShelfCan[];
+  readonly choices: readonly ShelfCan[];
+  readonly expired: readonly ShelfCan[];
+  /** A can in date that could be used instead. */
+  readonly instead?: ShelfCan;
+  /** Lots an earlier batch of this job came from, when this one would come from others. */
+  readonly otherLots: readonly string[];
+  /** m³ short of what the batch takes. */
+  readonly short: number;
+}
+
+export interface MixView {
+  readonly sheet: Coating;
+  readonly recipe: Outcome<readonly RecipePart[]>;
+  /** m³ wanted. */
+  readonly volume: Outcome<number>;
+  /** Every step from an empty pot. */
+  readonly ladder: Outcome<readonly Rung[]>;
+  readonly small: readonly SmallDose[];
+  readonly pouring?: PouringState;
+  readonly batch?: BatchState;
+  readonly sources: readonly Source[];
+}
+
+export function mixView(
+  job: Job,
+  plan: PlanView,
+  supply: SupplyView,
+  shop: Shop,
+  shelf: readonly ShelfCan[],
+): MixView {
+  const { sheet } = plan;
+  const recipe = recipeFor(job, sheet);
+  const parts: readonly RecipePart[] = isRefusal(recipe) ? [] : recipe;
+  const batch = batchOf(job, sheet);
+  const thinned = (partId: string): number => drawFrom(cansFor(shelf, sheet.id, partId, job.cans), 1).thinner;
+  const pouring = isRefusal(recipe) ? undefined : pouringOf(job, sheet, recipe, shop.scaleStep, thinned);
+  const wanted = pouring?.volume ?? batchVolume(job, supply);
+  const ladder = isRefusal(recipe)
+    ? recipe
+    : isRefusal(wanted)
+      ? wanted
+      : fromThinned(pouringLadder(wanted, recipe, 'mass', shop.scaleStep), thinned, shop.scaleStep);
+  return {
+    sheet,
+    recipe,
+    volume: wanted,
+    ladder,
+    small: isRefusal(wanted) ? [] : smallDoses(wanted, parts, 'mass', shop.scaleStep),
+    pouring,
+    batch,
+    sources: sheet.components.map((part) => sourceOf(part, job, sheet, shelf, batch ? undefined : ladder)),
+  };
+}
+
+/** The next batch: all of what remains, unless it must be split or the user wants another. */
+function batchVolume({ approach: { batch, pot } }: Job, { batches, remaining }: SupplyView): Outcome<number> {
+  if (batch !== undefined && pot !== undefined && batch > pot * (1 + 1e-9))
+    return refuse(
+      'over-pot',
+      'A batch of {value} does not go into a pot of {max}. Take less, or a larger pot.',
+      {
+        quantity: 'volume',
+        value: batch,
+        max: pot,
+      },
+    );
+  if (batch !== undefined) return batch;
+  const first = isRefusal(batches) ? undefined : batches[0];
+  return first && !isRefusal(batches) && batches.length > 1 ? first.volume : remaining;
+}
+
+function sourceOf(
+  part: Component,
+  job: Job,
+  sheet: Coating,
+  shelf: readonly ShelfCan[],
+  /** What is about to be poured; undefined once it is mixed. */
+  ladder: Outcome<readonly Rung[]> | undefined,
+): Source {
+  const cans = cansFor(shelf, sheet.id, part.id, job.cans);
+  const choices = shelf.filter(({ can }) => can.coatingId === sheet.id && can.componentId === part.id);
+  const expired = cans.filter((each) => each.expired);
+  const wanted = !ladder || isRefusal(ladder) ? undefined : ladder.find((rung) => rung.part.id === part.id);
+  const left = cans.reduce((sum, each) => sum + each.left, 0);
+  const used = new Set(
+    ofType(liveEntries(job), 'poured')
+      .filter(({ sheetId, partId }) => sheetId === sheet.id && partId === part.id)
+      .flatMap(({ from }) => from?.map(({ canId }) => canId) ?? []),
+  );
+  const same = used.size === 0 || cans.some(({ can }) => used.has(can.id));
+  return {
+    part,
+    cans,
+    choices,
+    expired,
+    instead: choices.find((each) => !each.expired && each.left > 0 && !cans.includes(each)),
+    otherLots: same ? [] : choices.filter(({ can }) => used.has(can.id)).map(({ can }) => can.lot),
+    short: cans.length > 0 && wanted ? Math.max(wanted.volume - left, 0) : 0,
+  };
+}
+
+/** Rungs of parts whose cans were thinned before: more of them is poured, so that the part itself is right. */
+function fromThinned(
+  rungs: Outcome<readonly Rung[]>,
+  thinned: (partId: string) => number,
+  scaleStep: number,
+  before = 0,
+): Outcome<readonly Rung[]> {
+  if (isRefusal(rungs)) return rungs;
+  let more = before;
+  return rungs.map((rung) => {
+    const share = thinned(rung.part.id);
+    const mass = share > 0 ? Math.round(rung.mass / (1 - share) / scaleStep) * scaleStep : rung.mass;
+    more += mass - rung.mass;
+    return more === 0
+      ? rung
+      : {
+          ...rung,
+          mass,
+          volume: mass / rung.part.density,
+          scale: rung.scale + more,
+          mark: rung.mark + more / rung.part.density,
+        };
+  });
+}
+
+function pouringOf(
+  job: Job,
+  sheet: Coating,
+  recipe: readonly RecipePart[],
+  scaleStep: number,
+  thinned: (partId: string) => number,
+): PouringState | undefined {
+  const entries = liveEntries(job);
+  const begun = entries.filter(
+    (entry): entry is EntryOf<'poured'> | EntryOf<'leftover'> =>
+      (entry.type === 'poured' || entry.type === 'leftover') && entry.sheetId === sheet.id,
+  );
+  const last = begun.at(-1);
+  if (!last || lastOf(entries, 'mixed', ({ batchId }) => batchId === last.batchId)) return undefined;
+  if (lastOf(entries, 'discard', ({ batchId }) => batchId === last.batchId)) return undefined;
+  const { masses, thinner } = pouredInto(entries, last.batchId, recipe);
+  const remaining = remainingPours(last.volume, recipe, 'mass', scaleStep, masses);
+  const rest = isRefusal(remaining) ? remaining : fromThinned(remaining.rest, thinned, scaleStep, thinner);
+  return {
+    batchId: last.batchId,
+    volume: last.volume,
+    poured: masses,
+    thinner,
+    outcome: isRefusal(remaining) || isRefusal(rest) ? remaining : { ...remaining, rest },
+  };
+}

@@ -1,0 +1,117 @@
+import { isRefusal } from '@/core/refusal';
+import type { WorkStage } from '@/core/safety';
+import type { Lesson } from '@/core/thinning';
+import type { Cup, Job, Rig, Shop } from '@/records';
+import type { ShelfCan } from '../shop/shelf';
+import { checkView, type CheckView } from './check';
+import { cleanView, type CleanView } from './clean';
+import { mixView, type MixView } from './mix';
+import { planView, type PlanView } from './plan';
+import { setView, type SetView } from './set';
+import { sprayView, type SprayView } from './spray';
+import { supplyView, type SupplyView } from './supply';
+import { thinView, type ThinView } from './thin';
+import { timersOf, type Timer } from './timers';
+import { jobWorked } from './worked';
+
+export type Stage = WorkStage;
+export const stages: readonly Stage[] = ['plan', 'mix', 'thin', 'set', 'spray', 'check', 'clean'];
+
+/** What a job needs to be seen whole. */
+export interface Bearings {
+  readonly rig?: Rig;
+  readonly cups: readonly Cup[];
+  readonly shelf: readonly ShelfCan[];
+  readonly shop: Shop;
+  /** ms since the epoch */
+  readonly now: number;
+  /** What earlier batches of a sheet with a thinner taught. */
+  readonly lessons?: (sheetId: string, thinnerId: string) => readonly Lesson[];
+}
+
+const none = () => [];
+
+/** Everything shown about a job, derived from its plan and its log. Nothing of it is stored. */
+export interface JobView {
+  readonly job: Job;
+  readonly rig?: Rig;
+  readonly shop: Shop;
+  readonly now: number;
+  readonly plan: PlanView;
+  readonly supply: SupplyView;
+  readonly mix: MixView;
+  readonly thin: ThinView;
+  readonly set: SetView;
+  readonly spray: SprayView;
+  readonly check: CheckView;
+  readonly clean: CleanView;
+  readonly timers: readonly Timer[];
+  /** Stages whose work is done. */
+  readonly done: ReadonlySet<Stage>;
+  /** The stage where the next thing is to be done. */
+  readonly current: Stage;
+}
+
+export function jobView(job: Job, { rig, cups, shelf, shop, now, lessons = none }: Bearings): JobView {
+  const work = jobWorked(job, rig);
+  const plan = planView(work, rig);
+  const thin = thinView(work, { rig, cups, shop, plan, now, lessons });
+  const set = setView(work, { rig, plan, thin, shop, now });
+  const spray = sprayView(work, rig, set, now);
+  const supply = supplyView(work, rig, plan, spray, now);
+  const views = {
+    plan,
+    supply,
+    mix: mixView(work, plan, supply, shop, shelf),
+    thin,
+    set,
+    spray,
+    check: checkView(work),
+    clean: cleanView(work, rig, shop, now),
+  };
+  const done = doneStages(views);
+  return {
+    job,
+    rig,
+    shop,
+    now,
+    ...views,
+    timers: timersOf(work, views.clean, shop, spray),
+    done,
+    current: currentStage(views, done),
+  };
+}
+
+type Views = Pick<JobView, 'plan' | 'mix' | 'thin' | 'set' | 'spray' | 'check' | 'clean'>;
+
+function doneStages({ plan, mix, thin, set, spray, check, clean }: Views): Set<Stage> {
+  const done = new Set<Stage>();
+  if (plan.climate && plan.fitness.every(({ state }) => state === 'good')) done.add('plan');
+  if (mix.batch && thin.step.kind !== 'expired' && thin.step.kind !== 'doubled') done.add('mix');
+  const step = thin.step;
+  if ((step.kind === 'no-cup' && mix.batch) || step.kind === 'neat') done.add('thin');
+  if (
+    step.kind === 'advice' &&
+    (step.advice.kind === 'ready' || (step.advice.kind === 'near' && thin.inBand === 'inside'))
+  )
+    done.add('thin');
+  if (set.setting && set.card?.verdict === 'good') done.add('set');
+  if (!spray.next && !spray.running) done.add('spray');
+  const { open, waiting } = check.defects;
+  const measured = !isRefusal(check.verdict) && check.verdict.passes && check.taken >= check.wanted;
+  if (measured && open.length === 0 && !waiting) done.add('check');
+  if (clean.state === 'clean') done.add('clean');
+  return done;
+}
+
+/** A gun with mix in it sets; a film does not run away. So cleaning comes before measuring. */
+function currentStage({ spray, check, clean }: Views, done: ReadonlySet<Stage>): Stage {
+  if (spray.running) return 'spray';
+  if (done.has('spray')) {
+    if (clean.state === 'dirty') return 'clean';
+    return done.has('check') ? 'clean' : 'check';
+  }
+  const failed = check.coatsOn > 0 && check.taken > 0 && !isRefusal(check.verdict) && !check.verdict.passes;
+  const open = (['plan', 'mix', 'thin', 'set'] as const).find((stage) => !done.has(stage));
+  return failed && check.taken >= check.wanted ? 'check' : (open ?? 'spray');
+}

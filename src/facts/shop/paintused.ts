@@ -1,0 +1,40 @@
+import { transferFound } from '@/core/film';
+import { isRefusal, type Outcome } from '@/core/refusal';
+import { batchesOf, liveEntries, ofType, type JobView } from '../job';
+
+export interface TransferSeen {
+  /** m³ of mix that went through the gun. */
+  readonly used: number;
+  /** m³ of it that were thrown away unsprayed, by the waste on record. */
+  readonly leftOver: number;
+  /** Some was thrown away and nobody said how much: the transfer is at least this. */
+  readonly atLeast: boolean;
+  readonly transfer: Outcome<number>;
+}
+
+/**
+ * Transfer from the paint used and the film found, once every coat is on and measured. Nothing is claimed where
+ * several batches were mixed: what is left of each cannot be told apart.
+ */
+export function transferSeen({ job, spray, check, plan }: JobView): TransferSeen | undefined {
+  const last = spray.coats.findLast(({ state }) => state === 'done');
+  if (!last || spray.next || isRefusal(check.verdict)) return undefined;
+  const entries = liveEntries(job);
+  if (new Set(ofType(entries, 'mixed').map(({ batchId }) => batchId)).size !== 1) return undefined;
+  // What is left of it may be gone by the time the film is hard enough to measure.
+  const [batch] = batchesOf(job, last.sheet);
+  if (!batch || !(batch.applied.density > 0)) return undefined;
+  const { applied, mixedMass, additions } = batch;
+  const back = ofType(entries, 'returned').reduce((sum, { mass }) => sum + mass, 0);
+  const added = additions.reduce((sum, { mass }) => sum + mass, 0);
+  const thrown = ofType(entries, 'waste').filter(({ what }) => what === 'mix');
+  const leftOver = thrown.reduce((sum, { volume, mass = 0 }) => sum + (volume ?? mass / applied.density), 0);
+  const used = (mixedMass + added - back) / applied.density - leftOver;
+  if (!(used > 0)) return undefined;
+  return {
+    used,
+    leftOver,
+    atLeast: thrown.length === 0 && ofType(entries, 'discard').length > 0,
+    transfer: transferFound(check.verdict.mean, plan.area, used, last.solids),
+  };
+}

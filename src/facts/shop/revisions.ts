@@ -1,0 +1,66 @@
+import { canonical } from '@/records/canonical';
+import {
+  newId,
+  usualRecheck,
+  type AnyRecord,
+  type Coating,
+  type Job,
+  type Revision,
+  type Shop,
+} from '@/records';
+import { addDays, formatISO, parseISO } from 'date-fns';
+
+/** What a sheet says, apart from when it was checked and what is still a default. */
+const content = (sheet: Coating): string => canonical({ ...sheet, checkedOn: '', assumed: [] });
+
+export const saysTheSame = (a: Coating, b: Coating): boolean => content(a) === content(b);
+
+/** The records to write when a sheet is changed: the sheet, and how it stood before if it says something else now. */
+export function changedSheet(before: Coating, after: Coating, now: string): AnyRecord[] {
+  if (saysTheSame(before, after)) return [after];
+  const revision: Revision = {
+    kind: 'revision',
+    version: 1,
+    id: newId(),
+    coatingId: before.id,
+    until: now,
+    sheet: before,
+  };
+  return [after, revision];
+}
+
+/** Open jobs that began with another sheet than the shop has now. */
+export const jobsBehind = (jobs: readonly Job[], sheet: Coating): Job[] =>
+  jobs.filter(
+    ({ closed, sheets }) => !closed && sheets.some((own) => own.id === sheet.id && !saysTheSame(own, sheet)),
+  );
+
+/** A job that takes the shop's sheet instead of the one it began with, and says so in its log. */
+export function takeSheet(job: Job, sheet: Coating, now: string): Job {
+  const before = job.sheets.find(({ id }) => id === sheet.id);
+  return {
+    ...job,
+    sheets: job.sheets.map((own) => (own.id === sheet.id ? sheet : own)),
+    log: [
+      ...job.log,
+      {
+        type: 'action',
+        id: newId(),
+        at: now,
+        text: `Took the changed sheet of ${sheet.name}: revision ${before?.sheetRevision || 'not stated'} to ${sheet.sheetRevision || 'not stated'}`,
+      },
+    ],
+  };
+}
+
+/** The day a sheet is to be checked again. */
+export const recheckDue = ({ checkedOn }: Coating, { recheckAfter = usualRecheck }: Shop): string =>
+  formatISO(addDays(parseISO(checkedOn), recheckAfter), { representation: 'date' });
+
+/** A copy to begin another sheet from: its own id, nothing checked yet. */
+export const duplicateOf = (sheet: Coating, today: string): Coating => ({
+  ...sheet,
+  id: newId(),
+  name: `${sheet.name}, copy`.slice(0, 120),
+  checkedOn: today,
+});

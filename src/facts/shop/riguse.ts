@@ -1,0 +1,94 @@
+import { abrasiveness } from '@/core/care';
+import { isRefusal } from '@/core/refusal';
+import { classAbrasiveness, type EntryOf, type Job } from '@/records';
+import { sheetAsMixed } from '../job/batch';
+import { lastOf, liveEntries, moment, ofType } from '../job/entries';
+
+/** One coat sprayed with a rig. */
+export interface SprayedSpan {
+  /** ms since the epoch, its end. */
+  readonly at: number;
+  readonly seconds: number;
+  /** m³ of mix, and the same as so much of a coating of middling abrasiveness. */
+  readonly volume: number;
+  readonly wearing: number;
+  /** A set’s id or a tip’s code, where the setting names one. */
+  readonly fitted?: string;
+}
+
+/** What a rig has done, by the logs of all jobs. */
+export interface RigUse {
+  /** s between start and end of its coats, and m³ mixed for it. */
+  readonly seconds: number;
+  readonly volume: number;
+  /** ms since the epoch. */
+  readonly lastSprayed?: number;
+  readonly lastCleaned?: number;
+  /** The same by what was fitted: a set’s id or a tip’s code. */
+  readonly fitted: ReadonlyMap<string, { readonly seconds: number; readonly volume: number }>;
+}
+
+/**
+ * Every coat sprayed with a rig, in no order.
+ *
+ * Paint is shared out over a job’s coats by the time each was sprayed for: what a coat truly used is not weighed.
+ */
+export function spansOf(jobs: readonly Job[], rigId: string): SprayedSpan[] {
+  return jobs.flatMap((job) => {
+    if (job.rigId !== rigId) return [];
+    const entries = liveEntries(job);
+    const coats = ofType(entries, 'coat-end').flatMap((end) => {
+      const start = lastOf(
+        entries,
+        'coat-start',
+        (entry) => entry.coatId === end.coatId && moment(entry) <= moment(end),
+      );
+      return start ? [{ end, seconds: (moment(end) - moment(start)) / 1000 }] : [];
+    });
+    const sprayed = coats.reduce((sum, { seconds }) => sum + seconds, 0);
+    const mixed = mixedOf(job);
+    return coats.map(({ end, seconds }): SprayedSpan => {
+      const setting = lastOf(entries, 'setting', (entry) => moment(entry) <= moment(end));
+      const fitted = setting?.tip ?? setting?.setId;
+      const sheet = job.sheets.find(
+        ({ id }) => id === job.coats.find((coat) => coat.id === end.coatId)?.sheetId,
+      );
+      const volume = sprayed > 0 ? (mixed * seconds) / sprayed : 0;
+      const rub = sheet ? abrasiveness[sheet.abrasive ?? classAbrasiveness(sheet.class)] : 1;
+      return { at: moment(end), seconds, volume, wearing: volume * rub, ...(fitted ? { fitted } : {}) };
+    });
+  });
+}
+
+/** Adds up what a rig has done. */
+export function rigUse(jobs: readonly Job[], rigId: string): RigUse {
+  const own = jobs.filter((job) => job.rigId === rigId);
+  const spans = spansOf(own, rigId);
+  const fitted = new Map<string, { seconds: number; volume: number }>();
+  for (const { fitted: name, seconds, volume } of spans) {
+    if (!name) continue;
+    const before = fitted.get(name) ?? { seconds: 0, volume: 0 };
+    fitted.set(name, { seconds: before.seconds + seconds, volume: before.volume + volume });
+  }
+  const cleaned = own.flatMap((job) => {
+    const tick = lastOf(liveEntries(job), 'tick', ({ list, done }) => list === 'clean' && done);
+    return tick ? [moment(tick)] : [];
+  });
+  return {
+    seconds: spans.reduce((sum, { seconds }) => sum + seconds, 0),
+    volume: own.reduce((sum, job) => sum + mixedOf(job), 0),
+    lastSprayed: spans.length ? Math.max(...spans.map(({ at }) => at)) : undefined,
+    lastCleaned: cleaned.length ? Math.max(...cleaned) : undefined,
+    fitted,
+  };
+}
+
+const mixedOf = (job: Job): number =>
+  ofType(liveEntries(job), 'mixed').reduce((sum, entry) => sum + mixedVolume(job, entry), 0);
+
+function mixedVolume(job: Job, { sheetId, poured }: EntryOf<'mixed'>): number {
+  const sheet = job.sheets.find(({ id }) => id === sheetId);
+  const mixed = sheet && sheetAsMixed(sheet);
+  const mass = poured.reduce((sum, each) => sum + each.mass, 0);
+  return mixed && !isRefusal(mixed) ? mass / mixed.density : 0;
+}

@@ -1,0 +1,49 @@
+import { nextSample, sampleCount, usualSampling, type SamplingRule } from '@/core/quality';
+import type { EntryOf, Job } from '@/records';
+import { liveEntries, moment, ofType } from '../job';
+
+/** Parts from here on are a run: counted, sampled and handed over. */
+export const runFrom = 8;
+
+export interface ShiftView {
+  readonly total: number;
+  readonly sprayed: number;
+  readonly rule: SamplingRule;
+  /** The next part to measure, and how many are measured in all. */
+  readonly next?: number;
+  readonly samples: number;
+  /** The part just sprayed is one to measure. */
+  readonly measureNow: boolean;
+  /** s a part, between the first count and the last; s for those that remain. */
+  readonly pace?: { readonly each: number; readonly rest: number };
+  readonly handed?: EntryOf<'handover'>;
+}
+
+/** A run of repeated parts as it stands; undefined where there are too few to be one. */
+export function shiftOf(job: Job): ShiftView | undefined {
+  const total = job.part.faces.reduce((most, { count }) => Math.max(most, count), 0);
+  if (total < runFrom) return undefined;
+  const entries = liveEntries(job);
+  const counts = ofType(entries, 'parts');
+  const sprayed = Math.max(
+    counts.reduce((sum, { count }) => sum + count, 0),
+    0,
+  );
+  const rule = job.approach.sampling ?? usualSampling;
+  const next = nextSample(sprayed, total, rule);
+  const [first, last] = [counts[0], counts.at(-1)];
+  // What the first count says was sprayed before it: nobody timed that.
+  const timed = first ? sprayed - first.count : 0;
+  const each = first && last && timed > 0 ? (moment(last) - moment(first)) / 1000 / timed : undefined;
+  const handed = ofType(entries, 'handover').at(-1);
+  return {
+    total,
+    sprayed,
+    rule,
+    ...(next === undefined ? {} : { next }),
+    samples: sampleCount(total, rule),
+    measureNow: sprayed > 0 && nextSample(sprayed - 1, total, rule) === sprayed,
+    ...(each && sprayed < total ? { pace: { each, rest: each * (total - sprayed) } } : {}),
+    ...(handed ? { handed } : {}),
+  };
+}

@@ -1,0 +1,123 @@
+import { readingsPerSpot, type Condition } from '@/core/quality';
+import { isRefusal } from '@/core/refusal';
+import type { JobView, OpenDefects } from '@/facts/job';
+import type { Units } from './units';
+import { focus, go, type Fact, type NextLine } from './line';
+
+const conditionWords: Record<Condition['id'], string> = {
+  'mean-in-range': 'Mean inside the range',
+  'spots-in-range': 'Thickest spot mean, at most 120 % of the maximum',
+  'mean-at-nominal': 'Mean at or above nominal',
+  'nothing-far-under': 'Thinnest, at least 80 %',
+  'few-under': 'Readings between 80 and 100 %, fewer than a fifth',
+  'below-maximum': 'Thickest below the maximum',
+  'none-under': 'No reading under your own least',
+  'none-over': 'No reading over your own most',
+};
+
+const ruleWords = {
+  'spot-mean': 'spot means 80–120 %',
+  nominal: 'nominal film',
+  own: 'your own limits',
+} as const;
+
+export function conditionFacts(
+  conditions: readonly Condition[],
+  units: Units,
+): (Fact & { holds: boolean })[] {
+  return conditions.map(({ id, holds, found, limit }) => {
+    const quantity = id === 'few-under' ? 'share' : 'film';
+    const digits = quantity === 'film' && units.system === 'metric' ? { digits: 1 } : {};
+    return {
+      label: conditionWords[id],
+      value: `${units.show(quantity, found, digits)} / ${units.show(quantity, limit, digits)}`,
+      holds,
+    };
+  });
+}
+
+/** A defect comes before the film: a change that waits for its verdict first, then what nobody has traced yet. */
+function defectLine({ open, change, waiting }: OpenDefects, because: readonly Fact[]): NextLine | undefined {
+  if (change && waiting)
+    return {
+      big: { number: '1', unit: 'change to judge' },
+      says: `${change.text} Then say whether it helped.`,
+      ...(change.expects ? { detail: `It should show: ${change.expects}` } : {}),
+      tone: 'act',
+      because,
+      tap: focus('change', 'Say what came of it', 'defects'),
+    };
+  if (open.length === 0) return undefined;
+  const names = [...new Set(open.map(({ name }) => name))];
+  return {
+    big: { number: `${names.length}`, unit: names.length === 1 ? 'defect' : 'defects' },
+    says: `${names.join(', ')}: find the cause, and change one thing.`,
+    tone: 'stop',
+    because,
+    tap: focus('defects', 'Find the cause', 'defects'),
+  };
+}
+
+export function checkLine({ check, job }: JobView, units: Units): NextLine {
+  const { verdict, spec, spots, wanted, taken, coatsOn } = check;
+  const because: Fact[] = [
+    {
+      label: `Range for ${coatsOn || job.coats.length} coats, dry`,
+      value: units.range('film', spec.min, spec.max),
+    },
+    { label: 'Aim', value: units.show('film', spec.nominal) },
+    {
+      label: 'Rule',
+      value: ruleWords[job.approach.acceptance],
+    },
+    { label: 'Spots measured', value: `${taken} of ${wanted}` },
+  ];
+  const defect = defectLine(check.defects, because);
+  if (defect) return defect;
+  const open = spots.find(({ readings }) => readings.length < readingsPerSpot);
+  const face = job.part.faces.find(({ id }) => id === open?.faceId);
+  if (isRefusal(verdict) && coatsOn === 0)
+    return {
+      big: units.parts('film', spec.nominal),
+      says: units.says(verdict),
+      tone: 'plain',
+      because,
+      tap: go('spray', 'Go to Spray'),
+    };
+  if (taken < wanted || isRefusal(verdict))
+    return {
+      big: { number: `${taken}`, unit: `of ${wanted} spots` },
+      says: `Take ${readingsPerSpot} readings at spot ${(open?.spot ?? 0) + 1} of ${face?.name ?? 'the part'}.`,
+      detail: 'Zero and shim the gauge first. Keep off edges.',
+      tone: 'act',
+      because,
+      tap: focus('reading', 'Enter readings'),
+    };
+  const failed = verdict.conditions.find(({ holds }) => !holds);
+  const big = units.parts('film', verdict.mean);
+  if (!failed)
+    return {
+      big,
+      says: 'The film passes.',
+      detail: `Mean of ${spots.reduce((sum, { readings }) => sum + readings.length, 0)} readings; thinnest ${units.show('film', verdict.least)}, thickest ${units.show('film', verdict.most)}.`,
+      tone: 'good',
+      because,
+      tap: go('clean', 'Go to Clean'),
+    };
+  const [fact] = conditionFacts([failed], units);
+  const thin = failed.found < failed.limit;
+  const worst = [...verdict.spots].sort((a, b) => (thin ? a.mean - b.mean : b.mean - a.mean))[0];
+  const [faceId, spot] = worst?.id.split('/') ?? [];
+  const where = `${job.part.faces.find(({ id }) => id === faceId)?.name ?? ''}, spot ${Number(spot) + 1}`;
+  return {
+    big,
+    says: `The film fails: ${fact?.label.toLowerCase() ?? ''}.`,
+    detail:
+      failed.id === 'few-under'
+        ? 'Too many readings lie under nominal. Another coat, or slower strokes, would lift them.'
+        : `${fact?.value ?? ''}. ${thin ? 'Thinnest' : 'Thickest'} at ${where}. ${thin ? 'Another coat there, inside the recoat window.' : 'Let it cure, sand it back; do not cut through.'}`,
+    tone: 'stop',
+    because,
+    tap: focus('map', 'Show the spots'),
+  };
+}

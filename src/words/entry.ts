@@ -1,0 +1,153 @@
+import type { EntryType, Job, LogEntry } from '@/records';
+import type { Units } from './units';
+import { endingWords } from './endings';
+import { partWords, symptomWords, wasteWords } from './care';
+import { stickWords } from './stick';
+import { cardWords, fittingName, placeWords, pressureQuantity } from './set';
+
+export const typeWords: Record<EntryType, string> = {
+  climate: 'Room',
+  stir: 'Stirred',
+  poured: 'Poured',
+  leftover: 'Leftover',
+  returned: 'Poured back',
+  mixed: 'Mixed',
+  reading: 'Cup',
+  addition: 'Added',
+  stick: 'Stick test',
+  structure: 'Structure',
+  trial: 'Trial piece',
+  discard: 'Discarded',
+  setting: 'Gun set',
+  card: 'Card',
+  refill: 'Cup filled',
+  'coat-start': 'Coat started',
+  'coat-end': 'Coat ended',
+  'face-done': 'Face done',
+  pause: 'Paused',
+  resume: 'Went on',
+  touch: 'Touch test',
+  flowed: 'Flow-out',
+  outcome: 'Outcome',
+  rework: 'Put right',
+  'gauge-check': 'Gauge check',
+  base: 'Base reading',
+  hiding: 'Hiding',
+  look: 'Looked again',
+  parts: 'Parts counted',
+  skip: 'Left out',
+  handover: 'Handed over',
+  abraded: 'Abraded',
+  comb: 'Wet comb',
+  film: 'Dry film',
+  tick: 'Cleaning',
+  symptom: 'Symptom',
+  waste: 'Waste',
+  defect: 'Defect',
+  action: 'Action',
+  note: 'Note',
+};
+
+const helpedWords = {
+  yes: 'the change helped',
+  partly: 'the change helped in part',
+  no: 'the change did not help',
+} as const;
+const filmDigits = (units: Units) => ({ digits: units.system === 'metric' ? 1 : 2 });
+const flowedWords = { peel: 'kept its peel', even: 'flowed out evenly', run: 'ran' } as const;
+
+/** What an entry says, in the user's units. */
+export function entryWords(entry: LogEntry, job: Job, units: Units): string {
+  const coat = (id: string) => job.coats.find((each) => each.id === id)?.name ?? 'a coat';
+  const parts = job.sheets.flatMap(({ components, thinning, additives = [] }) => [
+    ...components,
+    ...additives,
+    ...thinning.thinners,
+  ]);
+  const part = (id: string) =>
+    id === 'unthinned' ? 'unthinned mix' : (parts.find((each) => each.id === id)?.name ?? id);
+  switch (entry.type) {
+    case 'climate':
+      return `air ${units.show('temperature', entry.air)}, part ${units.show('temperature', entry.part)}, ${units.show('share', entry.humidity, { digits: 0 })} humidity`;
+    case 'stir':
+      return 'the mix';
+    case 'poured':
+      return `${part(entry.partId)}, ${units.show('mass', entry.mass)}`;
+    case 'leftover':
+      return `${units.show('mass', entry.mass)} from ${entry.from}`;
+    case 'returned':
+      return `${units.show('mass', entry.mass)}${entry.thinner > 0 ? `, ${units.show('mass', entry.thinner)} of it thinner` : ''}`;
+    case 'mixed':
+      return entry.poured.map(({ partId, mass }) => `${part(partId)} ${units.show('mass', mass)}`).join(', ');
+    case 'reading':
+      return `${units.show('time', entry.seconds)} at ${units.show('temperature', entry.temperature)}`;
+    case 'addition':
+      return `${units.show('mass', entry.mass)} ${part(entry.what).toLowerCase()}${entry.coatId ? `, extra for ${coat(entry.coatId)}` : ''}${entry.offSheet ? ', off the sheet' : ''}`;
+    case 'stick':
+      return `${stickWords[entry.sign].toLowerCase()} at ${units.show('temperature', entry.temperature)}`;
+    case 'structure':
+      return `fresh ${units.show('time', entry.fresh)}, after standing ${units.show('time', entry.stood)}`;
+    case 'trial':
+      return `${entry.text}, for ${coat(entry.coatId)}`;
+    case 'discard':
+      return entry.why;
+    case 'setting':
+      return `${fittingName(entry, units)}, ${units.show(pressureQuantity(entry.pressure), entry.pressure)} ${placeWords[entry.pressureAt]}${entry.triggerPulled ? ', trigger pulled' : ', static'}, ${units.show('fluidFlow', entry.fluid)}, ${units.show('speed', entry.speed)}`;
+    case 'card':
+      return `${cardWords[entry.verdict].name.toLowerCase()}${entry.pressure === undefined ? '' : ` at ${units.show(pressureQuantity(entry.pressure), entry.pressure)}`}${entry.pattern ? `, read: ${units.show('distance', entry.pattern.width)} wide` : ''}`;
+    case 'refill':
+      return 'again, from the same batch';
+    case 'face-done':
+      return `${coat(entry.coatId)} on ${job.part.faces.find(({ id }) => id === entry.faceId)?.name ?? 'a face'}${entry.side === 2 ? ', back' : ''}`;
+    case 'flowed':
+      return `${coat(entry.coatId)} ${flowedWords[entry.seen]} at ${units.show('film', entry.film)} wet`;
+    case 'touch':
+      return `${coat(entry.coatId)} is ${entry.found}`;
+    case 'parts':
+      return `${entry.count > 0 ? '+' : ''}${entry.count}`;
+    case 'skip':
+      return `${entry.item}: ${entry.why}`;
+    case 'handover':
+      return entry.text;
+    case 'pause':
+    case 'resume':
+    case 'coat-start':
+    case 'coat-end':
+    case 'abraded':
+      return coat(entry.coatId);
+    case 'comb':
+      return `${units.range('film', entry.wetted, entry.dry)} on ${coat(entry.coatId)}`;
+    case 'film':
+      return `${units.show('film', entry.reading, { digits: units.system === 'metric' ? 1 : 2 })}, ${job.part.faces.find(({ id }) => id === entry.faceId)?.name ?? 'a face'}, spot ${entry.spot + 1}`;
+    case 'tick':
+      return `${entry.step}, ${entry.done ? 'done' : 'taken back'}`;
+    case 'symptom':
+      return `${symptomWords[entry.symptom].toLowerCase()}: ${(partWords[entry.part] ?? entry.part).toLowerCase()} ${entry.found ? 'was it' : 'was not it'}`;
+    case 'waste': {
+      const amounts = [
+        entry.volume === undefined ? '' : units.show('volume', entry.volume),
+        entry.mass === undefined ? '' : units.show('mass', entry.mass),
+      ].filter(Boolean);
+      return `${wasteWords[entry.what].toLowerCase()}${amounts.length ? `, ${amounts.join(', ')}` : ''}${entry.note ? `. ${entry.note}` : ''}`;
+    }
+    case 'defect':
+      return `${entry.name}${entry.note ? `. ${entry.note}` : ''}`;
+    case 'rework': {
+      const named = job.log.find((each) => each.type === 'defect' && each.defect === entry.defect);
+      return `${named?.type === 'defect' ? named.name : entry.defect}: ${endingWords[entry.did]}`;
+    }
+    case 'outcome':
+      return helpedWords[entry.helped];
+    case 'gauge-check':
+      return `zero ${units.show('film', entry.zero, filmDigits(units))}, shim of ${units.show('film', entry.shim, filmDigits(units))} read ${units.show('film', entry.read, filmDigits(units))}`;
+    case 'base':
+      return `${units.show('film', entry.reading, filmDigits(units))} on ${job.part.faces.find(({ id }) => id === entry.faceId)?.name ?? 'a face'}, before the first coat`;
+    case 'hiding':
+      return `${job.part.faces.find(({ id }) => id === entry.faceId)?.name ?? 'a face'} ${entry.hides ? 'hides' : 'does not hide'} what is below`;
+    case 'look':
+      return `${entry.text}: ${entry.found === 'good' ? 'nothing showed' : 'something showed'}`;
+    case 'action':
+    case 'note':
+      return entry.text;
+  }
+}

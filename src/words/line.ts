@@ -1,0 +1,56 @@
+import type { NewEntry } from '@/records';
+import type { Stage } from '@/facts/job';
+
+export type Tone = 'plain' | 'act' | 'good' | 'care' | 'stop';
+
+/** A fact beside the next line: what it is, and its value in the user's units. */
+export interface Fact {
+  readonly label: string;
+  readonly value: string;
+}
+
+/** What one tap does. */
+export type Deed =
+  | { readonly kind: 'log'; readonly label: string; readonly entries: readonly NewEntry[] }
+  | { readonly kind: 'go'; readonly stage: Stage }
+  /** Bring a place of this stage into view and focus it; it stands in this part of it, else in the first. */
+  | { readonly kind: 'focus'; readonly place: string; readonly part?: string };
+
+export interface Tap {
+  readonly says: string;
+  readonly does: Deed;
+}
+
+/** The one thing to do next at a stage, and why. */
+export interface NextLine {
+  readonly big: { readonly number: string; readonly unit: string };
+  readonly says: string;
+  readonly detail?: string;
+  readonly tone: Tone;
+  readonly tap?: Tap;
+  readonly otherwise?: Tap;
+  readonly because: readonly Fact[];
+}
+
+export const go = (stage: Stage, says: string): Tap => ({ says, does: { kind: 'go', stage } });
+export const focus = (place: string, says: string, part?: string): Tap => ({
+  says,
+  does: { kind: 'focus', place, ...(part ? { part } : {}) },
+});
+export const log = (says: string, label: string, ...entries: readonly NewEntry[]): Tap => ({
+  says,
+  does: { kind: 'log', label, entries },
+});
+
+export const stageWords: Record<Stage, string> = {
+  plan: 'Plan',
+  mix: 'Mix',
+  thin: 'Thin',
+  set: 'Set',
+  spray: 'Spray',
+  check: 'Check',
+  clean: 'Clean',
+};
+
+export const plural = (count: number, one: string, many = `${one}s`): string =>
+  `${count} ${count === 1 ? one : many}`;

@@ -1,0 +1,274 @@
+import { showClock } from '@/core/quantity';
+import { isRefusal } from '@/core/refusal';
+import type { PartVerdict, Rung } from '@/core/mixing';
+import { newId, type Coating, type NewEntry } from '@/records';
+import type { BatchState, JobView } from '@/facts/job';
+import { drawFrom } from '@/facts/shop/shelf';
+import type { Units } from './units';
+import { clockTime } from './spray';
+import { focus, go, log, type Fact, type NextLine } from './line';
+
+/** Grams as fine as the shop's scale. */
+export const scaleDigits = (scaleStep: number): number =>
+  Math.max(0, Math.ceil(-Math.log10(scaleStep * 1000) - 1e-9));
+
+export function mixLine(view: JobView, units: Units): NextLine {
+  const { mix, shop, spray, plan, job } = view;
+  const { sheet, volume, ladder, pouring, batch, sources } = mix;
+  const grams = (kilograms: number) => units.show('mass', kilograms, massDigits(view, units));
+  const ratio = sheet.components.map(({ parts }) => shortNumber(parts)).join(' : ');
+  const because: Fact[] = [
+    { label: `Ratio by ${sheet.ratioBy}`, value: sheet.components.length > 1 ? ratio : 'one part' },
+    ...(batch || isRefusal(volume) ? [] : [{ label: 'This batch', value: units.show('volume', volume) }]),
+    ...(isRefusal(plan.needed)
+      ? []
+      : [{ label: 'The plan asks for', value: units.show('volume', plan.needed.total) }]),
+    { label: 'Scale reads to', value: grams(shop.scaleStep) },
+    ...sources.flatMap(({ cans }) =>
+      cans.map(({ can, useBefore, expired }) => ({
+        label: `Lot ${can.lot}`,
+        value: `${expired ? '▲ past ' : 'use before '}${useBefore ?? 'no date'}`,
+      })),
+    ),
+  ];
+  const refused = [volume, ladder].find(isRefusal);
+  if (refused && !batch)
+    return {
+      big: { number: '–', unit: '' },
+      says: units.says(refused),
+      tone: 'stop',
+      because,
+      tap: focus('batch', 'Put it right'),
+    };
+  if (batch) return mixedLine(view, batch, because, units);
+
+  if (pouring && !isRefusal(pouring.outcome)) {
+    const { rest, over, volume: grown } = pouring.outcome;
+    const [rung] = rest;
+    const facts = over
+      ? [
+          ...because,
+          { label: `More ${over.name} than planned`, value: 'the others follow' },
+          { label: 'Batch grows to', value: units.show('volume', grown) },
+          ...(sheet.pricePerVolume === undefined
+            ? []
+            : [{ label: 'Which costs', value: costWords((grown - pouring.volume) * sheet.pricePerVolume) }]),
+        ]
+      : because;
+    if (!rung)
+      return {
+        big: units.parts(
+          'mass',
+          pouring.poured.reduce((sum, each) => sum + each, pouring.thinner),
+          massDigits(view, units),
+        ),
+        says: 'All parts are in. Stir past the last streak, sides and bottom.',
+        detail: sheet.times.potLife
+          ? 'The pot-life clock starts when you tap Mixed.'
+          : 'Strain it when you fill the gun.',
+        tone: 'act',
+        because: facts,
+        tap: log('Mixed', 'mixed', mixedEntry(view, pouring.batchId)),
+      };
+    const line = pour(rung, facts, pouring.batchId, pouring.volume);
+    const { pot } = job.approach;
+    return over && pot !== undefined && grown > pot
+      ? {
+          ...line,
+          tone: 'care',
+          detail: `The pot holds ${units.show('volume', pot)}: go on in a larger one. ${line.detail}`,
+        }
+      : line;
+  }
+  const [first] = isRefusal(ladder) || isRefusal(volume) ? [] : ladder;
+  if (!first || isRefusal(volume))
+    return { big: { number: '–', unit: '' }, says: 'The sheet names no parts.', tone: 'stop', because };
+  const line = pour(first, because, newBatchId(view), volume);
+  return spray.recoat?.state === 'closed'
+    ? {
+        ...line,
+        detail: `${line.detail} The recoat window is closed: abrade before the next coat.`,
+        tone: 'care',
+      }
+    : line;
+
+  function pour(
+    { part, mass, scale, share }: Rung,
+    facts: readonly Fact[],
+    batchId: string,
+    planned: number,
+  ): NextLine {
+    const source = sources.find((each) => each.part.id === part.id);
+    const entry = pourEntry(view, { batchId, volume: planned, partId: part.id, mass });
+    const bad = source && (source.expired.length > 0 || source.otherLots.length > 0);
+    return {
+      big: units.parts('mass', scale, massDigits(view, units)),
+      says: `Pour ${part.name} until the scale reads ${grams(scale)}.`,
+      detail: `${grams(mass)} of it, ${pourVolume(mass / part.density, units)}. Tare the empty pot first.`,
+      tone: bad ? 'care' : 'act',
+      because: [
+        ...facts,
+        ...(share === undefined
+          ? []
+          : [{ label: `${part.name}, true share`, value: units.show('share', share, { digits: 2 }) }]),
+        ...(entry.type === 'poured' && entry.thinner
+          ? [{ label: 'Thinner in the can already', value: grams(entry.thinner) }]
+          : []),
+      ],
+      tap: log(`Poured ${grams(mass)}`, `poured ${part.name}`, entry),
+      otherwise: focus('poured', 'Poured something else'),
+    };
+  }
+}
+
+/** What is said of a batch in the pot: dead, off its ratio, resting, or ready. */
+function mixedLine(view: JobView, batch: BatchState, because: readonly Fact[], units: Units): NextLine {
+  const { sheet } = view.mix;
+  const { applied, ratio } = batch;
+  const grams = (kilograms: number) => units.show('mass', kilograms, massDigits(view, units));
+  const discard = (says: string, why: string) =>
+    log(says, 'mix discarded', { type: 'discard', batchId: batch.id, why });
+  if (batch.useBefore !== undefined && view.now > batch.useBefore)
+    return {
+      big: { number: showClock((view.now - batch.useBefore) / 1000), unit: 'over' },
+      says: 'Discard this mix. Its pot life is over.',
+      detail: 'Thinning would hide it, not mend it. Do not spray it; dispose of it as the sheet says.',
+      tone: 'stop',
+      because,
+      tap: discard('Discarded', 'Past its pot life'),
+    };
+  const off = ratio?.parts.find(({ state }) => state !== 'inside');
+  const [add] = ratio?.repair.rest ?? [];
+  if (ratio && off && add && add.mass >= view.shop.scaleStep)
+    return {
+      big: units.parts('mass', add.mass, massDigits(view, units)),
+      says: `Off ratio. Add ${grams(add.mass)} ${add.part.name} and stir.`,
+      detail: `${offWords(off, units)} ${offMeaning(off, sheet)}`,
+      tone: 'stop',
+      because: [
+        ...because,
+        { label: 'The sheet allows', value: `± ${units.show('share', ratio.tolerance, { digits: 0 })}` },
+        { label: 'Batch grows to', value: units.show('volume', ratio.repair.volume) },
+      ],
+      tap: log(
+        `Added ${grams(add.mass)}`,
+        `poured ${add.part.name}`,
+        pourEntry(view, {
+          batchId: batch.id,
+          volume: ratio.repair.volume,
+          partId: add.part.id,
+          mass: add.mass,
+        }),
+      ),
+      otherwise: discard('Discard this mix', 'Off ratio'),
+    };
+  const facts: Fact[] = [
+    ...because,
+    { label: 'Density as applied', value: units.show('density', applied.density) },
+    { label: 'VOC less water and exempt', value: units.show('voc', applied.vocLess) },
+    ...(batch.useBefore === undefined
+      ? []
+      : [
+          {
+            label: batch.lifeEstimated ? 'Use before, estimate for this room' : 'Use before',
+            value: clockTime(batch.useBefore, view.now),
+          },
+        ]),
+    ...(batch.leftovers.length > 0
+      ? [{ label: 'Leftover in it from', value: batch.leftovers.join(', ') }]
+      : []),
+  ];
+  if (view.now < batch.readyAt)
+    return {
+      big: { number: showClock((batch.readyAt - view.now) / 1000), unit: 'to rest' },
+      says: `Let it rest until ${clockTime(batch.readyAt, view.now)}, then stir again.`,
+      detail: 'The sheet asks for a rest before use. Its pot life runs already.',
+      tone: 'act',
+      because: facts,
+      tap: go('thin', 'Go to Thin'),
+      otherwise: discard('Discard this mix', 'Discarded by hand'),
+    };
+  return {
+    big: units.parts('volume', applied.volume),
+    says: `${units.show('volume', applied.volume)} in the pot, ${grams(applied.mass)}.`,
+    detail: `Solids ${units.show('share', applied.volumeSolids)} by volume, VOC ${units.show('voc', applied.voc)} as applied.`,
+    tone: 'good',
+    because: facts,
+    tap: go('thin', 'Go to Thin'),
+    otherwise: discard('Discard this mix', 'Discarded by hand'),
+  };
+}
+
+/** The entry of a pour, with the cans it comes out of and the thinner that was in them. */
+export function pourEntry(
+  { mix }: JobView,
+  pour: { batchId: string; volume: number; partId: string; mass: number },
+): NewEntry {
+  const cans = mix.sources.find(({ part }) => part.id === pour.partId)?.cans ?? [];
+  const { from, thinner } = drawFrom(cans, pour.mass);
+  return {
+    type: 'poured',
+    sheetId: mix.sheet.id,
+    ...pour,
+    ...(from.length > 0 ? { from } : {}),
+    ...(thinner > 0 ? { thinner } : {}),
+  };
+}
+
+/** The entry that starts the clock: everything poured so far, part by part. */
+export function mixedEntry({ mix }: JobView, batchId: string): NewEntry {
+  const recipe = isRefusal(mix.recipe) ? [] : mix.recipe;
+  return {
+    type: 'mixed',
+    batchId,
+    sheetId: mix.sheet.id,
+    poured: recipe.map(({ id }, i) => ({ partId: id, mass: mix.pouring?.poured[i] ?? 0 })),
+  };
+}
+
+/** `Hardener 9.5 % short.` */
+export function offWords({ part, off, state }: PartVerdict, units: Units): string {
+  const much = units.show('share', Math.abs(off));
+  return state === 'inside'
+    ? `${part.name} within the tolerance.`
+    : `${part.name} ${much} ${state === 'short' ? 'short' : 'over'}.`;
+}
+
+/** What a mix off its ratio does, by chemistry. */
+export function offMeaning({ part, state }: PartVerdict, { chemistry, additives = [] }: Coating): string {
+  if (additives.some(({ id }) => id === part.id))
+    return state === 'over'
+      ? 'More of a dose than the sheet allows changes cure and film.'
+      : 'Less of a dose works less: it can be added.';
+  if (chemistry === 'polyester')
+    return state === 'short'
+      ? 'With too little catalyst it may never cure through and stays sticky.'
+      : 'With too much catalyst it gels early, runs hot and may crack.';
+  return state === 'short'
+    ? 'Under-hardened it stays soft and weak against water and solvent, and no waiting mends it.'
+    : 'Over-hardened it turns brittle, may yellow, and lives shorter in the pot.';
+}
+
+export const costWords = (cost: number): string => cost.toFixed(2);
+
+/** Small volumes in the unit of a syringe, large ones in that of a pot. */
+const pourVolume = (volume: number, units: Units) => units.show(volume < 0.5e-3 ? 'dose' : 'volume', volume);
+
+/** 4, 0.5, 2.25: a part of a ratio without idle zeros. */
+export const shortNumber = (number: number): string => String(Number(number.toPrecision(4)));
+
+/** Digits for masses on this shop's scale, in grams; ounces keep their own. */
+export const massDigits = ({ shop }: Pick<JobView, 'shop'>, units: Units) =>
+  units.system === 'metric' ? { digits: scaleDigits(shop.scaleStep) } : {};
+
+/** One id for the batch about to be poured, steady while the log does not change. */
+const batchIds = new Map<string, string>();
+
+export function newBatchId({ job, mix }: JobView): string {
+  const state = `${job.id}/${mix.sheet.id}/${job.log.length}`;
+  const held = batchIds.get(state);
+  if (held) return held;
+  const made = newId();
+  batchIds.set(state, made);
+  return made;
+}

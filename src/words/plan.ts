@@ -1,0 +1,120 @@
+import { unitIn } from '@/core/quantity';
+import { isRefusal } from '@/core/refusal';
+import type { Fitness, JobView } from '@/facts/job';
+import type { Units } from './units';
+import { costWords } from './mix';
+import { focus, go, plural, type Fact, type NextLine } from './line';
+
+// prettier-ignore
+const fitnessWords: Record<Fitness['id'], { name: string; low: string; high: string; quantity: 'temperature' | 'share' | 'temperatureStep' | 'film' }> = {
+  air: { name: 'Air', low: 'Too cold to spray', high: 'Too warm to spray', quantity: 'temperature' },
+  part: { name: 'Part', low: 'The part is too cold', high: 'The part is too warm', quantity: 'temperature' },
+  humidity: { name: 'Humidity', low: 'The air is too dry', high: 'The air is too damp', quantity: 'share' },
+  dew: { name: 'Above dew point', low: 'Dew would form on the part', high: '', quantity: 'temperatureStep' },
+  film: { name: 'Film a coat', low: 'A coat is planned thinner than the sheet allows', high: 'A coat is planned thicker than the sheet allows', quantity: 'film' },
+};
+
+/** What a fitness check says: its value, its limits and the verdict in words. */
+export function fitnessLine({ id, state, found, min, max }: Fitness, units: Units) {
+  const { name, low, high, quantity } = fitnessWords[id];
+  const limits =
+    min !== undefined && max !== undefined
+      ? units.range(quantity, min, max)
+      : `at least ${units.show(quantity, min)}`;
+  const verdict =
+    state === 'unknown'
+      ? 'not read yet'
+      : state === 'good'
+        ? 'fit'
+        : found !== undefined && min !== undefined && found < min
+          ? low
+          : high;
+  return { name, value: found === undefined ? '–' : units.show(quantity, found), limits, verdict };
+}
+
+/** Practical coverage of the unit that volumes are shown in: a litre, or a gallon. */
+function coverageFact(coverage: number, units: Units): Fact {
+  const unit = unitIn('volume', units.system);
+  return { label: `1 ${unit.symbol} covers, one coat`, value: units.show('area', coverage * unit.scale) };
+}
+
+export function planLine({ plan, job, supply }: JobView, units: Units): NextLine {
+  const { needed, sheet, area, coats, transfer, transferAssumed, fitness } = plan;
+  const own = coats.filter((each) => each.sheet.id === sheet.id);
+  const because: Fact[] = [
+    {
+      label: `Area, ${plural(
+        job.part.faces.reduce((sum, { count }) => sum + count, 0),
+        'face',
+      )}`,
+      value: units.show('area', area),
+    },
+    {
+      label: 'Wet film, all coats',
+      value: units.show(
+        'film',
+        own.reduce((sum, { wet }) => sum + wet, 0),
+      ),
+    },
+    {
+      label: transferAssumed ? 'Transfer, class default' : 'Transfer efficiency',
+      value: units.show('share', transfer, { digits: 0 }),
+    },
+    { label: 'Volume solids as applied', value: units.show('share', own[0]?.solids) },
+    ...(isRefusal(plan.coverage) ? [] : [coverageFact(plan.coverage, units)]),
+    ...(isRefusal(needed)
+      ? []
+      : [
+          { label: 'On the part', value: units.show('volume', needed.film) },
+          ...(needed.absorbed > 0
+            ? [{ label: 'Drunk by the surface', value: units.show('volume', needed.absorbed) }]
+            : []),
+          { label: 'Lost as overspray', value: units.show('volume', needed.overspray) },
+          { label: 'Left in the gun, cards', value: units.show('volume', needed.dead + needed.cards) },
+          { label: 'Reserve', value: units.show('volume', needed.reserve) },
+          ...(supply.cost === undefined ? [] : [{ label: 'Costs', value: costWords(supply.cost) }]),
+        ]),
+  ];
+  if (isRefusal(needed))
+    return {
+      big: { number: '–', unit: '' },
+      says: units.says(needed),
+      tone: 'stop',
+      because,
+      tap: focus('part', 'Put it right'),
+    };
+
+  const stop = fitness.find(({ state }) => state === 'stop');
+  if (stop) {
+    const line = fitnessLine(stop, units);
+    const [number = '–', unit = ''] = line.value.split('\u00a0');
+    return {
+      big: { number, unit },
+      says: `${line.verdict}.`,
+      detail: `${line.name}: the sheet asks for ${line.limits}. Wait, warm or dry the room, then read it again.`,
+      tone: 'stop',
+      because,
+      tap: focus('room', 'Read the room again'),
+    };
+  }
+  const big = units.parts('volume', needed.total);
+  const wet = own[0]?.wet ?? 0;
+  const film = `${units.show('film', wet)} wet a coat dries to ${units.show('film', own[0]?.dry.aim)}.`;
+  if (!plan.climate)
+    return {
+      big,
+      says: `Read the room, then mix ${units.show('volume', needed.total)}.`,
+      detail: `${plural(own.length, 'coat')}: ${film} Air, part and humidity decide whether to start.`,
+      tone: 'act',
+      because,
+      tap: focus('room', 'Read the room'),
+    };
+  return {
+    big,
+    says: `Mix ${units.show('volume', needed.total)} for ${plural(own.length, 'coat')}.`,
+    detail: film,
+    tone: 'good',
+    because,
+    tap: go('mix', 'Go to Mix'),
+  };
+}

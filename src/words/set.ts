@@ -1,0 +1,133 @@
+import { isRefusal } from '@/core/refusal';
+import type { Fitting, JobView, SetView } from '@/facts/job';
+import type { EntryOf } from '@/records';
+import type { Units } from './units';
+import { focus, go, log, type Fact, type NextLine, type Tap } from './line';
+
+type Verdict = EntryOf<'card'>['verdict'];
+
+/** What each card verdict asks for: one change, then another card. */
+// prettier-ignore
+export const cardWords: Record<Verdict, { name: string; change: string }> = {
+  good: { name: 'Even and fine', change: 'Nothing. Spray.' },
+  'heavy-centre': { name: 'Heavy centre', change: 'A little more air, or a little less fluid. One of the two, then another card.' },
+  split: { name: 'Split', change: 'Too much air for the fluid: one step less air, then another card.' },
+  'one-sided': { name: 'One-sided', change: 'Turn the cap half round. If the fault turns with it, clean the cap; else the nozzle.' },
+  crescent: { name: 'Crescent', change: 'One horn of the cap is blocked: clean it with wood, never steel. Turn the cap half round to see which.' },
+  spitting: { name: 'Spitting', change: 'Loose nozzle, low material, dry packing or a blocked vent: look in that order, then another card.' },
+  tails: { name: 'Tails at the ends', change: 'Raise the pressure a step until they close; if they stay, a smaller tip or thinner material.' },
+  coarse: { name: 'Coarse drops', change: 'One step more air, or half a turn less fluid, then another card.' },
+  dry: { name: 'Dry, dusty', change: 'Come closer or take air down a step, then another card.' },
+};
+
+export const pressureQuantity = (pressure: number) =>
+  (pressure > 15e5 ? 'pumpPressure' : 'pressure') as 'pumpPressure' | 'pressure';
+
+export const fittingName = ({ bore, tip }: Pick<Fitting, 'bore' | 'tip'>, units: Units): string =>
+  tip ? `Tip ${tip}` : units.show('bore', bore);
+
+export const placeWords = {
+  cap: 'at the cap',
+  inlet: 'at the gun inlet',
+  tip: 'at the tip',
+  wall: 'at the wall',
+  tank: 'at the tank',
+};
+
+/** Why a fresh card is asked for. */
+export const cardAsks: Record<Exclude<SetView['cardState'], 'good' | 'not-good'>, string> = {
+  none: 'None was sprayed with this coating yet.',
+  changed: 'The gun was changed since the last one.',
+  cleaned: 'The gun was apart for cleaning since the last one.',
+  batch: 'A new batch was mixed since the last one.',
+  refill: 'The cup was filled again since the last one: a short burst will do.',
+  expired: 'The last one is too old: the mix, the room and the hand have changed.',
+};
+
+export function setLine(view: JobView, units: Units): NextLine {
+  const { set, rig } = view;
+  const { fittings, proposal, setting, card, wet, transfer, viscosity } = set;
+  const because: Fact[] = [
+    { label: 'Wet film wanted', value: units.show('film', wet) },
+    { label: 'Transfer efficiency', value: units.show('share', transfer, { digits: 0 }) },
+    { label: 'Viscosity at the nozzle', value: units.show('dynamicViscosity', viscosity) },
+    { label: 'Overlap', value: units.show('share', view.job.approach.overlap, { digits: 0 }) },
+  ];
+  if (isRefusal(fittings) || isRefusal(proposal))
+    return {
+      big: { number: '–', unit: '' },
+      says: units.says((isRefusal(fittings) ? fittings : proposal) as never),
+      tone: 'stop',
+      because,
+    };
+
+  const { fitting } = proposal;
+  const pressure = units.show(pressureQuantity(proposal.pressure), proposal.pressure);
+  const facts = [
+    ...because,
+    {
+      label: fitting.onSheet === undefined ? 'The sheet names no nozzle' : 'On the sheet',
+      value: fitting.onSheet ? 'yes' : fitting.onSheet === undefined ? 'by physics' : 'no: trial piece first',
+    },
+    {
+      label: fitting.label === 'tip' ? 'Flow at pressure' : 'Flow, needle open',
+      value: units.show('fluidFlow', fitting.full),
+    },
+    ...(set.drivingAssumed && fitting.label === 'nozzle'
+      ? [{ label: 'Driving pressure', value: 'a default: calibrate' }]
+      : []),
+  ];
+
+  if (!setting)
+    return {
+      big: fitting.tip ? { number: fitting.tip, unit: 'tip' } : units.parts('bore', fitting.bore),
+      says: `Fit ${fitting.tip ? `tip ${fitting.tip}` : `the ${units.show('bore', fitting.bore)} set`}. ${pressure} ${placeWords[proposal.pressureAt]}, trigger pulled.`,
+      detail: `Fluid ${units.show('fluidFlow', fitting.flow)}, ${units.show('distance', proposal.distance)} away, strokes ${units.show('distance', proposal.spacing)} apart at ${units.show('speed', proposal.speed)}.`,
+      tone: fitting.onSheet === false ? 'care' : 'act',
+      because: facts,
+      tap: log('Set like this', 'gun set', {
+        type: 'setting',
+        sheetId: set.sheet.id,
+        ...(fitting.bore === undefined ? {} : { bore: fitting.bore }),
+        ...(fitting.tip === undefined ? {} : { tip: fitting.tip }),
+        ...(fitting.setId === undefined ? {} : { setId: fitting.setId }),
+        pressure: proposal.pressure,
+        pressureAt: proposal.pressureAt,
+        triggerPulled: true,
+        fluid: fitting.flow,
+        fan: fitting.fan,
+        distance: proposal.distance,
+        overlap: proposal.overlap,
+        speed: proposal.speed,
+      }),
+      otherwise: focus('levers', 'Set something else'),
+    };
+  if (!card || card.verdict !== 'good') {
+    const good: Tap = log('Card is good', 'card judged', {
+      type: 'card',
+      sheetId: set.sheet.id,
+      verdict: 'good',
+    });
+    return {
+      big: units.parts(pressureQuantity(setting.pressure), setting.pressure),
+      says: card
+        ? `${cardWords[card.verdict].name}. ${cardWords[card.verdict].change}`
+        : 'Spray a test card and look at it.',
+      detail: card
+        ? 'Change one thing only.'
+        : `${set.cardState === 'good' || set.cardState === 'not-good' ? '' : `${cardAsks[set.cardState]} `}Even across, fine drops, soft ends.`,
+      tone: card ? 'care' : 'act',
+      because: facts,
+      tap: good,
+      otherwise: focus('card', 'It is not good'),
+    };
+  }
+  return {
+    big: units.parts('speed', setting.speed),
+    says: `Set. Move at ${units.show('speed', setting.speed)}, strokes ${units.show('distance', setting.fan * (1 - setting.overlap))} apart.`,
+    detail: `${rig?.name ?? 'The gun'}: ${fittingName(setting, units)}, ${units.show(pressureQuantity(setting.pressure), setting.pressure)} ${placeWords[setting.pressureAt]}, ${units.show('fluidFlow', setting.fluid)}.`,
+    tone: 'good',
+    because: facts,
+    tap: go('spray', 'Go to Spray'),
+  };
+}

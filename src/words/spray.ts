@@ -1,0 +1,140 @@
+import { showClock, showDuration } from '@/core/quantity';
+import { isRefusal } from '@/core/refusal';
+import { layingOf } from '@/core/system';
+import type { CoatState, JobView } from '@/facts/job';
+import type { Units } from './units';
+import { cardAsks, pressureQuantity } from './set';
+import { go, log, plural, type Fact, type NextLine } from './line';
+
+/** How a coat is laid that is not a plain full one: further off, with less air. */
+function layingWords({ spray, set }: JobView, coat: CoatState, units: Units): string {
+  const { pressure, distance } = layingOf(coat.coat.role);
+  if (pressure === 1 && distance === 1) return '';
+  const held = set.setting?.pressure ?? (isRefusal(set.proposal) ? undefined : set.proposal.pressure);
+  const air =
+    held === undefined || pressure === 1 ? '' : ` at ${units.show(pressureQuantity(held), held * pressure)}`;
+  return `Lay it from ${units.show('distance', spray.distance * distance)}${air}, a default. `;
+}
+
+export function sprayLine(view: JobView, units: Units): NextLine {
+  const { spray, now, clean } = view;
+  const { coats, running, next, recoat, cardWanted } = spray;
+  const done = coats.filter(({ state }) => state === 'done');
+  const last = done.at(-1);
+  const because: Fact[] = [
+    { label: 'Strokes apart', value: units.show('distance', spray.spacing) },
+    { label: 'Speed', value: units.show('speed', spray.speed) },
+    { label: 'Distance', value: units.show('distance', spray.distance) },
+    { label: 'A coat takes about', value: showDuration(spray.coatTime) },
+    ...(last
+      ? [{ label: 'Next coat after, on the sheet', value: showDuration(last.sheet.times.recoatFirst) }]
+      : []),
+    ...(spray.stretched ? [{ label: 'Longer in this room', value: 'estimate' }] : []),
+    ...(spray.touch
+      ? [{ label: `Touch test, ${clockTime(Date.parse(spray.touch.at), now)}`, value: spray.touch.found }]
+      : []),
+    ...(recoat?.closes ? [{ label: 'Window closes', value: clockTime(recoat.closes, now) }] : []),
+  ];
+  const number = (coat: (typeof coats)[number]) => coats.indexOf(coat) + 1;
+
+  if (running) {
+    const { started = now, rested, pausedAt } = running;
+    const seconds = Math.max((pausedAt ?? now) - started - rested, 0) / 1000;
+    if (pausedAt !== undefined)
+      return {
+        big: { number: showClock((now - pausedAt) / 1000), unit: 'paused' },
+        says: `Coat ${number(running)} is paused after ${showDuration(seconds)}. A wet edge does not wait.`,
+        detail:
+          'Go on at an edge of the part, never in the middle of a face. Trigger off, gun covered meanwhile.',
+        tone: 'care',
+        because,
+        tap: log('Go on', `coat ${number(running)} went on`, { type: 'resume', coatId: running.coat.id }),
+      };
+    return {
+      big: { number: showClock(seconds), unit: '' },
+      says: `Coat ${number(running)} of ${coats.length}, ${running.coat.name.toLowerCase()}. Keep ${units.show('film', running.wet)} wet.`,
+      detail: `${layingWords(view, running, units)}Strokes ${units.show('distance', spray.spacing)} apart at ${units.show('speed', spray.speed)}. Check with the wet comb while it is wet.`,
+      tone: 'act',
+      because,
+      tap: log(`End coat ${number(running)}`, `coat ${number(running)} ended`, {
+        type: 'coat-end',
+        coatId: running.coat.id,
+      }),
+      otherwise: log('Pause', `coat ${number(running)} paused`, { type: 'pause', coatId: running.coat.id }),
+    };
+  }
+  if (!next)
+    return {
+      big: { number: String(coats.length), unit: coats.length === 1 ? 'coat on' : 'coats on' },
+      says: clean.state === 'dirty' ? 'All coats are on. Clean the gun before it sets.' : 'All coats are on.',
+      detail: 'Measure when it has dried.',
+      tone: 'good',
+      because,
+      tap: clean.state === 'dirty' ? go('clean', 'Go to Clean') : go('check', 'Go to Check'),
+    };
+
+  const start = log(`Start coat ${number(next)}`, `coat ${number(next)} started`, {
+    type: 'coat-start',
+    coatId: next.coat.id,
+  });
+  if (recoat?.state === 'closed' && last)
+    return {
+      big: {
+        number: showDuration((now - recoat.closes) / 1000).split('\u00a0')[0] ?? '',
+        unit: `${showDuration((now - recoat.closes) / 1000)
+          .split('\u00a0')
+          .slice(1)
+          .join(' ')} late`,
+      },
+      says: 'The recoat window is closed. Let it harden, scuff, clean, then recoat.',
+      detail: `It closed at ${clockTime(recoat.closes, now)}. A coat laid on it now would not bond.`,
+      tone: 'stop',
+      because,
+      tap: log('Scuffed and cleaned', 'coat abraded', { type: 'abraded', coatId: last.coat.id }),
+    };
+  if (recoat?.state === 'between' && last)
+    return {
+      big: { number: showClock((recoat.opens - now) / 1000), unit: '' },
+      says: `Too late to go on wet, too early to recoat: coat ${number(next)} from ${clockTime(recoat.opens, now)}.`,
+      detail: 'The sheet forbids the time between: a coat now would lift or wrinkle the one below.',
+      tone: 'stop',
+      because,
+      otherwise: log('Scuffed and cleaned', 'coat abraded', { type: 'abraded', coatId: last.coat.id }),
+    };
+  if (recoat?.state === 'flashing')
+    return {
+      big: { number: showClock((recoat.opens - now) / 1000), unit: '' },
+      says: `Leave coat ${done.length} to flash. Coat ${number(next)} from ${clockTime(recoat.opens, now)}.`,
+      detail: 'The touch test decides: tacky, not wet. Stacked wet coats sink in, pop and dull back.',
+      tone: 'care',
+      because,
+      otherwise: { ...start, says: `Start coat ${number(next)} early` },
+    };
+  const order = `coat ${number(next)} of ${coats.length}, ${next.coat.name.toLowerCase()}`;
+  return {
+    big: units.parts('film', next.wet),
+    says: cardWanted
+      ? `Spray a card first, then start ${order}.`
+      : `Start ${order}: ${units.show('film', next.wet)} wet.`,
+    detail: cardWanted
+      ? view.set.cardState === 'good' || view.set.cardState === 'not-good'
+        ? 'The last card was not good.'
+        : cardAsks[view.set.cardState]
+      : `${layingWords(view, next, units)}${plural(spray.strokes.length, 'kind')} of face; the clock and the flash timer start by themselves.`,
+    tone: cardWanted ? 'care' : 'act',
+    because,
+    tap: cardWanted ? go('set', 'Go to Set') : start,
+    ...(cardWanted ? { otherwise: start } : {}),
+  };
+}
+
+/** `16:40` */
+export const timeOfDay = (moment: number): string => new Date(moment).toTimeString().slice(0, 5);
+
+/** `16:40`; with the day when it is not the present one. */
+export function clockTime(moment: number, now: number = Date.now()): string {
+  const at = new Date(moment);
+  return new Date(now).toDateString() === at.toDateString()
+    ? timeOfDay(moment)
+    : `${at.toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' })} ${timeOfDay(moment)}`;
+}

@@ -1,0 +1,374 @@
+import { isRefusal } from '@/core/refusal';
+import { massAtShare, type Band, type Expected } from '@/core/thinning';
+import type { Thinner } from '@/records';
+import type { BandSource, JobView, Reading } from '@/facts/job';
+import type { Units } from './units';
+import { focus, go, log, plural, type Fact, type NextLine } from './line';
+import { massDigits } from './mix';
+
+export const secondsOf = (units: Units, seconds: number) => units.show('time', seconds);
+
+/** `21–25 s`, to a tenth where a band is not in whole seconds. */
+export const bandWords = ({ min, max }: Band): string =>
+  [min, max].map((each) => String(Number(each.toFixed(1)))).join('–') + '\u00a0s';
+
+/** `22.5 s (21.6–23.4)` */
+export function expectWords({ seconds, low, high }: Expected, units: Units): string {
+  return `${units.show('time', seconds)} (${units.parts('time', low).number}–${units.parts('time', high).number})`;
+}
+
+function readingFacts(reading: Reading, view: JobView, units: Units): Fact[] {
+  const count =
+    ['', 'One timing', 'Mean of two', 'Best two of three'][Math.min(reading.entries.length, 3)] ?? '';
+  const { choice } = view.thin;
+  return [
+    {
+      label: `${count}, ${reading.cup.name} at ${units.show('temperature', reading.temperature)}`,
+      value: secondsOf(units, reading.seconds),
+    },
+    ...(choice
+      ? [
+          {
+            label: `At the band’s ${units.show('temperature', choice.temperature)}, ${choice.band.cup.name}`,
+            value: secondsOf(units, reading.atSheet),
+          },
+        ]
+      : []),
+  ];
+}
+
+export const sourceWords: Record<BandSource, string> = {
+  sheet: 'from the sheet',
+  maker: 'from the gun’s maker',
+  physics: 'from nozzle and feed',
+  own: 'the shop’s own',
+};
+
+/** How an addition is measured: a running total, a scale tared each time, or the marks of a pot. */
+function measureWords(view: JobView, mass: number, name: string, units: Units) {
+  const { batch } = view.thin;
+  const { measure = 'total' } = view.job.approach;
+  const thinner = view.thin.thinner;
+  const grams = (kilograms: number) => units.show('mass', kilograms, massDigits(view, units));
+  const volume = mass / (thinner?.density ?? 1000);
+  if (measure === 'pot')
+    return {
+      says: `Fill up with ${units.show('dose', volume)} ${name}, to the ${units.show('volume', (batch?.applied.volume ?? 0) + volume, { digits: 3 })} mark.`,
+      did: `Added ${units.show('dose', volume)}`,
+      big: units.parts('dose', volume),
+    };
+  return {
+    says:
+      measure === 'tare'
+        ? `Tare the scale, then add ${grams(mass)} ${name}.`
+        : `Add ${grams(mass)} ${name}. Scale reads ${grams((batch?.applied.mass ?? 0) + mass)}.`,
+    did: `Added ${grams(mass)}`,
+    big: units.parts('mass', mass, massDigits(view, units)),
+  };
+}
+
+/** What an addition does to the mix, beside its seconds: solids, VOC, the wet film it then needs, gloss. */
+function effectFacts(view: JobView, mass: number, thinner: Thinner, units: Units): Fact[] {
+  const { batch, sheet } = view.thin;
+  if (!batch) return [];
+  const { applied } = batch;
+  const volume = applied.volume + mass / thinner.density;
+  const solids = (applied.volumeSolids * applied.volume) / volume;
+  const voc = (applied.voc * applied.volume + (mass / thinner.density) * thinner.voc) / volume;
+  const share = view.thin.share + mass / Math.max(massPerShare(view), 1e-9);
+  const gloss = sheet.thinning.glossFrom;
+  return [
+    { label: 'Solids after it, by volume', value: units.show('share', solids) },
+    { label: 'VOC after it, as applied', value: units.show('voc', voc) },
+    {
+      label: 'Wet film then for the aim',
+      value: units.show('film', (view.set.wet * applied.volumeSolids) / solids),
+    },
+    {
+      label: 'Left to the sheet’s maximum',
+      value: units.show('share', Math.max(sheet.thinning.maximum - share, 0)),
+    },
+    ...(gloss === undefined
+      ? []
+      : [{ label: 'Gloss', value: share > gloss ? '▲ past where it suffers' : 'not touched' }]),
+  ];
+}
+
+/** kg of thinner that are the whole of the sheet's percent. */
+const massPerShare = ({ thin: { question } }: JobView): number =>
+  question ? massAtShare(1, question.thinnerDensity, question.batch, question.basis) : 1;
+
+export function thinLine(view: JobView, units: Units): NextLine {
+  const { thin, shop } = view;
+  const { step, sheet, thinner, band, choice, readings, batch } = thin;
+  const grams = (kilograms: number) => units.show('mass', kilograms, massDigits(view, units));
+  const reading = readings.at(-1);
+  const because: Fact[] = [
+    ...(reading ? readingFacts(reading, view, units) : []),
+    ...(band && choice
+      ? [{ label: `Band, ${band.cup.name}, ${sourceWords[choice.from]}`, value: bandWords(band) }]
+      : []),
+    ...(batch
+      ? [
+          {
+            label: `Thinned so far, by ${sheet.thinning.by} of ${sheet.thinning.of === 'mix' ? 'the mix' : 'the first part'}`,
+            value: `${units.show('share', thin.share)} of ${units.show('share', sheet.thinning.maximum, { digits: 0 })}`,
+          },
+        ]
+      : []),
+  ];
+  const plain = { tone: 'act' as const, because };
+  const bandNumber = band ? { number: bandWords(band).slice(0, -2), unit: 's' } : { number: '–', unit: '' };
+
+  switch (step.kind) {
+    case 'no-cup':
+      return {
+        ...plain,
+        big: { number: 'No', unit: 'cup' },
+        says: 'A flow cup cannot judge this coating. Spray it as supplied.',
+        detail: `Never past ${units.show('share', sheet.thinning.maximum, { digits: 0 })} ${thinner?.name ?? 'thinner'}, and only if the sheet asks for it.`,
+        tone: 'good',
+        tap: go('set', 'Go to Set'),
+      };
+    case 'mix-first':
+      return {
+        ...plain,
+        big: bandNumber,
+        says: 'Mix first. There is nothing in the pot to thin.',
+        tap: go('mix', 'Go to Mix'),
+      };
+    case 'neat':
+      return {
+        ...plain,
+        big: { number: 'Neat', unit: '' },
+        says: 'This coat goes on unthinned. Strain it and fill the gun.',
+        detail: 'Its own recipe says so. Time the cup all the same: the next coat starts from there.',
+        tone: 'good',
+        tap: go('set', 'Go to Set'),
+      };
+    case 'doubled':
+      return {
+        ...plain,
+        big: { number: step.by.toFixed(1), unit: '×' },
+        says: 'Do not thin this mix. It is curing: discard it.',
+        detail: `It reads ${step.by.toFixed(1)} times as thick as its own readings lead to expect. Thinner makes it run through the cup, not cure right.`,
+        tone: 'stop',
+        ...(batch
+          ? {
+              tap: log('Discarded', 'mix discarded', {
+                type: 'discard',
+                batchId: batch.id,
+                why: 'Thickened to twice its viscosity',
+              }),
+            }
+          : {}),
+      };
+    case 'extra': {
+      const { extra } = step;
+      const name = extra.thinner.name.toLowerCase();
+      if (!batch) return { ...plain, big: bandNumber, says: 'Mix first.' };
+      const measured = measureWords(view, extra.mass, name, units);
+      const facts = [
+        ...because,
+        { label: `${extra.coat.name}, extra`, value: units.show('share', extra.coat.thinning?.extra) },
+        { label: 'This brings it to', value: units.show('share', extra.share) },
+        ...effectFacts(view, extra.mass, extra.thinner, units),
+      ];
+      if (extra.offSheet && !extra.tried)
+        return {
+          ...plain,
+          because: facts,
+          tone: 'stop',
+          big: { number: 'Trial', unit: '' },
+          says: `Off the sheet: spray a trial piece before ${extra.coat.name.toLowerCase()}.`,
+          detail:
+            extra.offSheet === 'maximum'
+              ? `The extra brings it to ${units.show('share', extra.share)}, past the sheet’s ${units.show('share', sheet.thinning.maximum, { digits: 0 })}. The record will say so.`
+              : 'The room is outside the air this thinner is named for. The record will say so.',
+          tap: log('The trial piece is good', 'trial piece', {
+            type: 'trial',
+            coatId: extra.coat.id,
+            text: 'Sprayed and looked at',
+          }),
+        };
+      return {
+        ...plain,
+        because: facts,
+        tone: extra.offSheet ? 'care' : 'act',
+        big: measured.big,
+        says: `In the band. Extra for ${extra.coat.name.toLowerCase()}: ${measured.says.charAt(0).toLowerCase()}${measured.says.slice(1)}`,
+        detail: `Expect ${expectWords(extra.expect, units)}.`,
+        tap: log(measured.did, `${name} added`, {
+          type: 'addition',
+          batchId: batch.id,
+          what: extra.thinner.id,
+          mass: extra.mass,
+          coatId: extra.coat.id,
+          ...(extra.offSheet ? { offSheet: true } : {}),
+        }),
+      };
+    }
+    case 'expired':
+      return {
+        ...plain,
+        big: { number: 'Over', unit: '' },
+        says: 'Do not thin this mix. Its pot life is over: discard it.',
+        detail:
+          'A two-part mix past its time is curing. Thinner makes it run through the cup, not cure right.',
+        tone: 'stop',
+        ...(batch
+          ? {
+              tap: log('Discarded', 'mix discarded', {
+                type: 'discard',
+                batchId: batch.id,
+                why: 'Past its pot life',
+              }),
+            }
+          : {}),
+      };
+    case 'refused':
+      return { ...plain, big: bandNumber, says: units.says(step.refusal), tone: 'stop' };
+    case 'time':
+      return {
+        ...plain,
+        big: bandNumber,
+        says: step.timings === 0 ? 'Stir, then time the cup.' : 'Time the cup once more.',
+        detail:
+          step.timings === 0
+            ? `The band is ${bandNumber.number} s in ${band?.cup.name ?? 'the cup'}.`
+            : 'Two timings must agree within 5 %.',
+        tap: focus('watch', 'To the watch'),
+        ...(batch && step.timings === 0
+          ? { otherwise: log('Stirred', 'stirred', { type: 'stir', batchId: batch.id }) }
+          : {}),
+      };
+    case 'third':
+      return {
+        ...plain,
+        big: { number: '3rd', unit: '' },
+        says: 'The two timings differ by more than 5 %. Time a third.',
+        detail: 'Same temperature, clean orifice, cup level. The two that lie closest will count.',
+        tone: 'care',
+        tap: focus('watch', 'To the watch'),
+      };
+    case 'advice':
+      break;
+  }
+  const { advice } = step;
+  switch (advice.kind) {
+    case 'add': {
+      if (!batch || !thinner) return { ...plain, big: bandNumber, says: 'Mix first.' };
+      const limits = {
+        middle: 'reaches the middle',
+        risk: 'stops short for safety',
+        maximum: 'stops at the sheet’s limit',
+        step: 'one step of the approach',
+        fixed: 'the fixed percent',
+      };
+      const name = thinner.name.toLowerCase();
+      const measured = measureWords(view, advice.mass, name, units);
+      return {
+        ...plain,
+        big: measured.big,
+        says: measured.says,
+        detail: `Stir, then time the cup again. Expect ${expectWords(advice.expect, units)}.`,
+        tap: log(measured.did, `${name} added`, {
+          type: 'addition',
+          batchId: batch.id,
+          what: thinner.id,
+          mass: advice.mass,
+        }),
+        otherwise: focus('added', 'Poured something else'),
+        because: [
+          ...because,
+          { label: 'This addition brings it to', value: units.show('share', advice.share + batch.doseShare) },
+          {
+            label: `Chance of going under ${units.show('time', band?.min)}`,
+            value: chance(advice.riskUnder),
+          },
+          { label: 'This step', value: limits[advice.limitedBy] },
+          ...effectFacts(view, advice.mass, thinner, units),
+          ...(thin.lessons > 0
+            ? [{ label: 'Starting belief', value: plural(thin.lessons, 'earlier batch', 'earlier batches') }]
+            : []),
+        ],
+      };
+    }
+    case 'too-thin': {
+      if (!batch) return { ...plain, big: bandNumber, says: 'Mix first.' };
+      const back = advice.bringBack;
+      const finite = Number.isFinite(back);
+      return {
+        ...plain,
+        tone: 'care',
+        big: finite ? units.parts('mass', back, massDigits(view, units)) : { number: 'Thin', unit: '' },
+        says: finite
+          ? `Too thin. Add ${grams(back)} of unthinned mix.`
+          : 'Too thin even without thinner. Check the cup, the can and the temperature.',
+        detail: finite
+          ? `The batch grows to ${grams(batch.applied.mass + back)}. There is no taking thinner out; its pot life does not start again.`
+          : 'It may be the wrong cup, a warm pot, or a can that was thinned before.',
+        ...(finite
+          ? {
+              tap: log(`Added ${grams(back)}`, 'unthinned mix added', {
+                type: 'addition',
+                batchId: batch.id,
+                what: 'unthinned',
+                mass: back,
+              }),
+            }
+          : {}),
+        because: [...because, { label: 'Expected now', value: expectWords(advice.now, units) }],
+      };
+    }
+    case 'at-maximum':
+      return {
+        ...plain,
+        tone: 'stop',
+        big: units.parts('share', advice.share),
+        says: 'The sheet’s maximum is reached, still above the band.',
+        detail: thin.warm
+          ? `Do not go on. Warm it to ${units.show('temperature', thin.warm.to)}: it then sprays like ${units.show('time', thin.warm.seconds)}. Or fit a larger nozzle, or use a pressure cup.`
+          : 'Do not go on. Warm it to the sheet’s temperature, fit a larger nozzle, use a pressure cup, or another thinner the sheet names.',
+        because: [...because, { label: 'Expected now', value: expectWords(advice.now, units) }],
+        tap: go('set', 'Try a larger nozzle'),
+      };
+    case 'ready':
+    case 'near': {
+      const seconds = reading?.atSheet ?? advice.now.seconds;
+      const inside = advice.kind === 'ready' || thin.inBand === 'inside';
+      return {
+        ...plain,
+        tone: inside ? 'good' : 'care',
+        big: units.parts('time', seconds),
+        says: inside
+          ? 'In the band. Strain it and fill the gun.'
+          : 'Just outside the band, nearer than the scale can weigh. Time it again.',
+        detail: `Truly ${expectWords(advice.now, units)}, as far as the cup can tell.`,
+        because: [...because, { label: 'Chance that it is in the band', value: chance(advice.chanceInBand) }],
+        tap: inside ? go('set', 'Go to Set') : focus('watch', 'To the watch'),
+      };
+    }
+    default:
+      return {
+        ...plain,
+        big: bandNumber,
+        says: shop.timings === 1 ? 'Time the cup.' : 'Time the cup twice.',
+        tap: focus('watch', 'To the watch'),
+      };
+  }
+}
+
+export function chance(share: number): string {
+  const percent = share * 100;
+  if (percent < 0.5) return 'under 0.5 %';
+  if (percent > 99.5) return 'over 99.5 %';
+  return `${percent.toFixed(percent < 10 ? 1 : 0)} %`;
+}
+
+/** Caution before anything is added: even the sheet's maximum is not expected to reach the band. */
+export function reachWords({ thin }: JobView, units: Units): string | undefined {
+  const { reachable, sheet, readings } = thin;
+  if (!reachable || reachable.reaches || readings.length === 0 || isRefusal(reachable)) return undefined;
+  return `Even ${units.show('share', sheet.thinning.maximum, { digits: 0 })}, the sheet’s maximum, is expected to stop at ${expectWords(reachable.expect, units)}. Warm it, fit a larger nozzle or a pressure cup.`;
+}

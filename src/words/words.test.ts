@@ -1,0 +1,446 @@
+import { celsius } from '@/core/climate';
+import { newShop, type NewEntry } from '@/records';
+import type { JobView, Stage } from '@/facts/job';
+import {
+  aJob,
+  airless,
+  card,
+  colour,
+  end,
+  fitRoom,
+  lacquer,
+  logged,
+  mixedColour,
+  mixedLacquer,
+  reading,
+  readyToSpray,
+  seen,
+  setting,
+  start,
+  trueSeconds,
+  wallPaint,
+  water,
+} from '../../tests/fixtures/job';
+import { unitsOf } from './units';
+import type { NextLine } from './line';
+import { nextLine } from './nextline';
+import { stripCells } from './strip';
+import { reachWords } from './thin';
+
+const metric = unitsOf('metric');
+const us = unitsOf('us');
+/** A line with its no-break spaces made plain. */
+const line = (view: JobView, stage: Stage, units = metric): NextLine =>
+  JSON.parse(JSON.stringify(nextLine(view, stage, units)).replace(/\u00a0/g, ' ')) as NextLine;
+const cell = (view: JobView, stage: Stage, units = metric) => {
+  const found = stripCells(view, units).find((each) => each.stage === stage)!;
+  return {
+    ...found,
+    number: found.number.replace(/\u00a0/g, ' '),
+    state: found.state.replace(/\u00a0/g, ' '),
+  };
+};
+const entriesOf = ({ tap }: NextLine): readonly NewEntry[] =>
+  tap?.does.kind === 'log' ? tap.does.entries : [];
+
+describe('Plan says', () => {
+  it('read the room first, then the litres, in the user’s units', () => {
+    expect(line(seen(aJob()), 'plan')).toMatchObject({
+      big: { number: '2.18', unit: 'L' },
+      says: 'Read the room, then mix 2.18 L.',
+      tone: 'act',
+    });
+    expect(line(seen(aJob()), 'plan', us)).toMatchObject({ big: { number: '0.58', unit: 'gal' } });
+    expect(line(seen(logged(aJob(), [-5, fitRoom])), 'plan')).toMatchObject({
+      says: 'Mix 2.18 L for 2 coats.',
+      detail: '91 µm wet a coat dries to 29 µm.',
+      tone: 'good',
+    });
+  });
+
+  it.each<[string, Partial<Extract<NewEntry, { type: 'climate' }>>, string]>([
+    ['cold air', { air: celsius(9) }, 'Too cold to spray.'],
+    ['hot air', { air: celsius(38) }, 'Too warm to spray.'],
+    ['a cold part', { part: celsius(8) }, 'The part is too cold.'],
+    ['dry air', { humidity: 0.1 }, 'The air is too dry.'],
+    ['damp air', { humidity: 0.9 }, 'The air is too damp.'],
+  ])('stop for %s', (_, change, says) => {
+    const room = { ...fitRoom, ...change } as NewEntry;
+    expect(line(seen(logged(aJob(), [-5, room])), 'plan')).toMatchObject({ says, tone: 'stop' });
+    expect(cell(seen(logged(aJob(), [-5, room])), 'plan')).toMatchObject({
+      state: 'not fit to spray',
+      tone: 'stop',
+    });
+  });
+
+  it('dew, with its own margin', () => {
+    const dewy = { ...fitRoom, part: celsius(13), humidity: 0.7 } as NewEntry;
+    expect(line(seen(logged(aJob(), [-5, dewy])), 'plan')).toMatchObject({
+      says: 'Dew would form on the part.',
+      tone: 'stop',
+    });
+  });
+
+  it('what is wrong when nothing can be computed', () => {
+    const job = aJob();
+    const nothing = { ...job, approach: { ...job.approach, transfer: 0.01 } };
+    expect(line(seen(nothing), 'plan')).toMatchObject({
+      tone: 'stop',
+      says: 'Transfer efficiency must lie between 0.05 and 1.'
+        .replace('0.05', '5.0 %')
+        .replace(' 1.', ' 100.0 %.'),
+    });
+  });
+});
+
+describe('Mix says', () => {
+  it('pour to a mark, and logs that pour', () => {
+    const first = line(seen(aJob([colour])), 'mix');
+    expect(first.says).toMatch(/^Pour Colour base until the scale reads \d+ g\.$/);
+    expect(entriesOf(first)[0]).toMatchObject({ type: 'poured', partId: 'base', sheetId: 'colour' });
+  });
+
+  it('the next part, then mixed', () => {
+    const base = entriesOf(line(seen(aJob([colour])), 'mix'))[0]!;
+    const one = logged(aJob([colour]), [-9, base]);
+    const second = line(seen(one), 'mix');
+    expect(second.says).toContain('Pour Hardener');
+    const two = logged(one, [-8, entriesOf(second)[0]!]);
+    const all = line(seen(two), 'mix');
+    expect(all.says).toBe('All parts are in. Stir past the last streak, sides and bottom.');
+    const mixed = logged(two, [-7, entriesOf(all)[0]!]);
+    expect(seen(mixed).mix.batch?.unthinned.mass).toBeGreaterThan(1);
+    // The sheet asks for ten minutes of rest.
+    expect(line(seen(mixed), 'mix').says).toMatch(/^Let it rest until \d\d:\d\d, then stir again\.$/);
+    expect(cell(seen(mixed), 'mix')).toMatchObject({ state: 'resting', tone: 'act' });
+    const rested = seen(mixed, { minutes: 10 });
+    expect(line(rested, 'mix').says).toContain('in the pot');
+    expect(cell(rested, 'mix')).toMatchObject({ state: 'in the pot', tone: 'good' });
+  });
+
+  it('a finer scale is told in finer grams', () => {
+    const fine = line(seen(aJob(), { shop: { scaleStep: 0.0001 } }), 'mix');
+    expect(fine.says).toMatch(/\d+\.\d g\.$/);
+  });
+
+  it('discard when the pot life is over', () => {
+    const old = logged(aJob([colour]), [-200, mixedColour()]);
+    expect(line(seen(old), 'mix')).toMatchObject({
+      says: 'Discard this mix. Its pot life is over.',
+      tone: 'stop',
+    });
+    expect(entriesOf(line(seen(old), 'mix'))[0]).toMatchObject({ type: 'discard', batchId: 'c' });
+    expect(cell(seen(old), 'mix')).toMatchObject({ state: 'pot life over', tone: 'stop' });
+  });
+
+  it('care when a can is past its date', () => {
+    const can = {
+      kind: 'can',
+      version: 1,
+      id: 'x',
+      coatingId: 'lacquer',
+      componentId: 'base',
+      lot: 'L-1',
+      left: 1e-3,
+      useBefore: '2026-01-01',
+    } as const;
+    const warned = line(seen(aJob(), { cans: [can] }), 'mix');
+    expect(warned.tone).toBe('care');
+    expect(warned.because).toContainEqual({ label: 'Lot L-1', value: '▲ past 2026-01-01' });
+  });
+});
+
+describe('Thin says', () => {
+  const mixed = logged(aJob(), [-60, mixedLacquer]);
+  const timed = logged(mixed, [-50, reading(trueSeconds(0))], [-49, reading(trueSeconds(0))]);
+
+  it('each step in turn', () => {
+    expect(line(seen(aJob()), 'thin').says).toBe('Mix first. There is nothing in the pot to thin.');
+    expect(line(seen(mixed), 'thin')).toMatchObject({
+      says: 'Stir, then time the cup.',
+      big: { number: '21–25', unit: 's' },
+    });
+    expect(line(seen(logged(mixed, [-50, reading(33)])), 'thin').says).toBe('Time the cup once more.');
+    expect(line(seen(logged(mixed, [-50, reading(31)], [-49, reading(34)])), 'thin').says).toContain(
+      'Time a third.',
+    );
+  });
+
+  it('how much to add, what the scale reads then, and what to expect', () => {
+    const add = line(seen(timed), 'thin');
+    const grams = Number(add.big.number);
+    expect(add.says).toBe(`Add ${grams} g water. Scale reads ${2000 + grams} g.`);
+    expect(add.detail).toMatch(/Expect \d\d\.\d s \(\d\d\.\d–\d\d\.\d\)\.$/);
+    expect(entriesOf(add)).toEqual([
+      { type: 'addition', batchId: 'b', what: 'water', mass: expect.closeTo(grams / 1000, 9) },
+    ]);
+    expect(add.because.map(({ label }) => label)).toEqual(
+      expect.arrayContaining([
+        'Mean of two, Ford cup 4 at 23 °C',
+        'Band, Ford cup 4, from the sheet',
+        'Solids after it, by volume',
+        'VOC after it, as applied',
+        'Left to the sheet’s maximum',
+        'Gloss',
+        'This addition brings it to',
+        'Chance of going under 21.0 s',
+      ]),
+    );
+    expect(line(seen(timed), 'thin', us).big.unit).toBe('oz');
+  });
+
+  it('in the band; too thin; and at the sheet’s maximum', () => {
+    expect(line(seen(readyToSpray()), 'thin')).toMatchObject({
+      says: 'In the band. Strain it and fill the gun.',
+      tone: 'good',
+    });
+    const over = logged(
+      timed,
+      [-45, water(0.4)],
+      [-40, reading(trueSeconds(0.4))],
+      [-39, reading(trueSeconds(0.4))],
+    );
+    const thin = line(seen(over), 'thin');
+    expect(thin.says).toMatch(/^Too thin\. Add \d+ g of unthinned mix\.$/);
+    expect(entriesOf(thin)[0]).toMatchObject({ what: 'unthinned' });
+    const tight = { ...lacquer, thinning: { ...lacquer.thinning, maximum: 0.02 } };
+    const full = logged(
+      aJob([tight]),
+      [-60, mixedLacquer],
+      [-50, reading(36)],
+      [-49, reading(36)],
+      [-45, water(0.04)],
+      [-40, reading(33)],
+      [-39, reading(33)],
+    );
+    expect(line(seen(full), 'thin')).toMatchObject({
+      says: 'The sheet’s maximum is reached, still above the band.',
+      tone: 'stop',
+    });
+    expect(reachWords(seen(full), metric)).toContain('the sheet’s maximum');
+    expect(reachWords(seen(timed), metric)).toBeUndefined();
+  });
+
+  it('never thin a dead mix, and no cup where none applies', () => {
+    const dead = logged(aJob([colour]), [-200, mixedColour('b')], [-190, reading(40)]);
+    expect(line(seen(dead), 'thin')).toMatchObject({
+      says: 'Do not thin this mix. Its pot life is over: discard it.',
+      tone: 'stop',
+    });
+    expect(line(seen(aJob([wallPaint]), { rig: airless }), 'thin').says).toContain(
+      'A flow cup cannot judge this coating',
+    );
+  });
+
+  it('what is expected, not the old reading, once something was added', () => {
+    const added = logged(timed, [-45, water(0.1)]);
+    expect(cell(seen(timed), 'thin')).toMatchObject({ state: 'too thick', tone: 'care' });
+    expect(cell(seen(added), 'thin').number).toMatch(/^about \d\d\.\d s$/);
+    expect(cell(seen(readyToSpray()), 'thin').state).toBe('in band');
+  });
+});
+
+describe('Set says', () => {
+  it('fit this, then spray a card, then how to move', () => {
+    const view = seen(aJob());
+    const fit = line(view, 'set');
+    expect(fit.says).toBe('Fit the 1.5 mm set. 0.42 bar at the cap, trigger pulled.');
+    expect(entriesOf(fit)[0]).toMatchObject({
+      type: 'setting',
+      bore: expect.closeTo(1.5e-3, 9),
+      pressureAt: 'cap',
+      triggerPulled: true,
+    });
+    const set = logged(aJob(), [-30, setting()]);
+    expect(line(seen(set), 'set').says).toBe('Spray a test card and look at it.');
+    expect(cell(seen(set), 'set')).toMatchObject({ number: '1.5 mm · 0.42 bar', state: 'card wanted' });
+    const bad = line(seen(logged(set, [-20, card('split')])), 'set');
+    expect(bad).toMatchObject({
+      says: 'Split. Too much air for the fluid: one step less air, then another card.',
+      tone: 'care',
+    });
+    const good = line(seen(logged(set, [-20, card()])), 'set');
+    expect(good).toMatchObject({ says: 'Set. Move at 0.25 m/s, strokes 125 mm apart.', tone: 'good' });
+  });
+
+  it('pump pressures in whole bar and psi, and the tip by its code', () => {
+    const view = seen(aJob([wallPaint]), { rig: airless });
+    expect(line(view, 'set').says).toMatch(/^Fit tip 51[57]\. 145 bar at the tip, trigger pulled\.$/);
+    expect(line(view, 'set', us).says).toContain('2103 psi');
+  });
+
+  it('what is missing on a bare rig', () => {
+    expect(line(seen(aJob(), { rig: { ...airless, tips: [] } }), 'set')).toMatchObject({
+      tone: 'stop',
+      says: 'This rig has no tips. Add the codes of those the shop owns.',
+    });
+  });
+});
+
+describe('Spray says', () => {
+  const one = 'lacquer-1';
+  const running = logged(readyToSpray(), [-5, start(one)]);
+  const flashing = logged(running, [-1, end(one)]);
+
+  it('start, keep on, flash, go on', () => {
+    expect(line(seen(readyToSpray()), 'spray').says).toMatch(/^Start coat 1 of 2, lacquer 1: \d+ µm wet\.$/);
+    expect(line(seen(running), 'spray')).toMatchObject({
+      big: { number: '05:00' },
+      tap: { says: 'End coat 1' },
+    });
+    expect(cell(seen(running), 'spray').state).toBe('spraying 05:00');
+    const wait = line(seen(flashing), 'spray');
+    expect(wait.big.number).toBe('47:03');
+    expect(wait.tap).toBeUndefined();
+    expect(wait.otherwise?.says).toBe('Start coat 2 early');
+    expect(cell(seen(flashing), 'spray')).toMatchObject({ number: '1 of 2 coats', state: 'flash 47:03' });
+    expect(cell(seen(flashing, { minutes: 50 }), 'spray').state).toBe('window open');
+  });
+
+  it('lays a drop coat from further off with less air, and a full one plainly', () => {
+    const job = readyToSpray();
+    const drop = {
+      ...job,
+      coats: job.coats.map((coat, i) => (i === 0 ? { ...coat, role: 'drop' as const } : coat)),
+    };
+    expect(line(seen(drop), 'spray').detail).toMatch(/^Lay it from 238\smm at 0\.36\sbar, a default\./);
+    expect(line(seen(job), 'spray').detail).not.toContain('Lay it');
+    expect(line(seen(logged(drop, [-5, start(one)])), 'spray').detail).toMatch(/^Lay it from 238\smm/);
+  });
+
+  it('says: paused, go on; shut between wet and hard; what a finger found', () => {
+    const started = logged(aJob(), [-20, start('lacquer-1')]);
+    const paused = line(seen(logged(started, [-5, { type: 'pause', coatId: 'lacquer-1' }])), 'spray');
+    expect(paused.big).toEqual({ number: '05:00', unit: 'paused' });
+    expect(paused.says).toMatch(/paused after 15\smin/);
+    expect(paused.tap?.says).toBe('Go on');
+    const odd = { ...lacquer, times: { ...lacquer.times, forbidden: { from: 3600, to: 4 * 3600 } } };
+    const ended = logged(aJob([odd]), [-100, start('lacquer-1')], [-90, end('lacquer-1')]);
+    const shut = line(seen(ended), 'spray');
+    expect(shut.tone).toBe('stop');
+    expect(shut.says).toMatch(/^Too late to go on wet, too early to recoat: coat 2 from/);
+    expect(cell(seen(ended), 'spray').state).toMatch(/^shut/);
+    const touched = line(
+      seen(
+        logged(
+          started,
+          [-10, end('lacquer-1')],
+          [-2, { type: 'touch', coatId: 'lacquer-1', found: 'tacky' }],
+        ),
+      ),
+      'spray',
+    );
+    expect(touched.because).toContainEqual({ label: expect.stringMatching(/^Touch test/), value: 'tacky' });
+  });
+
+  it('abrade once the window is closed', () => {
+    const late = line(seen(flashing, { minutes: 8 * 60 + 29 }), 'spray');
+    expect(late).toMatchObject({ big: { number: '30', unit: 'min late' }, tone: 'stop' });
+    expect(entriesOf(late)).toEqual([{ type: 'abraded', coatId: one }]);
+  });
+
+  it('a card first when there is no good one', () => {
+    const job = logged(aJob(), [-50, mixedLacquer]);
+    expect(line(seen(job), 'spray')).toMatchObject({ tone: 'care', tap: { says: 'Go to Set' } });
+  });
+
+  it('clean when all coats are on', () => {
+    const all = logged(flashing, [45, start('lacquer-2')], [50, end('lacquer-2')]);
+    expect(line(seen(all, { minutes: 51 }), 'spray')).toMatchObject({
+      says: 'All coats are on. Clean the gun before it sets.',
+      tap: { says: 'Go to Clean' },
+    });
+    expect(cell(seen(all, { minutes: 51 }), 'clean').tone).toBe('care');
+    expect(line(seen(all, { minutes: 51 }), 'clean')).toMatchObject({
+      big: { number: '39:00', unit: 'left' },
+      tone: 'act',
+    });
+    expect(line(seen(all, { minutes: 100 }), 'clean')).toMatchObject({ big: { unit: 'late' }, tone: 'stop' });
+    expect(cell(seen(all, { minutes: 100 }), 'clean')).toMatchObject({ state: 'overdue', tone: 'stop' });
+  });
+});
+
+describe('Check says', () => {
+  const on = logged(readyToSpray(), [-90, start('lacquer-1')], [-80, end('lacquer-1')]);
+  const readings = (values: readonly number[], job = on) =>
+    logged(
+      job,
+      ...values.flatMap((um, spot) =>
+        [0, 1, 2].map(
+          (i) =>
+            [spot + i / 10, { type: 'film', faceId: 'front', spot, reading: um * 1e-6 } as NewEntry] as const,
+        ),
+      ),
+    );
+
+  it('where to measure next, then the verdict', () => {
+    expect(line(seen(aJob()), 'check').says).toBe(
+      'Spray and end a coat first; then there is a film to measure.',
+    );
+    expect(line(seen(readings([29, 30])), 'check')).toMatchObject({
+      big: { number: '2', unit: 'of 5 spots' },
+      says: 'Take 3 readings at spot 3 of Fronts.',
+    });
+    const pass = seen(readings([29, 30, 28, 31, 29]));
+    expect(line(pass, 'check')).toMatchObject({
+      big: { number: '29', unit: 'µm' },
+      says: 'The film passes.',
+      tone: 'good',
+    });
+    expect(cell(pass, 'check')).toMatchObject({ number: '29 µm', state: 'passes' });
+  });
+
+  it('which condition fails, where, and which way to put it right', () => {
+    const thin = line(seen(readings([29, 30, 15, 31, 29])), 'check');
+    expect(thin).toMatchObject({ tone: 'stop', says: 'The film fails: thinnest, at least 80 %.' });
+    expect(thin.detail).toContain('Thinnest at Fronts, spot 3. Another coat there');
+    const thick = line(seen(readings([33, 33, 33, 33, 45])), 'check');
+    expect(thick.detail).toContain('sand it back');
+    const nominal = { ...on, approach: { ...on.approach, acceptance: 'nominal' as const } };
+    expect(line(seen(readings([27, 27, 32, 32, 32], nominal)), 'check').says).toContain('fewer than a fifth');
+  });
+
+  it('a defect comes before the film, and a change waits for its verdict before anything else', () => {
+    const passing = readings([29, 30, 28, 31, 29]);
+    const runs: NewEntry = { type: 'defect', name: 'Runs and sags', defect: 'runs' };
+    const found = logged(passing, [5, runs], [6, { ...runs, faceId: 'front' }]);
+    expect(line(seen(found), 'check')).toMatchObject({
+      big: { number: '1', unit: 'defect' },
+      says: 'Runs and sags: find the cause, and change one thing.',
+      tone: 'stop',
+      tap: { does: { kind: 'focus', place: 'defects', part: 'defects' } },
+    });
+    expect(cell(seen(found), 'check')).toMatchObject({ state: '2 open defects', tone: 'care' });
+    const changed = logged(found, [
+      7,
+      { type: 'action', text: 'Quicker.', cause: 'too-slow', expects: 'No run.', defects: ['runs'] },
+    ]);
+    expect(line(seen(changed), 'check')).toMatchObject({
+      says: 'Quicker. Then say whether it helped.',
+      detail: 'It should show: No run.',
+      tap: { does: { kind: 'focus', place: 'change', part: 'defects' } },
+    });
+    const actionId = changed.log.at(-1)!.id;
+    const outcome = (helped: 'yes' | 'no') => logged(changed, [8, { type: 'outcome', actionId, helped }]);
+    expect(line(seen(outcome('no')), 'check').says).toContain('find the cause');
+    expect(line(seen(outcome('yes')), 'check').says).toBe('The film passes.');
+    const right = logged(changed, [8, { type: 'rework', defect: 'runs', did: 'flat-recoat' }]);
+    expect(cell(seen(right), 'check')).toMatchObject({ state: 'change to judge', tone: 'care' });
+    expect(cell(seen(outcome('yes')), 'check')).toMatchObject({ state: 'passes' });
+  });
+});
+
+it('every stage of every kind of job has a line and a cell in both systems', () => {
+  const jobs = [aJob(), aJob([colour]), aJob([wallPaint]), readyToSpray(), aJob([lacquer, colour])];
+  for (const job of jobs)
+    for (const units of [metric, us]) {
+      const view = seen(job, { shop: newShop });
+      for (const { stage, number, state } of stripCells(view, units)) {
+        const { says, big } = nextLine(view, stage, units);
+        for (const text of [says, big.number, number, state]) {
+          expect(text).not.toMatch(/NaN|undefined|Infinity|\{/);
+          expect(text.length).toBeGreaterThan(0);
+        }
+      }
+    }
+});
