@@ -74,9 +74,9 @@ const shelf = shelfOf(
   new Date(now).toISOString().slice(0, 10),
 );
 for (const job of of<Job>('job')) {
-  const rig = of<Rig>('rig').find(({ id }) => id === job.rigId);
+  const rigOf = (id: string) => of<Rig>('rig').find((rig) => rig.id === id);
   time(job.name, 'limit 16 ms', 300, () => {
-    const view = jobView(job, { rig, cups: of<Cup>('cup'), shelf, shop: newShop, now });
+    const view = jobView(job, { rigOf, cups: of<Cup>('cup'), shelf, shop: newShop, now });
     return [nextLine(view, view.current, units), stripCells(view, units)];
   });
 }

@@ -21,7 +21,7 @@ export function diary(jobId: string, now: number, by: string) {
 
   const write = (ago: number, entry: NewEntry) => {
     const at = new Date(now - ago * minutes).toISOString();
-    log.push({ id: `${jobId}-${log.length + 1}`, at, by, ...entry } as LogEntry);
+    log.push({ id: `${jobId}-${log.length + 1}`, at, counter: log.length, by, ...entry } as LogEntry);
   };
 
   return {
@@ -46,7 +46,7 @@ export function diary(jobId: string, now: number, by: string) {
         write(ago + 3 - i / 10, {
           type: 'poured',
           batchId,
-          sheetId: sheet.id,
+          layerId: sheet.id,
           volume,
           partId,
           mass: grams / 1000,
@@ -56,7 +56,7 @@ export function diary(jobId: string, now: number, by: string) {
       write(ago, {
         type: 'mixed',
         batchId,
-        sheetId: sheet.id,
+        layerId: sheet.id,
         poured: poured.map(([partId, grams]) => ({ partId, mass: grams / 1000 })),
       });
     },

@@ -1,4 +1,4 @@
-import type { Coating, Face, Job } from '@/records';
+import type { Coating, Cup, Face, Job, Layer, LogEntry, Rig } from '@/records';
 import { cleaned } from './care';
 import { diary } from './diary';
 import { cupGun, dinCup, fordCup, gravityGun, isoCup, pressurePot, turbine, wallPump } from './equipment';
@@ -24,25 +24,43 @@ const face = (
   count: number,
   lies: Face['lies'] = 'upright',
 ): Face => ({ id, name, width, height, count, lies });
-const coats = (sheet: Coating, names: readonly string[]) =>
-  names.map((name, i) => ({ id: `${sheet.id}-${i + 1}`, sheetId: sheet.id, name, dry: sheet.film.aim }));
+/** A layer of a demo job: each coat at the sheet’s own aim. */
+const layer = (
+  sheet: Coating,
+  rig: Rig,
+  cup: Cup,
+  names: readonly string[],
+  approach: Partial<Layer['approach']> = {},
+): Layer => ({
+  id: sheet.id,
+  name: sheet.name,
+  sheet,
+  rigId: rig.id,
+  cupId: cup.id,
+  approach: { overlap: 0.5, speed: 0.4, reserve: 0.1, ...approach },
+  coats: names.map((name, i) => ({ id: `${sheet.id}-${i + 1}`, name, dry: sheet.film.aim })),
+});
 
 const job = (
   id: string,
   name: string,
   begun: number,
-  says: Omit<Job, 'kind' | 'version' | 'id' | 'name' | 'begun' | 'approach'> & {
-    approach?: Partial<Job['approach']>;
-  },
+  says: Pick<Job, 'part' | 'layers'>,
+  log: readonly LogEntry[],
 ): Job => ({
   kind: 'job',
-  version: 1,
+  version: 2,
   id,
   name,
   begun: new Date(begun).toISOString(),
   ...says,
-  approach: { overlap: 0.5, speed: 0.4, reserve: 0.1, acceptance: 'spot-mean', ...says.approach },
+  approach: { acceptance: 'spot-mean' },
+  log: inOrder(log),
 });
+
+/** A diary is written by topic; a log is in order of time, and counts. */
+const inOrder = (log: readonly LogEntry[]): LogEntry[] =>
+  [...log].sort((a, b) => a.at.localeCompare(b.at)).map((entry, counter) => ({ ...entry, counter }));
 
 /** Standing at Thin: mixed, timed, thinned once, timed again. */
 function saloonDoors(now: number): Job {
@@ -58,19 +76,26 @@ function saloonDoors(now: number): Job {
   log.write(17, { type: 'stir', batchId: batch });
   log.timed(16, batch, satinLacquer, fordCup, 19.5);
   log.timed(14, batch, satinLacquer, fordCup, 19.5);
-  return job(id, 'Saloon doors, car 6', now - 60 * minutes, {
-    sheets: [satinLacquer],
-    rigId: turbine.id,
-    cupId: fordCup.id,
-    part: {
-      substrate: 'Oak, sealed',
-      metal: false,
-      faces: [face('outer', 'Outer faces', 0.7, 2.0, 4), face('inner', 'Inner faces', 0.7, 2.0, 4)],
+  return job(
+    id,
+    'Saloon doors, car 6',
+    now - 60 * minutes,
+    {
+      part: {
+        substrate: 'Oak, sealed',
+        metal: false,
+        faces: [face('outer', 'Outer faces', 0.7, 2.0, 4), face('inner', 'Inner faces', 0.7, 2.0, 4)],
+      },
+      layers: [
+        layer(satinLacquer, turbine, fordCup, ['First', 'Second', 'Last'], {
+          reserve: 0.2,
+          reserveWhy: 'No blending into a dry edge on a door',
+          pot: 10e-3,
+        }),
+      ],
     },
-    coats: coats(satinLacquer, ['First', 'Second', 'Last']),
-    approach: { reserve: 0.2, reserveWhy: 'No blending into a dry edge on a door', pot: 10e-3 },
-    log: log.log,
-  });
+    log.log,
+  );
 }
 
 /** Standing at Spray: first colour coat on and flashing. */
@@ -90,7 +115,7 @@ function liveryPanels(now: number): Job {
   log.timed(38, batch, liveryColour, dinCup, 20.6);
   log.write(32, {
     type: 'setting',
-    sheetId: liveryColour.id,
+    layerId: liveryColour.id,
     bore: 1.3e-3,
     setId: 'n13',
     pressure: 2 * bar,
@@ -102,22 +127,27 @@ function liveryPanels(now: number): Job {
     overlap: 0.5,
     speed: 0.22,
   });
-  log.write(28, { type: 'card', sheetId: liveryColour.id, verdict: 'good' });
+  log.write(28, { type: 'card', layerId: liveryColour.id, verdict: 'good' });
   log.write(9, { type: 'stir', batchId: batch });
   log.coat(20, 8, `${liveryColour.id}-1`);
   log.write(14, { type: 'comb', coatId: `${liveryColour.id}-1`, wetted: 50e-6, dry: 75e-6 });
-  return job(id, 'Livery panels, car 6', now - 65 * minutes, {
-    sheets: [liveryColour, liveryClear],
-    rigId: gravityGun.id,
-    cupId: dinCup.id,
-    part: {
-      substrate: 'Primed steel, flatted',
-      metal: true,
-      faces: [face('side', 'Side panels', 1.9, 0.8, 4), face('dash', 'Dash panels', 1.2, 0.7, 2)],
+  return job(
+    id,
+    'Livery panels, car 6',
+    now - 65 * minutes,
+    {
+      part: {
+        substrate: 'Primed steel, flatted',
+        metal: true,
+        faces: [face('side', 'Side panels', 1.9, 0.8, 4), face('dash', 'Dash panels', 1.2, 0.7, 2)],
+      },
+      layers: [
+        layer(liveryColour, gravityGun, dinCup, ['Colour 1', 'Colour 2']),
+        layer(liveryClear, gravityGun, dinCup, ['Clear 1', 'Clear 2']),
+      ],
     },
-    coats: [...coats(liveryColour, ['Colour 1', 'Colour 2']), ...coats(liveryClear, ['Clear 1', 'Clear 2'])],
-    log: log.log,
-  });
+    log.log,
+  );
 }
 
 /** Gone wrong: the second coat was left overnight and its recoat window closed. Standing at Mix. */
@@ -131,7 +161,7 @@ function truckFrames(now: number): Job {
   log.timed(870, batch, framePrimer, dinCup, 18);
   log.write(850, {
     type: 'setting',
-    sheetId: framePrimer.id,
+    layerId: framePrimer.id,
     bore: 1.4e-3,
     setId: 'n14',
     pressure: 2.8 * bar,
@@ -143,7 +173,7 @@ function truckFrames(now: number): Job {
     overlap: 0.5,
     speed: 0.33,
   });
-  log.write(845, { type: 'card', sheetId: framePrimer.id, verdict: 'good' });
+  log.write(845, { type: 'card', layerId: framePrimer.id, verdict: 'good' });
   log.coat(840, 815, `${framePrimer.id}-1`);
   log.write(810, { type: 'note', text: 'Crane needed the frames moved. Second coat left for the morning.' });
   cleaned(log, 790, pressurePot, framePrimer, 0.15e-3);
@@ -153,18 +183,20 @@ function truckFrames(now: number): Job {
     name: 'Recoat window missed',
     note: 'Eight hours are over. It will not bond without abrading.',
   });
-  return job(id, 'Truck frames, pair 11', now - 905 * minutes, {
-    sheets: [framePrimer],
-    rigId: pressurePot.id,
-    cupId: dinCup.id,
-    part: {
-      substrate: 'Blasted steel',
-      metal: true,
-      faces: [face('frame', 'Side frames', 2.4, 0.45, 4), face('bolster', 'Bolsters', 1.6, 0.5, 2)],
+  return job(
+    id,
+    'Truck frames, pair 11',
+    now - 905 * minutes,
+    {
+      part: {
+        substrate: 'Blasted steel',
+        metal: true,
+        faces: [face('frame', 'Side frames', 2.4, 0.45, 4), face('bolster', 'Bolsters', 1.6, 0.5, 2)],
+      },
+      layers: [layer(framePrimer, pressurePot, dinCup, ['First', 'Second'])],
     },
-    coats: coats(framePrimer, ['First', 'Second']),
-    log: log.log,
-  });
+    log.log,
+  );
 }
 
 /** Standing at Check: sprayed and cleaned, half of the readings taken. */
@@ -181,7 +213,7 @@ function seatBrackets(now: number): Job {
   log.timed(234, batch, bracketEnamel, fordCup, 21);
   log.write(230, {
     type: 'setting',
-    sheetId: bracketEnamel.id,
+    layerId: bracketEnamel.id,
     bore: 1.4e-3,
     setId: 'n14',
     pressure: 3 * bar,
@@ -193,7 +225,7 @@ function seatBrackets(now: number): Job {
     overlap: 0.5,
     speed: 0.38,
   });
-  log.write(226, { type: 'card', sheetId: bracketEnamel.id, verdict: 'good' });
+  log.write(226, { type: 'card', layerId: bracketEnamel.id, verdict: 'good' });
   log.coat(220, 190, `${bracketEnamel.id}-1`);
   log.timed(176, batch, bracketEnamel, fordCup, 21);
   log.timed(174, batch, bracketEnamel, fordCup, 21);
@@ -206,35 +238,40 @@ function seatBrackets(now: number): Job {
     [1, 0.18, 0.2],
     [2, 0.82, 0.2],
   ]);
-  return job(id, 'Seat brackets, shift run', now - 265 * minutes, {
-    sheets: [bracketEnamel],
-    rigId: pressurePot.id,
-    cupId: fordCup.id,
-    part: {
-      substrate: 'Cast iron, primed',
-      metal: true,
-      faces: [{ ...face('top', 'Bracket faces', 0.42, 0.28, 48), shape: 1.15 }],
+  return job(
+    id,
+    'Seat brackets, shift run',
+    now - 265 * minutes,
+    {
+      part: {
+        substrate: 'Cast iron, primed',
+        metal: true,
+        faces: [{ ...face('top', 'Bracket faces', 0.42, 0.28, 48), shape: 1.15 }],
+      },
+      layers: [layer(bracketEnamel, pressurePot, fordCup, ['First', 'Second'])],
     },
-    coats: coats(bracketEnamel, ['First', 'Second']),
-    log: log.log,
-  });
+    log.log,
+  );
 }
 
 /** Standing at Plan: the room has not been read yet. */
 function seatShells(now: number): Job {
-  return job('demo-seat-shells', 'Seat-shell moulds, 3 off', now - 10 * minutes, {
-    sheets: [shellGelCoat],
-    rigId: cupGun.id,
-    cupId: isoCup.id,
-    part: {
-      substrate: 'Waxed composite mould',
-      metal: false,
-      faces: [face('shell', 'Shell moulds', 0.9, 0.7, 3, 'flat')],
+  return job(
+    'demo-seat-shells',
+    'Seat-shell moulds, 3 off',
+    now - 10 * minutes,
+    {
+      part: {
+        substrate: 'Waxed composite mould',
+        metal: false,
+        faces: [face('shell', 'Shell moulds', 0.9, 0.7, 3, 'flat')],
+      },
+      layers: [
+        layer(shellGelCoat, cupGun, isoCup, ['Pass 1', 'Pass 2', 'Pass 3'], { reserve: 0.15, pot: 5e-3 }),
+      ],
     },
-    coats: coats(shellGelCoat, ['Pass 1', 'Pass 2', 'Pass 3']),
-    approach: { reserve: 0.15, pot: 5e-3 },
-    log: [],
-  });
+    [],
+  );
 }
 
 /** Standing at Clean: both coats on, the pump still full. */
@@ -246,7 +283,7 @@ function depotWalls(now: number): Job {
   log.mixed(410, batch, depotWall, [['base', 58_000, 'demo-can-d2']]);
   log.write(400, {
     type: 'setting',
-    sheetId: depotWall.id,
+    layerId: depotWall.id,
     tip: '517',
     pressure: 140 * bar,
     pressureAt: 'tip',
@@ -257,22 +294,24 @@ function depotWalls(now: number): Job {
     overlap: 0.5,
     speed: 0.55,
   });
-  log.write(396, { type: 'card', sheetId: depotWall.id, verdict: 'good' });
+  log.write(396, { type: 'card', layerId: depotWall.id, verdict: 'good' });
   log.coat(390, 335, `${depotWall.id}-1`);
   log.coat(70, 12, `${depotWall.id}-2`);
-  return job(id, 'Depot outside walls, north', now - 425 * minutes, {
-    sheets: [depotWall],
-    rigId: wallPump.id,
-    cupId: isoCup.id,
-    part: {
-      substrate: 'Rendered brick, washed',
-      metal: false,
-      faces: [face('north', 'North wall', 18, 3.2, 1), face('gable', 'Gable', 6, 4, 1)],
-      absorption: 60e-6,
+  return job(
+    id,
+    'Depot outside walls, north',
+    now - 425 * minutes,
+    {
+      part: {
+        substrate: 'Rendered brick, washed',
+        metal: false,
+        faces: [face('north', 'North wall', 18, 3.2, 1), face('gable', 'Gable', 6, 4, 1)],
+        absorption: 60e-6,
+      },
+      layers: [layer(depotWall, wallPump, isoCup, ['First', 'Second'])],
     },
-    coats: coats(depotWall, ['First', 'Second']),
-    log: log.log,
-  });
+    log.log,
+  );
 }
 
 /** Put away: earlier cars, whose batches taught what the lacquer does. */
@@ -292,23 +331,24 @@ function earlierDoors(now: number, car: number, days: number, additions: readonl
     log.add((ago -= 3), batch, 'water', grams);
     timeTwice();
   }
-  for (const [i, coat] of coats(satinLacquer, ['First', 'Second', 'Last']).entries())
-    log.coat(ago - 20 - 60 * i, ago - 32 - 60 * i, coat.id);
+  const lacquered = layer(satinLacquer, turbine, fordCup, ['First', 'Second', 'Last'], { reserve: 0.2 });
+  for (const [i, coat] of lacquered.coats.entries()) log.coat(ago - 20 - 60 * i, ago - 32 - 60 * i, coat.id);
   cleaned(log, ago - 200, turbine, satinLacquer, 0.3e-3);
   return {
-    ...job(id, `Saloon doors, car ${car}`, now - days * 86_400_000, {
-      sheets: [satinLacquer],
-      rigId: turbine.id,
-      cupId: fordCup.id,
-      part: {
-        substrate: 'Oak, sealed',
-        metal: false,
-        faces: [face('outer', 'Outer faces', 0.7, 2.0, 4), face('inner', 'Inner faces', 0.7, 2.0, 4)],
+    ...job(
+      id,
+      `Saloon doors, car ${car}`,
+      now - days * 86_400_000,
+      {
+        part: {
+          substrate: 'Oak, sealed',
+          metal: false,
+          faces: [face('outer', 'Outer faces', 0.7, 2.0, 4), face('inner', 'Inner faces', 0.7, 2.0, 4)],
+        },
+        layers: [lacquered],
       },
-      coats: coats(satinLacquer, ['First', 'Second', 'Last']),
-      approach: { reserve: 0.2 },
-      log: log.log,
-    }),
+      log.log,
+    ),
     closed: new Date(now - days * 86_400_000 + 8 * 3_600_000).toISOString(),
   };
 }

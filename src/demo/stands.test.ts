@@ -10,7 +10,7 @@ const kind = <T>(of: string) => shop.filter((record) => record.kind === of) as T
 const jobs = kind<Job>('job').filter(({ closed }) => !closed);
 const view = (job: Job): JobView =>
   jobView(job, {
-    rig: kind<Rig>('rig').find(({ id }) => id === job.rigId),
+    rigOf: (rigId) => kind<Rig>('rig').find(({ id }) => id === rigId),
     cups: kind<Cup>('cup'),
     shelf: shelfOf(kind<Can>('can'), kind<Coating>('coating'), jobs, '2026-11-23'),
     shop: newShop,

@@ -18,7 +18,7 @@ import {
 import { canonical } from '@/records/canonical';
 
 /** Version of the file format, apart from the versions of the records in it. */
-export const bundleVersion = 1;
+export const bundleVersion = 2;
 /** Larger files are not opened at all. */
 export const bundleLimit = 50 * 1024 * 1024;
 
@@ -33,7 +33,7 @@ export const bundleSchema = z.object({
 });
 
 /** The published description of a bundle. */
-export const bundleJsonSchema = () => z.toJSONSchema(bundleSchema);
+export const bundleJsonSchema = () => z.toJSONSchema(bundleSchema, { reused: 'ref' });
 
 /** @param exported moment of export, ISO 8601 */
 export function writeBundle(records: readonly AnyRecord[], exported: string): string {
@@ -43,11 +43,13 @@ export function writeBundle(records: readonly AnyRecord[], exported: string): st
 
 /** A job with everything it refers to: its rig, its cup, its sheets and their cans, its photos. */
 export function recordsOfJob(job: Job, all: ReadonlyMap<string, AnyRecord>): AnyRecord[] {
-  const sheetIds = new Set(job.sheets.map(({ id }) => id));
+  const sheetIds = new Set(job.layers.map(({ sheet }) => sheet.id));
+  const rigIds = new Set(job.layers.map(({ rigId }) => rigId));
+  const cupIds = new Set(job.layers.map(({ cupId }) => cupId));
   const wanted = [...all.values()].filter(
     (record) =>
-      (record.kind === 'rig' && record.id === job.rigId) ||
-      (record.kind === 'cup' && record.id === job.cupId) ||
+      (record.kind === 'rig' && rigIds.has(record.id)) ||
+      (record.kind === 'cup' && cupIds.has(record.id)) ||
       (record.kind === 'coating' && sheetIds.has(record.id)) ||
       (record.kind === 'can' && sheetIds.has(record.coatingId)) ||
       (record.kind === 'photo' && record.jobId === job.id),

@@ -71,7 +71,7 @@ describe('bundle', () => {
     ['null', 'null', 'foreign'],
     [
       'of a newer version',
-      JSON.stringify({ format: 'fluorite-bundle', version: 2, records: [] }),
+      JSON.stringify({ format: 'fluorite-bundle', version: 3, records: [] }),
       'newer-version',
     ],
     ['deeply nested', '['.repeat(200_000), 'foreign'],
@@ -90,7 +90,7 @@ describe('bundle', () => {
   });
 
   it('is described by the schema in docs/formats', () => {
-    const published = fs.readFileSync(path.join(process.cwd(), 'docs/formats/bundle-1.schema.json'), 'utf8');
+    const published = fs.readFileSync(path.join(process.cwd(), 'docs/formats/bundle-2.schema.json'), 'utf8');
     expect(canonical(JSON.parse(published))).toBe(canonical(bundleJsonSchema()));
   });
 

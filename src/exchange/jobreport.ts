@@ -77,8 +77,8 @@ function about({ job, plan, rig, spray }: JobView, units: Units): ReportSection 
           .join('; '),
       ],
       ['Area', units.show('area', plan.area)],
-      ...job.sheets.map(
-        ({ name, sheetRevision, checkedOn, assumed }) =>
+      ...job.layers.map(
+        ({ sheet: { name, sheetRevision, checkedOn, assumed } }) =>
           [
             'Coating',
             `${name}, sheet ${sheetRevision || none}, checked ${checkedOn}${assumed.length > 0 ? `, ${assumed.length} values are class defaults` : ''}`,
@@ -279,7 +279,7 @@ function gaps({ job, check, spray, plan, shop }: JobView, entries: readonly LogE
     spray.next !== undefined &&
       `${spray.coats.filter(({ state }) => state === 'todo').length} planned coats are not on.`,
     !entries.some(({ by }) => by) && !shop.operator && 'No name stands with the entries.',
-    job.sheets.some(({ assumed }) => assumed.length > 0) &&
+    job.layers.some(({ sheet: { assumed } }) => assumed.length > 0) &&
       'Some sheet values are class defaults, not the sheet’s own.',
     simulated > 0 && `${simulated} entries were written by simulated devices.`,
   ].filter((line): line is string => typeof line === 'string');

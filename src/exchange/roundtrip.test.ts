@@ -5,7 +5,7 @@ import { previewBundle, writeBundle } from './bundle';
 import { previewSheetsCsv, writeSheetsCsv } from './sheetcsv';
 
 const share = fc.double({ min: 0, max: 1, noNaN: true });
-const amount = fc.double({ min: 1e-9, max: 1e6, noNaN: true });
+const amount = fc.double({ min: 1e-9, max: 2e4, noNaN: true });
 const text = fc.string({ minLength: 1, maxLength: 40 }).filter((each) => each.trim() !== '');
 const optional = <T>(of: fc.Arbitrary<T>) => fc.option(of, { nil: undefined });
 

@@ -2,14 +2,19 @@ import * as z from 'zod/mini';
 import { chemistries, type Abrasiveness } from '@/core/care';
 import { hazards } from '@/core/safety';
 import {
+  asked,
   concentration,
   cubicMetres,
   day,
+  days,
   density,
+  film,
   id,
+  instant,
   kelvin,
   kinematic,
   metres,
+  countUpTo,
   name,
   pascals,
   positive,
@@ -141,13 +146,13 @@ export const coating = z.object({
   /** Fall of viscosity a kelvin of warming, as a share. */
   temperatureSlope: z.optional(share),
   guns: z.array(gunAdvice).check(z.maxLength(10)),
-  film: z.object({ min: metres, aim: metres, max: metres }).check(z.describe('dry, one coat, m')),
+  film: z.object({ min: film, aim: film, max: film }).check(z.describe('dry, one coat, m')),
   wetFilm: z.optional(
     z
-      .object({ min: metres, aim: metres, max: metres })
+      .object({ min: film, aim: film, max: film })
       .check(z.describe('wet, one coat, where the sheet states it')),
   ),
-  coats: positive.check(z.multipleOf(1)),
+  coats: countUpTo(200),
   times: z.object({
     temperature: kelvin,
     induction: z.optional(seconds),
@@ -182,8 +187,8 @@ export const coating = z.object({
   /** Days a can keeps from its making, and from its opening. */
   shelf: z.optional(
     z.object({
-      closed: z.optional(positive.check(z.multipleOf(1))),
-      opened: z.optional(positive.check(z.multipleOf(1))),
+      closed: z.optional(days),
+      opened: z.optional(days),
     }),
   ),
   /** The limit on VOC that holds where the shop is, and which figure it counts. */
@@ -193,6 +198,7 @@ export const coating = z.object({
   pricePerVolume: z.optional(z.number().check(z.minimum(0)).check(z.describe('currency units a m³'))),
   note: z.optional(text),
   assumed: z.array(z.string()),
+  asked,
 });
 
 export type Coating = z.infer<typeof coating>;
@@ -208,8 +214,9 @@ export const revision = z.object({
   version: z.literal(1),
   id,
   coatingId: id,
-  until: z.iso.datetime().check(z.describe('moment it was replaced')),
+  until: instant.check(z.describe('moment it was replaced')),
   sheet: coating,
+  asked,
 });
 
 export type Revision = z.infer<typeof revision>;
@@ -227,7 +234,8 @@ export const can = z.object({
   useBefore: z.optional(day),
   /** What was in it when it was last looked at; what is drawn since comes off. */
   left: cubicMetres,
-  countedAt: z.optional(z.iso.datetime()),
+  countedAt: z.optional(instant),
+  asked,
 });
 
 export type Can = z.infer<typeof can>;

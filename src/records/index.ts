@@ -1,5 +1,6 @@
 import { can, coating, revision, type Can, type Coating, type Revision } from './coating';
 import { job, type Job } from './job';
+import { jobFrom1 } from './jobfrom1';
 import { recordReader, type KindRule } from './read';
 import { photo, type Photo } from './photo';
 import { practice, type PracticeTry } from './practice';
@@ -16,7 +17,7 @@ export const recordKinds = {
   can: { version: 1, schema: can, migrations: {} },
   rig: { version: 1, schema: rig, migrations: {} },
   cup: { version: 1, schema: cup, migrations: {} },
-  job: { version: 1, schema: job, migrations: {} },
+  job: { version: 2, schema: job, migrations: { 1: jobFrom1 } },
   photo: { version: 1, schema: photo, migrations: {} },
   practice: { version: 1, schema: practice, migrations: {} },
   shop: { version: 1, schema: shop, migrations: {} },
@@ -48,8 +49,18 @@ export type {
   Thinner,
 } from './coating';
 export { classAbrasiveness } from './abrasive';
+export { inOrder, nextCounter } from './counter';
 export { newId } from './id';
-export { face, job, plannedCoat, type Face, type Job, type PlannedCoat } from './job';
+export { face, job, type Face, type Job, type JobApproach } from './job';
+export {
+  layer,
+  plannedCoat,
+  workKinds,
+  type Layer,
+  type LayerApproach,
+  type LayerWork,
+  type PlannedCoat,
+} from './layer';
 export { logEntry, type EntryOf, type EntryType, type LogEntry, type NewEntry } from './log';
 export { cardPattern, type KeptPattern } from './pattern';
 export { photo, type Photo } from './photo';

@@ -3,7 +3,9 @@ import { symptoms } from '@/core/care';
 import { endings } from '@/core/diagnosis/endings';
 import { stickSigns } from '@/core/thinning';
 import {
+  beyond,
   cubicMetres,
+  film,
   flow,
   id,
   instant,
@@ -19,29 +21,32 @@ import {
 import { cardPattern } from './pattern';
 
 /**
- * What every entry carries. A mistaken entry is corrected and keeps what it said before; one that should not
- * be there is struck, with the reason, and stays readable.
+ * What every entry carries. The counter is one more than any the device had seen when it wrote the entry: it says what
+ * came before what, whatever the clocks said.
  */
 const base = {
   id,
   at: instant,
+  counter: z
+    .int()
+    .check(z.minimum(0))
+    .check(z.maximum(1e12, { error: beyond })),
+  device: z.optional(id),
   by: z.optional(text),
   /** Written by a simulated device. */
   simulated: z.optional(z.boolean()),
-  was: z.optional(z.array(z.object({ until: instant, said: z.record(z.string(), z.unknown()) }))),
-  struck: z.optional(z.object({ at: instant, why: text })),
 };
 
 const entryOf = <T extends string, S extends Record<string, z.ZodMiniType>>(type: T, shape: S) =>
   z.object({ ...base, type: z.literal(type), ...shape });
 
-export const logEntry = z.discriminatedUnion('type', [
+const sayings = [
   entryOf('climate', { air: kelvin, part: kelvin, humidity: share, altitude: z.optional(metres) }),
   entryOf('stir', { batchId: z.optional(id) }),
   /** One part poured into a batch under way; `volume` is what the batch was planned at, m³. */
   entryOf('poured', {
     batchId: id,
-    sheetId: id,
+    layerId: id,
     volume: cubicMetres,
     partId: id,
     mass: kilograms,
@@ -53,7 +58,7 @@ export const logEntry = z.discriminatedUnion('type', [
   /** Mix left over from another batch goes into this one, and keeps its age. */
   entryOf('leftover', {
     batchId: id,
-    sheetId: id,
+    layerId: id,
     volume: cubicMetres,
     from: text,
     mixedAt: instant,
@@ -64,7 +69,7 @@ export const logEntry = z.discriminatedUnion('type', [
   entryOf('returned', { batchId: z.optional(id), canId: id, mass: kilograms, thinner: kilograms }),
   entryOf('mixed', {
     batchId: id,
-    sheetId: id,
+    layerId: id,
     poured: z.array(z.object({ partId: id, mass: kilograms })).check(z.minLength(1)),
   }),
   entryOf('reading', { batchId: id, cupId: id, seconds, temperature: kelvin }),
@@ -86,7 +91,7 @@ export const logEntry = z.discriminatedUnion('type', [
   entryOf('trial', { coatId: id, text }),
   entryOf('discard', { batchId: id, why: text }),
   entryOf('setting', {
-    sheetId: id,
+    layerId: id,
     bore: z.optional(metres),
     /** Which needle, nozzle and cap. */
     setId: z.optional(id),
@@ -109,7 +114,7 @@ export const logEntry = z.discriminatedUnion('type', [
     ),
   }),
   entryOf('card', {
-    sheetId: id,
+    layerId: id,
     verdict: z.enum([
       'good',
       'heavy-centre',
@@ -141,7 +146,7 @@ export const logEntry = z.discriminatedUnion('type', [
   entryOf('flowed', {
     coatId: id,
     seen: z.enum(['peel', 'even', 'run']),
-    film: metres.check(z.positive()),
+    film: film.check(z.positive()),
     viscosity: z.number().check(z.positive()),
     density: z.number().check(z.positive()),
     setting: seconds.check(z.positive()),
@@ -155,8 +160,8 @@ export const logEntry = z.discriminatedUnion('type', [
   entryOf('skip', { item: id, why: text.check(z.minLength(1)) }),
   entryOf('handover', { text }),
   entryOf('abraded', { coatId: id }),
-  entryOf('comb', { coatId: id, wetted: metres, dry: metres }),
-  entryOf('film', { faceId: id, spot: z.int().check(z.minimum(0)), reading: metres }),
+  entryOf('comb', { coatId: id, wetted: film, dry: film }),
+  entryOf('film', { faceId: id, spot: z.int().check(z.minimum(0)), reading: film }),
   entryOf('tick', {
     list: z.enum(['ready', 'clean', 'between', 'midway']),
     step: z.string(),
@@ -184,11 +189,11 @@ export const logEntry = z.discriminatedUnion('type', [
   /** What the gauge read on its zero plate and on a shim, m; the zero may be below nought. */
   entryOf('gauge-check', {
     zero: z.number().check(z.describe('m')),
-    shim: metres.check(z.positive()),
-    read: metres.check(z.positive()),
+    shim: film.check(z.positive()),
+    read: film.check(z.positive()),
   }),
   /** What the gauge reads on the rough or primed part before this system. */
-  entryOf('base', { faceId: id, reading: metres }),
+  entryOf('base', { faceId: id, reading: film }),
   /** Held under strong light: does it hide what is below? */
   entryOf('hiding', { faceId: id, hides: z.boolean() }),
   /** A part looked at for what the gun did: it was this, or not. */
@@ -203,13 +208,36 @@ export const logEntry = z.discriminatedUnion('type', [
   /** Looked at again after a while. */
   entryOf('look', { text, found: z.enum(['good', 'worse']) }),
   entryOf('note', { text }),
-]);
+] as const;
+
+/** What an entry says, without what it said before. */
+export const saying = z.discriminatedUnion('type', sayings);
+
+/**
+ * A mistaken entry is corrected and keeps what it said before; one that should not be there is struck, with the reason,
+ * and stays readable.
+ */
+const past = {
+  was: z.optional(z.array(z.object({ until: instant, said: saying }))),
+  struck: z.optional(z.object({ at: instant, why: text })),
+};
+
+type WithPast<S> = {
+  -readonly [K in keyof S]: S[K] extends z.ZodMiniObject<infer Shape>
+    ? z.ZodMiniObject<Shape & typeof past>
+    : never;
+};
+
+export const logEntry = z.discriminatedUnion(
+  'type',
+  sayings.map((each) => z.extend(each, past)) as unknown as WithPast<typeof sayings>,
+);
 
 export type LogEntry = z.infer<typeof logEntry>;
 export type EntryType = LogEntry['type'];
 export type EntryOf<T extends EntryType> = Extract<LogEntry, { type: T }>;
 
-/** What a screen hands over for a new entry: the log adds id, time and author. */
+/** What a screen hands over for a new entry: the log adds id, time, order and author. */
 export type NewEntry = {
-  [T in EntryType]: Omit<EntryOf<T>, 'id' | 'at' | 'by' | 'was' | 'struck'>;
+  [T in EntryType]: Omit<EntryOf<T>, 'id' | 'at' | 'counter' | 'device' | 'by' | 'was' | 'struck'>;
 }[EntryType];

@@ -1,6 +1,17 @@
 import { isRefusal } from '@/core/refusal';
-import { classSheet, newShop, readRecord, type AnyRecord } from '.';
-import { aJob, ford, logged, mixedLacquer, reading, setting, turbine, water } from '../../tests/fixtures/job';
+import { classSheet, newShop, readRecord, workKinds, type AnyRecord } from '.';
+import {
+  aJob,
+  changed,
+  coatsChanged,
+  ford,
+  logged,
+  mixedLacquer,
+  reading,
+  setting,
+  turbine,
+  water,
+} from '../../tests/fixtures/job';
 
 const plain = (record: unknown): AnyRecord => JSON.parse(JSON.stringify(record)) as AnyRecord;
 const read = (record: unknown) => {
@@ -87,27 +98,23 @@ describe('what is new in them', () => {
         angle: 1.57,
       },
     ]);
-    const full = {
-      ...base,
-      part: {
-        ...base.part,
-        faces: base.part.faces.map((face) => ({
-          ...face,
-          openings: [{ x: 0.1, y: 0, width: 0.2, height: 0.3, round: true }],
-        })),
+    const fanShape = { flatness: 0.4, softness: 1, skew: 0.1, split: 0, tilt: -0.1 };
+    const full = changed(
+      coatsChanged(base, () => ({ path: { beyond: 0.05, cross: true, shortWay: true } })),
+      {
+        part: {
+          ...base.part,
+          faces: base.part.faces.map((face) => ({
+            ...face,
+            openings: [{ x: 0.1, y: 0, width: 0.2, height: 0.3, round: true }],
+          })),
+        },
+        approach: { fanShape, hand: { kind: 'person', name: 'Ada' } },
       },
-      coats: base.coats.map((coat) => ({ ...coat, path: { beyond: 0.05, cross: true, shortWay: true } })),
-      approach: {
-        ...base.approach,
-        fanShape: { flatness: 0.4, softness: 1, skew: 0.1, split: 0, tilt: -0.1 },
-        hand: { kind: 'person', name: 'Ada' },
-      },
-    };
+    );
     expect(read(full)).toEqual(plain(full));
     expect(
-      readRecord(
-        plain({ ...full, approach: { ...full.approach, fanShape: { ...full.approach.fanShape, split: 2 } } }),
-      ),
+      readRecord(plain(changed(full, { approach: { fanShape: { ...fanShape, split: 2 } } }))),
     ).toMatchObject({ refused: 'invalid' });
   });
 
@@ -242,7 +249,7 @@ describe('what is new in them', () => {
     {
       type: 'leftover',
       batchId: 'b',
-      sheetId: 's',
+      layerId: 's',
       volume: 1e-3,
       from: 'Gate',
       mixedAt: '2026-11-23T08:00:00.000Z',
@@ -253,20 +260,20 @@ describe('what is new in them', () => {
     { type: 'stick', batchId: 'b', sign: 'ribbon-gone', temperature: 293 },
     { type: 'structure', batchId: 'b', cupId: 'cup', fresh: 30, stood: 33 },
     { type: 'trial', coatId: 'lacquer-1', text: 'good' },
-    { type: 'card', sheetId: 's', verdict: 'crescent', pressure: 2e5, score: 0.6 },
+    { type: 'card', layerId: 's', verdict: 'crescent', pressure: 2e5, score: 0.6 },
   ])('a log keeps %j', (entry) => {
     const job = aJob();
-    const kept = { ...job, log: [{ id: 'e', at: '2026-11-23T12:00:00.000Z', ...entry }] };
+    const kept = { ...job, log: [{ id: 'e', at: '2026-11-23T12:00:00.000Z', counter: 0, ...entry }] };
     expect(read(kept)).toEqual(plain(kept));
   });
 
   it('a log refuses what it does not know, and amounts below zero', () => {
     const job = aJob();
-    const base = { id: 'e', at: '2026-11-23T12:00:00.000Z' };
+    const base = { id: 'e', at: '2026-11-23T12:00:00.000Z', counter: 0 };
     for (const wrong of [
       { ...base, type: 'returned', canId: 'c', mass: -1, thinner: 0 },
       { ...base, type: 'stick', batchId: 'b', sign: 'smells fine', temperature: 293 },
-      { ...base, type: 'card', sheetId: 's', verdict: 'lovely' },
+      { ...base, type: 'card', layerId: 's', verdict: 'lovely' },
       { ...base, type: 'telepathy' },
     ])
       expect(isRefusal(readRecord(plain({ ...job, log: [wrong] })))).toBe(true);
@@ -274,35 +281,44 @@ describe('what is new in them', () => {
 
   it('a job keeps its approaches, recipes and choices', () => {
     const job = aJob();
-    const full = {
-      ...job,
-      approach: {
-        ...job.approach,
-        thinBy: { kind: 'volume-steps', step: 0.05 },
-        measure: 'pot',
-        target: 'own',
-        ownBand: { cupId: 'cup', min: 20, max: 24, temperature: 293 },
-        pot: 5e-3,
-        batch: 2e-3,
-        cards: 4,
-        reserveWhy: 'one tin only',
-      },
-      coats: job.coats.map((coat) => ({
-        ...coat,
+    const full = changed(
+      coatsChanged(job, () => ({
         thinning: { by: 'extra', extra: 0.05, thinnerId: 'slow' },
+        weight: 0.5,
+        setting: { pressure: 0.3e5, distance: 0.22, overlap: 0.66 },
       })),
-      part: {
-        ...job.part,
-        absorption: 40e-6,
-        faces: job.part.faces.map((face) => ({ ...face, sides: 2, shape: 1.2 })),
+      {
+        approach: {
+          thinBy: { kind: 'volume-steps', step: 0.05 },
+          measure: 'pot',
+          target: 'own',
+          ownBand: { cupId: 'cup', min: 20, max: 24, temperature: 293 },
+          pot: 5e-3,
+          batch: 2e-3,
+          cards: 4,
+          reserveWhy: 'one tin only',
+        },
+        part: {
+          ...job.part,
+          absorption: 40e-6,
+          faces: job.part.faces.map((face) => ({ ...face, sides: 2, shape: 1.2 })),
+        },
+        doses: { a: 0.02 },
+        cans: ['c1', 'c2'],
+        thinnerId: 'water',
       },
-      doses: { a: 0.02 },
-      cans: ['c1', 'c2'],
-      thinners: { lacquer: 'water' },
-    };
+    );
+    full.layers[0]!.work = workKinds.map((what, i) => ({
+      id: `w${i}`,
+      what,
+      grit: 400,
+      takes: 5e-6,
+      lasts: 600,
+      note: 'wet',
+    }));
     expect(read(full)).toEqual(plain(full));
     expect(
-      isRefusal(readRecord(plain({ ...full, approach: { ...full.approach, thinBy: { kind: 'by-ear' } } }))),
+      isRefusal(readRecord(plain(changed(full, { approach: { thinBy: { kind: 'by-ear' } as never } })))),
     ).toBe(true);
   });
 });

@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { id, instant, share, text } from './fields';
+import { asked, id, instant, share, text } from './fields';
 
 /** A photo of a job, made small before it is kept; what is marked on it stands beside it, not in it. */
 export const photo = z.object({
@@ -22,6 +22,7 @@ export const photo = z.object({
   entryId: z.optional(id),
   /** Places marked on it, as shares of its width and height. */
   marks: z.array(z.object({ x: share, y: share, text })).check(z.maxLength(40)),
+  asked,
 });
 
 export type Photo = z.infer<typeof photo>;

@@ -1,6 +1,18 @@
 import * as z from 'zod/mini';
 import { drillIds } from '@/core/practice';
-import { cubicMetres, id, instant, metres, name, seconds, share, speed, text } from './fields';
+import {
+  asked,
+  countUpTo,
+  cubicMetres,
+  id,
+  instant,
+  metres,
+  name,
+  seconds,
+  share,
+  speed,
+  text,
+} from './fields';
 
 const spread = z.number().check(z.minimum(0)).check(z.maximum(10));
 
@@ -28,7 +40,7 @@ export const practice = z.object({
   /** What the hand did; spreads are shares. */
   hand: z.optional(
     z.object({
-      strokes: z.int().check(z.positive()),
+      strokes: countUpTo(100_000),
       speed,
       speedSpread: spread,
       varied: spread,
@@ -40,6 +52,7 @@ export const practice = z.object({
     }),
   ),
   gun: z.optional(z.object({ trouble: text, cards: z.int().check(z.minimum(0)), solved: z.boolean() })),
+  asked,
 });
 
 export type PracticeTry = z.infer<typeof practice>;

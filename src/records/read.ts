@@ -1,5 +1,6 @@
 import * as z from 'zod/mini';
 import { refuse, type Outcome } from '@/core/refusal';
+import { beyond, daysKnown } from './fields';
 
 /**
  * The small build of the schema library says nothing by itself, and its own sentences would weigh on every first load:
@@ -15,7 +16,7 @@ z.config({
 });
 
 /** A raw record as found on disk or in a file. */
-type Raw = Record<string, unknown>;
+export type Raw = Record<string, unknown>;
 
 /** Lifts a record from the version it is filed under to the next. */
 export type Migration = (old: Raw) => Raw;
@@ -62,8 +63,40 @@ export function recordReader<R>(kinds: Readonly<Record<string, KindRule>>): (raw
     }
     const result = rule.schema.safeParse(record);
     if (result.success) return result.data as R;
+    const tamed = withinBounds(record, result.error.issues);
+    const again = tamed && rule.schema.safeParse(tamed);
+    if (again?.success) return again.data as R;
     const [issue] = result.error.issues;
     const where = issue?.path.join('.') ?? '';
     return refuse('invalid', `${where ? `${where}: ` : ''}${issue?.message ?? 'does not hold together'}`);
   };
+}
+
+/**
+ * A record whose only faults are values beyond every bound, with those at their bound and what they said kept in
+ * `asked`: an absurd number is a question to a person, no reason to lose the record. Undefined for any other fault.
+ */
+function withinBounds(record: Raw, issues: readonly z.core.$ZodIssue[]): Raw | undefined {
+  const copy = structuredClone(record);
+  const asked = Array.isArray(copy.asked) ? [...(copy.asked as unknown[])] : [];
+  for (const issue of issues) {
+    const last = issue.path.at(-1);
+    const holder = issue.path
+      .slice(0, -1)
+      .reduce<unknown>((part, key) => (part as Raw | undefined)?.[key as string], copy) as Raw | undefined;
+    const said = holder?.[last as string];
+    const taken = boundFor(issue, said);
+    if (holder === undefined || taken === undefined) return undefined;
+    holder[last as string] = taken;
+    asked.push({ path: issue.path.join('.'), said, taken });
+  }
+  return { ...copy, asked };
+}
+
+function boundFor(issue: z.core.$ZodIssue, said: unknown): number | string | undefined {
+  if (issue.message !== beyond) return undefined;
+  if (issue.code === 'too_big' && typeof said === 'number') return Number(issue.maximum);
+  if (typeof said !== 'string') return undefined;
+  const bound = said < daysKnown.first ? daysKnown.first : daysKnown.last;
+  return said.length > 10 ? `${bound}T00:00:00.000Z` : bound;
 }

@@ -2,6 +2,7 @@ import * as z from 'zod/mini';
 import { airPartKinds, sealKinds, wearingParts, wettedMetals } from '@/core/care';
 import { cardPattern } from './pattern';
 import {
+  asked,
   cubicMetres,
   day,
   flow,
@@ -97,7 +98,7 @@ export const rig = z.object({
     z
       .array(
         z.object({
-          at: z.iso.datetime(),
+          at: instant,
           sheetId: id,
           distance: z.optional(metres),
           pressure: z.optional(pascals),
@@ -164,6 +165,7 @@ export const rig = z.object({
   /** What the gun’s maker says it sprays, in seconds of a cup. */
   viscosity: z.optional(z.object({ cupId: id, min: seconds, max: seconds })),
   note: z.optional(text),
+  asked,
 });
 
 export type Rig = z.infer<typeof rig>;
@@ -193,9 +195,10 @@ export const cup = z
       }),
     ),
     /** What it read of a check liquid, and when. */
-    checks: z.optional(z.array(z.extend(timedLiquid, { on: z.iso.date() })).check(z.maxLength(200))),
-    checkedOn: z.optional(z.iso.date()),
+    checks: z.optional(z.array(z.extend(timedLiquid, { on: day })).check(z.maxLength(200))),
+    checkedOn: z.optional(day),
     note: z.optional(text),
+    asked,
   })
   .check(
     z.refine(({ standardId, own }) => (standardId === undefined) !== (own === undefined), {

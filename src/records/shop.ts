@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
 import { workplaces } from '@/core/safety';
 import { handSpread } from './practice';
-import { cubicMetres, flow, instant, kilograms, metres, seconds, text } from './fields';
+import { asked, cubicMetres, days, flow, instant, kilograms, metres, seconds, text } from './fields';
 
 /** The shop's own settings: one record, id `shop`. */
 export const shop = z.object({
@@ -13,7 +13,7 @@ export const shop = z.object({
   units: z.enum(['metric', 'us']),
   theme: z.enum(['bench', 'booth']),
   /** Days after which a sheet is to be checked again. */
-  recheckAfter: z.optional(z.int().check(z.positive())),
+  recheckAfter: z.optional(days),
   scaleStep: kilograms.check(z.positive()),
   /** m³, the smallest step of the graduated pot. */
   potStep: z.optional(cubicMetres.check(z.positive())),
@@ -47,6 +47,7 @@ export const shop = z.object({
   wasteRules: z.optional(text),
   /** When the demo shop was put in, and which records belong to it. */
   demo: z.optional(z.object({ at: instant, ids: z.array(z.string()) })),
+  asked,
 });
 
 export type Shop = z.infer<typeof shop>;

@@ -1,7 +1,8 @@
 'use client';
 
 import { useCallback } from 'react';
-import { newId, type Job, type LogEntry, type NewEntry } from '@/records';
+import { newId, nextCounter, type Job, type LogEntry, type NewEntry } from '@/records';
+import { deviceId } from './disk/device';
 import { useShop, useStore } from './hooks';
 
 /** Writes entries into a job's log, as one step of undo. */
@@ -13,12 +14,16 @@ export function useLog(job: Job): (label: string, ...entries: readonly NewEntry[
       const held = store.getState().records.get(`job/${job.id}`);
       const current = held?.kind === 'job' ? held : job;
       const at = Date.now();
+      const counter = nextCounter(current.log);
+      const device = deviceId();
       const written = entries.map(
         (entry, i) =>
           ({
             // Entries of one step keep their order by a millisecond each.
             at: new Date(at + i).toISOString(),
             id: newId(),
+            counter: counter + i,
+            device,
             ...(operator ? { by: operator } : {}),
             ...entry,
           }) as LogEntry,
@@ -33,8 +38,9 @@ export function useLog(job: Job): (label: string, ...entries: readonly NewEntry[
 export function correctEntry(job: Job, entry: LogEntry, now: number): Job {
   const log = job.log.map((each) => {
     if (each.id !== entry.id) return each;
-    const { was, ...said } = each;
-    return { ...entry, was: [...(was ?? []), { until: new Date(now).toISOString(), said }] };
+    const { was = [], ...said } = each;
+    delete said.struck;
+    return { ...entry, was: [...was, { until: new Date(now).toISOString(), said }] };
   });
   return { ...job, log };
 }

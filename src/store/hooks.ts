@@ -77,10 +77,12 @@ export function useOpenJobs(): JobView[] {
 function viewOf(records: ReadonlyMap<string, AnyRecord>, id: string, now: number): JobView | undefined {
   const job = records.get(`job/${id}`);
   if (job?.kind !== 'job') return undefined;
-  const rig = records.get(`rig/${job.rigId}`);
   const shop = records.get('shop/shop');
   return jobView(job, {
-    rig: rig?.kind === 'rig' ? rig : undefined,
+    rigOf: (rigId) => {
+      const rig = records.get(`rig/${rigId}`);
+      return rig?.kind === 'rig' ? rig : undefined;
+    },
     cups: recordsOf(records, 'cup'),
     shelf: shelfOn(records, now),
     shop: shop?.kind === 'shop' ? shop : newShop,

@@ -1,11 +1,13 @@
+import { withLayer } from '@/facts/job';
 import type { NewEntry } from '@/records';
 import type { JobView } from '@/facts/job';
 import { careCalendar } from '@/facts/shop/carecalendar';
 import { wearOf } from '@/facts/shop/wear';
 import {
-  aJob,
   airless,
+  aJob,
   card,
+  changed,
   colour,
   end,
   lacquer,
@@ -84,7 +86,9 @@ describe('Clean says', () => {
       [-1, tick('gelled')],
     );
     expect(line(seen(set)).tone).toBe('stop');
-    const nobody = { ...all, sheets: [{ ...lacquer, cleaner: undefined, chemistry: 'unknown' as const }] };
+    const nobody = withLayer(all, 'lacquer', {
+      sheet: { ...lacquer, cleaner: undefined, chemistry: 'unknown' as const },
+    });
     expect(line(seen(nobody))).toMatchObject({
       says: 'Name what this coating is cleaned with.',
       tone: 'stop',
@@ -93,7 +97,7 @@ describe('Clean says', () => {
   });
 
   it('a stored gun is not ready as it stands', () => {
-    const stored = { ...all, approach: { ...all.approach, cleaning: 'store' as const } };
+    const stored = changed(all, { approach: { cleaning: 'store' as const } });
     const steps = seen(stored).clean.steps.map(({ id }) => id);
     const done = logged(stored, ...steps.map((step, i) => [-1 + i / 100, tick(step)] as const));
     expect(line(seen(done)).says).toMatch(/full of solvent.*card/);

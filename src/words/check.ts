@@ -58,11 +58,11 @@ function defectLine({ open, change, waiting }: OpenDefects, because: readonly Fa
   };
 }
 
-export function checkLine({ check, job }: JobView, units: Units): NextLine {
+export function checkLine({ check, job, spray }: JobView, units: Units): NextLine {
   const { verdict, spec, spots, wanted, taken, coatsOn } = check;
   const because: Fact[] = [
     {
-      label: `Range for ${coatsOn || job.coats.length} coats, dry`,
+      label: `Range for ${coatsOn || spray.coats.length} coats, dry`,
       value: units.range('film', spec.min, spec.max),
     },
     { label: 'Aim', value: units.show('film', spec.nominal) },

@@ -44,14 +44,14 @@ const all: readonly (readonly [NewEntry, string])[] = [
   [{ type: 'skip', item: 'masking', why: 'nothing to mask' }, 'masking: nothing to mask'],
   [{ type: 'handover', text: 'Rack three is still wet.' }, 'Rack three is still wet.'],
   [
-    { type: 'poured', batchId: 'b', sheetId: 'lacquer', volume: 2e-3, partId: 'base', mass: 2 },
+    { type: 'poured', batchId: 'b', layerId: 'lacquer', volume: 2e-3, partId: 'base', mass: 2 },
     'Lacquer, 2000 g',
   ],
   [
     {
       type: 'leftover',
       batchId: 'b',
-      sheetId: 'lacquer',
+      layerId: 'lacquer',
       volume: 2e-3,
       from: 'Gate',
       mixedAt: '2026-11-23T08:00:00.000Z',

@@ -58,8 +58,9 @@ const flowedWords = { peel: 'kept its peel', even: 'flowed out evenly', run: 'ra
 
 /** What an entry says, in the user's units. */
 export function entryWords(entry: LogEntry, job: Job, units: Units): string {
-  const coat = (id: string) => job.coats.find((each) => each.id === id)?.name ?? 'a coat';
-  const parts = job.sheets.flatMap(({ components, thinning, additives = [] }) => [
+  const coat = (id: string) =>
+    job.layers.flatMap(({ coats }) => coats).find((each) => each.id === id)?.name ?? 'a coat';
+  const parts = job.layers.flatMap(({ sheet: { components, thinning, additives = [] } }) => [
     ...components,
     ...additives,
     ...thinning.thinners,

@@ -13,7 +13,7 @@ export const scaleDigits = (scaleStep: number): number =>
   Math.max(0, Math.ceil(-Math.log10(scaleStep * 1000) - 1e-9));
 
 export function mixLine(view: JobView, units: Units): NextLine {
-  const { mix, shop, spray, plan, job } = view;
+  const { mix, shop, spray, plan } = view;
   const { sheet, volume, ladder, pouring, batch, sources } = mix;
   const grams = (kilograms: number) => units.show('mass', kilograms, massDigits(view, units));
   const ratio = sheet.components.map(({ parts }) => shortNumber(parts)).join(' : ');
@@ -71,7 +71,7 @@ export function mixLine(view: JobView, units: Units): NextLine {
         tap: log('Mixed', 'mixed', mixedEntry(view, pouring.batchId)),
       };
     const line = pour(rung, facts, pouring.batchId, pouring.volume);
-    const { pot } = job.approach;
+    const { pot } = view.work.approach;
     return over && pot !== undefined && grown > pot
       ? {
           ...line,
@@ -201,14 +201,14 @@ function mixedLine(view: JobView, batch: BatchState, because: readonly Fact[], u
 
 /** The entry of a pour, with the cans it comes out of and the thinner that was in them. */
 export function pourEntry(
-  { mix }: JobView,
+  { mix, work }: JobView,
   pour: { batchId: string; volume: number; partId: string; mass: number },
 ): NewEntry {
   const cans = mix.sources.find(({ part }) => part.id === pour.partId)?.cans ?? [];
   const { from, thinner } = drawFrom(cans, pour.mass);
   return {
     type: 'poured',
-    sheetId: mix.sheet.id,
+    layerId: work.layer.id,
     ...pour,
     ...(from.length > 0 ? { from } : {}),
     ...(thinner > 0 ? { thinner } : {}),
@@ -216,12 +216,12 @@ export function pourEntry(
 }
 
 /** The entry that starts the clock: everything poured so far, part by part. */
-export function mixedEntry({ mix }: JobView, batchId: string): NewEntry {
+export function mixedEntry({ mix, work }: JobView, batchId: string): NewEntry {
   const recipe = isRefusal(mix.recipe) ? [] : mix.recipe;
   return {
     type: 'mixed',
     batchId,
-    sheetId: mix.sheet.id,
+    layerId: work.layer.id,
     poured: recipe.map(({ id }, i) => ({ partId: id, mass: mix.pouring?.poured[i] ?? 0 })),
   };
 }
@@ -264,8 +264,8 @@ export const massDigits = ({ shop }: Pick<JobView, 'shop'>, units: Units) =>
 /** One id for the batch about to be poured, steady while the log does not change. */
 const batchIds = new Map<string, string>();
 
-export function newBatchId({ job, mix }: JobView): string {
-  const state = `${job.id}/${mix.sheet.id}/${job.log.length}`;
+export function newBatchId({ work }: JobView): string {
+  const state = `${work.id}/${work.layer.id}/${work.log.length}`;
   const held = batchIds.get(state);
   if (held) return held;
   const made = newId();

@@ -1,6 +1,16 @@
 import type { Can, Coating, NewEntry } from '@/records';
 import type { JobView } from '@/facts/job';
-import { aJob, at, colour, fitRoom, logged, mixedColour, reading, seen } from '../../tests/fixtures/job';
+import {
+  aJob,
+  at,
+  changed,
+  colour,
+  fitRoom,
+  logged,
+  mixedColour,
+  reading,
+  seen,
+} from '../../tests/fixtures/job';
 import { unitsOf } from './units';
 import { cupKind, cupLabel } from './cup';
 import { labelOf } from './label';
@@ -20,7 +30,7 @@ const cell = (view: JobView) => stripCells(view, metric).find(({ stage }) => sta
 const poured = (partId: string, mass: number): NewEntry => ({
   type: 'poured',
   batchId: 'c',
-  sheetId: 'colour',
+  layerId: 'colour',
   volume: 1e-3,
   partId,
   mass,
@@ -28,7 +38,7 @@ const poured = (partId: string, mass: number): NewEntry => ({
 const mixedAs = (base: number, hardener: number): NewEntry => ({
   type: 'mixed',
   batchId: 'c',
-  sheetId: 'colour',
+  layerId: 'colour',
   poured: [
     { partId: 'base', mass: base },
     { partId: 'hardener', mass: hardener },
@@ -60,7 +70,7 @@ describe('pouring says', () => {
 
   it('that a batch outgrows its pot', () => {
     const job = aJob([priced]);
-    const small = { ...job, approach: { ...job.approach, pot: 1.1e-3 } };
+    const small = changed(job, { approach: { pot: 1.1e-3 } });
     expect(mix(seen(logged(small, [-5, poured('base', 1.2)]))).detail).toMatch(
       /^The pot holds 1\.10 L: go on in a larger one\./,
     );
@@ -68,7 +78,7 @@ describe('pouring says', () => {
 
   it('what is refused, with the way to put it right', () => {
     const job = aJob();
-    const line = mix(seen({ ...job, approach: { ...job.approach, batch: 5e-3, pot: 2e-3 } }));
+    const line = mix(seen(changed(job, { approach: { batch: 5e-3, pot: 2e-3 } })));
     expect(line).toMatchObject({
       says: 'A batch of 5.00 L does not go into a pot of 2.00 L. Take less, or a larger pot.',
       tone: 'stop',
@@ -83,10 +93,9 @@ describe('pouring says', () => {
   });
 
   it('which lots it comes from, those past their date marked', () => {
-    const view = seen(
-      { ...aJob(), cans: ['old'] },
-      { cans: [can('old', { useBefore: '2026-01-01' }), can('new', { useBefore: '2027-01-01' })] },
-    );
+    const view = seen(changed(aJob(), { cans: ['old'] }), {
+      cans: [can('old', { useBefore: '2026-01-01' }), can('new', { useBefore: '2027-01-01' })],
+    });
     expect(facts(view)).toMatchObject({ 'Lot old': '▲ past 2026-01-01' });
     expect(mix(view).tone).toBe('care');
   });
@@ -132,7 +141,7 @@ describe('a mix in the pot says', () => {
     const leftover: NewEntry = {
       type: 'leftover',
       batchId: 'c',
-      sheetId: 'colour',
+      layerId: 'colour',
       volume: 1e-3,
       from: 'Gate',
       mixedAt: at(-60),
@@ -206,7 +215,7 @@ describe('a label', () => {
   it('of a coating of one part has no ratio and no end', () => {
     const job = logged(aJob(), [
       -20,
-      { type: 'mixed', batchId: 'b', sheetId: 'lacquer', poured: [{ partId: 'base', mass: 2 }] },
+      { type: 'mixed', batchId: 'b', layerId: 'lacquer', poured: [{ partId: 'base', mass: 2 }] },
     ]);
     const view = seen(job);
     const said = Object.fromEntries(

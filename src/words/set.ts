@@ -51,7 +51,7 @@ export function setLine(view: JobView, units: Units): NextLine {
     { label: 'Wet film wanted', value: units.show('film', wet) },
     { label: 'Transfer efficiency', value: units.show('share', transfer, { digits: 0 }) },
     { label: 'Viscosity at the nozzle', value: units.show('dynamicViscosity', viscosity) },
-    { label: 'Overlap', value: units.show('share', view.job.approach.overlap, { digits: 0 }) },
+    { label: 'Overlap', value: units.show('share', view.work.approach.overlap, { digits: 0 }) },
   ];
   if (isRefusal(fittings) || isRefusal(proposal))
     return {
@@ -87,7 +87,7 @@ export function setLine(view: JobView, units: Units): NextLine {
       because: facts,
       tap: log('Set like this', 'gun set', {
         type: 'setting',
-        sheetId: set.sheet.id,
+        layerId: view.work.layer.id,
         ...(fitting.bore === undefined ? {} : { bore: fitting.bore }),
         ...(fitting.tip === undefined ? {} : { tip: fitting.tip }),
         ...(fitting.setId === undefined ? {} : { setId: fitting.setId }),
@@ -105,7 +105,7 @@ export function setLine(view: JobView, units: Units): NextLine {
   if (!card || card.verdict !== 'good') {
     const good: Tap = log('Card is good', 'card judged', {
       type: 'card',
-      sheetId: set.sheet.id,
+      layerId: view.work.layer.id,
       verdict: 'good',
     });
     return {

@@ -47,7 +47,7 @@ export const sourceWords: Record<BandSource, string> = {
 /** How an addition is measured: a running total, a scale tared each time, or the marks of a pot. */
 function measureWords(view: JobView, mass: number, name: string, units: Units) {
   const { batch } = view.thin;
-  const { measure = 'total' } = view.job.approach;
+  const { measure = 'total' } = view.work.approach;
   const thinner = view.thin.thinner;
   const grams = (kilograms: number) => units.show('mass', kilograms, massDigits(view, units));
   const volume = mass / (thinner?.density ?? 1000);

@@ -3,6 +3,8 @@ import type { Job, PlannedCoat } from '@/records';
 import type { JobView } from '@/facts/job';
 import {
   aJob,
+  changed,
+  coatsChanged,
   colour,
   fitRoom,
   lacquer,
@@ -42,14 +44,8 @@ const inBand = logged(
   [-40, reading(trueSeconds(0.13))],
   [-39, reading(trueSeconds(0.13))],
 );
-const approach = (job: Job, says: Partial<Job['approach']>): Job => ({
-  ...job,
-  approach: { ...job.approach, ...says },
-});
-const first = (job: Job, thinning: PlannedCoat['thinning']): Job => ({
-  ...job,
-  coats: job.coats.map((coat, i) => (i === 0 ? { ...coat, thinning } : coat)),
-});
+const first = (job: Job, thinning: PlannedCoat['thinning']): Job =>
+  coatsChanged(job, (_, i) => (i === 0 ? { thinning } : {}));
 
 describe('how an addition is measured', () => {
   it('by a running total on the scale', () => {
@@ -58,12 +54,14 @@ describe('how an addition is measured', () => {
   });
 
   it('by a scale that is tared each time', () => {
-    const { says, big } = thin(seen(approach(thick, { measure: 'tare' })));
+    const { says, big } = thin(seen(changed(thick, { approach: { measure: 'tare' } })));
     expect(says).toBe(`Tare the scale, then add ${big.number} g water.`);
   });
 
   it('by the marks of a pot, in whole marks', () => {
-    const { says, big, tap } = thin(seen(approach(thick, { measure: 'pot' }), { shop: { potStep: 10e-6 } }));
+    const { says, big, tap } = thin(
+      seen(changed(thick, { approach: { measure: 'pot' } }), { shop: { potStep: 10e-6 } }),
+    );
     expect(big.unit).toBe('mL');
     expect(Number(big.number) % 10).toBe(0);
     // 2 kg at 1.04 is 1.923 L.
@@ -87,7 +85,7 @@ describe('how an addition is measured', () => {
   });
 
   it('names the approach behind a step, and the earlier batches behind a belief', () => {
-    const step = seen(approach(thick, { thinBy: { kind: 'mass-steps', step: 0.01 } }));
+    const step = seen(changed(thick, { approach: { thinBy: { kind: 'mass-steps', step: 0.01 } } }));
     const facts = nextLine(step, 'thin', metric).because;
     expect(facts).toContainEqual({ label: 'This step', value: 'one step of the approach' });
     const lesson = { mean: [Math.log(124e-6), -3.9], cov: [0.001, 0, 0.1] } as const;

@@ -2,9 +2,11 @@ import { celsius } from '@/core/climate';
 import { newShop, type NewEntry } from '@/records';
 import type { JobView, Stage } from '@/facts/job';
 import {
-  aJob,
   airless,
+  aJob,
   card,
+  changed,
+  coatsChanged,
   colour,
   end,
   fitRoom,
@@ -83,7 +85,7 @@ describe('Plan says', () => {
 
   it('what is wrong when nothing can be computed', () => {
     const job = aJob();
-    const nothing = { ...job, approach: { ...job.approach, transfer: 0.01 } };
+    const nothing = changed(job, { approach: { transfer: 0.01 } });
     expect(line(seen(nothing), 'plan')).toMatchObject({
       tone: 'stop',
       says: 'Transfer efficiency must lie between 0.05 and 1.'
@@ -97,7 +99,7 @@ describe('Mix says', () => {
   it('pour to a mark, and logs that pour', () => {
     const first = line(seen(aJob([colour])), 'mix');
     expect(first.says).toMatch(/^Pour Colour base until the scale reads \d+ g\.$/);
-    expect(entriesOf(first)[0]).toMatchObject({ type: 'poured', partId: 'base', sheetId: 'colour' });
+    expect(entriesOf(first)[0]).toMatchObject({ type: 'poured', partId: 'base', layerId: 'colour' });
   });
 
   it('the next part, then mixed', () => {
@@ -300,8 +302,7 @@ describe('Spray says', () => {
   it('lays a drop coat from further off with less air, and a full one plainly', () => {
     const job = readyToSpray();
     const drop = {
-      ...job,
-      coats: job.coats.map((coat, i) => (i === 0 ? { ...coat, role: 'drop' as const } : coat)),
+      ...coatsChanged(job, (_, i) => (i === 0 ? { role: 'drop' as const } : {})),
     };
     expect(line(seen(drop), 'spray').detail).toMatch(/^Lay it from 238\smm at 0\.36\sbar, a default\./);
     expect(line(seen(job), 'spray').detail).not.toContain('Lay it');
@@ -396,7 +397,7 @@ describe('Check says', () => {
     expect(thin.detail).toContain('Thinnest at Fronts, spot 3. Another coat there');
     const thick = line(seen(readings([33, 33, 33, 33, 45])), 'check');
     expect(thick.detail).toContain('sand it back');
-    const nominal = { ...on, approach: { ...on.approach, acceptance: 'nominal' as const } };
+    const nominal = changed(on, { approach: { acceptance: 'nominal' as const } });
     expect(line(seen(readings([27, 27, 32, 32, 32], nominal)), 'check').says).toContain('fewer than a fifth');
   });
 

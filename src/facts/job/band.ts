@@ -3,11 +3,12 @@ import { flowCup, secondsFromViscosity, viscosityFromSeconds } from '@/core/cups
 import { solveStroke } from '@/core/film';
 import { isRefusal } from '@/core/refusal';
 import { bandByFlow, type Band } from '@/core/thinning';
-import type { Coating, Cup, Job, Rig } from '@/records';
+import type { Coating, Cup, Rig } from '@/records';
 import { cupBehind } from './cups';
 import { lastOf, liveEntries } from './entries';
 import type { PlanView } from './plan';
-import { nextCoat } from './sheets';
+import { nextCoat } from './layers';
+import type { Worked } from './worked';
 
 export type BandSource = 'sheet' | 'maker' | 'physics' | 'own';
 
@@ -33,7 +34,7 @@ export const middleOf = ({ cup, min, max }: Band): number => {
 
 /** Every band there is for this coating, gun and film. The sheet comes first; what was chosen wins. */
 export function bandChoices(
-  job: Job,
+  job: Worked,
   sheet: Coating,
   rig: Rig | undefined,
   plan: PlanView,
@@ -55,15 +56,15 @@ export function bandChoices(
 }
 
 /** The band in use: the one chosen, else the sheet's, else the gun maker's. Physics alone is never chosen for you. */
-export function chosenBand(job: Job, choices: readonly BandChoice[]): BandChoice | undefined {
+export function chosenBand(job: Worked, choices: readonly BandChoice[]): BandChoice | undefined {
   const of = (from: BandSource) => choices.find((choice) => choice.from === from);
   return (job.approach.target && of(job.approach.target)) ?? of('sheet') ?? of('own') ?? of('maker');
 }
 
 /** What the fitted nozzle passes at the flow the film needs, in the sheet's cup or one that reads it. */
-function physicsBand(job: Job, sheet: Coating, rig: Rig | undefined, plan: PlanView): Band | undefined {
+function physicsBand(job: Worked, sheet: Coating, rig: Rig | undefined, plan: PlanView): Band | undefined {
   if (!rig || rig.sets.length === 0) return undefined;
-  const set = lastOf(liveEntries(job), 'setting', ({ sheetId }) => sheetId === sheet.id)?.bore;
+  const set = lastOf(liveEntries(job), 'setting', ({ layerId }) => layerId === job.layer.id)?.bore;
   const advised = sheet.guns.find(({ atomising }) => atomising === rig.atomising)?.bore;
   const wanted = set ?? (advised ? (advised.min + advised.max) / 2 : undefined);
   const bores = rig.sets.map(({ bore }) => bore);

@@ -71,7 +71,7 @@ describe('the batch a log tells of', () => {
 
 describe('pouring', () => {
   const pour = (partId: string, mass: number) =>
-    ({ type: 'poured', batchId: 'n', sheetId: 'colour', volume: 1e-3, partId, mass }) as const;
+    ({ type: 'poured', batchId: 'n', layerId: 'colour', volume: 1e-3, partId, mass }) as const;
 
   it('goes rung by rung and keeps the volume it began with', () => {
     const job = logged(aJob([colour]), [-10, pour('base', 0.96)]);

@@ -13,12 +13,14 @@ import {
 import { isRefusal, type Outcome } from '@/core/refusal';
 import { potLife } from '@/core/schedule';
 import { sheetShare, type Batch } from '@/core/thinning';
-import type { Coating, EntryOf, Job, LogEntry, Thinner } from '@/records';
+import type { Coating, EntryOf, Layer, LogEntry, Thinner } from '@/records';
 import { lastOf, liveEntries, moment, ofType } from './entries';
+import type { Worked } from './worked';
 
 /** A mix in the pot, as the log tells it. */
 export interface BatchState {
   readonly id: string;
+  readonly layerId: string;
   readonly sheet: Coating;
   /** ms since the epoch; a leftover in it makes it as old as the leftover. */
   readonly mixedAt: number;
@@ -49,27 +51,27 @@ export interface BatchState {
   readonly leftovers: readonly string[];
 }
 
-/** Doses a job uses: its own where it chose, else what the sheet says. */
-export const dosesOf = (job: Pick<Job, 'doses'>, sheet: Coating) =>
+/** Doses a layer uses: its own where they were chosen, else what the sheet says. */
+export const dosesOf = ({ sheet, doses }: Pick<Layer, 'sheet' | 'doses'>) =>
   (sheet.additives ?? []).map((additive) => ({
     ...additive,
-    dose: job.doses?.[additive.id] ?? additive.dose,
+    dose: doses?.[additive.id] ?? additive.dose,
   }));
 
-/** A sheet's parts and the job's doses, by mass, in pouring order. */
-export const recipeFor = (job: Pick<Job, 'doses'>, sheet: Coating): Outcome<RecipePart[]> =>
-  recipeOf(sheet.components, sheet.ratioBy, dosesOf(job, sheet));
+/** A layer's parts and doses, by mass, in pouring order. */
+export const recipeFor = (layer: Pick<Layer, 'sheet' | 'doses'>): Outcome<RecipePart[]> =>
+  recipeOf(layer.sheet.components, layer.sheet.ratioBy, dosesOf(layer));
 
 /**
  * The thinner in use: the one chosen, the one already in the pot, the one the sheet names for this air, the
  * sheet's first.
  */
-export function thinnerFor(job: Job, sheet: Coating): Thinner | undefined {
+export function thinnerFor(job: Worked, { id: layerId, sheet, thinnerId }: Layer): Thinner | undefined {
   const { thinners } = sheet.thinning;
   const entries = liveEntries(job);
-  const chosen = thinners.find(({ id }) => id === job.thinners?.[sheet.id]);
+  const chosen = thinners.find(({ id }) => id === thinnerId);
   if (chosen) return chosen;
-  const mixed = lastOf(entries, 'mixed', ({ sheetId }) => sheetId === sheet.id);
+  const mixed = lastOf(entries, 'mixed', (entry) => entry.layerId === layerId);
   const used = lastOf(
     entries,
     'addition',
@@ -114,30 +116,31 @@ export function pouredInto(
   return { masses, thinner };
 }
 
-/** The latest batch of a sheet that has not been discarded. */
-export function batchOf(job: Job, sheet: Coating): BatchState | undefined {
+/** The latest batch of a layer that has not been discarded. */
+export function batchOf(job: Worked, layer: Layer): BatchState | undefined {
   const entries = liveEntries(job);
-  const mixed = lastOf(entries, 'mixed', (entry) => entry.sheetId === sheet.id);
+  const mixed = lastOf(entries, 'mixed', ({ layerId }) => layerId === layer.id);
   if (!mixed || lastOf(entries, 'discard', ({ batchId }) => batchId === mixed.batchId)) return undefined;
-  return batchFrom(job, sheet, entries, mixed);
+  return batchFrom(job, layer, entries, mixed);
 }
 
-/** Every batch of a sheet that was ever mixed in a job, discarded ones too, the first first. */
-export const batchesOf = (job: Job, sheet: Coating): BatchState[] => {
+/** Every batch of a layer that was ever mixed, discarded ones too, the first first. */
+export const batchesOf = (job: Worked, layer: Layer): BatchState[] => {
   const entries = liveEntries(job);
   return ofType(entries, 'mixed')
-    .filter(({ sheetId }) => sheetId === sheet.id)
-    .map((mixed) => batchFrom(job, sheet, entries, mixed))
+    .filter(({ layerId }) => layerId === layer.id)
+    .map((mixed) => batchFrom(job, layer, entries, mixed))
     .filter((batch) => batch !== undefined);
 };
 
 function batchFrom(
-  job: Job,
-  sheet: Coating,
+  job: Worked,
+  layer: Layer,
   entries: readonly LogEntry[],
   mixed: EntryOf<'mixed'>,
 ): BatchState | undefined {
-  const recipe = recipeFor(job, sheet);
+  const { sheet } = layer;
+  const recipe = recipeFor(layer);
   const judged: readonly RecipePart[] = isRefusal(recipe) ? sheet.components : recipe;
   // A dose that was poured stays in the pot, even if the job uses none of it any more.
   const parts = [...judged, ...poursOutside(judged, sheet, mixed)];
@@ -163,7 +166,7 @@ function batchFrom(
   const [base] = poured;
   if (!base) return undefined;
 
-  const main = thinnerFor(job, sheet);
+  const main = thinnerFor(job, layer);
   const thinnedBefore = before.thinner + late.thinner;
   const thinners: Measured[] = [];
   if (main && thinnedBefore > 0)
@@ -188,6 +191,7 @@ function batchFrom(
   const lives = life === undefined ? undefined : potLife(life, sheet.times.temperature, room);
   return {
     id: mixed.batchId,
+    layerId: layer.id,
     sheet,
     mixedAt,
     poured,
@@ -234,7 +238,7 @@ function doseShareOf(
   return sheetShare(mass, mass / volume, paint, sheet.thinning);
 }
 
-/** Volume solids the next coat is sprayed at: of the pot if there is one, else of the sheet. */
-export function appliedNow(job: Job, sheet: Coating): Outcome<AsApplied> {
-  return batchOf(job, sheet)?.applied ?? sheetAsMixed(sheet);
+/** Volume solids the next coat is sprayed at: of the layer's pot if there is one, else of its sheet. */
+export function appliedNow(job: Worked, layer: Layer): Outcome<AsApplied> {
+  return batchOf(job, layer)?.applied ?? sheetAsMixed(layer.sheet);
 }

@@ -9,11 +9,12 @@ import {
   type Spot,
 } from '@/core/quality';
 import { isRefusal, refuse, type Outcome } from '@/core/refusal';
-import type { EntryOf, Job } from '@/records';
+import type { EntryOf } from '@/records';
 import { lastOf, liveEntries, moment, ofType } from './entries';
 import { openDefects, type OpenDefects } from './opendefects';
 import { areaOf } from './plan';
 import { coatStates } from './spray';
+import type { Worked } from './worked';
 
 export interface FaceSpot {
   readonly faceId: string;
@@ -57,7 +58,7 @@ const placeOf = (spot: number): readonly [number, number] =>
 /** A face has at most so many spots. */
 export const mostSpots = 60;
 
-export function checkView(job: Job): CheckView {
+export function checkView(job: Worked): CheckView {
   const coats = coatStates(job);
   const on = coats.filter(({ state }) => state === 'done');
   const counted = on.length > 0 ? on : coats;
@@ -138,7 +139,7 @@ export interface CoatFound {
 }
 
 /** What was measured after each coat, and what each coat by itself laid where the one below was measured too. */
-export function filmByCoat(job: Job): CoatFound[] {
+export function filmByCoat(job: Worked): CoatFound[] {
   const coats = coatStates(job).filter(({ state }) => state === 'done');
   const films = ofType(liveEntries(job), 'film');
   const found: CoatFound[] = [];

@@ -1,8 +1,10 @@
+import { withLayer } from './edits';
 import { isRefusal } from '@/core/refusal';
 import { newShop, type NewEntry, type Rig } from '@/records';
 import {
-  aJob,
   airless,
+  aJob,
+  changed,
   colour,
   end,
   lacquer,
@@ -34,7 +36,7 @@ describe('the cleaning list of a job', () => {
       reworded: true,
       id: rinse.id,
     });
-    const stored = { ...dirty, approach: { ...dirty.approach, cleaning: 'store' as const } };
+    const stored = changed(dirty, { approach: { cleaning: 'store' as const } });
     expect(seen(stored, { shop }).clean.steps.find(({ id }) => id === 'rinse')!.reworded).toBe(false);
   });
 
@@ -59,7 +61,7 @@ describe('the cleaning list of a job', () => {
   });
 
   it('takes the cleaner its user names, leaves out one that fights the coating, and says so', () => {
-    const named = (cleaner: string) => seen({ ...dirty, approach: { ...dirty.approach, cleaner } }).clean;
+    const named = (cleaner: string) => seen(changed(dirty, { approach: { cleaner } })).clean;
     expect(named('warm soapy water').liquid).toBe('warm soapy water');
     expect(named('acetone')).toMatchObject({
       liquid: 'clean water',
@@ -68,20 +70,20 @@ describe('the cleaning list of a job', () => {
   });
 
   it('refuses to guess for an unknown coating, and is not clean for having no steps', () => {
-    const job = { ...dirty, sheets: [{ ...lacquer, cleaner: undefined, chemistry: 'unknown' as const }] };
+    const job = withLayer(dirty, 'lacquer', {
+      sheet: { ...lacquer, cleaner: undefined, chemistry: 'unknown' as const },
+    });
     expect(seen(job).clean).toMatchObject({
       state: 'dirty',
       steps: [],
       refusal: { refused: 'unknown-chemistry' },
     });
-    expect(
-      seen({ ...job, approach: { ...job.approach, cleaner: 'K cleaner' } }).clean.steps.length,
-    ).toBeGreaterThan(8);
+    expect(seen(changed(job, { approach: { cleaner: 'K cleaner' } })).clean.steps.length).toBeGreaterThan(8);
   });
 
   it('falls back on the full strip where solvent would stand on seals it swells', () => {
     const rig: Rig = { ...airless, atomising: 'hvlp', feed: 'gravity', seals: 'ethylene-propylene' };
-    const stored = { ...dirty, rigId: rig.id, approach: { ...dirty.approach, cleaning: 'store' as const } };
+    const stored = changed(dirty, { approach: { cleaning: 'store' } });
     const { clean } = seen(stored, { rig });
     // After water a gun-safe solvent would stand in it.
     expect(clean.refusal).toMatchObject({ refused: 'store-conflict' });
@@ -140,7 +142,7 @@ describe('the idle timer', () => {
     expect(idle()).toMatchObject({ due: noon });
     expect(idle()).not.toHaveProperty('quiet');
     const quick = { ...lacquer, times: { ...lacquer.times, flash: 300, recoatFirst: 420 } };
-    expect(idle({ ...dirty, sheets: [quick] })).toMatchObject({ quiet: true });
+    expect(idle(withLayer(dirty, 'lacquer', { sheet: quick }))).toMatchObject({ quiet: true });
   });
 
   it('ends with the last coat', () => {

@@ -8,10 +8,11 @@ import {
   type CleaningStep,
 } from '@/core/care';
 import { isRefusal, type Refusal } from '@/core/refusal';
-import type { Coating, Job, Rig, Shop } from '@/records';
+import type { Coating, Rig, Shop } from '@/records';
 import { batchOf } from './batch';
 import { lastOf, liveEntries, moment, ofType } from './entries';
-import { sheetOf } from './sheets';
+import { layerOf } from './layers';
+import type { Worked } from './worked';
 
 export interface CleanStep extends CleaningStep {
   readonly done: boolean;
@@ -51,7 +52,7 @@ const gelsAfter = 1.5;
 const firstList = { end: 'assemble', waste: 'waste' };
 
 /** What the care of a job’s gun is asked with. */
-export function cleaningQuestion(job: Job, rig: Rig | undefined, sheet: Coating): CleaningQuestion {
+export function cleaningQuestion(job: Worked, rig: Rig | undefined, sheet: Coating): CleaningQuestion {
   const cleaner = job.approach.cleaner ?? sheet.cleaner;
   return {
     chemistry: sheet.chemistry,
@@ -69,19 +70,21 @@ export function cleaningQuestion(job: Job, rig: Rig | undefined, sheet: Coating)
   };
 }
 
-export function cleanView(job: Job, rig: Rig | undefined, shop: Shop, now: number): CleanView {
+export function cleanView(job: Worked, rig: Rig | undefined, shop: Shop, now: number): CleanView {
   const entries = liveEntries(job);
   const used = entries.filter(({ type }) => type === 'coat-start' || type === 'card').at(-1);
   const coat = lastOf(entries, 'coat-start');
-  const sheetId =
-    used?.type === 'card' ? used.sheetId : (job.coats.find(({ id }) => id === coat?.coatId)?.sheetId ?? '');
-  const sheet = sheetOf(job, sheetId);
+  const layer = layerOf(
+    job,
+    used?.type === 'card' ? used.layerId : (job.coats.find(({ id }) => id === coat?.coatId)?.layerId ?? ''),
+  );
+  const { sheet } = layer;
   const since = used ? moment(used) : Infinity;
   const ticks = ofType(entries, 'tick').filter((tick) => moment(tick) >= since);
   const cleaning = ticks.filter(({ list }) => list === 'clean');
   const last = (step: string) => cleaning.filter((tick) => tick.step === step).at(-1);
 
-  const batch = batchOf(job, sheet);
+  const batch = batchOf(job, layer);
   const gels = used && batch ? gelTime(sheet, batch.mixedAt, batch.useBefore) : undefined;
   const flushed = last('flush');
   const said = last('gelled');

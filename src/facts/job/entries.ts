@@ -1,14 +1,13 @@
-import type { EntryOf, EntryType, Job, LogEntry } from '@/records';
+import { inOrder, type EntryOf, type EntryType, type Job, type LogEntry } from '@/records';
 
 /** Logs already put in order: everything about a job asks for them, and a gauge’s file may bring thousands. */
 const ordered = new WeakMap<readonly LogEntry[], LogEntry[]>();
 
-/** The entries that count: not struck, in order of time. Not to be changed. */
+/** The entries that count: not struck, in the order they were written, whatever the clocks said. Not to be changed. */
 export function liveEntries({ log }: Pick<Job, 'log'>): LogEntry[] {
   const known = ordered.get(log);
   if (known) return known;
-  // ISO moments in UTC sort as plain text.
-  const live = log.filter(({ struck }) => !struck).sort((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : 0));
+  const live = log.filter(({ struck }) => !struck).sort(inOrder);
   ordered.set(log, live);
   return live;
 }

@@ -3,6 +3,8 @@ import type { Face, Job, NewEntry } from '@/records';
 import {
   aJob,
   card,
+  coatsChanged,
+  coatsIn,
   end,
   fitRoom,
   lacquer,
@@ -55,13 +57,9 @@ describe('a coat ready to be laid', () => {
   });
 
   it('takes its pattern from a shape, else from the last card of its gun', () => {
-    const shaped = {
-      ...aJob(),
-      approach: {
-        ...aJob().approach,
-        fanShape: { flatness: 0.5, softness: 1, skew: 0, split: 0, tilt: 0.1 },
-      },
-    };
+    const shaped = aJob([lacquer], {
+      approach: { fanShape: { flatness: 0.5, softness: 1, skew: 0, split: 0, tilt: 0.1 } },
+    });
     expect(setupOf(shaped)).toMatchObject({ pattern: 'shape', passes: { tilt: 0.1 } });
     const film = [0.2, 1, 1.6, 1, 0.2];
     const pattern = {
@@ -91,8 +89,7 @@ describe('a coat ready to be laid', () => {
     // The face is 0.7 wide and 2 high: strokes go up and down, so the map lies turned.
     expect(setupOf(cut).openings[0]).toMatchObject({ x: 0.2, y: 0.1, width: 0.4, height: 0.3 });
     const short = {
-      ...cut,
-      coats: cut.coats.map((coat) => ({ ...coat, path: { beyond: 0.05, shortWay: true } })),
+      ...coatsChanged(cut, () => ({ path: { beyond: 0.05, shortWay: true } })),
     };
     expect(setupOf(short).openings[0]).toMatchObject({ x: 0.1, y: 0.2 });
     expect(setupOf(short).passes).toMatchObject({ along: 0.7, across: 2, beyond: 0.05 });
@@ -100,15 +97,14 @@ describe('a coat ready to be laid', () => {
 
   it('stacks coats dry whichever way each went, and refuses what has no film or face', () => {
     const job = sprayedJob();
-    const both = job.coats.map(({ id }) => id);
+    const both = coatsIn(job).map(({ id }) => id);
     const dry = (one: Job) => {
       const view = seen(one);
       const laid = sure(filmOnFace(view, sure(evenSetup(view, 'front')), both));
       return sure(fieldFacts(laid.field, laid.limits)).mean;
     };
     const crossed = {
-      ...job,
-      coats: job.coats.map((coat, i) => (i === 1 ? { ...coat, path: { beyond: 0, shortWay: true } } : coat)),
+      ...coatsChanged(job, (_, i) => (i === 1 ? { path: { beyond: 0, shortWay: true } } : {})),
     };
     const solids = setupOf(job).solids;
     expect(dry(job)).toBeCloseTo(2 * solids * factsOf(job).mean, 7);

@@ -23,10 +23,12 @@ import {
 } from '@/core/flowout';
 import { isRefusal, refuse, type Outcome } from '@/core/refusal';
 import { dryingOf } from '@/core/schedule';
-import type { Face, Job, PlannedCoat } from '@/records';
+import type { Face, Job } from '@/records';
 import { liveEntries, ofType } from './entries';
+import { layerOf } from './layers';
 import { slowness, usualLead, type CoatState } from './spray';
-import { sheetOf } from './sheets';
+import type { LaidCoat } from './worked';
+
 import type { JobView } from './view';
 
 /** One coat over one face, ready to be laid: gun, passes, and what film is wanted. */
@@ -52,8 +54,8 @@ const usualFootprint = 0.25;
 const usualFan = 0.25;
 
 const profileFor = (
-  { job, rig }: JobView,
-  coat: PlannedCoat,
+  { work, rig }: JobView,
+  coat: LaidCoat,
 ): Outcome<{
   profile: Profile;
   pattern: EvenSetup['pattern'];
@@ -61,13 +63,14 @@ const profileFor = (
   slim?: number;
   tilt?: number;
 }> => {
-  const shape = job.approach.fanShape;
+  const { sheet, approach } = layerOf(work, coat.layerId);
+  const shape = approach.fanShape;
   if (shape) {
     const profile = shapedProfile(shape);
     return isRefusal(profile) ? profile : { profile, pattern: 'shape', film: shape, tilt: shape.tilt };
   }
   const read =
-    rig?.patterns?.filter(({ sheetId }) => sheetId === coat.sheetId).at(-1)?.pattern ??
+    rig?.patterns?.filter(({ sheetId }) => sheetId === sheet.id).at(-1)?.pattern ??
     rig?.patterns?.at(-1)?.pattern;
   if (read) {
     const { profile, width, height } = read;
@@ -99,7 +102,7 @@ const parabolic = shapedProfile(parabola) as Profile;
  * @returns refuses a job whose film or gun cannot be told yet
  */
 export function evenSetup(view: JobView, faceId: string, coatId?: string): Outcome<EvenSetup> {
-  const { job, spray, plan, set, rig } = view;
+  const { job, work, spray, plan, set, rig } = view;
   const face = job.part.faces.find(({ id }) => id === faceId) ?? job.part.faces[0];
   const coat =
     spray.coats.find((each) => each.coat.id === coatId) ?? spray.running ?? spray.next ?? spray.coats.at(-1);
@@ -111,11 +114,13 @@ export function evenSetup(view: JobView, faceId: string, coatId?: string): Outco
     );
   const shaped = profileFor(view, coat.coat);
   if (isRefusal(shaped)) return shaped;
-  const held = coat.sheet.id === set.sheet.id ? set.setting : undefined;
-  const proposed = coat.sheet.id === set.sheet.id && !isRefusal(set.proposal) ? set.proposal : undefined;
+  const { approach } = layerOf(work, coat.coat.layerId);
+  const inHand = coat.coat.layerId === work.layer.id;
+  const held = inHand ? set.setting : undefined;
+  const proposed = inHand && !isRefusal(set.proposal) ? set.proposal : undefined;
   const fan = held?.fan ?? proposed?.fitting.fan ?? rig?.fan ?? usualFan;
-  const overlap = held?.overlap ?? job.approach.overlap;
-  const speed = held?.speed ?? proposed?.speed ?? rig?.handSpeed ?? job.approach.speed;
+  const overlap = held?.overlap ?? approach.overlap;
+  const speed = held?.speed ?? proposed?.speed ?? rig?.handSpeed ?? approach.speed;
   const distance = held?.distance ?? proposed?.distance ?? rig?.distance ?? 0.2;
   const spacing = strokeSpacing(fan, overlap);
   const known = held?.fluid ?? proposed?.fitting.flow;
@@ -153,7 +158,7 @@ export function evenSetup(view: JobView, faceId: string, coatId?: string): Outco
       speed,
       fan,
       distance,
-      lead: job.approach.lead ?? usualLead,
+      lead: approach.lead ?? usualLead,
       beyond,
       cross: cross && canCross(kind),
       tilt: shaped.tilt,
@@ -169,11 +174,10 @@ export function evenSetup(view: JobView, faceId: string, coatId?: string): Outco
 
 /** What a coat is once it has landed, here and now: estimates, marked so where they are shown. */
 export function landedNow(view: JobView, coat: CoatState): Outcome<LandedFilm> {
-  const { job, plan, set } = view;
-  const sheet = sheetOf(job, coat.coat.sheetId);
+  const { work, plan, set } = view;
+  const { sheet, thinnerId } = layerOf(work, coat.coat.layerId);
   const density = isRefusal(plan.asMixed) ? 1000 : plan.asMixed.density;
-  const thinner =
-    sheet.thinning.thinners.find(({ id }) => id === job.thinners?.[sheet.id]) ?? sheet.thinning.thinners[0];
+  const thinner = sheet.thinning.thinners.find(({ id }) => id === thinnerId) ?? sheet.thinning.thinners[0];
   return landedFilm({
     viscosity: set.viscosity,
     density,

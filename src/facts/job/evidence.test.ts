@@ -15,6 +15,7 @@ import {
   setting,
   start,
   turbine,
+  worked,
 } from '../../../tests/fixtures/job';
 import { cureStageOf, evidenceOf, filmByCoat } from './index';
 
@@ -163,7 +164,7 @@ describe('film by coat, corrected', () => {
   ];
   it('tells what each coat laid by itself, and judges only what lies there now', () => {
     const job = logged(aJob(), ...coats);
-    const [first, second] = filmByCoat(job);
+    const [first, second] = filmByCoat(worked(job));
     expect(first).toMatchObject({ coatId: 'lacquer-1', total: 28e-6, own: 28e-6 });
     expect(second!.own).toBeCloseTo(32e-6, 12);
     expect(seen(job).check.spots[0]!.films).toEqual([60e-6]);

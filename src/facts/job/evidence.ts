@@ -57,7 +57,7 @@ export function evidenceOf(view: JobView): Evidence[] {
   ];
 }
 
-function ofMix({ job, thin, mix, plan }: JobView): Evidence[] {
+function ofMix({ job, work, thin, mix, plan }: JobView): Evidence[] {
   const found: Evidence[] = [];
   const entries = liveEntries(job);
   const reading = thin.readings.at(-1);
@@ -101,7 +101,7 @@ function ofMix({ job, thin, mix, plan }: JobView): Evidence[] {
         });
     }
     const share = batch.thinner / Math.max(batch.mixedMass, 1e-9);
-    const thinner = thinnerFor(job, batch.sheet);
+    const thinner = thinnerFor(work, work.layer);
     const air = plan.climate?.air;
     if (thin.thinner && batch.additions.some(({ offSheet }) => offSheet))
       found.push({
@@ -177,11 +177,11 @@ function ofRoom({ plan, rig }: JobView): Evidence[] {
 
 const cardStates: Partial<Record<string, string>> = { good: 'ok' };
 
-function ofGun({ set, rig, job, plan }: JobView): Evidence[] {
+function ofGun({ set, rig, work }: JobView): Evidence[] {
   const found: Evidence[] = [];
   const { setting, advice } = set;
-  const entries = liveEntries(job);
-  const card = lastOf(entries, 'card', ({ sheetId }) => sheetId === plan.sheet.id);
+  const entries = liveEntries(work);
+  const card = lastOf(entries, 'card', ({ layerId }) => layerId === work.layer.id);
   if (card)
     found.push({ finding: `card:${cardStates[card.verdict] ?? card.verdict}` as Finding, entry: card });
   if (setting && advice) found.push(...settingAgainst(setting, advice));
@@ -199,7 +199,7 @@ function ofGun({ set, rig, job, plan }: JobView): Evidence[] {
       entry: setting,
     });
   }
-  const overlap = setting?.overlap ?? job.approach.overlap;
+  const overlap = setting?.overlap ?? work.approach.overlap;
   found.push({
     finding: overlap < shortOverlap ? 'overlap:short' : 'overlap:ok',
     quantity: 'share',

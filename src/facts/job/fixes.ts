@@ -17,18 +17,18 @@ const nextFeed: Partial<Record<Rig['feed'], Rig['feed']>> = {
 
 /** What would make a nozzle of this rig work for this film. Not part of the job view: only Set asks. */
 export function fixesOf(
-  { job, rig, set, thin, plan }: Pick<JobView, 'job' | 'rig' | 'set' | 'thin' | 'plan'>,
+  { work, rig, set, thin }: Pick<JobView, 'work' | 'rig' | 'set' | 'thin'>,
   { bore, passes, opening = 1 }: Fitting,
 ): readonly NozzleFix[] {
   if (!rig || bore === undefined || (passes && opening >= leastOpening)) return [];
   const { band, choice, law, sheet } = thin;
-  const { overlap } = job.approach;
-  const applied = appliedNow(job, plan.sheet);
+  const { overlap } = work.approach;
+  const applied = appliedNow(work, work.layer);
   const density = isRefusal(applied) ? 1000 : applied.density;
   const flow = solveStroke('flow', {
     wetFilm: set.wet,
     transfer: set.transfer,
-    speed: rig.handSpeed ?? job.approach.speed,
+    speed: rig.handSpeed ?? work.approach.speed,
     fan: rig.fan,
     overlap,
   });

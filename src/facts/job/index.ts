@@ -20,11 +20,13 @@ export { maskingOf, openItems, readinessOf, substrateOf, type ReadyItem } from '
 export type { MixView, PouringState, Source } from './mix';
 export { areaOf, transferOf, type CoatPlan, type Fitness, type PlanView } from './plan';
 export { angleOf, evenSetup, flowLimits, landedNow, type EvenSetup } from './even';
+export { withApproach, withCoat, withCoats, withLayer } from './edits';
 export { fixesOf } from './fixes';
 export { filmOnFace, layField, postedGun, type FilmOnFace } from './layfield';
 export { laidReadings, type LaidReadings } from './against';
 export type { Fitting, Proposal, SetView } from './set';
-export { activeSheet, nextCoat, sheetOf } from './sheets';
+export { coatsLeft, layerInHand, layerOf, nextCoat } from './layers';
+export { jobWorked, type LaidCoat, type Worked } from './worked';
 export { slowness, usualLead, type CoatState, type SprayView, type StrokeGuide } from './spray';
 export { type BandChoice, type BandSource } from './band';
 export { cupBehind, cupOf, lastCheck } from './cups';

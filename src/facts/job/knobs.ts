@@ -6,10 +6,10 @@ export const lastRecorded = (job: Job): EntryOf<'setting'> | undefined => lastOf
 
 /** The same setting as a new entry: the gun is set so once more. */
 export function setAgain({ bore, setId, tip, knobs, ...said }: EntryOf<'setting'>): NewEntry {
-  const { sheetId, pressure, pressureAt, triggerPulled, fluid, fan, distance, overlap, speed } = said;
+  const { layerId, pressure, pressureAt, triggerPulled, fluid, fan, distance, overlap, speed } = said;
   return {
     type: 'setting',
-    sheetId,
+    layerId,
     pressure,
     pressureAt,
     triggerPulled,

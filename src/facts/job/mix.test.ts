@@ -4,6 +4,7 @@ import type { Can, Coating, NewEntry } from '@/records';
 import {
   aJob,
   at,
+  changed,
   colour,
   end,
   fitRoom,
@@ -36,12 +37,12 @@ const can = (id: string, says: Partial<Can> = {}): Can => ({
 
 describe('doses', () => {
   it('go in last, and count toward the thinner’s maximum: 5 % of 12 leaves 7', () => {
-    const job = logged({ ...aJob([dosed]), doses: { extender: 0.05 } }, [
+    const job = logged(changed(aJob([dosed]), { doses: { extender: 0.05 } }), [
       -20,
       {
         type: 'mixed',
         batchId: 'b',
-        sheetId: 'lacquer',
+        layerId: 'lacquer',
         poured: [
           { partId: 'base', mass: 2 },
           { partId: 'extender', mass: 0.1 },
@@ -57,7 +58,7 @@ describe('doses', () => {
   });
 
   it('past the sheet’s maximum are refused before anything is poured', () => {
-    const { mix } = seen({ ...aJob([dosed]), doses: { extender: 0.08 } });
+    const { mix } = seen(changed(aJob([dosed]), { doses: { extender: 0.08 } }));
     expect(mix.ladder).toMatchObject({ refused: 'dose-over', value: 0.08, max: 0.05 });
   });
 
@@ -66,7 +67,7 @@ describe('doses', () => {
       { partId: 'base', mass: 2 },
       { partId: 'extender', mass: 0.1 },
     ];
-    const job = logged(aJob([dosed]), [-20, { type: 'mixed', batchId: 'b', sheetId: 'lacquer', poured }]);
+    const job = logged(aJob([dosed]), [-20, { type: 'mixed', batchId: 'b', layerId: 'lacquer', poured }]);
     expect(seen(job).mix.batch?.applied.mass).toBeCloseTo(2.1, 9);
   });
 });
@@ -77,12 +78,12 @@ describe('a mix off its ratio', () => {
       { partId: 'base', mass: 0.96 },
       { partId: 'hardener', mass: 0.16 },
     ];
-    const off = logged(aJob([colour]), [-5, { type: 'mixed', batchId: 'c', sheetId: 'colour', poured }]);
+    const off = logged(aJob([colour]), [-5, { type: 'mixed', batchId: 'c', layerId: 'colour', poured }]);
     const { batch } = seen(off).mix;
     expect(batch?.ratio?.passes).toBe(false);
     const mended = logged(off, [
       -3,
-      { type: 'poured', batchId: 'c', sheetId: 'colour', volume: 1e-3, partId: 'hardener', mass: 0.04 },
+      { type: 'poured', batchId: 'c', layerId: 'colour', volume: 1e-3, partId: 'hardener', mass: 0.04 },
     ]);
     expect(seen(mended).mix.batch?.ratio?.passes).toBe(true);
     expect(seen(mended).mix.batch?.applied.mass).toBeCloseTo(1.16, 9);
@@ -107,7 +108,7 @@ describe('thinned cans and leftovers', () => {
         {
           type: 'poured',
           batchId: 'b',
-          sheetId: 'lacquer',
+          layerId: 'lacquer',
           volume: 1e-3,
           partId: 'base',
           mass: 1,
@@ -115,7 +116,7 @@ describe('thinned cans and leftovers', () => {
           from: [{ canId: 'a', mass: 1 }],
         },
       ],
-      [-10, { type: 'mixed', batchId: 'b', sheetId: 'lacquer', poured: [{ partId: 'base', mass: 0.9 }] }],
+      [-10, { type: 'mixed', batchId: 'b', layerId: 'lacquer', poured: [{ partId: 'base', mass: 0.9 }] }],
     );
     expect(seen(poured).mix.batch).toMatchObject({ thinner: 0.1, thinnedBefore: 0.1 });
     expect(seen(poured).thin.share).toBeCloseTo(0.1 / 0.9, 6);
@@ -125,7 +126,7 @@ describe('thinned cans and leftovers', () => {
     const leftover = {
       type: 'leftover',
       batchId: 'n',
-      sheetId: 'colour',
+      layerId: 'colour',
       volume: 1e-3,
       from: 'Gate',
       mixedAt: at(-90),
@@ -162,7 +163,7 @@ describe('what to mix now', () => {
 
   it('never mixes more than the pot holds, the reserve counted', () => {
     const job = aJob();
-    const { supply } = seen({ ...job, approach: { ...job.approach, pot: 0.7e-3, reserve: 0.3 } });
+    const { supply } = seen(changed(job, { approach: { pot: 0.7e-3, reserve: 0.3 } }));
     if (isRefusal(supply.batches)) throw new Error(supply.batches.says);
     expect(supply.batches.length).toBeGreaterThan(2);
     for (const { volume } of supply.batches) expect(volume).toBeLessThanOrEqual(0.7e-3 * (1 + 1e-9));
@@ -170,7 +171,7 @@ describe('what to mix now', () => {
 
   it('refuses a batch larger than the pot', () => {
     const job = aJob();
-    const big = seen({ ...job, approach: { ...job.approach, batch: 5e-3, pot: 2e-3 } });
+    const big = seen(changed(job, { approach: { batch: 5e-3, pot: 2e-3 } }));
     expect(big.mix.volume).toMatchObject({ refused: 'over-pot', max: 2e-3 });
   });
 
@@ -199,7 +200,7 @@ describe('cans of a job', () => {
   const from = (id: string): NewEntry => ({
     type: 'poured',
     batchId: 'x',
-    sheetId: 'lacquer',
+    layerId: 'lacquer',
     volume: 1e-3,
     partId: 'base',
     mass: 1,
@@ -209,15 +210,14 @@ describe('cans of a job', () => {
   it('another lot than the batch before is flagged, unless it is boxed with it', () => {
     const job = logged(aJob(), [-90, from('a')], [-80, { type: 'discard', batchId: 'x', why: 'spilt' }]);
     const cans = [can('a'), can('b')];
-    expect(seen({ ...job, cans: ['b'] }, { cans }).mix.sources[0]?.otherLots).toEqual(['a']);
-    expect(seen({ ...job, cans: ['a', 'b'] }, { cans }).mix.sources[0]?.otherLots).toEqual([]);
+    expect(seen(changed(job, { cans: ['b'] }), { cans }).mix.sources[0]?.otherLots).toEqual(['a']);
+    expect(seen(changed(job, { cans: ['a', 'b'] }), { cans }).mix.sources[0]?.otherLots).toEqual([]);
   });
 
   it('too little in them is told before pouring, an expired one with what to take instead', () => {
-    const [source] = seen(
-      { ...aJob(), cans: ['a'] },
-      { cans: [can('a', { left: 0.5e-3, useBefore: '2026-01-01' }), can('b')] },
-    ).mix.sources;
+    const [source] = seen(changed(aJob(), { cans: ['a'] }), {
+      cans: [can('a', { left: 0.5e-3, useBefore: '2026-01-01' }), can('b')],
+    }).mix.sources;
     expect(source?.short).toBeGreaterThan(1e-3);
     expect(source?.expired).toHaveLength(1);
     expect(source?.instead?.can.id).toBe('b');
@@ -246,7 +246,7 @@ describe('the sheet as worked with', () => {
     expect(view.mix.sheet.components[1]!.parts).toBeCloseTo(1.1, 9);
     expect(view.thin.band).toMatchObject({ min: 18, max: 21 });
     // What is stored stays as the sheet says.
-    expect(view.job.sheets[0]!.components[1]!.parts).toBe(1);
+    expect(view.job.layers[0]!.sheet.components[1]!.parts).toBe(1);
   });
 
   it('takes the thinner the sheet names for this air, and stays with the one in the pot', () => {
@@ -263,6 +263,6 @@ describe('the sheet as worked with', () => {
       [-40, { type: 'addition', batchId: 'b', what: 'cool', mass: 0.05 }],
     );
     expect(seen(used).thin.thinner?.id).toBe('cool');
-    expect(seen({ ...used, thinners: { lacquer: 'warm' } }).thin.thinner?.id).toBe('warm');
+    expect(seen(changed(used, { thinnerId: 'warm' })).thin.thinner?.id).toBe('warm');
   });
 });

@@ -8,12 +8,12 @@ import {
   type SmallDose,
 } from '@/core/mixing';
 import { isRefusal, refuse, type Outcome } from '@/core/refusal';
-import type { Coating, Component, EntryOf, Job, Shop } from '@/records';
+import type { Coating, Component, EntryOf, Layer, Shop } from '@/records';
 import { cansFor, drawFrom, type ShelfCan } from '../shop/shelf';
 import { batchOf, pouredInto, recipeFor, type BatchState } from './batch';
 import { lastOf, liveEntries, ofType } from './entries';
-import type { PlanView } from './plan';
 import type { SupplyView } from './supply';
+import type { Worked } from './worked';
 
 /** A batch being poured: begun with the first part, ended by `mixed`. */
 export interface PouringState {
@@ -53,19 +53,15 @@ export interface MixView {
   readonly sources: readonly Source[];
 }
 
-export function mixView(
-  job: Job,
-  plan: PlanView,
-  supply: SupplyView,
-  shop: Shop,
-  shelf: readonly ShelfCan[],
-): MixView {
-  const { sheet } = plan;
-  const recipe = recipeFor(job, sheet);
+export function mixView(job: Worked, supply: SupplyView, shop: Shop, shelf: readonly ShelfCan[]): MixView {
+  const { layer } = job;
+  const { sheet } = layer;
+  const recipe = recipeFor(layer);
   const parts: readonly RecipePart[] = isRefusal(recipe) ? [] : recipe;
-  const batch = batchOf(job, sheet);
-  const thinned = (partId: string): number => drawFrom(cansFor(shelf, sheet.id, partId, job.cans), 1).thinner;
-  const pouring = isRefusal(recipe) ? undefined : pouringOf(job, sheet, recipe, shop.scaleStep, thinned);
+  const batch = batchOf(job, layer);
+  const thinned = (partId: string): number =>
+    drawFrom(cansFor(shelf, sheet.id, partId, layer.cans), 1).thinner;
+  const pouring = isRefusal(recipe) ? undefined : pouringOf(job, layer, recipe, shop.scaleStep, thinned);
   const wanted = pouring?.volume ?? batchVolume(job, supply);
   const ladder = isRefusal(recipe)
     ? recipe
@@ -80,12 +76,15 @@ export function mixView(
     small: isRefusal(wanted) ? [] : smallDoses(wanted, parts, 'mass', shop.scaleStep),
     pouring,
     batch,
-    sources: sheet.components.map((part) => sourceOf(part, job, sheet, shelf, batch ? undefined : ladder)),
+    sources: sheet.components.map((part) => sourceOf(part, job, shelf, batch ? undefined : ladder)),
   };
 }
 
 /** The next batch: all of what remains, unless it must be split or the user wants another. */
-function batchVolume({ approach: { batch, pot } }: Job, { batches, remaining }: SupplyView): Outcome<number> {
+function batchVolume(
+  { approach: { batch, pot } }: Worked,
+  { batches, remaining }: SupplyView,
+): Outcome<number> {
   if (batch !== undefined && pot !== undefined && batch > pot * (1 + 1e-9))
     return refuse(
       'over-pot',
@@ -103,20 +102,20 @@ function batchVolume({ approach: { batch, pot } }: Job, { batches, remaining }: 
 
 function sourceOf(
   part: Component,
-  job: Job,
-  sheet: Coating,
+  job: Worked,
   shelf: readonly ShelfCan[],
   /** What is about to be poured; undefined once it is mixed. */
   ladder: Outcome<readonly Rung[]> | undefined,
 ): Source {
-  const cans = cansFor(shelf, sheet.id, part.id, job.cans);
+  const { id: layerId, sheet, cans: chosen } = job.layer;
+  const cans = cansFor(shelf, sheet.id, part.id, chosen);
   const choices = shelf.filter(({ can }) => can.coatingId === sheet.id && can.componentId === part.id);
   const expired = cans.filter((each) => each.expired);
   const wanted = !ladder || isRefusal(ladder) ? undefined : ladder.find((rung) => rung.part.id === part.id);
   const left = cans.reduce((sum, each) => sum + each.left, 0);
   const used = new Set(
     ofType(liveEntries(job), 'poured')
-      .filter(({ sheetId, partId }) => sheetId === sheet.id && partId === part.id)
+      .filter((entry) => entry.layerId === layerId && entry.partId === part.id)
       .flatMap(({ from }) => from?.map(({ canId }) => canId) ?? []),
   );
   const same = used.size === 0 || cans.some(({ can }) => used.has(can.id));
@@ -157,8 +156,8 @@ function fromThinned(
 }
 
 function pouringOf(
-  job: Job,
-  sheet: Coating,
+  job: Worked,
+  layer: Layer,
   recipe: readonly RecipePart[],
   scaleStep: number,
   thinned: (partId: string) => number,
@@ -166,7 +165,7 @@ function pouringOf(
   const entries = liveEntries(job);
   const begun = entries.filter(
     (entry): entry is EntryOf<'poured'> | EntryOf<'leftover'> =>
-      (entry.type === 'poured' || entry.type === 'leftover') && entry.sheetId === sheet.id,
+      (entry.type === 'poured' || entry.type === 'leftover') && entry.layerId === layer.id,
   );
   const last = begun.at(-1);
   if (!last || lastOf(entries, 'mixed', ({ batchId }) => batchId === last.batchId)) return undefined;

@@ -12,7 +12,7 @@ export interface OpenDefects {
 }
 
 /** The defects of a job that stand open: named, and no change that helped, nor any rework, has named them since. */
-export function openDefects(job: Job): OpenDefects {
+export function openDefects(job: Pick<Job, 'log'>): OpenDefects {
   const entries = liveEntries(job);
   const outcomes = ofType(entries, 'outcome');
   const changes = ofType(entries, 'action').filter(({ cause }) => cause !== undefined);

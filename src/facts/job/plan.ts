@@ -4,13 +4,14 @@ import { coverage, wetFromDry } from '@/core/film';
 import { layingOf } from '@/core/system';
 import { mixNeeded, type AsApplied, type Needed } from '@/core/mixing';
 import { isRefusal, type Outcome } from '@/core/refusal';
-import type { Coating, EntryOf, Face, Job, PlannedCoat, Rig } from '@/records';
+import type { Coating, EntryOf, Face, Rig } from '@/records';
 import { appliedNow, sheetAsMixed } from './batch';
 import { lastOf, liveEntries } from './entries';
-import { activeSheet, coatsWith, sheetOf } from './sheets';
+import { layerOf } from './layers';
+import type { LaidCoat, Worked } from './worked';
 
 export interface CoatPlan {
-  readonly coat: PlannedCoat;
+  readonly coat: LaidCoat;
   readonly sheet: Coating;
   readonly solids: number;
   /** Wet film that dries to the coat's aim, m. */
@@ -56,14 +57,15 @@ export const areaOf = (
     0,
   );
 
-export const transferOf = (job: Job, rig: Rig | undefined): number =>
+export const transferOf = (job: Worked, rig: Rig | undefined): number =>
   job.approach.transfer ?? rig?.transfer ?? defaultTransfer[rig?.atomising ?? 'hvlp'];
 
 /** Wet and dry film of every coat, by the solids it is sprayed at. */
-export function coatPlans(job: Job): CoatPlan[] {
+export function coatPlans(job: Worked): CoatPlan[] {
   return job.coats.map((coat) => {
-    const sheet = sheetOf(job, coat.sheetId);
-    const applied = appliedNow(job, sheet);
+    const layer = layerOf(job, coat.layerId);
+    const { sheet } = layer;
+    const applied = appliedNow(job, layer);
     const solids = isRefusal(applied) ? 0 : applied.volumeSolids;
     const wet = wetFromDry(coat.dry, solids);
     return {
@@ -76,10 +78,10 @@ export function coatPlans(job: Job): CoatPlan[] {
   });
 }
 
-export function planView(job: Job, rig: Rig | undefined): PlanView {
-  const sheet = activeSheet(job);
+export function planView(job: Worked, rig: Rig | undefined): PlanView {
+  const { sheet } = job.layer;
   const coats = coatPlans(job);
-  const own = new Set(coatsWith(job, sheet.id).map(({ id }) => id));
+  const own = coats.filter(({ coat }) => coat.layerId === job.layer.id);
   const transfer = transferOf(job, rig);
   const area = areaOf(job.part.faces);
   const climate = lastOf(liveEntries(job), 'climate');
@@ -94,17 +96,14 @@ export function planView(job: Job, rig: Rig | undefined): PlanView {
     transferAssumed: job.approach.transfer === undefined && rig?.transfer === undefined,
     needed: mixNeeded({
       area,
-      wetFilms: coats.filter(({ coat }) => own.has(coat.id)).map(({ wet }) => wet),
+      wetFilms: own.map(({ wet }) => wet),
       transfer,
       dead: rig?.dead ?? 0,
       cards: cardVolume * (job.approach.cards ?? usualCards),
       reserve: job.approach.reserve,
       absorption: job.part.absorption,
     }),
-    coverage: coverageOf(
-      coats.find(({ coat }) => own.has(coat.id)),
-      transfer,
-    ),
+    coverage: coverageOf(own[0], transfer),
     climate,
     dew,
     fitness: [...roomFitness(sheet, climate, dew), ...filmFitness(coats)],

@@ -1,31 +1,29 @@
+import type { Worked } from './worked';
 import { planCoats } from '@/core/schedule';
 import { isRefusal } from '@/core/refusal';
 import { newShop, type Face, type Job } from '@/records';
-import { aJob, end, fitRoom, logged, noon, seen, start } from '../../../tests/fixtures/job';
+import { aJob, changed, coatsIn, end, fitRoom, logged, noon, seen, start } from '../../../tests/fixtures/job';
 import { dayQuestion, midnightOf } from './planned';
 
 const shop = { ...newShop, workday: { begins: 0, ends: 86_400 } };
 const ask = (job: Job, minutes = 0) => dayQuestion(seen(job, { minutes }), shop);
-const withFace = (change: Partial<Face>, approach: Partial<Job['approach']> = {}): Job => {
+const withFace = (change: Partial<Face>, approach: Partial<Worked['approach']> = {}): Job => {
   const job = aJob();
-  return {
-    ...job,
-    part: { ...job.part, faces: [{ ...job.part.faces[0]!, ...change }] },
-    approach: { ...job.approach, ...approach },
-  };
+  const part = { ...job.part, faces: [{ ...job.part.faces[0]!, ...change }] };
+  return changed({ ...job, part }, { approach });
 };
 
 describe('the day as a planning question', () => {
   it('has a piece for every face, in groups where they are many, with every coat that is left', () => {
     const many = ask(withFace({ count: 10 })).question.pieces;
     expect(many).toHaveLength(4);
-    expect(many.every(({ coats }) => coats.length === aJob().coats.length)).toBe(true);
+    expect(many.every(({ coats }) => coats.length === coatsIn(aJob()).length)).toBe(true);
     const one = ask(withFace({ count: 1 })).question.pieces[0]!.coats[0]!.duration;
     expect(many.reduce((sum, { coats }) => sum + coats[0]!.duration, 0)).toBeCloseTo(10 * one, 6);
   });
 
   it('turns both sides as the school has it', () => {
-    const afters = (turning: NonNullable<Job['approach']['turning']>) =>
+    const afters = (turning: NonNullable<Worked['approach']['turning']>) =>
       ask(withFace({ count: 1, sides: 2 }, { turning })).question.pieces.map(({ id, after }) => [
         id.split('/').at(-1),
         after?.coat,
@@ -47,7 +45,7 @@ describe('the day as a planning question', () => {
   it('takes up a job in work: its open window is kept, its coats on are not planned again', () => {
     const job = logged(aJob(), [-70, fitRoom], [-60, start('lacquer-1')], [-10, end('lacquer-1')]);
     const { question, midnight, coats } = ask(job);
-    expect(coats).toHaveLength(aJob().coats.length - 1);
+    expect(coats).toHaveLength(coatsIn(aJob()).length - 1);
     const [piece] = question.pieces;
     expect(midnight + piece!.release! * 1000).toBeGreaterThan(noon + 30 * 60_000);
     expect(midnight + piece!.due! * 1000).toBe(noon + 470 * 60_000);

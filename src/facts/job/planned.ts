@@ -74,7 +74,7 @@ export function dayQuestion(
         const coats = left.map((state, i): CoatTask => ({
           id: `${id}/${state.coat.id}`,
           duration: count * one,
-          coating: state.sheet.id,
+          coating: state.coat.layerId,
           ...(i < left.length - 1 ? { then: windowOf(state.sheet, factor(state.sheet)) } : {}),
         }));
         const sheet = left.at(-1)?.sheet;

@@ -19,11 +19,12 @@ import {
   type Belief,
   type StickSign,
 } from '@/core/thinning';
-import type { Coating, Cup, EntryOf, Job, Thinner } from '@/records';
+import type { Coating, Cup, EntryOf, Thinner } from '@/records';
 import type { BandChoice } from './band';
 import type { BatchState } from './batch';
 import { cupBehind } from './cups';
 import { liveEntries, moment } from './entries';
+import type { Worked } from './worked';
 
 /** Timings of one liquid: nothing was added between them. */
 export interface Reading {
@@ -76,7 +77,7 @@ const slopeError = { fitted: 0.15, sheet: 0.3, class: 0.5 } as const;
 const sameLiquid = 30 * 60_000;
 
 export interface PotContext {
-  readonly job: Job;
+  readonly job: Worked;
   readonly sheet: Coating;
   readonly batch: BatchState;
   readonly thinner: Thinner;
@@ -97,7 +98,7 @@ interface Pot {
 }
 
 /** The batch's timings in groups, and its stick tests, each with the thinner that was in the pot. */
-function groupsOf(job: Job, batch: BatchState): Pot {
+function groupsOf(job: Worked, batch: BatchState): Pot {
   let added = batch.thinnedBefore;
   let mix = batch.mixedMass;
   let group: EntryOf<'reading'>[] = [];

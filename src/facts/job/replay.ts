@@ -1,10 +1,11 @@
 import { condition, expected, type Expected, type Lesson } from '@/core/thinning';
-import type { Coating, Cup, Job, Rig } from '@/records';
+import type { Cup, Layer, Rig } from '@/records';
 import { bandChoices, chosenBand } from './band';
 import type { BatchState } from './batch';
 import type { PlanView } from './plan';
 import { believe, evidenceOf, readingsOf } from './readings';
 import { startingBelief } from './thin';
+import type { Worked } from './worked';
 
 /** What a batch was predicted to read after each addition, and what it read. */
 export interface Foretold {
@@ -22,8 +23,8 @@ export interface Taught {
 
 /** Goes through a batch again, reading by reading, knowing at each only what came before. */
 export function replay(
-  job: Job,
-  sheet: Coating,
+  job: Worked,
+  { sheet }: Layer,
   batch: BatchState,
   cups: readonly Cup[],
   plan: PlanView,

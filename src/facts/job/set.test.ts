@@ -1,11 +1,20 @@
 import { isRefusal } from '@/core/refusal';
 import { newShop, type Job, type NewEntry } from '@/records';
 import { fixesOf } from './fixes';
-import { aJob, card, logged, mixedLacquer, readyToSpray, seen, setting } from '../../../tests/fixtures/job';
+import {
+  aJob,
+  card,
+  coatsIn,
+  logged,
+  mixedLacquer,
+  readyToSpray,
+  seen,
+  setting,
+} from '../../../tests/fixtures/job';
 
 const rung = (pressure: number, score: number): NewEntry => ({
   type: 'card',
-  sheetId: 'lacquer',
+  layerId: 'lacquer',
   verdict: 'coarse',
   pressure,
   score,
@@ -55,7 +64,7 @@ describe('a card before a coat', () => {
     expect(seen(good(241)).spray.cardWanted).toBe(true);
     const { set } = seen(good(30), { shop: { ...newShop, cardLasts: 1200 } });
     expect([set.cardState, set.card]).toEqual(['expired', undefined]);
-    const all = aJob().coats.reduce<Job>(
+    const all = coatsIn(aJob()).reduce<Job>(
       (job, { id }) =>
         logged(job, [-235, { type: 'coat-start', coatId: id }], [-234, { type: 'coat-end', coatId: id }]),
       good(241),

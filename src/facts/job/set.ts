@@ -8,7 +8,6 @@ import {
   type Coating,
   type EntryOf,
   type GunAdvice,
-  type Job,
   type LogEntry,
   type Rig,
   type Shop,
@@ -16,7 +15,8 @@ import {
 import { appliedNow } from './batch';
 import { lastOf, liveEntries, moment, ofType } from './entries';
 import type { PlanView } from './plan';
-import { nextCoat } from './sheets';
+import { nextCoat } from './layers';
+import type { Worked } from './worked';
 import type { ThinView } from './thin';
 
 /** One nozzle or tip that could be fitted, with what it does to this film. */
@@ -87,9 +87,9 @@ interface SetBearings {
   readonly now: number;
 }
 
-export function setView(job: Job, { rig, plan, thin, shop, now }: SetBearings): SetView {
+export function setView(job: Worked, { rig, plan, thin, shop, now }: SetBearings): SetView {
   const { sheet } = plan;
-  const applied = appliedNow(job, sheet);
+  const applied = appliedNow(job, job.layer);
   const density = isRefusal(applied) ? 1000 : applied.density;
   const coat = nextCoat(job) ?? job.coats.at(-1);
   const wet = plan.coats.find((each) => each.coat.id === coat?.id)?.wet ?? 0;
@@ -110,7 +110,7 @@ export function setView(job: Job, { rig, plan, thin, shop, now }: SetBearings): 
     ...base,
     fittings,
     proposal: isRefusal(fittings) ? fittings : propose(job, rig, advice, fittings),
-    ...recorded(job, sheet, (shop.cardLasts ?? usualCardLasts) * 1000, now),
+    ...recorded(job, (shop.cardLasts ?? usualCardLasts) * 1000, now),
   };
 }
 
@@ -118,8 +118,9 @@ export function setView(job: Job, { rig, plan, thin, shop, now }: SetBearings): 
 const putTogether = ['assemble', 'fit-knobs', 'fit-seat'];
 
 /** The setting and card that still hold: cleaning and a fresh batch both ask for a new card. */
-function recorded(job: Job, sheet: Coating, lasts: number, now: number) {
+function recorded(job: Worked, lasts: number, now: number) {
   const entries = liveEntries(job);
+  const inHand = ({ layerId }: { readonly layerId: string }) => layerId === job.layer.id;
   const cleaned = lastOf(
     entries,
     'tick',
@@ -131,22 +132,22 @@ function recorded(job: Job, sheet: Coating, lasts: number, now: number) {
     'tick',
     ({ list, step, done }) => list === 'clean' && step === 'flush' && done,
   );
-  const mixed = lastOf(entries, 'mixed', ({ sheetId }) => sheetId === sheet.id);
+  const mixed = lastOf(entries, 'mixed', inHand);
   const setting = lastOf(
     entries,
     'setting',
-    (entry) => entry.sheetId === sheet.id && (!cleaned || moment(entry) > moment(cleaned)),
+    (entry) => inHand(entry) && (!cleaned || moment(entry) > moment(cleaned)),
   );
   const refilled = lastOf(entries, 'refill');
   // A change made for a cause is proved by a card.
   const mended = lastOf(entries, 'action', ({ cause }) => cause !== undefined);
-  const lastCard = lastOf(entries, 'card', (entry) => entry.sheetId === sheet.id);
+  const lastCard = lastOf(entries, 'card', inHand);
   const after = (entry: LogEntry | undefined) => !!entry && !!lastCard && moment(entry) > moment(lastCard);
   const cardState = stateOfCard();
   const card = cardState === 'good' || cardState === 'not-good' ? lastCard : undefined;
-  const settings = ofType(entries, 'setting').filter(({ sheetId }) => sheetId === sheet.id);
+  const settings = ofType(entries, 'setting').filter(inHand);
   const before = setting && settings[settings.indexOf(setting) - 1];
-  const cards = ofType(entries, 'card').filter(({ sheetId }) => sheetId === sheet.id);
+  const cards = ofType(entries, 'card').filter(inHand);
   function stateOfCard(): CardState {
     if (!lastCard) return 'none';
     if (after(cleaned) || after(flushed)) return 'cleaned';
@@ -197,7 +198,7 @@ function rungsOf(
 }
 
 function fittingsOf(
-  job: Job,
+  job: Worked,
   rig: Rig,
   advice: GunAdvice | undefined,
   wetFilm: number,
@@ -279,7 +280,7 @@ function tipFittings(
 }
 
 function propose(
-  job: Job,
+  job: Worked,
   rig: Rig | undefined,
   advice: GunAdvice | undefined,
   fittings: readonly Fitting[],

@@ -10,6 +10,6 @@ export function solventOfBatch({ mix, plan }: Pick<JobView, 'mix' | 'plan'>): nu
 }
 
 /** kg of solvent one coat of it lets go: the batch's, shared out over the coats it is for. */
-export const solventOfCoat = (view: Pick<JobView, 'mix' | 'plan'>): number =>
+export const solventOfCoat = (view: Pick<JobView, 'mix' | 'plan' | 'work'>): number =>
   solventOfBatch(view) /
-  Math.max(view.plan.coats.filter(({ sheet }) => sheet.id === view.mix.sheet.id).length, 1);
+  Math.max(view.plan.coats.filter(({ coat }) => coat.layerId === view.work.layer.id).length, 1);

@@ -1,9 +1,11 @@
+import { withLayer } from '@/facts/job';
 import { celsius } from '@/core/climate';
 import { isRefusal } from '@/core/refusal';
 import {
-  aJob,
   airless,
+  aJob,
   card,
+  coatsChanged,
   colour,
   end,
   fitRoom,
@@ -15,6 +17,7 @@ import {
   readyToSpray,
   seen,
   setting,
+  sprayedWith,
   start,
   wallPaint,
 } from '../../../tests/fixtures/job';
@@ -38,7 +41,7 @@ describe('plan', () => {
 
   it('refuses a film the sheet does not allow', () => {
     const job = aJob();
-    const thick = { ...job, coats: job.coats.map((coat) => ({ ...coat, dry: 60e-6 })) };
+    const thick = coatsChanged(job, () => ({ dry: 60e-6 }));
     expect(seen(thick).plan.fitness.find(({ id }) => id === 'film')).toMatchObject({
       state: 'stop',
       found: 60e-6,
@@ -87,7 +90,7 @@ describe('set', () => {
     const job = aJob();
     expect(
       isRefusal(
-        seen({ ...job, rigId: 'gone' }, { rig: { ...airless, sets: [], tips: [], atomising: 'hvlp' } }).set
+        seen(sprayedWith(job, 'gone'), { rig: { ...airless, sets: [], tips: [], atomising: 'hvlp' } }).set
           .fittings,
       ),
     ).toBe(true);
@@ -183,7 +186,7 @@ describe('clean', () => {
     expect(clean).toMatchObject({ state: 'dirty', assumed: false, doneCount: 0 });
     expect(clean.cleanBy).toBe(noon + (40 - 10) * 60_000);
     const silent = { ...lacquer, cleanBy: undefined };
-    const job = { ...dirty, sheets: [silent] };
+    const job = withLayer(dirty, 'lacquer', { sheet: silent });
     expect(seen(job).clean.assumed).toBe(true);
   });
 

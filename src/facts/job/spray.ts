@@ -1,9 +1,10 @@
 import { handGuide, strokeCount, strokeSpacing } from '@/core/film';
 import { dryingIn, dryingOf, recoatState, type RecoatState } from '@/core/schedule';
-import type { Coating, EntryOf, Face, Job, LogEntry, Rig } from '@/records';
+import type { Coating, EntryOf, Face, LogEntry, Rig } from '@/records';
 import { lastOf, liveEntries, moment, ofType } from './entries';
 import { coatPlans, type CoatPlan } from './plan';
 import type { SetView } from './set';
+import type { Worked } from './worked';
 import { isRefusal } from '@/core/refusal';
 
 export interface CoatState extends CoatPlan {
@@ -52,7 +53,7 @@ export interface SprayView {
 /** The stroke starts and ends this far off the part, m. A default. */
 export const usualLead = 0.1;
 
-export function sprayView(job: Job, rig: Rig | undefined, set: SetView, now: number): SprayView {
+export function sprayView(job: Worked, rig: Rig | undefined, set: SetView, now: number): SprayView {
   const coats = coatStates(job);
   const { setting } = set;
   const planned = isRefusal(set.proposal) ? undefined : set.proposal;
@@ -146,7 +147,7 @@ function pausesOf(entries: readonly LogEntry[], coatId: string, end: number | un
   return { rested, ...(pausedAt === undefined ? {} : { pausedAt }) };
 }
 
-export function coatStates(job: Job): CoatState[] {
+export function coatStates(job: Worked): CoatState[] {
   const entries = liveEntries(job);
   let below: { readonly ended: number; readonly sheet: Coating; readonly coatId: string } | undefined;
   return coatPlans(job).map((plan): CoatState => {

@@ -1,9 +1,10 @@
 import { fillsFor, planBatches, type Fills, type Piece, type PlannedBatch } from '@/core/mixing';
 import { isRefusal, type Outcome } from '@/core/refusal';
 import { potLife } from '@/core/schedule';
-import type { Face, Job, Rig } from '@/records';
+import type { Face, Rig } from '@/records';
 import { areaOf, type PlanView } from './plan';
 import { slowness, type SprayView } from './spray';
+import type { Worked } from './worked';
 
 /** Fills of the gun's cup for one face. */
 export interface FaceFills {
@@ -29,14 +30,14 @@ export interface SupplyView {
 const piecesPerFace = 24;
 
 export function supplyView(
-  job: Job,
+  job: Worked,
   rig: Rig | undefined,
   plan: PlanView,
   spray: Pick<SprayView, 'coats' | 'strokes' | 'recoat'>,
   now: number,
 ): SupplyView {
   const { sheet, needed } = plan;
-  const own = spray.coats.filter((each) => each.sheet.id === sheet.id);
+  const own = spray.coats.filter(({ coat }) => coat.layerId === job.layer.id);
   const factor = slowness(sheet, plan.climate);
   const drink = job.part.absorption ?? 0;
   const perCoat = (wet: number, coat: number, area: number) =>

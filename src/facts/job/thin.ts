@@ -25,7 +25,7 @@ import {
   type ThinningApproach,
   type TimeLeft,
 } from '@/core/thinning';
-import type { Coating, Cup, EntryOf, Job, PlannedCoat, Rig, Shop, Thinner } from '@/records';
+import type { Coating, Cup, EntryOf, PlannedCoat, Rig, Shop, Thinner } from '@/records';
 import { bandChoices, chosenBand, type BandChoice } from './band';
 import { batchOf, thinnerFor, type BatchState } from './batch';
 import { lastOf, liveEntries, ofType } from './entries';
@@ -39,7 +39,8 @@ import {
   type StickReading,
   type TemperatureLaw,
 } from './readings';
-import { activeSheet, nextCoat } from './sheets';
+import { nextCoat } from './layers';
+import type { Worked } from './worked';
 
 /** One point of the thinning curve. */
 export interface CurvePoint extends Expected {
@@ -138,10 +139,10 @@ export interface ThinBearings {
   readonly lessons: (sheetId: string, thinnerId: string) => readonly Lesson[];
 }
 
-export function thinView(job: Job, { rig, cups, shop, plan, now, lessons }: ThinBearings): ThinView {
-  const sheet = activeSheet(job);
-  const thinner = thinnerFor(job, sheet);
-  const batch = batchOf(job, sheet);
+export function thinView(job: Worked, { rig, cups, shop, plan, now, lessons }: ThinBearings): ThinView {
+  const { sheet } = job.layer;
+  const thinner = thinnerFor(job, job.layer);
+  const batch = batchOf(job, job.layer);
   const choices = bandChoices(job, sheet, rig, plan, cups);
   const choice = chosenBand(job, choices);
   const approach = job.approach.thinBy ?? ({ kind: 'model' } as const);
@@ -241,7 +242,7 @@ export function startingBelief(
 }
 
 /** kg of the smallest addition: a step of the scale, or a mark of the graduated pot. */
-function stepOfMeasure({ approach }: Job, shop: Shop, thinner: Thinner): number {
+function stepOfMeasure({ approach }: Worked, shop: Shop, thinner: Thinner): number {
   return approach.measure === 'pot' ? (shop.potStep ?? usualPotStep) * thinner.density : shop.scaleStep;
 }
 
@@ -252,7 +253,7 @@ const sideOf = (seconds: number, { min, max }: Band) =>
   seconds < min ? 'below' : seconds > max ? 'above' : 'inside';
 
 interface StepQuestion {
-  readonly job: Job;
+  readonly job: Worked;
   readonly advice: Outcome<Advice>;
   readonly current: Reading | undefined;
   readonly stickNow: boolean;
@@ -366,7 +367,7 @@ function driftOf({ readings }: PotReadings, w: number, { cup, min, max }: Band):
   return drift ? { drift: { drift, points, left: timeInBand(drift, Math.log(low), Math.log(high)) } } : {};
 }
 
-function structureOf(job: Job, batch: BatchState): Pick<ThinView, 'structure'> {
+function structureOf(job: Worked, batch: BatchState): Pick<ThinView, 'structure'> {
   const entry = lastOf(liveEntries(job), 'structure', ({ batchId }) => batchId === batch.id);
   return entry ? { structure: { entry, off: entry.stood / entry.fresh - 1 } } : {};
 }

@@ -1,11 +1,14 @@
+import { withLayer } from '@/facts/job';
 import { celsius } from '@/core/climate';
 import { flowCup, secondsFromViscosity } from '@/core/cups';
 import { priorBelief, type ThinningApproach } from '@/core/thinning';
 import type { Coating, Cup, Job, PlannedCoat } from '@/records';
 import { lessonsFor, lessonsIn } from '../shop/lessons';
 import {
-  aJob,
   airless,
+  aJob,
+  changed,
+  coatsChanged,
   colour,
   fitRoom,
   ford,
@@ -30,7 +33,7 @@ const inBand = logged(
   [-40, reading(trueSeconds(enough))],
   [-39, reading(trueSeconds(enough))],
 );
-const by = (job: Job, thinBy: ThinningApproach): Job => ({ ...job, approach: { ...job.approach, thinBy } });
+const by = (job: Job, thinBy: ThinningApproach): Job => changed(job, { approach: { thinBy } });
 const advised = (job: Job, around: Parameters<typeof seen>[1] = {}) => {
   const { step } = seen(job, around).thin;
   if (step.kind !== 'advice' || step.advice.kind !== 'add') throw new Error(step.kind);
@@ -50,7 +53,7 @@ describe('approaches of a job', () => {
   });
 
   it('by a graduated pot in whole marks of it', () => {
-    const pot: Job = { ...thick, approach: { ...thick.approach, measure: 'pot' } };
+    const pot: Job = changed(thick, { approach: { measure: 'pot' } });
     const { mass } = advised(pot, { shop: { potStep: 10e-6 } });
     expect((mass / 0.01) % 1).toBeCloseTo(0, 6);
   });
@@ -62,7 +65,7 @@ describe('bands', () => {
     const view = seen(logged(thick, [-30, setting()]), { rig }).thin;
     expect(view.choices.map(({ from }) => from)).toEqual(['sheet', 'maker', 'physics']);
     expect(view.choice?.from).toBe('sheet');
-    const maker = seen({ ...thick, approach: { ...thick.approach, target: 'maker' } }, { rig }).thin;
+    const maker = seen(changed(thick, { approach: { target: 'maker' } }), { rig }).thin;
     expect(maker.band).toMatchObject({ min: 18, max: 24, cup: { id: 'din-4' } });
     // Readings taken in ford-4 are shown in the band’s cup.
     expect(maker.readings[0]?.atSheet).not.toBeCloseTo(trueSeconds(0), 0);
@@ -103,7 +106,7 @@ describe('a shop cup', () => {
     const job = logged(mixed, [-50, timed(44)], [-49, timed(44.5)]);
     expect(seen(job, { cups }).thin.readings).toEqual([]);
     const ownBand = { cupId: 'own', min: 28, max: 32, temperature: celsius(23) };
-    const private_: Job = { ...job, approach: { ...job.approach, target: 'own', ownBand } };
+    const private_: Job = changed(job, { approach: { target: 'own', ownBand } });
     const view = seen(private_, { cups }).thin;
     expect(view.readings[0]?.atSheet).toBeCloseTo(44.25, 6);
     if (view.step.kind !== 'advice' || view.step.advice.kind !== 'add') throw new Error(view.step.kind);
@@ -145,8 +148,7 @@ describe('no cup at hand', () => {
 
 describe('coats with a recipe of their own', () => {
   const coat = (job: Job, thinning: PlannedCoat['thinning']): Job => ({
-    ...job,
-    coats: job.coats.map((each, i) => (i === 0 ? { ...each, thinning } : each)),
+    ...coatsChanged(job, (_, i) => (i === 0 ? { thinning } : {})),
   });
 
   it('neat is neat', () => {
@@ -213,7 +215,7 @@ describe('a mix in use', () => {
 
   it('is stirred and timed by the shift rule where the sheet says nothing', () => {
     const silent = { ...lacquer, intervals: {} };
-    const job = { ...inBand, sheets: [silent] };
+    const job = withLayer(inBand, 'lacquer', { sheet: silent });
     expect(seen(job).timers.map(({ id }) => id)).not.toContain('stir');
     const ids = seen(job, { shop: { intervals: { stir: 1200, retime: 3600 } } }).timers.map(({ id }) => id);
     expect(ids).toEqual(expect.arrayContaining(['stir', 'retime']));

@@ -1,8 +1,8 @@
-import type { Job, Shop } from '@/records';
+import type { Shop } from '@/records';
 import { batchOf } from './batch';
 import type { CleanView } from './clean';
 import { lastOf, liveEntries, moment } from './entries';
-import { activeSheet } from './sheets';
+import type { Worked } from './worked';
 import type { SprayView } from './spray';
 
 export interface Timer {
@@ -21,14 +21,14 @@ const minutes = 60_000;
 
 /** Everything a job is waiting for, soonest first. */
 export function timersOf(
-  job: Job,
+  job: Worked,
   { cleanBy, idle }: Pick<CleanView, 'cleanBy' | 'idle'>,
   shop: Shop,
   spray: Pick<SprayView, 'recoat' | 'next' | 'running' | 'touch'>,
 ): Timer[] {
   const entries = liveEntries(job);
-  const sheet = activeSheet(job);
-  const batch = batchOf(job, sheet);
+  const { sheet } = job.layer;
+  const batch = batchOf(job, job.layer);
   const timers: Timer[] = [];
   const { recoat } = spray;
   if (recoat && !spray.running) {

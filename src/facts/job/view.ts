@@ -12,14 +12,15 @@ import { sprayView, type SprayView } from './spray';
 import { supplyView, type SupplyView } from './supply';
 import { thinView, type ThinView } from './thin';
 import { timersOf, type Timer } from './timers';
-import { jobWorked } from './worked';
+import { jobWorked, type Worked } from './worked';
 
 export type Stage = WorkStage;
 export const stages: readonly Stage[] = ['plan', 'mix', 'thin', 'set', 'spray', 'check', 'clean'];
 
 /** What a job needs to be seen whole. */
 export interface Bearings {
-  readonly rig?: Rig;
+  /** The rig with an id, where the shop still has it. */
+  readonly rigOf: (id: string) => Rig | undefined;
   readonly cups: readonly Cup[];
   readonly shelf: readonly ShelfCan[];
   readonly shop: Shop;
@@ -34,6 +35,9 @@ const none = () => [];
 /** Everything shown about a job, derived from its plan and its log. Nothing of it is stored. */
 export interface JobView {
   readonly job: Job;
+  /** The job as it is worked: the layer in hand, its sheet as gun and room ask for it. */
+  readonly work: Worked;
+  /** The rig of the layer in hand. */
   readonly rig?: Rig;
   readonly shop: Shop;
   readonly now: number;
@@ -52,8 +56,9 @@ export interface JobView {
   readonly current: Stage;
 }
 
-export function jobView(job: Job, { rig, cups, shelf, shop, now, lessons = none }: Bearings): JobView {
-  const work = jobWorked(job, rig);
+export function jobView(job: Job, { rigOf, cups, shelf, shop, now, lessons = none }: Bearings): JobView {
+  const work = jobWorked(job, rigOf);
+  const rig = rigOf(work.layer.rigId);
   const plan = planView(work, rig);
   const thin = thinView(work, { rig, cups, shop, plan, now, lessons });
   const set = setView(work, { rig, plan, thin, shop, now });
@@ -62,7 +67,7 @@ export function jobView(job: Job, { rig, cups, shelf, shop, now, lessons = none 
   const views = {
     plan,
     supply,
-    mix: mixView(work, plan, supply, shop, shelf),
+    mix: mixView(work, supply, shop, shelf),
     thin,
     set,
     spray,
@@ -72,6 +77,7 @@ export function jobView(job: Job, { rig, cups, shelf, shop, now, lessons = none 
   const done = doneStages(views);
   return {
     job,
+    work,
     rig,
     shop,
     now,

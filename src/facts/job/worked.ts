@@ -1,6 +1,25 @@
 import { atTemperature } from '@/core/mixing';
-import type { Coating, Job, Rig } from '@/records';
+import type { Coating, Job, JobApproach, Layer, LayerApproach, PlannedCoat, Rig } from '@/records';
 import { lastOf, liveEntries } from './entries';
+import { layerInHand } from './layers';
+
+/** A coat, and the layer it belongs to. */
+export interface LaidCoat extends PlannedCoat {
+  readonly layerId: string;
+}
+
+/**
+ * A job as it is worked: sheets as this gun and this room ask for them, the layer in hand, and all coats from the part
+ * up. What is stored stays as the sheets say.
+ */
+export interface Worked extends Omit<Job, 'approach'> {
+  readonly stored: Job;
+  /** The layer in hand. */
+  readonly layer: Layer;
+  /** How the layer in hand is worked, and what holds for the whole job. */
+  readonly approach: JobApproach & LayerApproach;
+  readonly coats: readonly LaidCoat[];
+}
 
 /** A sheet as this gun and this room ask for it: the band of the method, parts from the temperature table. */
 export function sheetWorked(sheet: Coating, rig: Rig | undefined, air: number | undefined): Coating {
@@ -17,9 +36,20 @@ export function sheetWorked(sheet: Coating, rig: Rig | undefined, air: number | 
   };
 }
 
-/** The job with its sheets as worked with. What is stored stays as the sheets say. */
-export function jobWorked(job: Job, rig: Rig | undefined): Job {
+/** @param rigOf the rig with an id, where the shop still has it */
+export function jobWorked(job: Job, rigOf: (id: string) => Rig | undefined): Worked {
   const air = lastOf(liveEntries(job), 'climate')?.air;
-  const sheets = job.sheets.map((sheet) => sheetWorked(sheet, rig, air));
-  return sheets.every((sheet, i) => sheet === job.sheets[i]) ? job : { ...job, sheets };
+  const layers = job.layers.map((layer) => {
+    const sheet = sheetWorked(layer.sheet, rigOf(layer.rigId), air);
+    return sheet === layer.sheet ? layer : { ...layer, sheet };
+  });
+  const layer = layers.find(({ id }) => id === layerInHand(job).id) ?? (layers[0] as Layer);
+  return {
+    ...job,
+    stored: job,
+    layers,
+    layer,
+    approach: { ...layer.approach, ...job.approach },
+    coats: layers.flatMap(({ id, coats }) => coats.map((coat) => ({ ...coat, layerId: id }))),
+  };
 }

@@ -29,7 +29,7 @@ describe('a new job from nothing', () => {
     for (const record of [job, ...more]) expect(isRefusal(readRecord(record))).toBe(false);
     const rig = more.find((record) => record.kind === 'rig');
     const view = jobView(job, {
-      rig,
+      rigOf: () => rig,
       cups: more.filter((record): record is Cup => record.kind === 'cup'),
       shelf: [],
       shop: newShop,

@@ -108,13 +108,10 @@ export function jobFromDraft(
     keep<Cup>(more, { kind: 'cup', version: 1, id: id(), name: `Cup ${standardId}`, standardId });
   const job: Job = {
     kind: 'job',
-    version: 1,
+    version: 2,
     id: id(),
     name: draft.name,
     begun: now,
-    sheets: [coating],
-    rigId: rig.id,
-    cupId: cup.id,
     part: {
       substrate: draft.substrate || 'Part',
       metal: draft.metal === 'yes',
@@ -129,13 +126,22 @@ export function jobFromDraft(
         },
       ],
     },
-    coats: Array.from({ length: draft.coats }, (_, i) => ({
-      id: id(),
-      sheetId: coating.id,
-      name: `Coat ${i + 1}`,
-      dry: coating.film.aim,
-    })),
-    approach: { overlap: 0.5, speed: 0.4, reserve: usualReserve(coating.blendable), acceptance: 'spot-mean' },
+    layers: [
+      {
+        id: id(),
+        name: coating.name,
+        sheet: coating,
+        rigId: rig.id,
+        cupId: cup.id,
+        approach: { overlap: 0.5, speed: 0.4, reserve: usualReserve(coating.blendable) },
+        coats: Array.from({ length: draft.coats }, (_, i) => ({
+          id: id(),
+          name: `Coat ${i + 1}`,
+          dry: coating.film.aim,
+        })),
+      },
+    ],
+    approach: { acceptance: 'spot-mean' },
     log: [],
   };
   return { job, more };

@@ -1,4 +1,4 @@
-import { aJob, at, logged, setting } from '../../../tests/fixtures/job';
+import { aJob, at, logged, setting, sprayedWith } from '../../../tests/fixtures/job';
 import { setAgain } from '../job';
 import { lastSettingOf } from './lastsetting';
 
@@ -9,7 +9,7 @@ const job = (id: string, minutes: number, pressure: number) => ({
 
 describe('restoring a setting', () => {
   it('finds the youngest of this rig and coating, in whatever job', () => {
-    const jobs = [job('a', -300, 1e5), job('b', -100, 2e5), { ...job('c', -10, 3e5), rigId: 'other' }];
+    const jobs = [job('a', -300, 1e5), job('b', -100, 2e5), sprayedWith(job('c', -10, 3e5), 'other')];
     expect(lastSettingOf(jobs, 'rig', 'lacquer')?.pressure).toBe(2e5);
     expect(lastSettingOf(jobs, 'rig', 'colour')).toBeUndefined();
   });

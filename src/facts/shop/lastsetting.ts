@@ -8,8 +8,12 @@ export function lastSettingOf(
   sheetId: string,
 ): EntryOf<'setting'> | undefined {
   return jobs
-    .filter((job) => job.rigId === rigId)
-    .flatMap((job) => ofType(liveEntries(job), 'setting').filter((entry) => entry.sheetId === sheetId))
+    .flatMap((job) => {
+      const layers = job.layers.filter((layer) => layer.rigId === rigId && layer.sheet.id === sheetId);
+      return ofType(liveEntries(job), 'setting').filter((entry) =>
+        layers.some(({ id }) => id === entry.layerId),
+      );
+    })
     .sort((a, b) => a.at.localeCompare(b.at))
     .at(-1);
 }

@@ -15,7 +15,7 @@ export interface BatchLesson extends Taught {
 }
 
 interface Held {
-  readonly rig: AnyRecord | undefined;
+  readonly rigs: readonly (AnyRecord | undefined)[];
   readonly cups: readonly Cup[];
   readonly found: BatchLesson[];
 }
@@ -29,19 +29,29 @@ export function lessonsIn(records: ReadonlyMap<string, AnyRecord>): BatchLesson[
   const cups = all.filter((record): record is Cup => record.kind === 'cup');
   return all
     .filter((record): record is Job => record.kind === 'job')
-    .flatMap((job) => lessonsOfJob(job, cups, records.get(`rig/${job.rigId}`)));
+    .flatMap((job) => lessonsOfJob(job, cups, records));
 }
 
-function lessonsOfJob(stored: Job, cups: readonly Cup[], held: AnyRecord | undefined): BatchLesson[] {
+function lessonsOfJob(
+  stored: Job,
+  cups: readonly Cup[],
+  records: ReadonlyMap<string, AnyRecord>,
+): BatchLesson[] {
+  const rigs = stored.layers.map(({ rigId }) => records.get(`rig/${rigId}`));
   const known = learnt.get(stored);
   const alike = known?.cups.length === cups.length && known.cups.every((cup, i) => cup === cups[i]);
-  if (known && alike && known.rig === held) return known.found;
-  const rig = held?.kind === 'rig' ? held : undefined;
-  const job = jobWorked(stored, rig);
-  const plan = planView(job, rig);
-  const found = job.sheets.flatMap((sheet) =>
-    batchesOf(job, sheet).flatMap((batch) => {
-      const taught = replay(job, sheet, batch, cups, plan, rig);
+  if (known && alike && known.rigs.every((rig, i) => rig === rigs[i])) return known.found;
+  const rigOf = (id: string) => {
+    const held = records.get(`rig/${id}`);
+    return held?.kind === 'rig' ? held : undefined;
+  };
+  const job = jobWorked(stored, rigOf);
+  const found = job.layers.flatMap((layer) => {
+    const { sheet } = layer;
+    const rig = rigOf(layer.rigId);
+    const plan = planView(job, rig);
+    return batchesOf(job, layer).flatMap((batch) => {
+      const taught = replay(job, layer, batch, cups, plan, rig);
       const used = batch.additions.find(({ what }) => what !== 'unthinned')?.what;
       return taught && used
         ? [
@@ -55,9 +65,9 @@ function lessonsOfJob(stored: Job, cups: readonly Cup[], held: AnyRecord | undef
             },
           ]
         : [];
-    }),
-  );
-  learnt.set(stored, { rig: held, cups, found });
+    });
+  });
+  learnt.set(stored, { rigs, cups, found });
   return found;
 }
 

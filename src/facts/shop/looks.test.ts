@@ -1,5 +1,5 @@
 import type { Job, NewEntry } from '@/records';
-import { aJob, colour, end, lacquer, logged, noon, start } from '../../../tests/fixtures/job';
+import { aJob, coatsIn, colour, end, lacquer, logged, noon, start } from '../../../tests/fixtures/job';
 import { finishedWork, looksDue, looksOf } from './looks';
 
 const day = 86_400_000;
@@ -8,10 +8,10 @@ const minutes = 24 * 60;
 const finished = (job: Job = aJob()) =>
   logged(
     job,
-    [-90, start(job.coats[0]!.id)],
-    [-80, end(job.coats[0]!.id)],
-    [-10, start(job.coats[1]!.id)],
-    [0, end(job.coats[1]!.id)],
+    [-90, start(coatsIn(job)[0]!.id)],
+    [-80, end(coatsIn(job)[0]!.id)],
+    [-10, start(coatsIn(job)[1]!.id)],
+    [0, end(coatsIn(job)[1]!.id)],
   );
 const look = (found: 'good' | 'worse'): NewEntry => ({ type: 'look', text: 'x', found });
 

@@ -1,7 +1,7 @@
 import { lateDefects, looksAfter, type DefectId, type FinishedWork } from '@/core/diagnosis';
 import { dryingOf } from '@/core/schedule';
 import type { EntryOf, Job } from '@/records';
-import { activeSheet, lastOf, liveEntries, moment, nextCoat, ofType } from '../job';
+import { coatsLeft, lastOf, layerInHand, liveEntries, moment, ofType } from '../job';
 import { isDefect } from './outcomes';
 
 export interface Look {
@@ -17,15 +17,16 @@ const fillers = ['filler-primer', 'sprayed-filler'];
 
 /** What of a finished job decides which defects may still come. */
 export function finishedWork(job: Job): FinishedWork {
-  const { part, sheets, approach } = job;
+  const { part } = job;
+  const sheets = job.layers.map(({ sheet }) => sheet);
   const over = part.existing === 'keep';
   return {
-    waterBorne: dryingOf(activeSheet(job).chemistry) === 'water',
+    waterBorne: dryingOf(layerInHand(job).sheet.chemistry) === 'water',
     cures: sheets.some(({ chemistry }) => curing.includes(chemistry)),
     filled: over || sheets.some((sheet) => fillers.includes(sheet.class)),
     over,
     iron: part.kind === undefined ? part.metal : part.kind === 'metal',
-    blended: approach.blend !== undefined,
+    blended: job.layers.some(({ approach }) => approach.blend !== undefined),
   };
 }
 
@@ -38,7 +39,7 @@ export function looksOf(job: Job): readonly Look[] {
   const ended = lastOf(entries, 'coat-end');
   if (!ended) return [];
   const named = ofType(entries, 'defect').flatMap(({ defect }) => (isDefect(defect) ? [defect] : []));
-  const late = nextCoat(job) ? [] : lateDefects(finishedWork(job));
+  const late = coatsLeft(job) ? [] : lateDefects(finishedWork(job));
   const looked = ofType(entries, 'look').map((entry) => ({ entry, at: moment(entry) }));
   return looksAfter([...named, ...late]).map((look) => {
     const at = moment(ended) + look.after * 1000;

@@ -1,6 +1,6 @@
 import { transferFound } from '@/core/film';
 import { isRefusal, type Outcome } from '@/core/refusal';
-import { batchesOf, liveEntries, ofType, type JobView } from '../job';
+import { batchesOf, layerOf, liveEntries, ofType, type JobView } from '../job';
 
 export interface TransferSeen {
   /** m³ of mix that went through the gun. */
@@ -16,13 +16,13 @@ export interface TransferSeen {
  * Transfer from the paint used and the film found, once every coat is on and measured. Nothing is claimed where
  * several batches were mixed: what is left of each cannot be told apart.
  */
-export function transferSeen({ job, spray, check, plan }: JobView): TransferSeen | undefined {
+export function transferSeen({ work: job, spray, check, plan }: JobView): TransferSeen | undefined {
   const last = spray.coats.findLast(({ state }) => state === 'done');
   if (!last || spray.next || isRefusal(check.verdict)) return undefined;
   const entries = liveEntries(job);
   if (new Set(ofType(entries, 'mixed').map(({ batchId }) => batchId)).size !== 1) return undefined;
   // What is left of it may be gone by the time the film is hard enough to measure.
-  const [batch] = batchesOf(job, last.sheet);
+  const [batch] = batchesOf(job, layerOf(job, last.coat.layerId));
   if (!batch || !(batch.applied.density > 0)) return undefined;
   const { applied, mixedMass, additions } = batch;
   const back = ofType(entries, 'returned').reduce((sum, { mass }) => sum + mass, 0);

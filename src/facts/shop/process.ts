@@ -1,5 +1,5 @@
 import type { Job } from '@/records';
-import { checkView, filmOf } from '../job';
+import { checkView, filmOf, jobWorked } from '../job';
 
 /** By what readings are taken together. */
 export type ProcessBy = 'job' | 'operator' | 'rig' | 'sheet';
@@ -23,7 +23,10 @@ export interface Measured {
 export function measuredSpots(jobs: readonly Job[]): Measured[] {
   return jobs
     .flatMap((job) => {
-      const { spots, spec, coatsOn } = checkView(job);
+      // A gun’s own band and a part’s dose by temperature change no film limits.
+      const work = jobWorked(job, () => undefined);
+      const { spots, spec, coatsOn } = checkView(work);
+      const top = work.layers.findLast(({ coats }) => coats.length > 0) ?? work.layer;
       if (coatsOn === 0) return [];
       return spots.flatMap(({ films, readings }): Measured[] => {
         const last = readings.at(-1);
@@ -36,8 +39,8 @@ export function measuredSpots(jobs: readonly Job[]): Measured[] {
             inside: mean >= spec.min && mean <= spec.max,
             job: job.id,
             operator: last.by ?? '',
-            rig: job.rigId,
-            sheet: job.coats.at(-1)?.sheetId ?? '',
+            rig: top.rigId,
+            sheet: top.sheet.id,
             min: spec.min / spec.nominal,
             max: spec.max / spec.nominal,
           },

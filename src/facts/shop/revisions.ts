@@ -1,6 +1,7 @@
 import { canonical } from '@/records/canonical';
 import {
   newId,
+  nextCounter,
   usualRecheck,
   type AnyRecord,
   type Coating,
@@ -32,21 +33,23 @@ export function changedSheet(before: Coating, after: Coating, now: string): AnyR
 /** Open jobs that began with another sheet than the shop has now. */
 export const jobsBehind = (jobs: readonly Job[], sheet: Coating): Job[] =>
   jobs.filter(
-    ({ closed, sheets }) => !closed && sheets.some((own) => own.id === sheet.id && !saysTheSame(own, sheet)),
+    ({ closed, layers }) =>
+      !closed && layers.some((own) => own.sheet.id === sheet.id && !saysTheSame(own.sheet, sheet)),
   );
 
 /** A job that takes the shop's sheet instead of the one it began with, and says so in its log. */
 export function takeSheet(job: Job, sheet: Coating, now: string): Job {
-  const before = job.sheets.find(({ id }) => id === sheet.id);
+  const before = job.layers.find((layer) => layer.sheet.id === sheet.id)?.sheet;
   return {
     ...job,
-    sheets: job.sheets.map((own) => (own.id === sheet.id ? sheet : own)),
+    layers: job.layers.map((layer) => (layer.sheet.id === sheet.id ? { ...layer, sheet } : layer)),
     log: [
       ...job.log,
       {
         type: 'action',
         id: newId(),
         at: now,
+        counter: nextCounter(job.log),
         text: `Took the changed sheet of ${sheet.name}: revision ${before?.sheetRevision || 'not stated'} to ${sheet.sheetRevision || 'not stated'}`,
       },
     ],

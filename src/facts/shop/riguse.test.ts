@@ -1,9 +1,9 @@
 import type { NewEntry } from '@/records';
-import { aJob, card, logged, mixedLacquer, setting } from '../../../tests/fixtures/job';
+import { aJob, card, coatsIn, logged, mixedLacquer, setting } from '../../../tests/fixtures/job';
 import { rigUse } from './riguse';
 
 const job = aJob();
-const coat = job.coats[0]!.id;
+const coat = coatsIn(job)[0]!.id;
 const at = (says: object): NewEntry => ({ ...(setting() as object), ...says }) as NewEntry;
 const sprayed = logged(
   job,
@@ -16,20 +16,20 @@ const sprayed = logged(
 
 describe('what a rig has done', () => {
   it('adds up hours, litres and dates over its jobs, by what was fitted', () => {
-    const use = rigUse([sprayed], job.rigId);
+    const use = rigUse([sprayed], 'rig');
     expect(use.seconds).toBe(20 * 60);
     expect(use.volume).toBeGreaterThan(1e-3);
     expect(use.fitted.get('a')).toEqual({ seconds: 1200, volume: expect.closeTo(use.volume, 9) });
-    expect(rigUse([sprayed, { ...sprayed, id: 'again' }], job.rigId).seconds).toBe(2400);
+    expect(rigUse([sprayed, { ...sprayed, id: 'again' }], 'rig').seconds).toBe(2400);
   });
   it('knows nothing of other rigs, of coats that run, of entries struck', () => {
     expect(rigUse([sprayed], 'another')).toMatchObject({ seconds: 0, volume: 0 });
     const running = logged(job, [-80, { type: 'coat-start', coatId: coat }]);
-    expect(rigUse([running], job.rigId)).toMatchObject({ seconds: 0, lastSprayed: undefined });
+    expect(rigUse([running], 'rig')).toMatchObject({ seconds: 0, lastSprayed: undefined });
   });
   it('remembers when it was last cleaned', () => {
     const clean = logged(sprayed, [-40, { type: 'tick', list: 'clean', step: 'flush', done: true }]);
-    const { lastCleaned, lastSprayed } = rigUse([clean], job.rigId);
+    const { lastCleaned, lastSprayed } = rigUse([clean], 'rig');
     expect(lastCleaned! - lastSprayed!).toBe(20 * 60_000);
   });
 });

@@ -35,26 +35,31 @@ export interface RigUse {
  */
 export function spansOf(jobs: readonly Job[], rigId: string): SprayedSpan[] {
   return jobs.flatMap((job) => {
-    if (job.rigId !== rigId) return [];
+    const own = job.layers.filter((layer) => layer.rigId === rigId);
+    if (own.length === 0) return [];
+    const layerWith = (coatId: string) => own.find(({ coats }) => coats.some(({ id }) => id === coatId));
     const entries = liveEntries(job);
     const coats = ofType(entries, 'coat-end').flatMap((end) => {
+      const layer = layerWith(end.coatId);
+      if (!layer) return [];
       const start = lastOf(
         entries,
         'coat-start',
         (entry) => entry.coatId === end.coatId && moment(entry) <= moment(end),
       );
-      return start ? [{ end, seconds: (moment(end) - moment(start)) / 1000 }] : [];
+      return start ? [{ end, layer, seconds: (moment(end) - moment(start)) / 1000 }] : [];
     });
     const sprayed = coats.reduce((sum, { seconds }) => sum + seconds, 0);
-    const mixed = mixedOf(job);
-    return coats.map(({ end, seconds }): SprayedSpan => {
-      const setting = lastOf(entries, 'setting', (entry) => moment(entry) <= moment(end));
-      const fitted = setting?.tip ?? setting?.setId;
-      const sheet = job.sheets.find(
-        ({ id }) => id === job.coats.find((coat) => coat.id === end.coatId)?.sheetId,
+    const mixed = mixedOf(job, rigId);
+    return coats.map(({ end, layer: { id: layerId, sheet }, seconds }): SprayedSpan => {
+      const setting = lastOf(
+        entries,
+        'setting',
+        (entry) => entry.layerId === layerId && moment(entry) <= moment(end),
       );
+      const fitted = setting?.tip ?? setting?.setId;
       const volume = sprayed > 0 ? (mixed * seconds) / sprayed : 0;
-      const rub = sheet ? abrasiveness[sheet.abrasive ?? classAbrasiveness(sheet.class)] : 1;
+      const rub = abrasiveness[sheet.abrasive ?? classAbrasiveness(sheet.class)];
       return { at: moment(end), seconds, volume, wearing: volume * rub, ...(fitted ? { fitted } : {}) };
     });
   });
@@ -62,7 +67,7 @@ export function spansOf(jobs: readonly Job[], rigId: string): SprayedSpan[] {
 
 /** Adds up what a rig has done. */
 export function rigUse(jobs: readonly Job[], rigId: string): RigUse {
-  const own = jobs.filter((job) => job.rigId === rigId);
+  const own = jobs.filter(({ layers }) => layers.some((layer) => layer.rigId === rigId));
   const spans = spansOf(own, rigId);
   const fitted = new Map<string, { seconds: number; volume: number }>();
   for (const { fitted: name, seconds, volume } of spans) {
@@ -76,19 +81,20 @@ export function rigUse(jobs: readonly Job[], rigId: string): RigUse {
   });
   return {
     seconds: spans.reduce((sum, { seconds }) => sum + seconds, 0),
-    volume: own.reduce((sum, job) => sum + mixedOf(job), 0),
+    volume: own.reduce((sum, job) => sum + mixedOf(job, rigId), 0),
     lastSprayed: spans.length ? Math.max(...spans.map(({ at }) => at)) : undefined,
     lastCleaned: cleaned.length ? Math.max(...cleaned) : undefined,
     fitted,
   };
 }
 
-const mixedOf = (job: Job): number =>
-  ofType(liveEntries(job), 'mixed').reduce((sum, entry) => sum + mixedVolume(job, entry), 0);
+/** m³ mixed of the layers that a rig sprays. */
+const mixedOf = (job: Job, rigId: string): number =>
+  ofType(liveEntries(job), 'mixed').reduce((sum, entry) => sum + mixedVolume(job, rigId, entry), 0);
 
-function mixedVolume(job: Job, { sheetId, poured }: EntryOf<'mixed'>): number {
-  const sheet = job.sheets.find(({ id }) => id === sheetId);
-  const mixed = sheet && sheetAsMixed(sheet);
+function mixedVolume(job: Job, rigId: string, { layerId, poured }: EntryOf<'mixed'>): number {
+  const layer = job.layers.find((each) => each.id === layerId && each.rigId === rigId);
+  const mixed = layer && sheetAsMixed(layer.sheet);
   const mass = poured.reduce((sum, each) => sum + each.mass, 0);
   return mixed && !isRefusal(mixed) ? mass / mixed.density : 0;
 }

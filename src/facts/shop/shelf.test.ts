@@ -16,7 +16,7 @@ const can = (id: string, says: Partial<Can> = {}): Can => ({
 const poured = (canId: string, mass: number): NewEntry => ({
   type: 'poured',
   batchId: 'b',
-  sheetId: 'lacquer',
+  layerId: 'lacquer',
   volume: 1e-3,
   partId: 'base',
   mass,

@@ -1,5 +1,5 @@
 import type { NewEntry } from '@/records';
-import { aJob, logged } from '../../../tests/fixtures/job';
+import { aJob, changed, logged } from '../../../tests/fixtures/job';
 import { shiftOf } from './shift';
 
 const { part } = aJob();
@@ -44,7 +44,7 @@ describe('a run of parts', () => {
         [-10, parts(1)],
       ),
     };
-    const own = { ...job, approach: { ...job.approach, sampling: { first: 0, every: 5 } } };
+    const own = changed(job, { approach: { sampling: { first: 0, every: 5 } } });
     expect(shiftOf(own)).toMatchObject({ measureNow: false, next: 5, samples: 4 });
     expect(shiftOf(own)!.handed?.text).toBe('Rack three');
   });

@@ -1,7 +1,7 @@
 import { celsius } from '@/core/climate';
 import { isRefusal } from '@/core/refusal';
 import type { Rig } from '@/records';
-import { at, end, logged, readyToSpray, start, turbine } from '../../../tests/fixtures/job';
+import { at, end, logged, readyToSpray, sprayedWith, start, turbine } from '../../../tests/fixtures/job';
 import { rigMoisture, waterRows } from './water';
 
 const rig: Rig = {
@@ -37,10 +37,8 @@ describe('water by the weather', () => {
         { at: at(-2), where: 'separator', volume: 3e-5 },
       ],
     };
-    const job = {
-      ...logged(readyToSpray(), [-100, start('lacquer-1')], [-40, end('lacquer-1')]),
-      rigId: rig.id,
-    };
+    const sprayed = logged(readyToSpray(), [-100, start('lacquer-1')], [-40, end('lacquer-1')]);
+    const job = sprayedWith(sprayed, rig.id);
     const rows = waterRows(kept, [job]);
     expect(rows.map(({ found }) => found.where)).toEqual(['tank', 'separator', 'gun', 'tank']);
     expect(rows[0]!.sprayed).toBeCloseTo(3600);

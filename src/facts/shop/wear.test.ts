@@ -1,14 +1,15 @@
 import { isRefusal } from '@/core/refusal';
 import type { EntryOf, Job, Rig } from '@/records';
 import {
-  aJob,
   airless,
+  aJob,
   at,
   end,
   logged,
   noon,
   readyToSpray,
   setting,
+  sprayedWith,
   start,
   turbine,
   wallPaint,
@@ -35,8 +36,7 @@ const sprayed = (ago: number, minutes: number, more: Partial<Job> = {}): Job => 
 const set = { id: 's13', bore: 1.3e-3, since: day(100) };
 const rig: Rig = { ...turbine, sets: [set] };
 const withSet = (job: Job): Job => ({
-  ...job,
-  rigId: rig.id,
+  ...sprayedWith(job, rig.id),
   log: job.log.map((entry) =>
     entry.type === 'setting' ? { ...entry, at: at(-400 * 1440), setId: 's13' } : entry,
   ),
@@ -95,13 +95,13 @@ describe('what wears', () => {
     const sheet = { ...wallPaint, pricePerVolume: 8000 };
     const job = (abrasive: 'mild' | 'harsh'): Job =>
       logged(
-        { ...aJob([{ ...sheet, abrasive }]), rigId: pump.id },
+        sprayedWith(aJob([{ ...sheet, abrasive }]), pump.id),
         [
           -2000,
           {
             type: 'mixed',
             batchId: 'b',
-            sheetId: sheet.id,
+            layerId: sheet.id,
             poured: [{ partId: sheet.components[0]!.id, mass: 132 }],
           },
         ],
@@ -130,7 +130,7 @@ describe('what wears', () => {
       [-30, start('lacquer-2')],
       [-20, end('lacquer-2')],
     );
-    const [first, second] = spansOf([job], job.rigId);
+    const [first, second] = spansOf([job], job.layers[0]!.rigId);
     expect(first!.volume).toBeCloseTo(2 * second!.volume);
     expect(first!.wearing).toBeCloseTo(first!.volume / 2);
   });

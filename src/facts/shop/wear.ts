@@ -166,7 +166,8 @@ function measuredTip(rig: Rig, code: string, volume: number, jobs: readonly Job[
   if (isRefusal(tip) || fan === undefined) return undefined;
   const lost = Math.max(1 - fan / tip.fan, 0);
   const left = tipForecast({ volume, fresh: tip.fan, fan }, renewAt);
-  const price = jobs.filter(({ rigId }) => rigId === rig.id).at(-1)?.sheets[0]?.pricePerVolume;
+  const price = jobs.flatMap(({ layers }) => layers.filter(({ rigId }) => rigId === rig.id)).at(-1)
+    ?.sheet.pricePerVolume;
   const tipPrice = rig.kit?.find(({ part, price: own }) => part === 'tip' && own !== undefined)?.price;
   return {
     lost,

@@ -1,5 +1,6 @@
 'use client';
 
+import { layerOf } from '@/facts/job';
 import { useState } from 'react';
 import { useRecord, useStore } from '@/store/hooks';
 import { Button } from '@/ui/Button';
@@ -14,9 +15,9 @@ export function SheetChanged() {
   const { view } = useJob();
   const store = useStore();
   const [comparing, setComparing] = useState(false);
-  const own = view.job.sheets.find(({ id }) => id === view.plan.sheet.id);
-  const current = useRecord('coating', own?.id ?? '');
-  if (!own || !current || saysTheSame(own, current)) return null;
+  const own = layerOf(view.job, view.work.layer.id).sheet;
+  const current = useRecord('coating', own.id);
+  if (!current || saysTheSame(own, current)) return null;
   const take = () => {
     store.put(takeSheet(view.job, current, new Date().toISOString()), 'changed sheet taken');
     notify('This job works with the changed sheet now.');

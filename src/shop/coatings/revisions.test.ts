@@ -32,7 +32,7 @@ describe('a changed sheet', () => {
     ]);
     expect(jobsBehind([job], lacquer)).toEqual([]);
     const took = takeSheet(job, thicker, now);
-    expect(saysTheSame(took.sheets[0]!, thicker)).toBe(true);
+    expect(saysTheSame(took.layers[0]!.sheet, thicker)).toBe(true);
     expect(took.log.at(-1)).toMatchObject({
       type: 'action',
       text: expect.stringContaining('revision not stated to 4'),

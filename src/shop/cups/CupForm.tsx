@@ -21,7 +21,7 @@ const standards = flowCups.map(({ id, name, standard }) => ({
 export function CupForm({ cup, onClose }: { readonly cup: Cup; readonly onClose: () => void }) {
   const store = useStore();
   const held = useRecords('cup').some(({ id }) => id === cup.id);
-  const used = useRecords('job').some(({ cupId }) => cupId === cup.id);
+  const used = useRecords('job').some(({ layers }) => layers.some(({ cupId }) => cupId === cup.id));
   const [said, setSaid] = useState<Cup>(cup);
   const own = said.own;
   const liquids = own?.liquids ?? [];

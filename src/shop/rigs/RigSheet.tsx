@@ -70,7 +70,7 @@ function RigForm({ rig }: { readonly rig: Rig }) {
   const codes = tips.split(/[,;\s]+/).filter(Boolean);
   const badTip = codes.map(tipFromCode).find(isRefusal);
   const airless = atomising === 'airless';
-  const users = jobs.filter(({ rigId }) => rigId === rig.id);
+  const users = jobs.filter(({ layers }) => layers.some(({ rigId }) => rigId === rig.id));
 
   const save = handleSubmit((filled) => {
     if (airless && badTip) return;

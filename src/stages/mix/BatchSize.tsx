@@ -1,7 +1,7 @@
 'use client';
 
+import { withApproach, type Worked } from '@/facts/job';
 import { isRefusal } from '@/core/refusal';
-import type { Job } from '@/records';
 import { useStore } from '@/store/hooks';
 import { expects } from '@/words/expects';
 import { BatchList } from '@/ui/job/BatchList';
@@ -16,10 +16,9 @@ export function BatchSize() {
   const { view } = useJob();
   const store = useStore();
   const units = useUnits();
-  const { job, mix, supply } = view;
-  const set = (change: Partial<Job['approach']>) =>
-    store.put({ ...job, approach: { ...job.approach, ...change } }, 'batch size');
-  const { batch, pot } = job.approach;
+  const { work, mix, supply } = view;
+  const set = (change: Partial<Worked['approach']>) => store.put(withApproach(work, change), 'batch size');
+  const { batch, pot } = work.approach;
   const small = mix.small.reduce((most, { enough }) => Math.max(most, enough), 0);
   return (
     <Panel title="This batch" place="batch">

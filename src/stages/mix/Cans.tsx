@@ -1,7 +1,7 @@
 'use client';
 
 import { useStore } from '@/store/hooks';
-import type { Source } from '@/facts/job';
+import { type Source, withLayer } from '@/facts/job';
 import { ButtonLink } from '@/ui/Button';
 import { useJob } from '@/ui/job/context';
 import { Panel } from '@/ui/Panel';
@@ -11,11 +11,14 @@ import { useUnits } from '@/ui/units';
 export function Cans() {
   const { view } = useJob();
   const store = useStore();
-  const { job, mix } = view;
+  const { job, work, mix } = view;
   const choose = ({ choices, cans }: Source, id: string, on: boolean) => {
-    const others = (job.cans ?? []).filter((each) => !choices.some(({ can }) => can.id === each));
+    const others = (work.layer.cans ?? []).filter((each) => !choices.some(({ can }) => can.id === each));
     const own = cans.map(({ can }) => can.id).filter((each) => each !== id);
-    store.put({ ...job, cans: [...others, ...own, ...(on ? [id] : [])] }, 'cans chosen');
+    store.put(
+      withLayer(job, work.layer.id, { cans: [...others, ...own, ...(on ? [id] : [])] }),
+      'cans chosen',
+    );
   };
   return (
     <Panel

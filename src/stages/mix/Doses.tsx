@@ -1,7 +1,7 @@
 'use client';
 
 import { useStore } from '@/store/hooks';
-import { dosesOf } from '@/facts/job';
+import { dosesOf, withLayer } from '@/facts/job';
 import { useJob } from '@/ui/job/context';
 import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
@@ -12,18 +12,18 @@ export function Doses() {
   const { view } = useJob();
   const store = useStore();
   const units = useUnits();
-  const { job, mix } = view;
+  const { job, work, mix } = view;
   const fixed = mix.batch !== undefined || mix.pouring !== undefined;
   const set = (id: string, dose: number | undefined) => {
     // A cleared field goes back to what the sheet says.
-    const others = Object.entries(job.doses ?? {}).filter(([each]) => each !== id);
+    const others = Object.entries(work.layer.doses ?? {}).filter(([each]) => each !== id);
     const doses = Object.fromEntries(dose === undefined ? others : [...others, [id, dose]]);
-    store.put({ ...job, doses }, 'dose changed');
+    store.put(withLayer(job, work.layer.id, { doses }), 'dose changed');
   };
   return (
     <Panel title="Doses">
       <ul className="space-y-3">
-        {dosesOf(job, mix.sheet).map(({ id, name, dose, maximum, doseBy, doseOf, thins }) => (
+        {dosesOf(work.layer).map(({ id, name, dose, maximum, doseBy, doseOf, thins }) => (
           <li key={id} className="grid items-start gap-3 sm:grid-cols-[9rem_1fr]">
             {fixed ? (
               <div>

@@ -47,7 +47,7 @@ function TakeLeftover({ others }: { readonly others: readonly JobView[] }) {
     log('leftover used', {
       type: 'leftover',
       batchId: view.mix.pouring?.batchId ?? newBatchId(view),
-      sheetId: view.mix.sheet.id,
+      layerId: view.work.layer.id,
       volume,
       from: other.job.name,
       mixedAt: new Date(batch.mixedAt).toISOString(),

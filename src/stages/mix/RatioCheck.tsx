@@ -32,7 +32,7 @@ export function RatioCheck() {
     log('mixed', {
       type: 'mixed',
       batchId: pouring?.batchId ?? newBatchId(view),
-      sheetId: sheet.id,
+      layerId: view.work.layer.id,
       poured: recipe.map(({ id }, i) => ({ partId: id, mass: masses[i] ?? 0 })),
     });
   return (

@@ -2,7 +2,7 @@
 
 import { showDuration } from '@/core/quantity';
 import { useStore } from '@/store/hooks';
-import { slowness, type DayQuestion } from '@/facts/job';
+import { type DayQuestion, slowness, withApproach } from '@/facts/job';
 import { Choice } from '@/ui/Choice';
 import { useJob } from '@/ui/job/context';
 import { useUnits } from '@/ui/units';
@@ -19,10 +19,10 @@ export function AfterCoats({ asked, end, clock }: Props) {
   const { view } = useJob();
   const store = useStore();
   const units = useUnits();
-  const { job, plan } = view;
+  const { work, plan } = view;
   const sheet = asked.coats.at(-1)?.sheet ?? plan.sheet;
   const { touch, handle, cure, flash, forced } = sheet.times;
-  const drying = forced && job.approach.drying === 'forced' ? forced : undefined;
+  const drying = forced && work.approach.drying === 'forced' ? forced : undefined;
   const factor = slowness(sheet, plan.climate);
   const said = (
     [
@@ -50,8 +50,8 @@ export function AfterCoats({ asked, end, clock }: Props) {
       {forced && (
         <Choice
           label="Drying"
-          value={job.approach.drying ?? 'room'}
-          onChange={(value) => store.put({ ...job, approach: { ...job.approach, drying: value } }, 'drying')}
+          value={work.approach.drying ?? 'room'}
+          onChange={(value) => store.put(withApproach(work, { drying: value }), 'drying')}
           options={[
             { value: 'room', label: 'In the room' },
             { value: 'forced', label: 'Forced, as the sheet allows' },

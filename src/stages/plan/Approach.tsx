@@ -1,5 +1,6 @@
 'use client';
 
+import { withApproach } from '@/facts/job';
 import { useMemo } from 'react';
 import { measuredProfile, shapeProfile, steadiness } from '@/core/evenness';
 import { strokeSpacing } from '@/core/film';
@@ -18,8 +19,8 @@ export function Approach() {
   const { view } = useJob();
   const store = useStore();
   const units = useUnits();
-  const { job, set } = view;
-  const { overlap } = job.approach;
+  const { work, set } = view;
+  const { overlap } = work.approach;
   const fan = set.setting?.fan ?? view.rig?.fan ?? 0.25;
   const held = overlaps.find((each) => Math.abs(Number(each) - overlap) < 0.005) ?? '0.5';
   const read = view.rig?.patterns?.at(-1)?.pattern.profile;
@@ -46,9 +47,7 @@ export function Approach() {
           value,
           label: units.show('share', Number(value), { digits: 0 }),
         }))}
-        onChange={(value) =>
-          store.put({ ...job, approach: { ...job.approach, overlap: Number(value) } }, 'overlap')
-        }
+        onChange={(value) => store.put(withApproach(work, { overlap: Number(value) }), 'overlap')}
       />
       <p className="text-sm text-ink-soft">
         Strokes {units.show('distance', strokeSpacing(fan, overlap))} apart: {(1 / (1 - overlap)).toFixed(1)}{' '}

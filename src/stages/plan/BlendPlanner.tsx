@@ -1,9 +1,9 @@
 'use client';
 
+import { withApproach, type Worked } from '@/facts/job';
 import { planBlend } from '@/core/film';
 import { layingOf } from '@/core/system';
 import { isRefusal } from '@/core/refusal';
-import type { Job } from '@/records';
 import { useStore } from '@/store/hooks';
 import { Choice } from '@/ui/Choice';
 import { useJob } from '@/ui/job/context';
@@ -12,7 +12,7 @@ import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 
-type Blend = NonNullable<Job['approach']['blend']>;
+type Blend = NonNullable<Worked['approach']['blend']>;
 
 const usual = (film: number): Blend => ({
   coverage: 0.2,
@@ -35,13 +35,13 @@ export function BlendPlanner() {
   const { view } = useJob();
   const store = useStore();
   const units = useUnits();
-  const { job, plan, set } = view;
+  const { work, plan, set } = view;
   const blends = plan.coats.filter(({ coat }) => coat.role === 'blend');
   const [first] = blends;
   if (!first) return null;
-  const blend = job.approach.blend ?? usual(first.sheet.film.aim);
+  const blend = work.approach.blend ?? usual(first.sheet.film.aim);
   const change = (said: Partial<Blend>) =>
-    store.put({ ...job, approach: { ...job.approach, blend: { ...blend, ...said } } }, 'blend');
+    store.put(withApproach(work, { blend: { ...blend, ...said } }), 'blend');
   const film = blends.reduce((sum, { coat }) => sum + coat.dry, 0) / blends.length;
   const found = planBlend({ ...blend, coats: blends.length, film });
   const lower = layingOf('blend').pressure;
@@ -67,7 +67,7 @@ export function BlendPlanner() {
           onChange={(hides) => hides && hides > 0 && change({ hides })}
           expects={[5e-6, 150e-6]}
           lazily
-          hint={job.approach.blend ? undefined : 'Two coats: a default'}
+          hint={work.approach.blend ? undefined : 'Two coats: a default'}
         />
       </div>
       <div className="mt-3 max-w-md">

@@ -8,7 +8,7 @@ import { calendarOf } from '@/exchange/calendar';
 import { fileName } from '@/exchange/filename';
 import { usualWorkday } from '@/records';
 import { useStore } from '@/store/hooks';
-import { dayQuestion, type DayQuestion, type JobView } from '@/facts/job';
+import { dayQuestion, type DayQuestion, type JobView, withApproach } from '@/facts/job';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { CommitField, TextField } from '@/ui/Field';
@@ -34,11 +34,10 @@ export function DayAxis() {
   const { view } = useJob();
   const store = useStore();
   const units = useUnits();
-  const { job, shop } = view;
+  const { job, work, shop } = view;
   const [begin, setBegin] = useState('');
   const { asked, planned, busy, stop } = usePlannedDay(begin);
-  const set = (said: Partial<typeof job.approach>) =>
-    store.put({ ...job, approach: { ...job.approach, ...said } }, 'plan of the day');
+  const set = (said: Partial<typeof work.approach>) => store.put(withApproach(work, said), 'plan of the day');
   const both = job.part.faces.some(({ sides }) => sides === 2);
   const plan = planned && !isRefusal(planned.plan) ? planned.plan : undefined;
   const clock = (s: number) => clockTime(asked.midnight + s * 1000);
@@ -57,7 +56,7 @@ export function DayAxis() {
           type="number"
           min={1}
           max={200}
-          value={String(job.approach.racks ?? '')}
+          value={String(work.approach.racks ?? '')}
           onCommit={(text) => {
             const racks = Math.floor(Number(text));
             set({ racks: text.trim() !== '' && racks >= 1 && racks <= 200 ? racks : undefined });
@@ -66,7 +65,7 @@ export function DayAxis() {
         {both && (
           <Choice
             label="Both sides"
-            value={job.approach.turning ?? 'one-side'}
+            value={work.approach.turning ?? 'one-side'}
             onChange={(turning) => set({ turning })}
             options={turnings}
           />

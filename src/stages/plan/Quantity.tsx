@@ -2,9 +2,8 @@
 
 import { isRefusal } from '@/core/refusal';
 import { usualReserve, type Needed } from '@/core/mixing';
-import type { Job } from '@/records';
 import { useStore } from '@/store/hooks';
-import type { FaceFills } from '@/facts/job';
+import { type FaceFills, withApproach, type Worked } from '@/facts/job';
 import { CommitField } from '@/ui/Field';
 import { expects } from '@/words/expects';
 import { BatchList } from '@/ui/job/BatchList';
@@ -21,10 +20,10 @@ export function Quantity() {
   const { view } = useJob();
   const store = useStore();
   const units = useUnits();
-  const { job, plan, supply, rig } = view;
+  const { job, work, plan, supply, rig } = view;
   const { needed, sheet } = plan;
-  const set = (change: Partial<Job['approach']>, label: string) =>
-    store.put({ ...job, approach: { ...job.approach, ...change } }, label);
+  const set = (change: Partial<Worked['approach']>, label: string) =>
+    store.put(withApproach(work, change), label);
   return (
     <Panel title="Quantity">
       {isRefusal(needed) ? (
@@ -51,7 +50,7 @@ export function Quantity() {
         <NumberField
           label="Reserve"
           quantity="share"
-          value={job.approach.reserve}
+          value={work.approach.reserve}
           onChange={(reserve) => reserve !== undefined && set({ reserve: Math.min(reserve, 1) }, 'reserve')}
           expects={[0.02, 0.4]}
           lazily
@@ -61,7 +60,7 @@ export function Quantity() {
           type="number"
           min={0}
           max={99}
-          value={String(job.approach.cards ?? 3)}
+          value={String(work.approach.cards ?? 3)}
           onCommit={(text) => {
             const cards = Math.floor(Number(text));
             if (text.trim() !== '' && cards >= 0 && cards <= 99) set({ cards }, 'test cards');
@@ -79,7 +78,7 @@ export function Quantity() {
         <NumberField
           label="The pot holds"
           quantity="volume"
-          value={job.approach.pot}
+          value={work.approach.pot}
           onChange={(pot) => set({ pot: pot && pot > 0 ? pot : undefined }, 'pot size')}
           expects={expects.volume}
           lazily
@@ -94,7 +93,7 @@ export function Quantity() {
         </p>
         <CommitField
           label="Reason for the reserve"
-          value={job.approach.reserveWhy ?? ''}
+          value={work.approach.reserveWhy ?? ''}
           onCommit={(reserveWhy) => set({ reserveWhy }, 'reserve')}
         />
       </div>

@@ -19,9 +19,9 @@ import {
 import { CSS } from '@dnd-kit/utilities';
 import { GripVertical, Plus, Trash2 } from 'lucide-react';
 import { coatRoles, gritFor, layingOf, stackTotal, type CoatRole } from '@/core/system';
-import { newId, type Job, type PlannedCoat } from '@/records';
+import { newId } from '@/records';
 import { useStore } from '@/store/hooks';
-import type { CoatPlan } from '@/facts/job';
+import { type CoatPlan, type LaidCoat, withCoats } from '@/facts/job';
 import { Button } from '@/ui/Button';
 import { expects } from '@/words/expects';
 import { SelectField } from '@/ui/Field';
@@ -38,34 +38,34 @@ export function Stack() {
   const { view } = useJob();
   const store = useStore();
   const units = useUnits();
-  const { job, plan, spray } = view;
+  const { job, work, plan, spray } = view;
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   );
-  const change = (coats: Job['coats']) => store.put({ ...job, coats }, 'coats changed');
-  const set = (id: string, said: Partial<PlannedCoat>) =>
-    change(job.coats.map((coat) => (coat.id === id ? { ...coat, ...said } : coat)));
+  const change = (coats: readonly LaidCoat[]) => store.put(withCoats(job, coats, newId), 'coats changed');
+  const set = (id: string, said: Partial<LaidCoat>) =>
+    change(work.coats.map((coat) => (coat.id === id ? { ...coat, ...said } : coat)));
   const add = () => {
-    const last = job.coats.at(-1) as PlannedCoat;
-    change([...job.coats, { ...last, id: newId(), name: `Coat ${job.coats.length + 1}` }]);
+    const last = work.coats.at(-1) as LaidCoat;
+    change([...work.coats, { ...last, id: newId(), name: `Coat ${work.coats.length + 1}` }]);
   };
   const locked = (i: number) => (spray.coats[i]?.state ?? 'todo') !== 'todo';
   const drop = ({ active, over }: DragEndEvent) => {
-    const from = job.coats.findIndex(({ id }) => id === active.id);
-    const to = job.coats.findIndex(({ id }) => id === over?.id);
+    const from = work.coats.findIndex(({ id }) => id === active.id);
+    const to = work.coats.findIndex(({ id }) => id === over?.id);
     // What is on stays under what is not.
     if (from < 0 || to < 0 || from === to || locked(from) || locked(to)) return;
-    change(arrayMove([...job.coats], from, to));
+    change(arrayMove([...work.coats], from, to));
   };
   const total = stackTotal(
-    plan.coats.map(({ coat, sheet, dry }) => ({
+    plan.coats.map(({ coat, dry }) => ({
       id: coat.id,
       dry: coat.dry,
       sandBack: coat.sandBack ?? 0,
       min: dry.min * filmShare(coat.dry, dry.min),
       max: dry.max,
-      coating: sheet.id,
+      coating: coat.layerId,
     })),
   );
   return (
@@ -80,7 +80,7 @@ export function Stack() {
     >
       <Templates />
       <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
-        <SortableContext items={job.coats.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
+        <SortableContext items={work.coats.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
           <ol className="divide-y divide-hairline border-y border-hairline" data-stack>
             {plan.coats.map((each, i) => (
               <CoatRow
@@ -88,9 +88,9 @@ export function Stack() {
                 at={i}
                 plan={each}
                 state={spray.coats[i]?.state ?? 'todo'}
-                only={job.coats.length === 1}
+                only={work.coats.length === 1}
                 onSet={(said) => set(each.coat.id, said)}
-                onRemove={() => change(job.coats.filter(({ id }) => id !== each.coat.id))}
+                onRemove={() => change(work.coats.filter(({ id }) => id !== each.coat.id))}
               />
             ))}
           </ol>
@@ -107,7 +107,7 @@ export function Stack() {
       {total.cutThrough.map(({ id, at, left }) => (
         <div key={id} className="mt-2">
           <Notice tone={at === 'aim' ? 'stop' : 'care'}>
-            {job.coats.find((coat) => coat.id === id)?.name}: sanding{' '}
+            {work.coats.find((coat) => coat.id === id)?.name}: sanding{' '}
             {at === 'aim' ? 'goes through to the coating below' : 'leaves nothing where the film is least'} (
             {units.show('film', Math.max(left, 0))} left). Another coat, or less taken off.
           </Notice>
@@ -125,7 +125,7 @@ interface RowProps {
   readonly plan: CoatPlan;
   readonly state: 'todo' | 'running' | 'done';
   readonly only: boolean;
-  readonly onSet: (said: Partial<PlannedCoat>) => void;
+  readonly onSet: (said: Partial<LaidCoat>) => void;
   readonly onRemove: () => void;
 }
 
@@ -205,13 +205,13 @@ function CoatRow({ at, plan: { coat, sheet, wet, dry, solids }, state, only, onS
             ...coatRoles.map((value) => ({ value, label: roleWords[value] })),
           ]}
         />
-        {view.job.sheets.length > 1 && (
+        {view.job.layers.length > 1 && (
           <SelectField
             label="Coating"
-            value={coat.sheetId}
+            value={coat.layerId}
             disabled={state !== 'todo'}
-            onChange={(event) => onSet({ sheetId: event.target.value })}
-            options={view.job.sheets.map(({ id, name }) => ({ value: id, label: name }))}
+            onChange={(event) => onSet({ layerId: event.target.value })}
+            options={view.job.layers.map(({ id, name }) => ({ value: id, label: name }))}
           />
         )}
       </div>

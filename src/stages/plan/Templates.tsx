@@ -1,5 +1,6 @@
 'use client';
 
+import { withCoats } from '@/facts/job';
 import { useState } from 'react';
 import { templates } from '@/core/system';
 import { newId } from '@/records';
@@ -15,31 +16,32 @@ export function Templates() {
   const { view } = useJob();
   const store = useStore();
   const { undo } = useShopActions();
-  const { job, spray } = view;
+  const { job, work, spray } = view;
   const [id, setId] = useState(templates[0]?.id ?? '');
-  const [sheetId, setSheetId] = useState(view.plan.sheet.id);
+  const [layerId, setLayerId] = useState(work.layer.id);
   const template = templates.find((each) => each.id === id);
-  const sheet = job.sheets.find((each) => each.id === sheetId);
+  const layer = job.layers.find((each) => each.id === layerId) ?? work.layer;
   const lay = () => {
-    if (!template || !sheet) return;
-    const keep = job.coats.filter(
-      (coat, i) => (spray.coats[i]?.state ?? 'todo') !== 'todo' || coat.sheetId !== sheet.id,
+    if (!template) return;
+    const keep = work.coats.filter(
+      (coat, i) => (spray.coats[i]?.state ?? 'todo') !== 'todo' || coat.layerId !== layer.id,
     );
     const laid = template.coats.map(({ name, role, film, sandBack }) => ({
       id: newId(),
-      sheetId: sheet.id,
+      layerId: layer.id,
       name,
       role,
-      dry: sheet.film.aim * film,
+      dry: layer.sheet.film.aim * film,
+      ...(film < 1 ? { weight: film } : {}),
       ...(sandBack === undefined ? {} : { sandBack }),
     }));
     // They go where the coating’s own coats were.
-    const first = job.coats.findIndex(
-      (coat, i) => coat.sheetId === sheet.id && (spray.coats[i]?.state ?? 'todo') === 'todo',
+    const first = work.coats.findIndex(
+      (coat, i) => coat.layerId === layer.id && (spray.coats[i]?.state ?? 'todo') === 'todo',
     );
-    const before = first < 0 ? keep.length : keep.filter((coat) => job.coats.indexOf(coat) < first).length;
+    const before = first < 0 ? keep.length : keep.filter((coat) => work.coats.indexOf(coat) < first).length;
     store.put(
-      { ...job, coats: [...keep.slice(0, before), ...laid, ...keep.slice(before)] },
+      withCoats(job, [...keep.slice(0, before), ...laid, ...keep.slice(before)], newId),
       `laid out ${template.name.toLowerCase()}`,
     );
     notify(`Laid out: ${template.name.toLowerCase()}.`, undo);
@@ -55,13 +57,13 @@ export function Templates() {
             options={templates.map(({ id: value, name }) => ({ value, label: name }))}
           />
         </div>
-        {job.sheets.length > 1 && (
+        {job.layers.length > 1 && (
           <div className="min-w-40">
             <SelectField
               label="In"
-              value={sheetId}
-              onChange={(event) => setSheetId(event.target.value)}
-              options={job.sheets.map(({ id: value, name }) => ({ value, label: name }))}
+              value={layer.id}
+              onChange={(event) => setLayerId(event.target.value)}
+              options={job.layers.map(({ id: value, name }) => ({ value, label: name }))}
             />
           </div>
         )}

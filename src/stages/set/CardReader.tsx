@@ -64,7 +64,7 @@ export function CardReader() {
     store.put({ ...rig, patterns: [...(rig.patterns ?? []), kept].slice(-60) }, 'pattern kept');
     log('card read', {
       type: 'card',
-      sheetId: set.sheet.id,
+      layerId: view.work.layer.id,
       verdict: fault,
       pattern: own,
       score: scoreOf(pattern),

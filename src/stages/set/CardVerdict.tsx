@@ -9,7 +9,7 @@ import { CardSketch } from './CardSketch';
 /** The test card by eye: which of these does it look like? */
 export function CardVerdict() {
   const { view, log } = useJob();
-  const { setting, card, sheet } = view.set;
+  const { setting, card } = view.set;
   return (
     <Panel title="Test card" place="card">
       {setting ? (
@@ -19,7 +19,7 @@ export function CardVerdict() {
               key={verdict}
               aria-pressed={card?.verdict === verdict}
               className="flex-col !px-1 py-2 text-sm"
-              onClick={() => log('card judged', { type: 'card', sheetId: sheet.id, verdict })}
+              onClick={() => log('card judged', { type: 'card', layerId: view.work.layer.id, verdict })}
             >
               <CardSketch verdict={verdict} />
               {cardWords[verdict].name}

@@ -28,7 +28,7 @@ const names = [
 export function KnobFields({ knobs, onChange }: Props) {
   const { view, log } = useJob();
   const jobs = useRecords('job');
-  const last = lastSettingOf(jobs, view.job.rigId, view.set.sheet.id);
+  const last = lastSettingOf(jobs, view.work.layer.rigId, view.set.sheet.id);
   const held = view.set.setting;
   return (
     <div className="mt-4 grid grid-cols-3 items-end gap-4 sm:grid-cols-[8rem_8rem_8rem_1fr]">

@@ -33,7 +33,7 @@ const ratio = (value: number | undefined, usual: number | undefined) =>
 export function Levers() {
   const { view, log } = useJob();
   const units = useUnits();
-  const { set, job } = view;
+  const { set } = view;
   const proposal = isRefusal(set.proposal) ? undefined : set.proposal;
   const start =
     set.setting ?? (proposal && { ...proposal, ...proposal.fitting, fluid: proposal.fitting.flow });
@@ -46,9 +46,9 @@ export function Levers() {
   const [distance, setDistance] = useState(start?.distance);
   const [levers, setLevers] = useState({
     flow: start?.fluid ?? 200e-6 / 60,
-    speed: start?.speed ?? job.approach.speed,
+    speed: start?.speed ?? view.work.approach.speed,
     fan: start?.fan ?? 0.25,
-    overlap: start?.overlap ?? job.approach.overlap,
+    overlap: start?.overlap ?? view.work.approach.overlap,
   });
   const [gives, setGives] = useState<Lever | 'film'>('speed');
   const [refused, setRefused] = useState<string>();
@@ -106,7 +106,7 @@ export function Levers() {
     if (!complete) return;
     log('gun set', {
       type: 'setting',
-      sheetId: set.sheet.id,
+      layerId: view.work.layer.id,
       ...(airless ? { tip } : { bore, setId: fitted?.id }),
       pressure,
       pressureAt,

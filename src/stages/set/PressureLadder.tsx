@@ -30,7 +30,7 @@ export function PressureLadder() {
   const record = () => {
     log('ladder card', {
       type: 'card',
-      sheetId: set.sheet.id,
+      layerId: view.work.layer.id,
       verdict: answers.every(Boolean) ? 'good' : 'coarse',
       pressure: asked,
       score: scoreByEye(answers),

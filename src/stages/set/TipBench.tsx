@@ -52,8 +52,8 @@ export function TipBench() {
     distance: set.setting?.distance ?? set.proposal.distance,
     wetFilm: set.wet,
     transfer: set.transfer,
-    overlap: job.approach.overlap,
-    speed: rig.handSpeed ?? job.approach.speed,
+    overlap: view.work.approach.overlap,
+    speed: rig.handSpeed ?? view.work.approach.speed,
     across: Math.max(...job.part.faces.map(({ width, height }) => Math.min(width, height)), 0.1),
   });
   const sorted = isRefusal(rows) ? [] : sortTips(rows, order, set.wet);

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { showDuration } from '@/core/quantity';
 import { useStore } from '@/store/hooks';
-import { moment } from '@/facts/job';
+import { moment, withApproach } from '@/facts/job';
 import { shiftOf } from '@/facts/shop/shift';
 import { Button } from '@/ui/Button';
 import { CommitField, TextField } from '@/ui/Field';
@@ -17,7 +17,7 @@ import { clockTime } from '@/words/spray';
 export function Shift() {
   const { view, log } = useJob();
   const store = useStore();
-  const { job, now, timers } = view;
+  const { job, work, now, timers } = view;
   const [note, setNote] = useState('');
   const shift = shiftOf(job);
   if (!shift) return null;
@@ -26,7 +26,7 @@ export function Shift() {
   const count = (many: number) =>
     log(many > 0 ? 'part counted' : 'count taken back', { type: 'parts', count: many });
   const setRule = (said: Partial<typeof rule>) =>
-    store.put({ ...job, approach: { ...job.approach, sampling: { ...rule, ...said } } }, 'sampling');
+    store.put(withApproach(work, { sampling: { ...rule, ...said } }), 'sampling');
   const whole = (text: string, least: number) =>
     /^\d+$/.test(text.trim()) && Number(text) >= least ? Number(text) : undefined;
   return (

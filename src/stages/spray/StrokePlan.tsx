@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { handGuide, type SurfaceKind } from '@/core/film';
 import { isRefusal } from '@/core/refusal';
 import { useStore } from '@/store/hooks';
-import { usualLead } from '@/facts/job';
+import { usualLead, withApproach } from '@/facts/job';
 import { Check } from '@/ui/Check';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
@@ -28,7 +28,7 @@ export function StrokePlan() {
   const { view } = useJob();
   const store = useStore();
   const units = useUnits();
-  const { job } = view;
+  const { work } = view;
   const { strokes, spacing, speed } = view.spray;
   const [faceId, setFaceId] = useState(strokes[0]?.face.id);
   const [pace, setPace] = useState(false);
@@ -36,7 +36,7 @@ export function StrokePlan() {
   const held = strokes.find(({ face }) => face.id === faceId) ?? strokes[0];
   if (!held) return null;
   const { face } = held;
-  const lead = job.approach.lead ?? usualLead;
+  const lead = work.approach.lead ?? usualLead;
   const [along, across] = [Math.max(face.width, face.height), Math.min(face.width, face.height)];
   const kind = face.surface ?? 'flat';
   const guide = handGuide({
@@ -112,9 +112,7 @@ export function StrokePlan() {
               quantity="distance"
               value={lead}
               onChange={(value) =>
-                value !== undefined &&
-                value >= 0 &&
-                store.put({ ...job, approach: { ...job.approach, lead: value } }, 'lead')
+                value !== undefined && value >= 0 && store.put(withApproach(work, { lead: value }), 'lead')
               }
               expects={[0.02, 0.4]}
               lazily

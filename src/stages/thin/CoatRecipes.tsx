@@ -1,5 +1,6 @@
 'use client';
 
+import { withCoat } from '@/facts/job';
 import { useStore } from '@/store/hooks';
 import type { PlannedCoat } from '@/records';
 import { SelectField } from '@/ui/Field';
@@ -13,13 +14,10 @@ export function CoatRecipes() {
   const { view } = useJob();
   const store = useStore();
   const units = useUnits();
-  const { job, thin, spray } = view;
-  const own = job.coats.filter(({ sheetId }) => sheetId === thin.sheet.id);
+  const { job, work, thin, spray } = view;
+  const own = work.layer.coats;
   const set = (id: string, thinning: PlannedCoat['thinning']) =>
-    store.put(
-      { ...job, coats: job.coats.map((coat) => (coat.id === id ? { ...coat, thinning } : coat)) },
-      'coat’s recipe',
-    );
+    store.put(withCoat(job, id, { thinning }), 'coat’s recipe');
   const cap = thin.sheet.thinning.maximum;
   return (
     <Panel title="Coat by coat">

@@ -1,9 +1,8 @@
 'use client';
 
 import type { ThinningApproach } from '@/core/thinning';
-import type { Job } from '@/records';
 import { useStore } from '@/store/hooks';
-import type { BandSource } from '@/facts/job';
+import { type BandSource, withApproach, withLayer, type Worked } from '@/facts/job';
 import { Choice } from '@/ui/Choice';
 import { SelectField } from '@/ui/Field';
 import { useJob } from '@/ui/job/context';
@@ -17,10 +16,10 @@ export function HowToThin() {
   const { view } = useJob();
   const store = useStore();
   const units = useUnits();
-  const { job, thin } = view;
+  const { job, work, thin } = view;
   const { approach, choices, choice, sheet, thinner } = thin;
-  const set = (change: Partial<Job['approach']>, label: string) =>
-    store.put({ ...job, approach: { ...job.approach, ...change } }, label);
+  const set = (change: Partial<Worked['approach']>, label: string) =>
+    store.put(withApproach(work, change), label);
   const take = (kind: ThinningApproach['kind']) => set({ thinBy: firstOf(kind, sheet.thinning) }, 'approach');
   return (
     <section aria-label="Approach" className="space-y-3">
@@ -65,7 +64,7 @@ export function HowToThin() {
       )}
       <Choice
         label="Measured by"
-        value={job.approach.measure ?? 'total'}
+        value={work.approach.measure ?? 'total'}
         onChange={(measure) => set({ measure }, 'measured by')}
         options={[
           { value: 'total', label: 'Scale' },
@@ -78,7 +77,7 @@ export function HowToThin() {
           label="Thinner"
           value={thinner?.id ?? ''}
           onChange={(event) =>
-            store.put({ ...job, thinners: { ...job.thinners, [sheet.id]: event.target.value } }, 'thinner')
+            store.put(withLayer(job, work.layer.id, { thinnerId: event.target.value }), 'thinner')
           }
           options={sheet.thinning.thinners.map(({ id, name, air }) => ({
             value: id,

@@ -1,5 +1,6 @@
 'use client';
 
+import { withApproach, withLayer } from '@/facts/job';
 import { useState } from 'react';
 import { useRecords, useStore } from '@/store/hooks';
 import { Button } from '@/ui/Button';
@@ -14,9 +15,9 @@ export function OwnBand() {
   const { view } = useJob();
   const store = useStore();
   const cups = useRecords('cup');
-  const { job } = view;
-  const held = job.approach.ownBand;
-  const [cupId, setCupId] = useState(held?.cupId ?? job.cupId);
+  const { work } = view;
+  const held = work.approach.ownBand;
+  const [cupId, setCupId] = useState(held?.cupId ?? work.layer.cupId);
   const [min, setMin] = useState(held?.min);
   const [max, setMax] = useState(held?.max);
   const [temperature, setTemperature] = useState(
@@ -26,7 +27,10 @@ export function OwnBand() {
   const save = () => {
     if (min === undefined || max === undefined || odd) return;
     const ownBand = { cupId, min, max, temperature };
-    store.put({ ...job, cupId, approach: { ...job.approach, target: 'own', ownBand } }, 'own band');
+    store.put(
+      withLayer(withApproach(work, { target: 'own', ownBand }), work.layer.id, { cupId }),
+      'own band',
+    );
   };
   return (
     <details>

@@ -18,7 +18,7 @@ export function StructureCheck() {
   const [fresh, setFresh] = useState<number>();
   const [stood, setStood] = useState<number>();
   if (!batch) return null;
-  const cupId = readings.at(-1)?.entries[0]?.cupId ?? view.job.cupId;
+  const cupId = readings.at(-1)?.entries[0]?.cupId ?? view.work.layer.cupId;
   return (
     <details className="border-b border-hairline px-4 py-3 md:px-5">
       <summary className="flex min-h-11 items-center font-bold">Structure check</summary>

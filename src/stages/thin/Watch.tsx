@@ -29,7 +29,7 @@ export function Watch() {
   const { batch, readings } = view.thin;
   const cups = useRecords('cup');
   const watch = useStopwatch();
-  const [cupId, setCupId] = useState(readings.at(-1)?.entries[0]?.cupId ?? view.job.cupId);
+  const [cupId, setCupId] = useState(readings.at(-1)?.entries[0]?.cupId ?? view.work.layer.cupId);
   const [temperature, setTemperature] = useState<number | undefined>(
     readings.at(-1)?.temperature ?? view.plan.climate?.air,
   );

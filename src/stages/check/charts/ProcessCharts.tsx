@@ -37,7 +37,7 @@ export function ProcessCharts() {
   const mine = {
     job: view.job.id,
     operator: view.shop.operator,
-    rig: view.job.rigId,
+    rig: view.work.layer.rigId,
     sheet: view.plan.sheet.id,
   }[by];
   const chosen = key !== undefined && keys.includes(key) ? key : keys.includes(mine) ? mine : keys[0];

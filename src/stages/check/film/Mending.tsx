@@ -22,7 +22,7 @@ export function Mending() {
     const [faceId, spot] = id.split('/');
     return `${job.part.faces.find((face) => face.id === faceId)?.name ?? ''}, spot ${Number(spot) + 1}`;
   };
-  const byCoat = filmByCoat(job);
+  const byCoat = filmByCoat(view.work);
   const last = [...spray.coats].reverse().find(({ state }) => state === 'done');
   const found = isRefusal(verdict) ? [] : mendings(verdict.spots, spec);
   const low = found.filter(({ kind }) => kind === 'coat');
@@ -107,7 +107,7 @@ export function Mending() {
               <ul className="text-sm">
                 {byCoat.map(({ coatId, total, own, count }) => (
                   <li key={coatId} className="flex justify-between gap-3 border-b border-hairline py-1.5">
-                    <span>{job.coats.find(({ id }) => id === coatId)?.name}</span>
+                    <span>{view.work.coats.find(({ id }) => id === coatId)?.name}</span>
                     <span>
                       {own === undefined ? (
                         ''

@@ -1,5 +1,6 @@
 'use client';
 
+import { withApproach } from '@/facts/job';
 import { useStore } from '@/store/hooks';
 import { Choice } from '@/ui/Choice';
 import { expects } from '@/words/expects';
@@ -18,10 +19,9 @@ const says = {
 export function RuleChoice() {
   const { view } = useJob();
   const store = useStore();
-  const { job, check } = view;
-  const { acceptance, ownLimits } = job.approach;
-  const set = (said: Partial<typeof job.approach>) =>
-    store.put({ ...job, approach: { ...job.approach, ...said } }, 'acceptance rule');
+  const { job, work, check } = view;
+  const { acceptance, ownLimits } = work.approach;
+  const set = (said: Partial<typeof work.approach>) => store.put(withApproach(work, said), 'acceptance rule');
   const limits = ownLimits ?? { min: check.spec.min, max: check.spec.max };
   return (
     <section aria-label="Rule" className="space-y-2">

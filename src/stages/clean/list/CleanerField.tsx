@@ -1,5 +1,6 @@
 'use client';
 
+import { withApproach } from '@/facts/job';
 import { soaking, gunFamily, sealKinds, wettedMetals, type SealKind } from '@/core/care';
 import { useStore } from '@/store/hooks';
 import { Check } from '@/ui/Check';
@@ -12,12 +13,12 @@ import { metalWords, sealWords } from '@/words/care';
 export function CleanerField() {
   const { view } = useJob();
   const store = useStore();
-  const { job, rig, clean } = view;
-  const named = job.approach.cleaner ?? clean.sheet.cleaner ?? '';
+  const { work, rig, clean } = view;
+  const named = work.approach.cleaner ?? clean.sheet.cleaner ?? '';
   const keep = (words: string) => {
     const own = words.trim();
     const cleaner = own && own !== clean.sheet.cleaner ? own : undefined;
-    store.put({ ...job, approach: { ...job.approach, cleaner } }, 'cleaner named');
+    store.put(withApproach(work, { cleaner }), 'cleaner named');
   };
   const concerns = clean.sequence?.concerns ?? [];
   return (

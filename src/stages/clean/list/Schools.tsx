@@ -3,7 +3,7 @@
 import { cleaningApproaches, cleaningSequence } from '@/core/care';
 import { isRefusal } from '@/core/refusal';
 import { useStore } from '@/store/hooks';
-import { cleaningQuestion } from '@/facts/job';
+import { cleaningQuestion, withApproach } from '@/facts/job';
 import { Choice } from '@/ui/Choice';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
@@ -15,19 +15,17 @@ export function Schools() {
   const { view } = useJob();
   const units = useUnits();
   const store = useStore();
-  const { clean, job, rig } = view;
+  const { clean, work, rig } = view;
   const rows = cleaningApproaches.map((approach) => ({
     approach,
-    found: cleaningSequence({ ...cleaningQuestion(job, rig, clean.sheet), gelled: clean.gelled, approach }),
+    found: cleaningSequence({ ...cleaningQuestion(work, rig, clean.sheet), gelled: clean.gelled, approach }),
   }));
   return (
     <section aria-label="Way of cleaning" className="space-y-2" data-schools>
       <Choice
         label="Way of cleaning"
         value={clean.approach}
-        onChange={(cleaning) =>
-          store.put({ ...job, approach: { ...job.approach, cleaning } }, 'way of cleaning')
-        }
+        onChange={(cleaning) => store.put(withApproach(work, { cleaning }), 'way of cleaning')}
         options={cleaningApproaches.map((value) => ({ value, label: approachWords[value] }))}
       />
       <table className="w-full text-sm">

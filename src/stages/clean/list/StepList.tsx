@@ -141,8 +141,8 @@ function inGroups(steps: readonly CleanStep[]) {
 }
 
 /** What the list was asked with, for its reasons. */
-export const askedOf = ({ job, rig, clean }: Pick<JobView, 'job' | 'rig' | 'clean'>) => ({
-  ...cleaningQuestion(job, rig, clean.sheet),
+export const askedOf = ({ work, rig, clean }: Pick<JobView, 'work' | 'rig' | 'clean'>) => ({
+  ...cleaningQuestion(work, rig, clean.sheet),
   gelled: clean.gelled,
   approach: clean.sequence?.approach ?? clean.approach,
 });

@@ -51,7 +51,7 @@ export function EvenMap({ setup, all }: Props) {
     passes,
     setup.openings,
     setup.limits,
-    all && view.job.coats,
+    all && view.work.coats,
   ]);
   const drawn = useMemo(
     () => filmOnFace(view, setup, all ? view.spray.coats.map(({ coat }) => coat.id) : undefined, one),

@@ -1,5 +1,6 @@
 'use client';
 
+import { withApproach } from '@/facts/job';
 import { useMemo } from 'react';
 import { usualHand, type Hand } from '@/core/evenness';
 import { handFor, measuredHands } from '@/facts/shop/hand';
@@ -25,7 +26,7 @@ export function HandChoice() {
   const shop = useShop();
   const tries = useRecords('practice');
   const measured = useMemo(() => measuredHands(tries), [tries]);
-  const { job } = view;
+  const { job, work } = view;
   const { hand, from } = handFor(job, shop, measured);
   const choose = (value: string) => {
     if (value === 'own' && !shop.hand) store.put({ ...shop, hand: usualHand }, 'hand');
@@ -35,10 +36,10 @@ export function HandChoice() {
         : value === 'own'
           ? ({ kind: 'own' } as const)
           : ({ kind: 'person', name: value.slice(7) } as const);
-    store.put({ ...job, approach: { ...job.approach, hand: chosen } }, 'hand');
+    store.put(withApproach(work, { hand: chosen }), 'hand');
   };
   const value =
-    from === 'person' && job.approach.hand?.kind === 'person' ? `person:${job.approach.hand.name}` : from;
+    from === 'person' && work.approach.hand?.kind === 'person' ? `person:${work.approach.hand.name}` : from;
   return (
     <div className="space-y-2">
       <SelectField

@@ -6,7 +6,7 @@ import { handSpeed } from '@/core/film';
 import { isRefusal } from '@/core/refusal';
 import { handFor, measuredHands } from '@/facts/shop/hand';
 import { useRecords, useStore } from '@/store/hooks';
-import type { EvenSetup } from '@/facts/job';
+import { type EvenSetup, withApproach } from '@/facts/job';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { expects } from '@/words/expects';
@@ -72,13 +72,12 @@ export function Optimiser({ setup }: { readonly setup: EvenSetup }) {
   );
   const take = ({ overlap: share, distance: off, flow: fluid, speed: pace, fan }: Candidate) => {
     const { setting } = view.set;
-    const { job } = view;
     const round = (value: number) => Number(value.toPrecision(3));
     if (setting) {
       const { bore, setId, tip, pressure, pressureAt, triggerPulled } = setting;
       log('gun set', {
         type: 'setting',
-        sheetId: setting.sheetId,
+        layerId: setting.layerId,
         bore,
         setId,
         tip,
@@ -92,10 +91,7 @@ export function Optimiser({ setup }: { readonly setup: EvenSetup }) {
         speed: round(pace),
       });
     } else
-      store.put(
-        { ...job, approach: { ...job.approach, overlap: round(share), speed: round(pace) } },
-        'overlap and speed',
-      );
+      store.put(withApproach(view.work, { overlap: round(share), speed: round(pace) }), 'overlap and speed');
   };
   const spans = [
     ['Overlap', 'share', overlap, setOverlap, [0.3, 0.92]],

@@ -5,7 +5,7 @@ import { canCross, fieldStrokes, laidSpacing } from '@/core/evenness';
 import { isRefusal } from '@/core/refusal';
 import type { Face, PlannedCoat } from '@/records';
 import { useStore } from '@/store/hooks';
-import type { EvenSetup } from '@/facts/job';
+import { type EvenSetup, withCoat } from '@/facts/job';
 import { Button } from '@/ui/Button';
 import { Check } from '@/ui/Check';
 import { useJob } from '@/ui/job/context';
@@ -23,15 +23,7 @@ export function PathFields({ setup }: { readonly setup: EvenSetup }) {
   const path = coat.coat.path ?? { beyond: 0 };
   const flat = canCross(passes.kind);
   const setPath = (said: Partial<NonNullable<PlannedCoat['path']>>) =>
-    store.put(
-      {
-        ...job,
-        coats: job.coats.map((each) =>
-          each.id === coat.coat.id ? { ...each, path: { ...path, ...said } } : each,
-        ),
-      },
-      'strokes',
-    );
+    store.put(withCoat(job, coat.coat.id, { path: { ...path, ...said } }), 'strokes');
   const openings = face.openings ?? [];
   const setOpenings = (next: NonNullable<Face['openings']>) =>
     store.put(

@@ -2,7 +2,7 @@
 
 import { parabola } from '@/core/evenness';
 import { useStore } from '@/store/hooks';
-import type { EvenSetup } from '@/facts/job';
+import { type EvenSetup, withApproach } from '@/facts/job';
 import { Choice } from '@/ui/Choice';
 import { useJob } from '@/ui/job/context';
 import { Panel } from '@/ui/Panel';
@@ -19,10 +19,9 @@ const fields = [
 export function PatternFields({ setup }: { readonly setup: EvenSetup }) {
   const { view } = useJob();
   const store = useStore();
-  const { job, rig } = view;
-  const shape = job.approach.fanShape;
-  const set = (fanShape: typeof shape) =>
-    store.put({ ...job, approach: { ...job.approach, fanShape } }, 'pattern');
+  const { work, rig } = view;
+  const shape = work.approach.fanShape;
+  const set = (fanShape: typeof shape) => store.put(withApproach(work, { fanShape }), 'pattern');
   const carded = (rig?.patterns ?? []).length > 0;
   const points = Array.from({ length: 61 }, (_, i) => i / 30 - 1);
   const film = points.map(setup.gun.profile);
