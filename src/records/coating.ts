@@ -152,6 +152,8 @@ export const coating = z.object({
       .object({ min: film, aim: film, max: film })
       .check(z.describe('wet, one coat, where the sheet states it')),
   ),
+  /** Dry film of all coats together as it stays, where the sheet states it. */
+  totalFilm: z.optional(range(film)),
   coats: countUpTo(200),
   times: z.object({
     temperature: kelvin,

@@ -1,10 +1,12 @@
 'use client';
 
+import type { FilmLedger } from '@/core/system';
 import type { CoatState } from '@/facts/job';
 import { useUnits } from './units';
 
 interface Props {
   readonly coats: readonly CoatState[];
+  readonly film: FilmLedger;
   readonly substrate: string;
   /** Mean dry film measured over the coats that are on, m. */
   readonly measured?: number;
@@ -20,17 +22,11 @@ const room = 150;
  * A cross-section of the part and its coats, to scale: dry films from the surface up, the wet film of a coat
  * not yet on as a dashed ghost, the tolerance of the whole beside it.
  */
-export function FilmStack({ coats, substrate, measured }: Props) {
+export function FilmStack({ coats, film: { min, max, sprayed: dry, stays }, substrate, measured }: Props) {
   const units = useUnits();
-  const dry = coats.reduce((sum, coat) => sum + coat.dry.aim, 0);
   const next = coats.find(({ state }) => state !== 'done');
   const onDry = coats.filter(({ state }) => state === 'done').reduce((sum, coat) => sum + coat.dry.aim, 0);
-  const tallest = Math.max(
-    dry,
-    onDry + (next?.wet ?? 0),
-    coats.reduce((sum, coat) => sum + coat.dry.max, 0),
-    measured ?? 0,
-  );
+  const tallest = Math.max(dry, onDry + (next?.wet ?? 0), max, measured ?? 0);
   const scale = room / tallest;
   const height = room + baseHeight + 14;
   const floor = height - baseHeight;
@@ -39,9 +35,7 @@ export function FilmStack({ coats, substrate, measured }: Props) {
     const from = coats.slice(0, i).reduce((sum, below) => sum + below.dry.aim, 0);
     return { coat, from, to: from + coat.dry.aim };
   });
-  const max = coats.reduce((sum, coat) => sum + coat.dry.max, 0);
-  const min = coats.reduce((sum, coat) => sum + coat.dry.min, 0);
-  const label = `Film on ${substrate}: ${coats.length} coats, ${units.show('film', dry)} dry planned${measured ? `, ${units.show('film', measured)} measured` : ''}.`;
+  const label = `Film on ${substrate}: ${coats.length} coats, ${units.show('film', stays)} dry planned${measured ? `, ${units.show('film', measured)} measured` : ''}.`;
   return (
     <figure>
       <figcaption className="mb-1 text-sm font-bold">Film, to scale</figcaption>
@@ -131,7 +125,7 @@ export function FilmStack({ coats, substrate, measured }: Props) {
         </text>
       </svg>
       <p className="text-xs text-ink-soft">
-        Green bar: {units.range('film', min, max)} dry allowed for all coats.
+        Green bar: {units.range('film', min, max)} dry may stay of all coats.
       </p>
     </figure>
   );

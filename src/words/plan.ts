@@ -12,6 +12,7 @@ const fitnessWords: Record<Fitness['id'], { name: string; low: string; high: str
   humidity: { name: 'Humidity', low: 'The air is too dry', high: 'The air is too damp', quantity: 'share' },
   dew: { name: 'Above dew point', low: 'Dew would form on the part', high: '', quantity: 'temperatureStep' },
   film: { name: 'Film a coat', low: 'A coat is planned thinner than the sheet allows', high: 'A coat is planned thicker than the sheet allows', quantity: 'film' },
+  layer: { name: 'Film of all coats', low: 'The coats together stay thinner than the sheet asks', high: 'The coats together stay thicker than the sheet allows', quantity: 'film' },
 };
 
 /** What a fitness check says: its value, its limits and the verdict in words. */

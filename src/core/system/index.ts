@@ -1,6 +1,16 @@
 export { coatRoles, gritFor, layingOf, type CoatRole, type Laying } from './roles';
 export { templates, type Template, type TemplateCoat } from './templates';
-export { leastLeft, stackTotal, type StackCoat, type StackTotal } from './stack';
+export {
+  coatRange,
+  filmLedger,
+  leastLeft,
+  type CoatFilm,
+  type FilmLedger,
+  type LayerFilm,
+  type LedgerCoat,
+  type LedgerLayer,
+  type SheetFilm,
+} from './ledger';
 export {
   prepChain,
   prepStates,

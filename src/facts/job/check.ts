@@ -12,6 +12,7 @@ import { isRefusal, refuse, type Outcome } from '@/core/refusal';
 import type { EntryOf } from '@/records';
 import { lastOf, liveEntries, moment, ofType } from './entries';
 import { openDefects, type OpenDefects } from './opendefects';
+import { filmWanted } from './ledger';
 import { areaOf } from './plan';
 import { coatStates } from './spray';
 import type { Worked } from './worked';
@@ -62,14 +63,8 @@ export function checkView(job: Worked): CheckView {
   const coats = coatStates(job);
   const on = coats.filter(({ state }) => state === 'done');
   const counted = on.length > 0 ? on : coats;
-  const sum = (of: (coat: (typeof coats)[number]) => number) =>
-    counted.reduce((total, coat) => total + of(coat), 0);
   const own = job.approach.acceptance === 'own' ? job.approach.ownLimits : undefined;
-  const sheets = {
-    min: sum(({ dry }) => dry.min),
-    nominal: sum(({ dry }) => dry.aim),
-    max: sum(({ dry }) => dry.max),
-  };
+  const sheets = filmWanted(job, new Set(counted.map(({ coat }) => coat.id)));
   const spec = own ? { ...own, nominal: Math.min(Math.max(sheets.nominal, own.min), own.max) } : sheets;
   const entries = liveEntries(job);
   const checks = ofType(entries, 'gauge-check');

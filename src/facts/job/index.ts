@@ -17,6 +17,7 @@ export { solventOfBatch, solventOfCoat } from './solvent';
 export { lastOf, liveEntries, moment, ofType } from './entries';
 export { dayQuestion, midnightOf, type DayQuestion } from './planned';
 export { maskingOf, openItems, readinessOf, substrateOf, type ReadyItem } from './readiness';
+export { filmOfCoat, filmWanted, ledgerOf, type FilmWanted } from './ledger';
 export type { MixView, PouringState, Source } from './mix';
 export { areaOf, transferOf, type CoatPlan, type Fitness, type PlanView } from './plan';
 export { angleOf, evenSetup, flowLimits, landedNow, type EvenSetup } from './even';

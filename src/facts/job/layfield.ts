@@ -11,6 +11,7 @@ import {
 import { seeded } from '@/core/random';
 import { isRefusal, refuse, type Outcome } from '@/core/refusal';
 import { evenSetup, type EvenSetup } from './even';
+import { filmWanted } from './ledger';
 import type { JobView } from './view';
 
 /** The finest cell that tells anything, and how many cells a map has at most: it is laid anew at every change. */
@@ -94,16 +95,14 @@ export function filmOnFace(
     return isRefusal(field) ? field : { field, limits: setup.limits };
   }
   const fields: { field: FilmField; weight: number }[] = [];
-  let [min, max] = [0, 0];
   for (const [i, id] of coatIds.entries()) {
     const own = evenSetup(view, setup.face.id, id);
     if (isRefusal(own)) return own;
     const field = layField(own, hand && { ...hand, number: hand.number * 100 + i });
     if (isRefusal(field)) return field;
     fields.push({ field, weight: own.solids });
-    min += own.coat.dry.min;
-    max += own.coat.dry.max;
   }
   const field = stacked(fields);
+  const { min, max } = filmWanted(view.work, new Set(coatIds));
   return field ? { field, limits: { min, max } } : refuse('no-coat', 'No coat is on yet.');
 }

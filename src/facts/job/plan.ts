@@ -1,13 +1,14 @@
 import { defaultTransfer } from '@/core/airgun';
 import { dewMargin, dewMarginLimit } from '@/core/climate';
 import { coverage, wetFromDry } from '@/core/film';
-import { layingOf } from '@/core/system';
+import type { CoatFilm, FilmLedger } from '@/core/system';
 import { mixNeeded, type AsApplied, type Needed } from '@/core/mixing';
 import { isRefusal, type Outcome } from '@/core/refusal';
 import type { Coating, EntryOf, Face, Rig } from '@/records';
 import { appliedNow, sheetAsMixed } from './batch';
 import { lastOf, liveEntries } from './entries';
 import { layerOf } from './layers';
+import { filmOfCoat, ledgerOf } from './ledger';
 import type { LaidCoat, Worked } from './worked';
 
 export interface CoatPlan {
@@ -16,12 +17,18 @@ export interface CoatPlan {
   readonly solids: number;
   /** Wet film that dries to the coat's aim, m. */
   readonly wet: number;
-  readonly dry: { readonly min: number; readonly aim: number; readonly max: number };
+  /** What it is judged by; `outside` where its own aim is not inside. */
+  readonly dry: {
+    readonly min: number;
+    readonly aim: number;
+    readonly max: number;
+    readonly outside: boolean;
+  };
 }
 
 /** One thing that must be right before spraying, and whether it is. */
 export interface Fitness {
-  readonly id: 'air' | 'part' | 'humidity' | 'dew' | 'film';
+  readonly id: 'air' | 'part' | 'humidity' | 'dew' | 'film' | 'layer';
   readonly state: 'good' | 'stop' | 'unknown';
   readonly found?: number;
   readonly min?: number;
@@ -43,6 +50,8 @@ export interface PlanView {
   readonly climate?: EntryOf<'climate'>;
   readonly dew?: number;
   readonly fitness: readonly Fitness[];
+  /** The one ledger of its film. */
+  readonly film: FilmLedger;
 }
 
 /** What a card costs in mix, m³: ten seconds at a middling flow. */
@@ -73,10 +82,17 @@ export function coatPlans(job: Worked): CoatPlan[] {
       sheet,
       solids,
       wet: isRefusal(wet) ? 0 : wet,
-      dry: { min: sheet.film.min, aim: coat.dry, max: sheet.film.max },
+      dry: dryOf(filmOfCoat(job, coat.id), coat.dry),
     };
   });
 }
+
+const dryOf = (film: CoatFilm | undefined, aim: number): CoatPlan['dry'] => ({
+  aim,
+  min: film?.min ?? 0,
+  max: film?.max ?? 0,
+  outside: film?.outside ?? false,
+});
 
 export function planView(job: Worked, rig: Rig | undefined): PlanView {
   const { sheet } = job.layer;
@@ -106,7 +122,8 @@ export function planView(job: Worked, rig: Rig | undefined): PlanView {
     coverage: coverageOf(own[0], transfer),
     climate,
     dew,
-    fitness: [...roomFitness(sheet, climate, dew), ...filmFitness(coats)],
+    fitness: [...roomFitness(sheet, climate, dew), ...filmFitness(coats), ...layerFitness(ledgerOf(job))],
+    film: ledgerOf(job),
   };
 }
 
@@ -143,10 +160,12 @@ function roomFitness(
 }
 
 function filmFitness(coats: readonly CoatPlan[]): Fitness[] {
-  // A bed or a drop coat is meant to be lighter than the sheet’s full coat.
-  const off = coats.find(
-    ({ dry, coat }) =>
-      (layingOf(coat.role).film >= 1 && dry.aim < dry.min * (1 - 1e-9)) || dry.aim > dry.max * (1 + 1e-9),
-  );
-  return off ? [{ id: 'film', state: 'stop', found: off.dry.aim, min: off.dry.min, max: off.dry.max }] : [];
+  const off = coats.find(({ dry }) => dry.outside)?.dry;
+  return off ? [{ id: 'film', state: 'stop', found: off.aim, min: off.min, max: off.max }] : [];
+}
+
+/** Coats that each lie in their range may still not add up to what the sheet asks of all of them. */
+function layerFitness({ layers }: FilmLedger): Fitness[] {
+  const off = layers.find(({ verdict }) => verdict !== 'inside');
+  return off ? [{ id: 'layer', state: 'stop', found: off.stays, min: off.min, max: off.max }] : [];
 }

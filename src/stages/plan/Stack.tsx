@@ -18,7 +18,7 @@ import {
 } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { GripVertical, Plus, Trash2 } from 'lucide-react';
-import { coatRoles, gritFor, layingOf, stackTotal, type CoatRole } from '@/core/system';
+import { coatRoles, gritFor, type CoatRole } from '@/core/system';
 import { newId } from '@/records';
 import { useStore } from '@/store/hooks';
 import { type CoatPlan, type LaidCoat, withCoats } from '@/facts/job';
@@ -58,16 +58,7 @@ export function Stack() {
     if (from < 0 || to < 0 || from === to || locked(from) || locked(to)) return;
     change(arrayMove([...work.coats], from, to));
   };
-  const total = stackTotal(
-    plan.coats.map(({ coat, dry }) => ({
-      id: coat.id,
-      dry: coat.dry,
-      sandBack: coat.sandBack ?? 0,
-      min: dry.min * filmShare(coat.dry, dry.min),
-      max: dry.max,
-      coating: coat.layerId,
-    })),
-  );
+  const { film } = plan;
   return (
     <Panel
       title="Coats"
@@ -97,14 +88,11 @@ export function Stack() {
         </SortableContext>
       </DndContext>
       <p className="mt-3 text-sm" data-total>
-        <b>{units.show('film', total.aim)}</b> dry stay, {units.range('film', total.min, total.max)} within
-        every coat’s tolerance
-        {total.sprayed > total.aim + 1e-9
-          ? `; ${units.show('film', total.sprayed)} are sprayed, the rest is sanded off`
-          : ''}
-        .
+        <b>{units.show('film', film.stays)}</b> dry stay, {units.range('film', film.min, film.max)} may by the
+        sheets
+        {film.sanded > 0 ? `; ${units.show('film', film.sprayed)} are sprayed, the rest is sanded off` : ''}.
       </p>
-      {total.cutThrough.map(({ id, at, left }) => (
+      {film.cutThrough.map(({ id, at, left }) => (
         <div key={id} className="mt-2">
           <Notice tone={at === 'aim' ? 'stop' : 'care'}>
             {work.coats.find((coat) => coat.id === id)?.name}: sanding{' '}
@@ -116,9 +104,6 @@ export function Stack() {
     </Panel>
   );
 }
-
-/** A coat planned lighter than its sheet’s least is meant so: its tolerance goes with it. */
-const filmShare = (dry: number, min: number): number => (dry < min ? dry / min : 1);
 
 interface RowProps {
   readonly at: number;
@@ -136,8 +121,6 @@ function CoatRow({ at, plan: { coat, sheet, wet, dry, solids }, state, only, onS
     id: coat.id,
     disabled: state !== 'todo',
   });
-  const light = layingOf(coat.role).film < 1;
-  const off = coat.dry > dry.max * (1 + 1e-9) || (!light && coat.dry < dry.min * (1 - 1e-9));
   const { coarse, fine } = gritFor(coat.role);
   return (
     <li
@@ -186,7 +169,7 @@ function CoatRow({ at, plan: { coat, sheet, wet, dry, solids }, state, only, onS
           onChange={(value) => value && value > 0 && onSet({ dry: value })}
           expects={expects.dryFilm}
           lazily
-          error={off ? `The sheet allows ${units.range('film', dry.min, dry.max)}.` : undefined}
+          error={dry.outside ? `The sheet allows ${units.range('film', dry.min, dry.max)}.` : undefined}
         />
         <NumberField
           label="Sanded off again"

@@ -42,6 +42,7 @@ export function StageFrame({ stage, children, beside, filmStack }: Props) {
         {filmStack && (
           <FilmStack
             coats={view.spray.coats}
+            film={view.plan.film}
             substrate={view.job.part.substrate}
             measured={isRefusal(verdict) ? undefined : verdict.mean}
           />
