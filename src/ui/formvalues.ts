@@ -3,6 +3,7 @@ type Raw = Record<string, unknown>;
 /** Parts of a record that may be left out whole: when nothing in them is filled, they are not there. */
 const leftOut = [
   'wetFilm',
+  'totalFilm',
   'shelf',
   'vocLimit',
   'vapour',

@@ -124,7 +124,7 @@ const viscosityFacts = ({ target, viscosity, temperatureSlope }: Coating, units:
     : [{ label: 'Flow cup', value: 'none can judge it' }],
 });
 
-const filmFacts = ({ film, wetFilm, coats, blendable }: Coating, units: Units): FactGroup => ({
+const filmFacts = ({ film, wetFilm, totalFilm, coats, blendable }: Coating, units: Units): FactGroup => ({
   title: 'Film, one coat',
   field: 'film',
   facts: [
@@ -139,6 +139,9 @@ const filmFacts = ({ film, wetFilm, coats, blendable }: Coating, units: Units): 
             value: `${units.range('film', wetFilm.min, wetFilm.max)}, aim ${units.show('film', wetFilm.aim)}`,
           },
         ]
+      : []),
+    ...(totalFilm
+      ? [{ label: 'All coats, dry', value: units.range('film', totalFilm.min, totalFilm.max) }]
       : []),
     { label: 'Coats', value: String(coats) },
     { label: 'Blends into a dry edge', value: blendable ? 'yes' : 'no: larger reserve' },

@@ -1,4 +1,5 @@
 export { judgeComb, type CombReading, type CombVerdict } from './comb';
+export { linkedFilm, type FilmSaid, type LinkedFilm } from './linked';
 export { holdFilm, type Lever } from './levers';
 export { coverage, dryFromWet, wetFromDry } from './film';
 export { handSpeed, solveStroke, strokeCount, strokeSpacing, type Stroke } from './stroke';

@@ -90,7 +90,7 @@ export function thinnerFor(job: Worked, { id: layerId, sheet, thinnerId }: Layer
 const thinnerPart = (thinner: Thinner): Part => ({ ...thinner, parts: 1, volumeSolids: 0 });
 
 /** As-applied figures of a sheet before anything is mixed: its parts in their ratio, unthinned. */
-export function sheetAsMixed(sheet: Coating): Outcome<AsApplied> {
+export function sheetAsMixed(sheet: Pick<Coating, 'components' | 'ratioBy'>): Outcome<AsApplied> {
   const measured = divide(1e-3, sheet.components, sheet.ratioBy);
   return isRefusal(measured) ? measured : asApplied(measured);
 }

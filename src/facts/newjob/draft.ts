@@ -59,7 +59,13 @@ export const draftSchema = z
 
 export type JobDraft = z.infer<typeof draftSchema>;
 
-export const emptyDraft = (coatingId = '', rigId = ''): JobDraft =>
+/** How many coats the sheet says: of the one chosen, else of its class. */
+export const coatsBySheet = (
+  { coatingId, class: of }: Pick<JobDraft, 'coatingId' | 'class'>,
+  coatings: readonly Coating[],
+): number => coatings.find(({ id }) => id === coatingId)?.coats ?? classSheet(of, '', '', '2000-01-01').coats;
+
+export const emptyDraft = (coatingId = '', rigId = '', coats = 2): JobDraft =>
   ({
     name: '',
     substrate: '',
@@ -74,7 +80,7 @@ export const emptyDraft = (coatingId = '', rigId = ''): JobDraft =>
     width: undefined,
     height: undefined,
     count: 1,
-    coats: 2,
+    coats,
   }) as unknown as JobDraft;
 
 interface Held {

@@ -32,6 +32,7 @@ import {
   thinningFields,
   timeFields,
 } from './formfields';
+import { FilmLink } from './FilmLink';
 import { HazardBoxes } from './HazardBoxes';
 import { oddSum } from '@/facts/shop/oddsum';
 import { PartsTable } from './PartsTable';
@@ -47,11 +48,19 @@ const grid = 'grid grid-cols-2 items-start gap-4 sm:grid-cols-3 lg:grid-cols-5';
 /** Everything a product's paper says, to put right. What is changed here counts as confirmed. */
 export function SheetForm({ sheet, onDone }: Props) {
   const store = useStore();
-  const { control, handleSubmit, formState } = useForm<Coating>({
+  const { control, handleSubmit, formState, setValue } = useForm<Coating>({
     resolver: rulesOf(z.preprocess(withoutEmpty, coatingSchema) as never),
     defaultValues: sheet,
   });
-  const { components, guns } = useWatch({ control }) as Coating;
+  const said = useWatch({ control }) as Coating;
+  const { components, guns } = said;
+  const takeFilm = (what: 'wet' | 'dry', aim: number) => {
+    const { film } = said;
+    const part = what === 'wet' ? 'wetFilm' : 'film';
+    const scale = film.aim > 0 ? aim / film.aim : 1;
+    const next = { min: film.min * scale, aim, max: film.max * scale };
+    setValue(part, next, { shouldDirty: true });
+  };
   const save = handleSubmit(async (filled) => {
     const after = { ...filled, assumed: confirmedAfter(sheet, filled) };
     const done = await store.commit(
@@ -224,6 +233,9 @@ export function SheetForm({ sheet, onDone }: Props) {
         <div className={grid}>
           <FormFields control={control} fields={filmFields} />
           <FormCheck control={control} name="blendable" label="Blends into a dry edge" />
+        </div>
+        <div className="mt-3">
+          <FilmLink sheet={said} onTake={takeFilm} />
         </div>
       </Panel>
       <Panel title="Times">

@@ -159,6 +159,8 @@ export const filmFields: readonly FieldRow[] = [
   amount('wetFilm.min', 'Wet, at least', 'film', expects.wetFilm),
   amount('wetFilm.aim', 'Wet, aim', 'film', expects.wetFilm),
   amount('wetFilm.max', 'Wet, at most', 'film', expects.wetFilm),
+  { ...amount('totalFilm.min', 'All coats dry, at least', 'film', expects.dryFilm), hint: 'As it stays' },
+  amount('totalFilm.max', 'All coats dry, at most', 'film', expects.dryFilm),
 ];
 
 export const timeFields: readonly FieldRow[] = [

@@ -1,6 +1,7 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
+import { useEffect } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { coatingClasses, classWords, newId } from '@/records';
 import { useRecords, useStore } from '@/store/hooks';
@@ -11,7 +12,7 @@ import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
 import { useUnits } from '@/ui/units';
 import { gunWords } from '@/records/rigwords';
-import { draftSchema, emptyDraft, jobFromDraft, type JobDraft } from '@/facts/newjob/draft';
+import { coatsBySheet, draftSchema, emptyDraft, jobFromDraft, type JobDraft } from '@/facts/newjob/draft';
 
 /** A new job on one page: what, with what, how much of it. The rest can be put right on its Plan. */
 export function NewJob() {
@@ -21,11 +22,17 @@ export function NewJob() {
   const coatings = useRecords('coating');
   const rigs = useRecords('rig');
   const cups = useRecords('cup');
-  const { control, handleSubmit } = useForm<JobDraft>({
+  const { control, handleSubmit, setValue, formState } = useForm<JobDraft>({
     resolver: rulesOf(draftSchema),
-    defaultValues: emptyDraft(coatings[0]?.id, rigs[0]?.id),
+    defaultValues: emptyDraft(coatings[0]?.id, rigs[0]?.id, coatings[0]?.coats),
   });
   const draft = useWatch({ control }) as JobDraft;
+  // The sheet says how many coats, until somebody says otherwise.
+  const stated = coatsBySheet(draft, coatings);
+  const own = formState.dirtyFields.coats === true;
+  useEffect(() => {
+    if (!own) setValue('coats', stated);
+  }, [own, stated, setValue]);
   const area = (draft.width ?? 0) * (draft.height ?? 0) * (draft.count || 0);
 
   const begin = handleSubmit(async (filled) => {
