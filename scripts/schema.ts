@@ -1,5 +1,10 @@
 import fs from 'node:fs';
 import { bundleJsonSchema } from '../src/exchange/bundle';
+import { conclusionsJsonSchema } from '../src/exchange/conclusions';
 
-/** Publishes the bundle's JSON Schema from its Zod schema: `npx tsx scripts/schema.ts`. */
-fs.writeFileSync('docs/formats/bundle-2.schema.json', `${JSON.stringify(bundleJsonSchema(), null, 2)}\n`);
+/** Publishes JSON Schemas from their Zod schemas: `npx tsx scripts/schema.ts`. */
+const publish = (name: string, schema: unknown) =>
+  fs.writeFileSync(`docs/formats/${name}.schema.json`, `${JSON.stringify(schema, null, 2)}\n`);
+
+publish('bundle-2', bundleJsonSchema());
+publish('conclusions-1', conclusionsJsonSchema());

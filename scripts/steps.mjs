@@ -18,14 +18,14 @@ export function run(command, args, { soft = false, ...options } = {}) {
   return status === 0;
 }
 
-/** Installs the packages when they are missing or older than the lock file. */
-export function ensurePackages() {
+/** Installs the packages when they are missing or older than the lock file; `quiet` keeps standard output free. */
+export function ensurePackages({ quiet = false } = {}) {
   const stamp = path.join('node_modules', '.package-lock.json');
   const fresh =
     fs.existsSync(stamp) && fs.statSync(stamp).mtimeMs >= fs.statSync('package-lock.json').mtimeMs;
   if (fresh && fs.existsSync(next)) return;
-  console.log('Installing packages.');
-  run('npm', ['ci', '--no-audit', '--no-fund']);
+  (quiet ? console.error : console.log)('Installing packages.');
+  run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=notice'], { stdio: ['ignore', quiet ? 2 : 1, 2] });
   const now = new Date();
   fs.utimesSync(stamp, now, now);
 }

@@ -1,6 +1,7 @@
 import { isRefusal } from '@/core/refusal';
 import { previewBundle, recordsOfJob, writeBundle } from '@/exchange/bundle';
-import { keyOf, readRecord, type AnyRecord, type Job } from '@/records';
+import { keyOf, type AnyRecord, type Job } from '@/records';
+import { readRecord } from '@/records/readrecord';
 import { demoShop } from '.';
 
 const at = '2026-11-23T09:00:00.000Z';

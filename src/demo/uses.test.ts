@@ -1,5 +1,6 @@
 import { isRefusal } from '@/core/refusal';
-import { readRecord, type Can, type Coating, type Cup, type Job, type Rig } from '@/records';
+import { type Can, type Coating, type Cup, type Job, type Rig } from '@/records';
+import { readRecord } from '@/records/readrecord';
 import { demoShop } from '.';
 
 const now = Date.parse('2026-11-23T09:00:00.000Z');

@@ -8,13 +8,13 @@ import {
   keyOf,
   photo,
   practice,
-  readRecord,
   revision,
   rig,
   shop,
   type AnyRecord,
   type Job,
 } from '@/records';
+import { readRecord } from '@/records/readrecord';
 import { canonical } from '@/records/canonical';
 
 /** Version of the file format, apart from the versions of the records in it. */

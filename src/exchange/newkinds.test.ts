@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { drillIds } from '@/core/practice';
 import { isRefusal } from '@/core/refusal';
-import { keyOf, readRecord, type AnyRecord, type Photo, type PracticeTry } from '@/records';
+import { keyOf, type AnyRecord, type Photo, type PracticeTry } from '@/records';
+import { readRecord } from '@/records/readrecord';
 import { aJob } from '../../tests/fixtures/job';
 import { previewBundle, recordsOfJob, writeBundle } from './bundle';
 

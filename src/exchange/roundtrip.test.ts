@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { isRefusal } from '@/core/refusal';
-import { classSheet, coatingClasses, readRecord, type AnyRecord, type Coating } from '@/records';
+import { classSheet, coatingClasses, type AnyRecord, type Coating } from '@/records';
+import { readRecord } from '@/records/readrecord';
 import { previewBundle, writeBundle } from './bundle';
 import { previewSheetsCsv, writeSheetsCsv } from './sheetcsv';
 

@@ -1,7 +1,8 @@
 import fs from 'node:fs';
 import path from 'node:path';
 import { isRefusal } from '@/core/refusal';
-import { readRecord, type AnyRecord, type Can, type Coating, type Job } from '.';
+import { type AnyRecord, type Can, type Coating, type Job } from '.';
+import { readRecord } from './readrecord';
 import { canonical } from './canonical';
 
 /** The demo shop as version 1 wrote it: kept for good. */
@@ -79,10 +80,24 @@ describe('a version-1 job of any kind', () => {
       const [first, second, third] = raw.coats;
       raw.coats = [first!, third!, second!];
       raw.log = [
-        { id: 'm', at: '2026-11-23T08:00:00.000Z', type: 'mixed', batchId: 'a', sheetId: raw.sheets[0]!.id, poured: [{ partId: 'base', mass: 1 }] },
+        {
+          id: 'm',
+          at: '2026-11-23T08:00:00.000Z',
+          type: 'mixed',
+          batchId: 'a',
+          sheetId: raw.sheets[0]!.id,
+          poured: [{ partId: 'base', mass: 1 }],
+        },
         { id: 'e', at: '2026-11-23T08:10:00.000Z', type: 'coat-end', coatId: first!.id },
-        { id: 'n', at: '2026-11-23T08:20:00.000Z', type: 'mixed', batchId: 'b', sheetId: raw.sheets[0]!.id, poured: [{ partId: 'base', mass: 1 }] },
-      ]; // prettier-ignore
+        {
+          id: 'n',
+          at: '2026-11-23T08:20:00.000Z',
+          type: 'mixed',
+          batchId: 'b',
+          sheetId: raw.sheets[0]!.id,
+          poured: [{ partId: 'base', mass: 1 }],
+        },
+      ];
     });
     const [low, clear, high] = back.layers;
     expect(back.layers).toHaveLength(3);
@@ -98,8 +113,21 @@ describe('a version-1 job of any kind', () => {
   it('keeps doses, cans and thinner with their layer, and what is the whole job’s apart', () => {
     const kept = job((raw) => {
       raw.sheets[1]!.additives = [
-        { id: 'slow', name: 'Retarder', density: 900, volumeSolids: 0, voc: 900, water: 0, exempt: 0, doseBy: 'mass', doseOf: 'mix', dose: 0, maximum: 0.1, thins: true },
-      ]; // prettier-ignore
+        {
+          id: 'slow',
+          name: 'Retarder',
+          density: 900,
+          volumeSolids: 0,
+          voc: 900,
+          water: 0,
+          exempt: 0,
+          doseBy: 'mass',
+          doseOf: 'mix',
+          dose: 0,
+          maximum: 0.1,
+          thins: true,
+        },
+      ];
       raw.doses = { slow: 0.05, stray: 0.01 };
       raw.cans = ['c'];
       raw.thinners = { [raw.sheets[0]!.id]: 'medium' };

@@ -1,5 +1,6 @@
 import { isRefusal } from '@/core/refusal';
-import { classSheet, newShop, readRecord, workKinds, type AnyRecord } from '.';
+import { classSheet, newShop, workKinds, type AnyRecord } from '.';
+import { readRecord } from './readrecord';
 import {
   aJob,
   changed,

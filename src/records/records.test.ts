@@ -1,6 +1,8 @@
 import * as z from 'zod';
 import { isRefusal } from '@/core/refusal';
-import { classSheet, coatingClasses, keyOf, newShop, readRecord, recordReader } from '.';
+import { classSheet, coatingClasses, keyOf, newShop } from '.';
+import { readRecord } from './readrecord';
+import { recordReader } from './read';
 
 describe('reading records', () => {
   const sheet = classSheet('water-lacquer', 'c1', 'Satin lacquer', '2026-11-01');

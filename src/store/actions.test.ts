@@ -1,5 +1,6 @@
 import { demoShop } from '@/demo';
-import { readRecord, type Job, type LogEntry } from '@/records';
+import { type Job, type LogEntry } from '@/records';
+import { readRecord } from '@/records/readrecord';
 import { correctEntry, strikeEntry } from './actions';
 import { liveEntries } from '@/facts/job';
 

@@ -1,6 +1,6 @@
 import { isRefusal } from '@/core/refusal';
 import { canonical } from '@/records/canonical';
-import { keyOf, readRecord, type AnyRecord } from '@/records';
+import { keyOf, readPresent, type AnyRecord } from '@/records';
 import type { Disk, Envelope } from './disk/disk';
 import type { Exclusive } from './disk/lock';
 import type { Tabs } from './disk/tabs';
@@ -92,13 +92,16 @@ export class ShopStore {
       for (const key of await this.disk.keys()) {
         const envelope = await this.disk.get(key);
         if (key.startsWith(asidePrefix)) {
-          const mine = readRecord(envelope);
+          const mine = await readAny(envelope);
           if (!isRefusal(mine)) asides.push({ asideKey: key, key: keyOf(mine), mine });
           continue;
         }
-        const outcome = this.unwrap(key, envelope);
+        const outcome = await this.unwrap(key, envelope);
         if ('why' in outcome) damaged.push({ key, ...outcome });
-        else records.set(key, outcome.record);
+        else {
+          records.set(key, outcome.record);
+          this.revisions.set(key, revisionOf(envelope));
+        }
       }
     } catch {
       this.disk = this.fallback();
@@ -283,32 +286,39 @@ export class ShopStore {
 
   /** Another tab wrote first: theirs is shown, mine is kept aside on disk. */
   private async setAside(key: string, mine: AnyRecord | undefined, held: unknown): Promise<void> {
-    const theirs = this.unwrap(key, held);
+    const theirs = await this.unwrap(key, held);
     if (mine) {
       const asideKey = `${asidePrefix}${key}/${revisionOf(held)}-${this.state.asides.length}`;
       await this.disk.set(asideKey, mine);
       this.set({ asides: [...this.state.asides, { asideKey, key, mine }] });
     }
+    if ('record' in theirs) this.revisions.set(key, revisionOf(held));
     this.setRecords([{ key, after: 'record' in theirs ? theirs.record : undefined }]);
   }
 
   private async reread(keys: readonly string[]): Promise<void> {
     for (const key of keys) {
-      if (this.waiting.has(key) || this.writing.has(key)) continue;
+      const busy = () => this.waiting.has(key) || this.writing.has(key);
+      if (busy()) continue;
       const held = await this.disk.get(key);
-      const outcome = held === null || held === undefined ? { record: undefined } : this.unwrap(key, held);
-      if (held === null || held === undefined) this.revisions.set(key, 0);
-      if ('record' in outcome) this.setRecords([{ key, after: outcome.record }]);
+      const gone = held === null || held === undefined;
+      const outcome = gone ? { record: undefined } : await this.unwrap(key, held);
+      // Written here meanwhile: that write sees the other tab’s revision, and sets itself aside.
+      if (busy() || !('record' in outcome)) continue;
+      this.revisions.set(key, revisionOf(held));
+      this.setRecords([{ key, after: outcome.record }]);
     }
   }
 
-  private unwrap(key: string, held: unknown): { record: AnyRecord } | { why: string; raw: unknown } {
+  private async unwrap(
+    key: string,
+    held: unknown,
+  ): Promise<{ record: AnyRecord } | { why: string; raw: unknown }> {
     if (typeof held !== 'object' || held === null || !('record' in held))
       return { why: 'It is not a record at all.', raw: held };
-    const record = readRecord((held as Envelope).record);
+    const record = await readAny((held as Envelope).record);
     if (isRefusal(record)) return { why: record.says, raw: (held as Envelope).record };
     if (keyOf(record) !== key) return { why: `It says it is ${keyOf(record)}.`, raw: record };
-    this.revisions.set(key, revisionOf(held));
     return { record };
   }
 
@@ -341,6 +351,10 @@ export class ShopStore {
     for (const listener of this.listeners) listener();
   }
 }
+
+/** A record of any version. What lifts old ones and names what is wrong is fetched only when something is. */
+const readAny = async (raw: unknown) =>
+  readPresent(raw) ?? (await import('@/records/readrecord')).readRecord(raw);
 
 function revisionOf(held: unknown): number {
   const revision = (held as Partial<Envelope> | null | undefined)?.revision;

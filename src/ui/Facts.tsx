@@ -1,4 +1,5 @@
 import type { Fact } from '@/words/line';
+import { Printed } from './Printed';
 
 /** What stands behind a sentence: each reading, limit and rule with its value. */
 export function Facts({ title, facts }: { readonly title: string; readonly facts: readonly Fact[] }) {
@@ -7,13 +8,15 @@ export function Facts({ title, facts }: { readonly title: string; readonly facts
     <section aria-label={title}>
       <h2 className="text-sm font-bold">{title}</h2>
       <dl className="mt-1">
-        {facts.map(({ label, value }) => (
+        {facts.map(({ label, value, figure }) => (
           <div
             key={label}
             className="flex items-baseline justify-between gap-3 border-b border-hairline py-1.5 text-sm"
           >
             <dt className="text-ink-soft">{label}</dt>
-            <dd className="text-right font-bold">{value}</dd>
+            <dd className="text-right font-bold">
+              <Printed figure={figure}>{value}</Printed>
+            </dd>
           </div>
         ))}
       </dl>

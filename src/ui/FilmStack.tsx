@@ -2,9 +2,13 @@
 
 import type { FilmLedger } from '@/core/system';
 import type { CoatState } from '@/facts/job';
+import { ownerKey } from '@/words/figures';
+import { Printed } from './Printed';
 import { useUnits } from './units';
 
 interface Props {
+  /** Whose film it is. */
+  readonly job: string;
   readonly coats: readonly CoatState[];
   readonly film: FilmLedger;
   readonly substrate: string;
@@ -22,7 +26,13 @@ const room = 150;
  * A cross-section of the part and its coats, to scale: dry films from the surface up, the wet film of a coat
  * not yet on as a dashed ghost, the tolerance of the whole beside it.
  */
-export function FilmStack({ coats, film: { min, max, sprayed: dry, stays }, substrate, measured }: Props) {
+export function FilmStack({
+  job,
+  coats,
+  film: { min, max, sprayed: dry, stays },
+  substrate,
+  measured,
+}: Props) {
   const units = useUnits();
   const next = coats.find(({ state }) => state !== 'done');
   const onDry = coats.filter(({ state }) => state === 'done').reduce((sum, coat) => sum + coat.dry.aim, 0);
@@ -71,7 +81,14 @@ export function FilmStack({ coats, film: { min, max, sprayed: dry, stays }, subs
                 y={Math.max(y((from + to) / 2) + 4, 10)}
                 className="fill-ink text-[11px]"
               >
-                {i + 1} {coat.coat.name.toLowerCase()} · {units.show('film', coat.dry.aim)}
+                {i + 1} {coat.coat.name.toLowerCase()} ·{' '}
+                <tspan
+                  data-fact="coat.dry"
+                  data-of={ownerKey({ job, layer: coat.coat.layerId, coat: coat.coat.id })}
+                  data-value={coat.dry.aim}
+                >
+                  {units.show('film', coat.dry.aim)}
+                </tspan>
                 {sanded > 0 ? `, − ${units.show('film', sanded)}` : ''}
                 {on ? ' on' : ''}
               </text>
@@ -125,7 +142,10 @@ export function FilmStack({ coats, film: { min, max, sprayed: dry, stays }, subs
         </text>
       </svg>
       <p className="text-xs text-ink-soft">
-        Green bar: {units.range('film', min, max)} dry may stay of all coats.
+        Green bar:{' '}
+        <Printed figure={{ fact: 'film.stays', of: { job }, value: stays, state: 'open' }}>
+          {units.range('film', min, max)} dry may stay of all coats, {units.show('film', stays)} is planned.
+        </Printed>
       </p>
     </figure>
   );

@@ -4,6 +4,7 @@ import Link from 'next/link';
 import { useEffect, useRef } from 'react';
 import type { JobView, Stage } from '@/facts/job';
 import { showPart } from './showpart';
+import { Printed } from './Printed';
 import { useUnits } from './units';
 import { stageWords, type Tone } from '@/words/line';
 import { stripCells } from '@/words/strip';
@@ -53,7 +54,7 @@ export function RunStrip({ view, at, bench }: Props) {
       data-strip={view.job.id}
     >
       <ol className="grid min-w-[56rem] grid-cols-[repeat(7,minmax(max-content,1fr))] border border-ink bg-sheet">
-        {stripCells(view, units).map(({ stage, number, state, tone }) => {
+        {stripCells(view, units).map(({ stage, number, figure, state, tone }) => {
           const here = stage === at;
           return (
             <li key={stage} className="relative border-r border-hairline last:border-r-0">
@@ -73,7 +74,9 @@ export function RunStrip({ view, at, bench }: Props) {
                 <span className={`text-xs ${here ? 'text-on-ink-soft' : 'text-ink-soft'}`}>
                   {stageWords[stage]}
                 </span>
-                <span className="text-[1.05rem] leading-tight font-bold whitespace-nowrap">{number}</span>
+                <Printed figure={figure} className="text-[1.05rem] leading-tight font-bold whitespace-nowrap">
+                  {number}
+                </Printed>
                 <span
                   className={`text-xs font-medium whitespace-nowrap ${here ? 'text-on-ink-soft' : inks[tone]}`}
                 >

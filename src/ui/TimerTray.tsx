@@ -3,7 +3,8 @@
 import { showClock } from '@/core/quantity';
 import type { JobView } from '@/facts/job';
 import { useUnits } from './units';
-import { timerWords } from '@/words/timers';
+import { timerFigure, timerWords } from '@/words/timers';
+import { Printed } from './Printed';
 
 /** What the job is waiting for, along the bottom. The times are moments in the log: a closed tab cannot stop them. */
 export function TimerTray({ view }: { readonly view: JobView }) {
@@ -29,7 +30,7 @@ export function TimerTray({ view }: { readonly view: JobView }) {
             <div className={`text-xl font-bold ${ink}`}>
               {over && then !== 'go' && <span aria-hidden>■ </span>}
               {over && then === 'go' && <span aria-hidden>✓ </span>}
-              {showClock(Math.abs(left) / 1000)}
+              <Printed figure={timerFigure(view, id, due)}>{showClock(Math.abs(left) / 1000)}</Printed>
             </div>
           </div>
         );

@@ -1,6 +1,7 @@
 import { readingsPerSpot, type Condition } from '@/core/quality';
 import { isRefusal } from '@/core/refusal';
 import type { JobView, OpenDefects } from '@/facts/job';
+import { jobFigure, reason } from './figures';
 import type { Units } from './units';
 import { focus, go, type Fact, type NextLine } from './line';
 
@@ -58,14 +59,14 @@ function defectLine({ open, change, waiting }: OpenDefects, because: readonly Fa
   };
 }
 
-export function checkLine({ check, job, spray }: JobView, units: Units): NextLine {
+export function checkLine({ check, job, spray, work }: JobView, units: Units): NextLine {
   const { verdict, spec, spots, wanted, taken, coatsOn } = check;
   const because: Fact[] = [
     {
       label: `Range for ${coatsOn || spray.coats.length} coats, dry`,
       value: units.range('film', spec.min, spec.max),
     },
-    { label: 'Aim', value: units.show('film', spec.nominal) },
+    reason('Aim', jobFigure({ work }, 'film.wanted', spec.nominal), units),
     {
       label: 'Rule',
       value: ruleWords[job.approach.acceptance],

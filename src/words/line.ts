@@ -1,4 +1,5 @@
 import type { NewEntry } from '@/records';
+import type { Figure, FigureState } from '@/facts/figure';
 import type { Stage } from '@/facts/job';
 
 export type Tone = 'plain' | 'act' | 'good' | 'care' | 'stop';
@@ -7,7 +8,12 @@ export type Tone = 'plain' | 'act' | 'good' | 'care' | 'stop';
 export interface Fact {
   readonly label: string;
   readonly value: string;
+  /** The figure that the value puts in words. */
+  readonly figure?: Figure;
 }
+
+/** How a thing stands that is said in this tone. */
+export const stateOf = (tone: Tone): FigureState => (tone === 'plain' || tone === 'act' ? 'open' : tone);
 
 /** What one tap does. */
 export type Deed =

@@ -4,6 +4,7 @@ import type { PartVerdict, Rung } from '@/core/mixing';
 import { newId, type Coating, type NewEntry } from '@/records';
 import type { BatchState, JobView } from '@/facts/job';
 import { drawFrom } from '@/facts/shop/shelf';
+import { figure, reason } from './figures';
 import type { Units } from './units';
 import { clockTime } from './spray';
 import { focus, go, log, type Fact, type NextLine } from './line';
@@ -19,10 +20,18 @@ export function mixLine(view: JobView, units: Units): NextLine {
   const ratio = sheet.components.map(({ parts }) => shortNumber(parts)).join(' : ');
   const because: Fact[] = [
     { label: `Ratio by ${sheet.ratioBy}`, value: sheet.components.length > 1 ? ratio : 'one part' },
-    ...(batch || isRefusal(volume) ? [] : [{ label: 'This batch', value: units.show('volume', volume) }]),
+    ...(batch || isRefusal(volume)
+      ? []
+      : [
+          {
+            label: 'This batch',
+            value: units.show('volume', volume),
+            figure: figure(view, 'mix.volume', volume),
+          },
+        ]),
     ...(isRefusal(plan.needed)
       ? []
-      : [{ label: 'The plan asks for', value: units.show('volume', plan.needed.total) }]),
+      : [reason('The plan asks for', figure(view, 'mix.needed', plan.needed.total), units)]),
     { label: 'Scale reads to', value: grams(shop.scaleStep) },
     ...sources.flatMap(({ cans }) =>
       cans.map(({ can, useBefore, expired }) => ({

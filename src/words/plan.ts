@@ -1,6 +1,7 @@
 import { unitIn } from '@/core/quantity';
 import { isRefusal } from '@/core/refusal';
 import type { Fitness, JobView } from '@/facts/job';
+import { figure, jobFigure, reason } from './figures';
 import type { Units } from './units';
 import { costWords } from './mix';
 import { focus, go, plural, type Fact, type NextLine } from './line';
@@ -39,29 +40,35 @@ function coverageFact(coverage: number, units: Units): Fact {
   return { label: `1 ${unit.symbol} covers, one coat`, value: units.show('area', coverage * unit.scale) };
 }
 
-export function planLine({ plan, job, supply }: JobView, units: Units): NextLine {
-  const { needed, sheet, area, coats, transfer, transferAssumed, fitness } = plan;
-  const own = coats.filter((each) => each.sheet.id === sheet.id);
+export function planLine(view: JobView, units: Units): NextLine {
+  const { plan, job, supply } = view;
+  const { needed, area, coats, transfer, transferAssumed, fitness } = plan;
+  const own = coats.filter(({ coat }) => coat.layerId === view.work.layer.id);
   const because: Fact[] = [
-    {
-      label: `Area, ${plural(
+    reason(
+      `Area, ${plural(
         job.part.faces.reduce((sum, { count }) => sum + count, 0),
         'face',
       )}`,
-      value: units.show('area', area),
-    },
-    {
-      label: 'Wet film, all coats',
-      value: units.show(
-        'film',
+      jobFigure(view, 'area', area),
+      units,
+    ),
+    reason(
+      'Wet film, all coats',
+      figure(
+        view,
+        'layer.wet',
         own.reduce((sum, { wet }) => sum + wet, 0),
       ),
-    },
-    {
-      label: transferAssumed ? 'Transfer, class default' : 'Transfer efficiency',
-      value: units.show('share', transfer, { digits: 0 }),
-    },
-    { label: 'Volume solids as applied', value: units.show('share', own[0]?.solids) },
+      units,
+    ),
+    reason(
+      transferAssumed ? 'Transfer, class default' : 'Transfer efficiency',
+      figure(view, 'gun.transfer', transfer),
+      units,
+      { digits: 0 },
+    ),
+    reason('Volume solids as applied', figure(view, 'layer.solids', own[0]?.solids), units),
     ...(isRefusal(plan.coverage) ? [] : [coverageFact(plan.coverage, units)]),
     ...(isRefusal(needed)
       ? []
@@ -88,14 +95,15 @@ export function planLine({ plan, job, supply }: JobView, units: Units): NextLine
   const stop = fitness.find(({ state }) => state === 'stop');
   if (stop) {
     const line = fitnessLine(stop, units);
+    const ofFilm = stop.id === 'film' || stop.id === 'layer';
     const [number = '–', unit = ''] = line.value.split('\u00a0');
     return {
       big: { number, unit },
       says: `${line.verdict}.`,
-      detail: `${line.name}: the sheet asks for ${line.limits}. Wait, warm or dry the room, then read it again.`,
+      detail: `${line.name}: the sheet asks for ${line.limits}. ${ofFilm ? 'Change the film of a coat or the number of coats.' : 'Wait, warm or dry the room, then read it again.'}`,
       tone: 'stop',
       because,
-      tap: focus('room', 'Read the room again'),
+      tap: ofFilm ? focus('coats', 'Put the coats right') : focus('room', 'Read the room again'),
     };
   }
   const big = units.parts('volume', needed.total);

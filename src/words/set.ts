@@ -1,6 +1,7 @@
 import { isRefusal } from '@/core/refusal';
-import type { Fitting, JobView, SetView } from '@/facts/job';
+import type { Fitting, JobView, SettingFault, SetView } from '@/facts/job';
 import type { EntryOf } from '@/records';
+import { figure, reason } from './figures';
 import type { Units } from './units';
 import { focus, go, log, type Fact, type NextLine, type Tap } from './line';
 
@@ -44,14 +45,62 @@ export const cardAsks: Record<Exclude<SetView['cardState'], 'good' | 'not-good'>
   expired: 'The last one is too old: the mix, the room and the hand have changed.',
 };
 
+/** What of a setting cannot happen, shortly and with what to do. */
+export const faultWords: Record<SettingFault['kind'], { short: string; says: string }> = {
+  fluid: {
+    short: 'more than it passes',
+    says: 'This nozzle does not pass {asked}: fully open about {can}. Less fluid and a slower hand, or a larger nozzle.',
+  },
+  'tip-fluid': {
+    short: 'not this tip’s flow',
+    says: 'This tip does not spray {asked}: at this pressure about {can}. Set what it sprays, or fit another.',
+  },
+  'tip-fan': {
+    short: 'not this tip’s fan',
+    says: 'This tip’s fan is not {asked} wide: at this distance about {can}.',
+  },
+  pressure: {
+    short: 'over the rig’s pressure',
+    says: '{asked} is more than this rig bears: {can}. Take it down before anything else.',
+  },
+  'not-here': {
+    short: 'not on this rig',
+    says: 'What was recorded fitted is not among the sets and tips of this rig. Fit one that is, or add it to the rig.',
+  },
+};
+
+const faultQuantity = {
+  fluid: 'fluidFlow',
+  'tip-fluid': 'fluidFlow',
+  'tip-fan': 'distance',
+  pressure: 'pressure',
+  'not-here': 'pressure',
+} as const;
+
+function faultLine({ kind, asked, can }: SettingFault, because: readonly Fact[], units: Units): NextLine {
+  const shown = (value: number | undefined) =>
+    units.show(kind === 'pressure' ? pressureQuantity(value ?? 0) : faultQuantity[kind], value);
+  return {
+    big: {
+      number: can === undefined ? '–' : shown(can).replace(/\u00a0.*/, ''),
+      unit: can === undefined ? '' : shown(can).replace(/^[^\u00a0]*\u00a0/, ''),
+    },
+    says: faultWords[kind].says.replace('{asked}', shown(asked)).replace('{can}', shown(can)),
+    detail: 'What was recorded cannot be what the gun does. No coat is reckoned by it.',
+    tone: 'stop',
+    because,
+    tap: focus('levers', 'Set it anew'),
+  };
+}
+
 export function setLine(view: JobView, units: Units): NextLine {
   const { set, rig } = view;
-  const { fittings, proposal, setting, card, wet, transfer, viscosity } = set;
+  const { fittings, proposal, setting, card, fault, wet, transfer, viscosity, point } = set;
   const because: Fact[] = [
-    { label: 'Wet film wanted', value: units.show('film', wet) },
-    { label: 'Transfer efficiency', value: units.show('share', transfer, { digits: 0 }) },
-    { label: 'Viscosity at the nozzle', value: units.show('dynamicViscosity', viscosity) },
-    { label: 'Overlap', value: units.show('share', view.work.approach.overlap, { digits: 0 }) },
+    reason('Wet film wanted', figure(view, 'coat.wet', wet, { coat: set.coat?.id }), units),
+    reason('Transfer efficiency', figure(view, 'gun.transfer', transfer), units, { digits: 0 }),
+    reason('Viscosity at the nozzle', figure(view, 'gun.viscosity', viscosity), units),
+    reason('Overlap', figure(view, 'gun.overlap', point.overlap), units, { digits: 0 }),
   ];
   if (isRefusal(fittings) || isRefusal(proposal))
     return {
@@ -78,6 +127,7 @@ export function setLine(view: JobView, units: Units): NextLine {
       : []),
   ];
 
+  if (setting && fault) return faultLine(fault, because, units);
   if (!setting)
     return {
       big: fitting.tip ? { number: fitting.tip, unit: 'tip' } : units.parts('bore', fitting.bore),

@@ -2,6 +2,7 @@ import { showClock, showDuration } from '@/core/quantity';
 import { isRefusal } from '@/core/refusal';
 import { layingOf } from '@/core/system';
 import type { CoatState, JobView } from '@/facts/job';
+import { figure, reason } from './figures';
 import type { Units } from './units';
 import { cardAsks, pressureQuantity } from './set';
 import { go, log, plural, type Fact, type NextLine } from './line';
@@ -22,9 +23,9 @@ export function sprayLine(view: JobView, units: Units): NextLine {
   const done = coats.filter(({ state }) => state === 'done');
   const last = done.at(-1);
   const because: Fact[] = [
-    { label: 'Strokes apart', value: units.show('distance', spray.spacing) },
-    { label: 'Speed', value: units.show('speed', spray.speed) },
-    { label: 'Distance', value: units.show('distance', spray.distance) },
+    reason('Strokes apart', figure(view, 'gun.spacing', spray.spacing), units),
+    reason('Speed', figure(view, 'gun.speed', spray.speed), units),
+    reason('Distance', figure(view, 'gun.distance', spray.distance), units),
     { label: 'A coat takes about', value: showDuration(spray.coatTime) },
     ...(last
       ? [{ label: 'Next coat after, on the sheet', value: showDuration(last.sheet.times.recoatFirst) }]
@@ -88,6 +89,15 @@ export function sprayLine(view: JobView, units: Units): NextLine {
       },
       says: 'The recoat window is closed. Let it harden, scuff, clean, then recoat.',
       detail: `It closed at ${clockTime(recoat.closes, now)}. A coat laid on it now would not bond.`,
+      tone: 'stop',
+      because,
+      tap: log('Scuffed and cleaned', 'coat abraded', { type: 'abraded', coatId: last.coat.id }),
+    };
+  if (recoat?.state === 'never' && last)
+    return {
+      big: { number: showDuration((recoat.opens - recoat.closes) / 1000), unit: 'too late' },
+      says: 'In this room the window closes before the film is ready: there is none.',
+      detail: `It closes at ${clockTime(recoat.closes, now)}, and the film is reckoned to be ready at ${clockTime(recoat.opens, now)}. A warmer room read anew, or a touch test that finds it tacky; else let it harden, scuff and clean.`,
       tone: 'stop',
       because,
       tap: log('Scuffed and cleaned', 'coat abraded', { type: 'abraded', coatId: last.coat.id }),

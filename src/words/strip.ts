@@ -1,161 +1,186 @@
 import { showClock } from '@/core/quantity';
 import { isRefusal } from '@/core/refusal';
+import type { FactId, Figure } from '@/facts/figure';
 import type { JobView, Stage } from '@/facts/job';
+import { figure, jobFigure } from './figures';
 import type { Units } from './units';
-import { cardWords, pressureQuantity } from './set';
+import { cardWords, faultWords, pressureQuantity } from './set';
 import { clockTime } from './spray';
 import { bandWords } from './thin';
-import { plural, type Tone } from './line';
+import { plural, stateOf, type Tone } from './line';
 
 /** One cell of the run strip: a stage's decisive number and how it stands, in words. */
 export interface Cell {
   readonly stage: Stage;
   readonly number: string;
+  /** The figure that the number writes. */
+  readonly figure: Figure;
   readonly state: string;
   readonly tone: Tone;
 }
 
 export function stripCells(view: JobView, units: Units): Cell[] {
-  return [
-    plan(view, units),
-    mix(view, units),
-    thin(view, units),
-    set(view, units),
-    spray(view, units),
-    check(view, units),
-    clean(view),
-  ];
+  const whole = { plan, mix, thin, set, spray, check, clean };
+  return (Object.keys(whole) as Stage[]).map((stage): Cell => {
+    const { fact, value, coat, ...cell } = whole[stage](view, units);
+    const state = stateOf(cell.tone);
+    return {
+      stage,
+      ...cell,
+      figure:
+        fact.startsWith('film.') || fact.startsWith('coats.')
+          ? jobFigure(view, fact, value, state)
+          : figure(view, fact, value, { state, coat }),
+    };
+  });
 }
 
-function plan({ plan: { coats, fitness, sheet }, done }: JobView, units: Units): Cell {
-  const own = coats.filter((each) => each.sheet.id === sheet.id);
+/** A cell before its figure has an owner. */
+interface Said {
+  readonly number: string;
+  readonly fact: FactId;
+  readonly value: number | undefined;
+  readonly coat?: string;
+  readonly state: string;
+  readonly tone: Tone;
+}
+
+function plan({ plan: { coats, fitness }, work, done }: JobView, units: Units): Said {
+  const own = coats.filter(({ coat }) => coat.layerId === work.layer.id);
   const stop = fitness.some(({ state }) => state === 'stop');
   const unread = fitness.some(({ state }) => state === 'unknown');
   return {
-    stage: 'plan',
     number: `${own.length} × ${units.show('film', own[0]?.wet)}`,
+    fact: 'coat.wet',
+    value: own[0]?.wet,
+    coat: own[0]?.coat.id,
     state: stop ? 'not fit to spray' : unread ? 'room not read' : 'room and film fit',
     tone: stop ? 'stop' : done.has('plan') ? 'good' : 'plain',
   };
 }
 
-function mix({ mix: { volume, batch, pouring }, done, now }: JobView, units: Units): Cell {
-  const number = units.show('volume', batch?.applied.volume ?? (isRefusal(volume) ? undefined : volume));
+function mix({ mix: { volume, batch, pouring }, done, now }: JobView, units: Units): Said {
+  const planned = isRefusal(volume) ? undefined : volume;
+  const litres = batch?.applied.volume ?? planned;
+  const number = units.show('volume', litres);
+  const of = { number, fact: 'mix.volume' as const, value: litres };
   if (batch) {
     const over = !done.has('mix');
     const off = batch.ratio && !batch.ratio.passes;
     const rests = now < batch.readyAt;
     return {
-      stage: 'mix',
-      number,
+      ...of,
       state: over ? 'pot life over' : off ? 'off ratio' : rests ? 'resting' : 'in the pot',
       tone: over || off ? 'stop' : rests ? 'act' : 'good',
     };
   }
-  return { stage: 'mix', number, state: pouring ? 'pouring' : 'to mix', tone: pouring ? 'act' : 'plain' };
+  return { ...of, state: pouring ? 'pouring' : 'to mix', tone: pouring ? 'act' : 'plain' };
 }
 
 function thin(
   { thin: { step, band, readings, inBand, now, thinnerMass }, done }: JobView,
   units: Units,
-): Cell {
-  if (step.kind === 'neat')
-    return { stage: 'thin', number: 'neat', state: 'goes on unthinned', tone: 'good' };
+): Said {
+  const reading = readings.at(-1);
+  const timed = { fact: 'thin.seconds' as const, value: reading?.atSheet };
+  if (step.kind === 'neat') return { ...timed, number: 'neat', state: 'goes on unthinned', tone: 'good' };
   if (step.kind === 'extra')
     return {
-      stage: 'thin',
-      number: units.show('time', readings.at(-1)?.atSheet),
+      ...timed,
+      number: units.show('time', reading?.atSheet),
       state: step.extra.offSheet && !step.extra.tried ? 'trial piece first' : 'extra for this coat',
       tone: 'act',
     };
   if (step.kind === 'no-cup')
     return {
-      stage: 'thin',
+      ...timed,
       number: 'as supplied',
       state: 'no cup applies',
       tone: done.has('thin') ? 'good' : 'plain',
     };
   const target = band ? bandWords(band).slice(0, -2) : '';
-  const reading = readings.at(-1);
   const since = reading && Math.abs(reading.thinner - thinnerMass) > 1e-9;
   if (since && now)
     return {
-      stage: 'thin',
+      fact: 'thin.seconds',
+      value: now.seconds,
       number: `about ${units.show('time', now.seconds)}`,
       state: 'added: stir, time it',
       tone: 'act',
     };
   const seconds = reading?.atSheet;
   if (seconds === undefined)
-    return { stage: 'thin', number: `${target} s`, state: 'not timed yet', tone: 'plain' };
+    return {
+      fact: 'thin.aim',
+      value: band && (band.min + band.max) / 2,
+      number: `${target} s`,
+      state: 'not timed yet',
+      tone: 'plain',
+    };
   if (done.has('thin'))
-    return { stage: 'thin', number: units.show('time', seconds), state: 'in band', tone: 'good' };
+    return { ...timed, number: units.show('time', seconds), state: 'in band', tone: 'good' };
+  const dead = step.kind === 'expired' || step.kind === 'doubled';
+  const side = inBand === 'below' ? 'too thin' : inBand === 'inside' ? 'near the middle' : 'too thick';
   return {
-    stage: 'thin',
+    ...timed,
     number: `${units.show('time', seconds)} → ${target}`,
-    state:
-      step.kind === 'expired' || step.kind === 'doubled'
-        ? step.kind === 'expired'
-          ? 'pot life over'
-          : 'curing'
-        : inBand === 'below'
-          ? 'too thin'
-          : inBand === 'inside'
-            ? 'near the middle'
-            : 'too thick',
-    tone: step.kind === 'expired' || step.kind === 'doubled' ? 'stop' : 'care',
+    state: dead ? (step.kind === 'expired' ? 'pot life over' : 'curing') : side,
+    tone: dead ? 'stop' : 'care',
   };
 }
 
-function set({ set: { proposal, setting, card }, done }: JobView, units: Units): Cell {
-  const from =
-    setting ??
-    (isRefusal(proposal)
-      ? undefined
-      : { ...proposal, bore: proposal.fitting.bore, tip: proposal.fitting.tip });
-  const head = from?.tip ? from.tip : units.show('bore', from?.bore);
-  const number = from ? `${head} · ${units.show(pressureQuantity(from.pressure), from.pressure)}` : '–';
+function set(
+  { set: { point, setting, card, fault, fittings, proposal }, done }: JobView,
+  units: Units,
+): Said {
+  const refused = isRefusal(fittings) || (isRefusal(proposal) && !setting);
+  const head = point.tip ? point.tip : units.show('bore', point.bore);
+  const { pressure } = point;
+  const said = {
+    number: pressure === undefined ? '–' : `${head} · ${units.show(pressureQuantity(pressure), pressure)}`,
+    fact: 'gun.pressure' as const,
+    value: pressure,
+  };
+  if (refused) return { ...said, state: 'nothing to set', tone: 'stop' };
   if (!setting)
-    return {
-      stage: 'set',
-      number,
-      state: done.has('spray') ? 'opened for cleaning' : 'to set',
-      tone: 'plain',
-    };
+    return { ...said, state: done.has('spray') ? 'opened for cleaning' : 'to set', tone: 'plain' };
+  if (fault) return { ...said, state: faultWords[fault.kind].short, tone: 'stop' };
   const good = done.has('set');
   return {
-    stage: 'set',
-    number,
+    ...said,
     state: good ? 'card good' : card ? cardWords[card.verdict].name.toLowerCase() : 'card wanted',
     tone: good ? 'good' : 'care',
   };
 }
 
-function spray({ spray: { coats, running, next, recoat }, now }: JobView, units: Units): Cell {
+function spray({ spray: { coats, running, next, recoat }, now }: JobView, units: Units): Said {
   const done = coats.filter(({ state }) => state === 'done').length;
-  const number = running
-    ? `coat ${coats.indexOf(running) + 1} of ${coats.length}`
-    : `${done} of ${plural(coats.length, 'coat')}`;
-  if (running)
-    return {
-      stage: 'spray',
-      number,
-      state: `spraying ${showClock((now - (running.started ?? now)) / 1000)}`,
-      tone: 'act',
-    };
-  if (!next) return { stage: 'spray', number, state: 'all on', tone: 'good' };
-  if (recoat?.state === 'flashing')
-    return { stage: 'spray', number, state: `flash ${showClock((recoat.opens - now) / 1000)}`, tone: 'care' };
-  if (recoat?.state === 'between')
-    return { stage: 'spray', number, state: `shut ${showClock((recoat.opens - now) / 1000)}`, tone: 'stop' };
-  if (recoat?.state === 'closed')
-    return { stage: 'spray', number, state: 'recoat window closed', tone: 'stop' };
-  return {
-    stage: 'spray',
-    number,
-    state: done > 0 ? 'window open' : `${units.show('film', next.wet)} wet`,
-    tone: done > 0 ? 'act' : 'plain',
+  const at = running ? coats.indexOf(running) + 1 : done;
+  const said = {
+    number: running ? `coat ${at} of ${coats.length}` : `${done} of ${plural(coats.length, 'coat')}`,
+    fact: running ? ('coats.running' as const) : ('coats.on' as const),
+    value: at,
   };
+  if (running)
+    return { ...said, state: `spraying ${showClock((now - (running.started ?? now)) / 1000)}`, tone: 'act' };
+  if (!next) return { ...said, state: 'all on', tone: 'good' };
+  const until = recoat ? showClock((recoat.opens - now) / 1000) : '';
+  switch (recoat?.state) {
+    case 'flashing':
+      return { ...said, state: `flash ${until}`, tone: 'care' };
+    case 'between':
+      return { ...said, state: `shut ${until}`, tone: 'stop' };
+    case 'never':
+      return { ...said, state: 'no window in this room', tone: 'stop' };
+    case 'closed':
+      return { ...said, state: 'recoat window closed', tone: 'stop' };
+    default:
+      return {
+        ...said,
+        state: done > 0 ? 'window open' : `${units.show('film', next.wet)} wet`,
+        tone: done > 0 ? 'act' : 'plain',
+      };
+  }
 }
 
 function check(
@@ -170,42 +195,48 @@ function check(
     done,
   }: JobView,
   units: Units,
-): Cell {
+): Said {
   if (isRefusal(verdict))
     return {
-      stage: 'check',
+      fact: 'film.wanted',
+      value: spec.nominal,
       number: `aim ${units.show('film', spec.nominal)}`,
       state: `${units.range('film', spec.min, spec.max)} dry`,
       tone: 'plain',
     };
-  const number = units.show('film', verdict.mean);
-  if (done.has('check')) return { stage: 'check', number, state: 'passes', tone: 'good' };
+  const said = {
+    number: units.show('film', verdict.mean),
+    fact: 'film.measured' as const,
+    value: verdict.mean,
+  };
+  if (done.has('check')) return { ...said, state: 'passes', tone: 'good' };
   if (verdict.passes && taken >= wanted)
     return {
-      stage: 'check',
-      number,
+      ...said,
       state: open.length > 0 ? plural(open.length, 'open defect') : 'change to judge',
       tone: 'care',
     };
   if (!verdict.passes)
-    return {
-      stage: 'check',
-      number,
-      state: taken < wanted ? `failing, ${taken} of ${wanted}` : 'fails',
-      tone: 'stop',
-    };
-  return { stage: 'check', number, state: `${taken} of ${wanted} spots`, tone: 'act' };
+    return { ...said, state: taken < wanted ? `failing, ${taken} of ${wanted}` : 'fails', tone: 'stop' };
+  return { ...said, state: `${taken} of ${wanted} spots`, tone: 'act' };
 }
 
-function clean({ clean: { state, cleanBy, doneCount, steps, liquid }, spray: { next }, now }: JobView): Cell {
-  if (state === 'clean') return { stage: 'clean', number: 'clean', state: 'card before use', tone: 'good' };
+function clean({ clean: { state, cleanBy, doneCount, steps, liquid }, spray: { next }, now }: JobView): Said {
+  const counted = { fact: 'clean.done' as const, value: doneCount };
+  if (state === 'clean') return { ...counted, number: 'clean', state: 'card before use', tone: 'good' };
   if (state === 'nothing-in-it')
-    return { stage: 'clean', number: `${steps.length} steps`, state: `${liquid} first`, tone: 'plain' };
+    return {
+      fact: 'clean.steps',
+      value: steps.length,
+      number: `${steps.length} steps`,
+      state: `${liquid} first`,
+      tone: 'plain',
+    };
   const late = cleanBy !== undefined && now > cleanBy;
   // Between coats the mix is at work in the gun; it is worth a colour only when time is short.
   const pressing = !next || (cleanBy !== undefined && cleanBy - now < 15 * 60_000);
   return {
-    stage: 'clean',
+    ...(cleanBy ? { fact: 'clean.by' as const, value: cleanBy / 1000 } : counted),
     number: cleanBy ? `by ${clockTime(cleanBy, now)}` : `${doneCount}/${steps.length}`,
     state: late ? 'overdue' : `${doneCount} of ${steps.length} steps`,
     tone: late ? 'stop' : !pressing ? 'plain' : doneCount > 0 ? 'act' : 'care',

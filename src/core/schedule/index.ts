@@ -1,8 +1,10 @@
 export {
   dryingFactor,
   potLife,
+  lawfulTimes,
   recoatState,
   type Drying,
+  type LawfulTime,
   type RecoatState,
   type SheetTimes,
 } from './windows';

@@ -35,7 +35,39 @@ export type RecoatState =
   | { readonly state: 'between'; readonly opens: number; readonly closes?: number }
   | { readonly state: 'flashing'; readonly opens: number; readonly closes?: number }
   | { readonly state: 'open'; readonly opens: number; readonly closes?: number }
-  | { readonly state: 'closed'; readonly opens: number; readonly closes: number };
+  | { readonly state: 'closed'; readonly opens: number; readonly closes: number }
+  /** In this room it closes before it opens: there is none. */
+  | { readonly state: 'never'; readonly opens: number; readonly closes: number };
+
+/** A stretch of time in which the next coat may go on, ms since the epoch; open for good without an end. */
+export interface LawfulTime {
+  readonly from: number;
+  readonly to?: number;
+}
+
+/**
+ * When the next coat may go on: once the film has flashed and before the window closes, the forbidden middle left out.
+ * Empty where the window closes before it opens.
+ *
+ * @param ended when the last coat ended, ms since the epoch
+ * @param factor drying factor, 1 at the sheet's temperature
+ * @example 15 min to 8 h, forbidden from 1 h to 6 h: 15 min to 1 h, and 6 h to 8 h
+ */
+export function lawfulTimes(ended: number, times: SheetTimes, factor = 1): LawfulTime[] {
+  const opens = ended + times.recoatFirst * factor * 1000;
+  // A cold room delays the opening. Whether it holds the window open longer is not for an estimate to say.
+  const closes = times.recoatLast === undefined ? undefined : ended + times.recoatLast * 1000;
+  const { forbidden } = times;
+  const stretches = forbidden
+    ? [
+        { from: opens, to: Math.min(ended + forbidden.from * 1000, closes ?? Infinity) },
+        { from: Math.max(opens, ended + forbidden.to * factor * 1000), to: closes },
+      ]
+    : [{ from: opens, to: closes }];
+  return stretches
+    .filter(({ from, to }) => to === undefined || to > from)
+    .map(({ from, to }) => (to === undefined ? { from } : { from, to }));
+}
 
 /**
  * Where the recoat window stands.
@@ -50,6 +82,8 @@ export function recoatState(ended: number, now: number, times: SheetTimes, facto
   // A cold room delays the opening. Whether it holds the window open longer is not for an estimate to say.
   const closes = times.recoatLast === undefined ? undefined : ended + times.recoatLast * 1000;
   if (closes !== undefined && now > closes) return { state: 'closed', opens, closes };
+  if (closes !== undefined && lawfulTimes(ended, times, factor).length === 0)
+    return { state: 'never', opens, closes };
   if (times.forbidden) {
     const { from, to } = times.forbidden;
     const again = ended + to * factor * 1000;

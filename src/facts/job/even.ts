@@ -116,14 +116,13 @@ export function evenSetup(view: JobView, faceId: string, coatId?: string): Outco
   if (isRefusal(shaped)) return shaped;
   const { approach } = layerOf(work, coat.coat.layerId);
   const inHand = coat.coat.layerId === work.layer.id;
-  const held = inHand ? set.setting : undefined;
-  const proposed = inHand && !isRefusal(set.proposal) ? set.proposal : undefined;
-  const fan = held?.fan ?? proposed?.fitting.fan ?? rig?.fan ?? usualFan;
-  const overlap = held?.overlap ?? approach.overlap;
-  const speed = held?.speed ?? proposed?.speed ?? rig?.handSpeed ?? approach.speed;
-  const distance = held?.distance ?? proposed?.distance ?? rig?.distance ?? 0.2;
+  const point = inHand ? set.point : undefined;
+  const fan = point?.fan ?? rig?.fan ?? usualFan;
+  const overlap = point?.overlap ?? approach.overlap;
+  const speed = point && point.from !== 'usual' ? point.speed : (rig?.handSpeed ?? approach.speed);
+  const distance = point?.distance ?? rig?.distance ?? 0.2;
   const spacing = strokeSpacing(fan, overlap);
-  const known = held?.fluid ?? proposed?.fitting.flow;
+  const known = point?.fluid;
   const flow =
     known && known > 0
       ? known

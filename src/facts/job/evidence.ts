@@ -199,7 +199,7 @@ function ofGun({ set, rig, work }: JobView): Evidence[] {
       entry: setting,
     });
   }
-  const overlap = setting?.overlap ?? work.approach.overlap;
+  const { overlap } = set.point;
   found.push({
     finding: overlap < shortOverlap ? 'overlap:short' : 'overlap:ok',
     quantity: 'share',

@@ -19,9 +19,10 @@ export { dayQuestion, midnightOf, type DayQuestion } from './planned';
 export { maskingOf, openItems, readinessOf, substrateOf, type ReadyItem } from './readiness';
 export { filmOfCoat, filmWanted, ledgerOf, type FilmWanted } from './ledger';
 export type { MixView, PouringState, Source } from './mix';
-export { areaOf, transferOf, type CoatPlan, type Fitness, type PlanView } from './plan';
+export { areaOf, neededOf, transferOf, type CoatPlan, type Fitness, type PlanView } from './plan';
 export { angleOf, evenSetup, flowLimits, landedNow, type EvenSetup } from './even';
 export { withApproach, withCoat, withCoats, withLayer } from './edits';
+export type { OperatingPoint, SettingFault } from './point';
 export { fixesOf } from './fixes';
 export { filmOnFace, layField, postedGun, type FilmOnFace } from './layfield';
 export { laidReadings, type LaidReadings } from './against';
@@ -43,4 +44,5 @@ export {
 export type { Foretold, Taught } from './replay';
 export type { FaceFills, SupplyView } from './supply';
 export type { Timer } from './timers';
+export { coatWindows, type CoatWindow, type WindowState } from './windows';
 export { jobView, stages, type Bearings, type JobView, type Stage } from './view';

@@ -69,7 +69,8 @@ describe('a coat under way', () => {
     const damp: NewEntry = { type: 'climate', air: celsius(20), part: celsius(15), humidity: 0.95 };
     const job = logged(sprayed, [-5, damp]);
     const { spray } = seen(job, { minutes: 240 });
-    expect(spray.recoat?.state).toBe('flashing');
+    // It would be ready after the window has closed: there is none in this room, and that is said at once.
+    expect(spray.recoat?.state).toBe('never');
     expect(Number.isFinite(spray.recoat?.opens)).toBe(true);
   });
 });

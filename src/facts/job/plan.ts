@@ -4,7 +4,7 @@ import { coverage, wetFromDry } from '@/core/film';
 import type { CoatFilm, FilmLedger } from '@/core/system';
 import { mixNeeded, type AsApplied, type Needed } from '@/core/mixing';
 import { isRefusal, type Outcome } from '@/core/refusal';
-import type { Coating, EntryOf, Face, Rig } from '@/records';
+import type { Coating, EntryOf, Face, Layer, Rig } from '@/records';
 import { appliedNow, sheetAsMixed } from './batch';
 import { lastOf, liveEntries } from './entries';
 import { layerOf } from './layers';
@@ -87,6 +87,28 @@ export function coatPlans(job: Worked): CoatPlan[] {
   });
 }
 
+/** Mix that a layer needs in all. */
+export function neededOf(
+  job: Worked,
+  { id, approach }: Layer,
+  rig: Rig | undefined,
+  coats: readonly CoatPlan[],
+): Outcome<Needed> {
+  return mixNeeded({
+    area: areaOf(job.part.faces),
+    wetFilms: coats.filter(({ coat }) => coat.layerId === id).map(({ wet }) => wet),
+    transfer: approach.transfer ?? rig?.transfer ?? defaultTransfer[rig?.atomising ?? 'hvlp'],
+    dead: rig?.dead ?? 0,
+    cards: cardVolume * (approach.cards ?? usualCards),
+    reserve: approach.reserve,
+    absorption: drinksFrom(job, id) ? job.part.absorption : 0,
+  });
+}
+
+/** A thirsty surface drinks from the layer that lies on it, and from no other. */
+export const drinksFrom = ({ layers }: Pick<Worked, 'layers'>, layerId: string): boolean =>
+  layers.find(({ coats }) => coats.length > 0)?.id === layerId;
+
 const dryOf = (film: CoatFilm | undefined, aim: number): CoatPlan['dry'] => ({
   aim,
   min: film?.min ?? 0,
@@ -110,15 +132,7 @@ export function planView(job: Worked, rig: Rig | undefined): PlanView {
     coats,
     transfer,
     transferAssumed: job.approach.transfer === undefined && rig?.transfer === undefined,
-    needed: mixNeeded({
-      area,
-      wetFilms: own.map(({ wet }) => wet),
-      transfer,
-      dead: rig?.dead ?? 0,
-      cards: cardVolume * (job.approach.cards ?? usualCards),
-      reserve: job.approach.reserve,
-      absorption: job.part.absorption,
-    }),
+    needed: neededOf(job, job.layer, rig, coats),
     coverage: coverageOf(own[0], transfer),
     climate,
     dew,

@@ -16,7 +16,8 @@ import { appliedNow } from './batch';
 import { lastOf, liveEntries, moment, ofType } from './entries';
 import type { PlanView } from './plan';
 import { nextCoat } from './layers';
-import type { Worked } from './worked';
+import { pointOf, settingFault, type OperatingPoint, type SettingFault } from './point';
+import type { LaidCoat, Worked } from './worked';
 import type { ThinView } from './thin';
 
 /** One nozzle or tip that could be fitted, with what it does to this film. */
@@ -42,12 +43,22 @@ export interface Fitting {
 /** Why a fresh card is wanted, or that none is. */
 export type CardState = 'good' | 'none' | 'not-good' | 'changed' | 'cleaned' | 'batch' | 'refill' | 'expired';
 
+/** A gun nobody has set: the fan’s own default, m. */
+export const usualLeadFan = 0.25;
+
 export interface SetView {
   readonly sheet: Coating;
   readonly advice?: GunAdvice;
   readonly fittings: Outcome<readonly Fitting[]>;
   /** What to set, best first choice: from the sheet, then from physics. */
   readonly proposal: Outcome<Proposal>;
+  /** How the gun works, as set or as proposed. */
+  readonly point: OperatingPoint;
+  /** What of the recorded setting the hardware cannot do. */
+  readonly fault?: SettingFault;
+  /** The coat it is for: the next one, or the last when all are on. */
+  readonly coat?: LaidCoat;
+  /** m wet of that coat. */
   readonly wet: number;
   readonly transfer: number;
   /** Dynamic viscosity at the nozzle, Pa·s. */
@@ -98,19 +109,28 @@ export function setView(job: Worked, { rig, plan, thin, shop, now }: SetBearings
   const base = {
     sheet,
     advice,
+    coat,
     wet,
     transfer: plan.transfer,
     viscosity,
     drivingAssumed: rig?.driving === undefined,
   };
   const fittings = rig
-    ? fittingsOf(job, rig, advice, wet, plan.transfer, { viscosity, density })
+    ? fittingsOf(job, rig, advice, wet, plan.transfer, { viscosity, density }, coat?.setting?.overlap)
     : refuse('no-rig', 'Choose a rig for this job first.');
+  const proposal = isRefusal(fittings) ? fittings : propose(job, rig, advice, fittings, coat);
+  const held = recorded(job, (shop.cardLasts ?? usualCardLasts) * 1000, now);
+  const fault =
+    held.setting && rig && !isRefusal(fittings)
+      ? settingFault(held.setting, rig, fittings, density)
+      : undefined;
   return {
     ...base,
     fittings,
-    proposal: isRefusal(fittings) ? fittings : propose(job, rig, advice, fittings),
-    ...recorded(job, (shop.cardLasts ?? usualCardLasts) * 1000, now),
+    proposal,
+    ...held,
+    point: pointOf(job, rig, held.setting, isRefusal(proposal) ? undefined : proposal),
+    ...(fault ? { fault } : {}),
   };
 }
 
@@ -204,8 +224,8 @@ function fittingsOf(
   wetFilm: number,
   transfer: number,
   liquid: { viscosity: number; density: number },
+  overlap = job.approach.overlap,
 ): Outcome<Fitting[]> {
-  const { overlap } = job.approach;
   const speed = rig.handSpeed ?? job.approach.speed;
   if (rig.atomising === 'airless')
     return tipFittings(rig, advice, wetFilm, transfer, liquid.density, overlap);
@@ -284,12 +304,15 @@ function propose(
   rig: Rig | undefined,
   advice: GunAdvice | undefined,
   fittings: readonly Fitting[],
+  coat: LaidCoat | undefined,
 ): Outcome<Proposal> {
   const [fitting] = fittings;
   if (!fitting || !rig)
     return refuse('no-fitting', 'This rig has nothing to fit. Add nozzles or tips to it.');
-  const { overlap } = job.approach;
-  const pressure = advice ? middle(advice.pressure) : rig.maxPressure;
+  // A coat with a setting of its own is laid by that.
+  const own = coat?.setting ?? {};
+  const overlap = own.overlap ?? job.approach.overlap;
+  const pressure = own.pressure ?? (advice ? middle(advice.pressure) : rig.maxPressure);
   if (pressure === undefined)
     return refuse(
       'no-pressure',
@@ -299,7 +322,7 @@ function propose(
     fitting,
     pressure: Math.min(pressure, rig.maxPressure ?? pressure),
     pressureAt: advice?.pressureAt ?? 'inlet',
-    distance: advice ? middle(advice.distance) : rig.distance,
+    distance: own.distance ?? (advice ? middle(advice.distance) : rig.distance),
     overlap,
     spacing: strokeSpacing(fitting.fan, overlap),
     speed: fitting.speed,

@@ -1,6 +1,6 @@
-import { handGuide, strokeCount, strokeSpacing } from '@/core/film';
+import { handGuide, strokeCount } from '@/core/film';
 import { dryingIn, dryingOf, recoatState, type RecoatState } from '@/core/schedule';
-import type { Coating, EntryOf, Face, LogEntry, Rig } from '@/records';
+import type { Coating, EntryOf, Face, LogEntry } from '@/records';
 import { lastOf, liveEntries, moment, ofType } from './entries';
 import { coatPlans, type CoatPlan } from './plan';
 import type { SetView } from './set';
@@ -53,14 +53,10 @@ export interface SprayView {
 /** The stroke starts and ends this far off the part, m. A default. */
 export const usualLead = 0.1;
 
-export function sprayView(job: Worked, rig: Rig | undefined, set: SetView, now: number): SprayView {
+export function sprayView(job: Worked, set: SetView, now: number): SprayView {
   const coats = coatStates(job);
-  const { setting } = set;
-  const planned = isRefusal(set.proposal) ? undefined : set.proposal;
-  const overlap = setting?.overlap ?? job.approach.overlap;
-  const fan = setting?.fan ?? planned?.fitting.fan ?? rig?.fan ?? 0.25;
-  const spacing = strokeSpacing(fan, overlap);
-  const speed = setting?.speed ?? planned?.speed ?? job.approach.speed;
+  const { point } = set;
+  const { spacing, speed, fan } = point;
   const strokes = job.part.faces.map((face): StrokeGuide => {
     const lead = job.approach.lead ?? usualLead;
     const [along, across] = [Math.max(face.width, face.height), Math.min(face.width, face.height)];
@@ -100,8 +96,8 @@ export function sprayView(job: Worked, rig: Rig | undefined, set: SetView, now: 
     stretched: factor > 1.02,
     spacing,
     speed,
-    distance: setting?.distance ?? planned?.distance ?? rig?.distance ?? 0.2,
-    fluid: setting?.fluid ?? planned?.fitting.flow ?? 0,
+    distance: point.distance,
+    fluid: point.fluid ?? 0,
     strokes,
     coatTime: strokes.reduce(
       (sum, each) => sum + each.face.count * (each.face.sides ?? 1) * each.strokes * each.seconds,
@@ -128,6 +124,7 @@ function byTouch(state: RecoatState, touch: EntryOf<'touch'> | undefined, now: n
     const opens = Math.max(state.opens, moment(touch) + askAgain);
     return { ...state, opens, state: now < opens ? 'flashing' : 'open' };
   }
+  // Tacky before the window closes: the finger says that it opened after all.
   return { ...state, opens: Math.min(state.opens, moment(touch)), state: 'open' };
 }
 
@@ -182,6 +179,7 @@ function startedOff(
   const room = lastOf(before, 'climate');
   const touch = lastOf(before, 'touch', (entry) => entry.coatId === coatId && moment(entry) >= ended);
   const window = byTouch(recoatState(ended, started, sheet.times, slowness(sheet, room)), touch, started);
-  if (window.state === 'closed') return { kind: 'late', by: started - window.closes };
+  if (window.state === 'closed' || window.state === 'never')
+    return { kind: 'late', by: Math.max(started - window.closes, 0) };
   return window.state === 'open' ? undefined : { kind: 'early', by: window.opens - started };
 }

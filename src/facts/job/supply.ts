@@ -2,7 +2,7 @@ import { fillsFor, planBatches, type Fills, type Piece, type PlannedBatch } from
 import { isRefusal, type Outcome } from '@/core/refusal';
 import { potLife } from '@/core/schedule';
 import type { Face, Rig } from '@/records';
-import { areaOf, type PlanView } from './plan';
+import { areaOf, drinksFrom, type PlanView } from './plan';
 import { slowness, type SprayView } from './spray';
 import type { Worked } from './worked';
 
@@ -39,7 +39,7 @@ export function supplyView(
   const { sheet, needed } = plan;
   const own = spray.coats.filter(({ coat }) => coat.layerId === job.layer.id);
   const factor = slowness(sheet, plan.climate);
-  const drink = job.part.absorption ?? 0;
+  const drink = drinksFrom(job, job.layer.id) ? (job.part.absorption ?? 0) : 0;
   const perCoat = (wet: number, coat: number, area: number) =>
     ((wet + (coat === 0 ? drink : 0)) * area) / plan.transfer;
 

@@ -32,7 +32,7 @@ export function timersOf(
   const timers: Timer[] = [];
   const { recoat } = spray;
   if (recoat && !spray.running) {
-    if (recoat.state !== 'closed')
+    if (recoat.state !== 'closed' && recoat.state !== 'never')
       timers.push({
         id: 'flash',
         due: recoat.opens,

@@ -62,7 +62,7 @@ export function jobView(job: Job, { rigOf, cups, shelf, shop, now, lessons = non
   const plan = planView(work, rig);
   const thin = thinView(work, { rig, cups, shop, plan, now, lessons });
   const set = setView(work, { rig, plan, thin, shop, now });
-  const spray = sprayView(work, rig, set, now);
+  const spray = sprayView(work, set, now);
   const supply = supplyView(work, rig, plan, spray, now);
   const views = {
     plan,
@@ -101,7 +101,7 @@ function doneStages({ plan, mix, thin, set, spray, check, clean }: Views): Set<S
     (step.advice.kind === 'ready' || (step.advice.kind === 'near' && thin.inBand === 'inside'))
   )
     done.add('thin');
-  if (set.setting && set.card?.verdict === 'good') done.add('set');
+  if (set.setting && !set.fault && set.card?.verdict === 'good') done.add('set');
   if (!spray.next && !spray.running) done.add('spray');
   const { open, waiting } = check.defects;
   const measured = !isRefusal(check.verdict) && check.verdict.passes && check.taken >= check.wanted;

@@ -1,4 +1,5 @@
-import { newShop, readRecord, type Cup } from '@/records';
+import { newShop, type Cup } from '@/records';
+import { readRecord } from '@/records/readrecord';
 import { jobView } from '../job';
 import { isRefusal } from '@/core/refusal';
 import { draftSchema, emptyDraft, jobFromDraft, type JobDraft } from './draft';

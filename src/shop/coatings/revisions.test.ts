@@ -1,4 +1,5 @@
-import { classSheet, newShop, readRecord } from '@/records';
+import { classSheet, newShop } from '@/records';
+import { readRecord } from '@/records/readrecord';
 import { unitsOf } from '@/words/units';
 import { aJob, lacquer } from '../../../tests/fixtures/job';
 import { withoutEmpty } from '@/ui/formvalues';

@@ -21,7 +21,7 @@ export function Approach() {
   const units = useUnits();
   const { work, set } = view;
   const { overlap } = work.approach;
-  const fan = set.setting?.fan ?? view.rig?.fan ?? 0.25;
+  const fan = set.point.fan;
   const held = overlaps.find((each) => Math.abs(Number(each) - overlap) < 0.005) ?? '0.5';
   const read = view.rig?.patterns?.at(-1)?.pattern.profile;
   const rows = useMemo(() => {

@@ -45,7 +45,7 @@ export function StrokePlan() {
     across,
     spacing,
     speed,
-    fan: view.set.setting?.fan ?? view.rig?.fan ?? 0.25,
+    fan: view.set.point.fan,
     lead,
   });
   return (

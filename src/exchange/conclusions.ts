@@ -1,0 +1,99 @@
+import * as z from 'zod/mini';
+import { figureStates } from '@/facts/figure';
+
+/** What the application concludes from a file, as other programs read it. SI; moments ISO 8601 in UTC; absent is null. */
+const moment = z.nullable(z.iso.datetime().check(z.describe('moment, ISO 8601, UTC')));
+const si = z.nullable(z.number().check(z.describe('SI')));
+const state = z.enum(figureStates);
+const stage = z.enum(['plan', 'mix', 'thin', 'set', 'spray', 'check', 'clean']);
+
+const stageCell = z.object({
+  figure: z.object({
+    text: z.string().check(z.describe('as the run strip writes it')),
+    fact: z.string(),
+    value: si,
+    unit: z.string(),
+  }),
+  state,
+});
+
+const film = z.object({ min: si, aim: si, max: si });
+
+const coat = z.object({
+  id: z.string(),
+  name: z.string(),
+  wet: film.check(z.describe('m')),
+  dry: z.extend(film, { outside: z.boolean() }).check(z.describe('m; outside: the aim is not in its range')),
+  window: z.object({
+    state: z.enum(['none', 'waiting', 'open', 'shut', 'missed', 'never']),
+    opens: moment,
+    closes: moment,
+    lawful: z.array(z.object({ from: z.iso.datetime(), to: moment })),
+  }),
+});
+
+const layer = z.object({
+  id: z.string(),
+  name: z.string(),
+  sheet: z.string(),
+  rig: z.nullable(z.string().check(z.describe('its name; null where the shop has it no more'))),
+  film: z.extend(film, {
+    outside: z.boolean(),
+    sprayed: si,
+    sanded: si,
+    stays: si.check(z.describe('m; sprayed less sanded')),
+  }),
+  mix: si.check(z.describe('m³ of ready mix it needs in all')),
+  coats: z.array(coat),
+});
+
+const concluded = z.object({
+  id: z.string(),
+  name: z.string(),
+  next: z.object({ stage, layer: z.string(), sentence: z.string(), state }),
+  stages: z.object({
+    plan: stageCell,
+    mix: stageCell,
+    thin: stageCell,
+    set: stageCell,
+    spray: stageCell,
+    check: stageCell,
+    clean: stageCell,
+  }),
+  layers: z.array(layer),
+  film: z.extend(film, {
+    outside: z.boolean(),
+    sprayed: si,
+    sanded: si,
+    stays: si,
+    absorbed: si.check(z.describe('m³/m², apart from film')),
+  }),
+  paint: z.object({
+    mix: si.check(z.describe('m³ of ready mix all layers need')),
+    thinner: si.check(z.describe('kg of thinner in the pot now')),
+    batches: z.nullable(
+      z.int().check(z.describe('batches still to mix for the layer in hand, as the pot life allows')),
+    ),
+  }),
+  thin: z.nullable(
+    z.object({
+      seconds: si.check(z.describe('s, the last reading at the band’s temperature')),
+      share: si.check(z.describe('thinner in the sheet’s percent, 1 = 100 %')),
+      band: z.object({ cup: z.string(), min: si, max: si }),
+      side: z.enum(['below', 'inside', 'above', 'unknown']),
+    }),
+  ),
+  clocks: z.array(z.object({ what: z.string(), layer: z.string(), at: z.iso.datetime() })),
+});
+
+export const conclusions = z.object({
+  schema: z.literal(1),
+  jobs: z.array(concluded),
+  refused: z.array(z.object({ id: z.string(), name: z.string(), why: z.string() })),
+});
+
+export type Conclusions = z.infer<typeof conclusions>;
+export type ConcludedJob = z.infer<typeof concluded>;
+
+/** The published description of what `npm run conclude` writes. */
+export const conclusionsJsonSchema = () => z.toJSONSchema(conclusions, { reused: 'ref' });

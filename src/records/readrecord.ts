@@ -1,0 +1,17 @@
+import type { Outcome } from '@/core/refusal';
+import { recordKinds, type AnyRecord, type RecordKind } from '.';
+import { jobFrom1 } from './jobfrom1';
+import { recordReader, type KindRule } from './read';
+
+/** The way up from older versions, by kind. */
+const migrations: Partial<Record<RecordKind, KindRule['migrations']>> = { job: { 1: jobFrom1 } };
+
+const rules = Object.fromEntries(
+  Object.entries(recordKinds).map(([kind, rule]) => [
+    kind,
+    { ...rule, migrations: migrations[kind as RecordKind] ?? {} },
+  ]),
+);
+
+/** Reads a record of any version: lifts it, validates it, or says what is wrong with it. */
+export const readRecord: (raw: unknown) => Outcome<AnyRecord> = recordReader<AnyRecord>(rules);
