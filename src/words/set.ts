@@ -1,4 +1,4 @@
-import { isRefusal } from '@/core/refusal';
+import { isRefusal, type Refusal } from '@/core/refusal';
 import type { Fitting, JobView, SettingFault, SetView } from '@/facts/job';
 import type { EntryOf } from '@/records';
 import { figure, reason } from './figures';
@@ -93,6 +93,27 @@ function faultLine({ kind, asked, can }: SettingFault, because: readonly Fact[],
   };
 }
 
+const nothingToSet = (refusal: Refusal, because: readonly Fact[], units: Units): NextLine => ({
+  big: { number: '–', unit: '' },
+  says: units.says(refusal),
+  tone: 'stop',
+  because,
+});
+
+const fittingFacts = (fitting: Fitting, { drivingAssumed }: SetView, units: Units): Fact[] => [
+  {
+    label: fitting.onSheet === undefined ? 'The sheet names no nozzle' : 'On the sheet',
+    value: fitting.onSheet ? 'yes' : fitting.onSheet === undefined ? 'by physics' : 'no: trial piece first',
+  },
+  {
+    label: fitting.label === 'tip' ? 'Flow at pressure' : 'Flow, needle open',
+    value: units.show('fluidFlow', fitting.full),
+  },
+  ...(drivingAssumed && fitting.label === 'nozzle'
+    ? [{ label: 'Driving pressure', value: 'a default: calibrate' }]
+    : []),
+];
+
 export function setLine(view: JobView, units: Units): NextLine {
   const { set, rig } = view;
   const { fittings, proposal, setting, card, fault, wet, transfer, viscosity, point } = set;
@@ -102,33 +123,14 @@ export function setLine(view: JobView, units: Units): NextLine {
     reason('Viscosity at the nozzle', figure(view, 'gun.viscosity', viscosity), units),
     reason('Overlap', figure(view, 'gun.overlap', point.overlap), units, { digits: 0 }),
   ];
-  if (isRefusal(fittings) || isRefusal(proposal))
-    return {
-      big: { number: '–', unit: '' },
-      says: units.says((isRefusal(fittings) ? fittings : proposal) as never),
-      tone: 'stop',
-      because,
-    };
-
-  const { fitting } = proposal;
-  const pressure = units.show(pressureQuantity(proposal.pressure), proposal.pressure);
-  const facts = [
-    ...because,
-    {
-      label: fitting.onSheet === undefined ? 'The sheet names no nozzle' : 'On the sheet',
-      value: fitting.onSheet ? 'yes' : fitting.onSheet === undefined ? 'by physics' : 'no: trial piece first',
-    },
-    {
-      label: fitting.label === 'tip' ? 'Flow at pressure' : 'Flow, needle open',
-      value: units.show('fluidFlow', fitting.full),
-    },
-    ...(set.drivingAssumed && fitting.label === 'nozzle'
-      ? [{ label: 'Driving pressure', value: 'a default: calibrate' }]
-      : []),
-  ];
-
+  // What is recorded set stands, also where nothing could have been proposed.
+  if (!setting && isRefusal(fittings)) return nothingToSet(fittings, because, units);
+  const facts = isRefusal(proposal) ? because : [...because, ...fittingFacts(proposal.fitting, set, units)];
   if (setting && fault) return faultLine(fault, because, units);
-  if (!setting)
+  if (!setting) {
+    if (isRefusal(proposal)) return nothingToSet(proposal, because, units);
+    const { fitting } = proposal;
+    const pressure = units.show(pressureQuantity(proposal.pressure), proposal.pressure);
     return {
       big: fitting.tip ? { number: fitting.tip, unit: 'tip' } : units.parts('bore', fitting.bore),
       says: `Fit ${fitting.tip ? `tip ${fitting.tip}` : `the ${units.show('bore', fitting.bore)} set`}. ${pressure} ${placeWords[proposal.pressureAt]}, trigger pulled.`,
@@ -152,6 +154,7 @@ export function setLine(view: JobView, units: Units): NextLine {
       }),
       otherwise: focus('levers', 'Set something else'),
     };
+  }
   if (!card || card.verdict !== 'good') {
     const good: Tap = log('Card is good', 'card judged', {
       type: 'card',

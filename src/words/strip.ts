@@ -83,6 +83,14 @@ function thin(
 ): Said {
   const reading = readings.at(-1);
   const timed = { fact: 'thin.seconds' as const, value: reading?.atSheet };
+  const target = band ? bandWords(band).slice(0, -2) : '';
+  if (step.kind === 'expired' || step.kind === 'doubled')
+    return {
+      ...timed,
+      number: reading ? `${units.show('time', reading.atSheet)} → ${target}` : target || 'as supplied',
+      state: step.kind === 'expired' ? 'pot life over' : 'curing',
+      tone: 'stop',
+    };
   if (step.kind === 'neat') return { ...timed, number: 'neat', state: 'goes on unthinned', tone: 'good' };
   if (step.kind === 'extra')
     return {
@@ -98,7 +106,6 @@ function thin(
       state: 'no cup applies',
       tone: done.has('thin') ? 'good' : 'plain',
     };
-  const target = band ? bandWords(band).slice(0, -2) : '';
   const since = reading && Math.abs(reading.thinner - thinnerMass) > 1e-9;
   if (since && now)
     return {
@@ -119,13 +126,11 @@ function thin(
     };
   if (done.has('thin'))
     return { ...timed, number: units.show('time', seconds), state: 'in band', tone: 'good' };
-  const dead = step.kind === 'expired' || step.kind === 'doubled';
-  const side = inBand === 'below' ? 'too thin' : inBand === 'inside' ? 'near the middle' : 'too thick';
   return {
     ...timed,
     number: `${units.show('time', seconds)} → ${target}`,
-    state: dead ? (step.kind === 'expired' ? 'pot life over' : 'curing') : side,
-    tone: dead ? 'stop' : 'care',
+    state: inBand === 'below' ? 'too thin' : inBand === 'inside' ? 'near the middle' : 'too thick',
+    tone: 'care',
   };
 }
 

@@ -81,9 +81,13 @@ export function recoatState(ended: number, now: number, times: SheetTimes, facto
   const opens = ended + times.recoatFirst * factor * 1000;
   // A cold room delays the opening. Whether it holds the window open longer is not for an estimate to say.
   const closes = times.recoatLast === undefined ? undefined : ended + times.recoatLast * 1000;
-  if (closes !== undefined && now > closes) return { state: 'closed', opens, closes };
   if (closes !== undefined && lawfulTimes(ended, times, factor).length === 0)
-    return { state: 'never', opens, closes };
+    return {
+      state: 'never',
+      opens: Math.max(opens, ended + (times.forbidden?.to ?? 0) * factor * 1000),
+      closes,
+    };
+  if (closes !== undefined && now > closes) return { state: 'closed', opens, closes };
   if (times.forbidden) {
     const { from, to } = times.forbidden;
     const again = ended + to * factor * 1000;

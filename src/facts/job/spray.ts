@@ -122,6 +122,9 @@ function byTouch(state: RecoatState, touch: EntryOf<'touch'> | undefined, now: n
   if (!touch || state.state === 'closed' || state.state === 'between') return state;
   if (touch.found === 'wet') {
     const opens = Math.max(state.opens, moment(touch) + askAgain);
+    // Still wet when the window is about to close: it will not open.
+    if (state.closes !== undefined && opens > state.closes)
+      return { state: 'never', opens, closes: state.closes };
     return { ...state, opens, state: now < opens ? 'flashing' : 'open' };
   }
   // Tacky before the window closes: the finger says that it opened after all.

@@ -1,4 +1,4 @@
-import { lawfulTimes, type LawfulTime } from '@/core/schedule';
+import { lawfulTimes, type LawfulTime, type RecoatState } from '@/core/schedule';
 import { lastOf, liveEntries } from './entries';
 import { slowness, type CoatState, type SprayView } from './spray';
 import type { Worked } from './worked';
@@ -35,6 +35,8 @@ export function coatWindows(
 ): CoatWindow[] {
   const entries = liveEntries(job);
   const room = lastOf(entries, 'climate');
+  const abraded = (coatId: string) =>
+    lastOf(entries, 'abraded', (entry) => entry.coatId === coatId) !== undefined;
   return coats.map((coat, i): CoatWindow => {
     const below = coats[i - 1];
     const coatId = coat.coat.id;
@@ -49,23 +51,24 @@ export function coatWindows(
       state: states[recoat.state],
       opens,
       ...(closes === undefined ? {} : { closes }),
-      lawful: openedAt(lawful, opens, closes),
+      lawful: lawfulNow(recoat, lawful, abraded(below.coat.id)),
     };
   });
 }
 
 /** The clock’s times as a touch test or an abrasion moved them: nothing before it opens, and from then on. */
-function openedAt(
+function lawfulNow(
+  recoat: RecoatState,
   byClock: readonly LawfulTime[],
-  opens: number,
-  closes: number | undefined,
+  abraded: boolean,
 ): readonly LawfulTime[] {
-  const open = closes === undefined ? { from: opens } : { from: opens, to: closes };
-  // An abraded coat has no window any more.
-  if (closes === undefined && byClock.at(-1)?.to !== undefined) return [open];
+  const { opens } = recoat;
+  // An abraded coat takes the next one at any time.
+  if (abraded) return [{ from: opens }];
+  if (recoat.state === 'never') return [];
   const [first, ...rest] = byClock.filter(({ to }) => to === undefined || to > opens);
-  if (!first) return closes !== undefined && closes <= opens ? [] : [open];
-  return [{ ...first, from: opens }, ...rest];
+  if (first) return [{ ...first, from: opens }, ...rest];
+  return recoat.closes !== undefined && recoat.closes > opens ? [{ from: opens, to: recoat.closes }] : [];
 }
 
 const begunIn = ({ off }: CoatState): WindowState =>

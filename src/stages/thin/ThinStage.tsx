@@ -32,7 +32,7 @@ const lawWords = {
 export function ThinStage() {
   const { view } = useJob();
   const { thin } = view;
-  const judged = thin.step.kind !== 'no-cup';
+  const judged = thin.choice !== undefined;
   const cup = thin.readings.at(-1)?.cup ?? thin.band?.cup;
   return (
     <StageFrame

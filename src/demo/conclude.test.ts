@@ -1,12 +1,12 @@
 import { spawnSync } from 'node:child_process';
 import fs from 'node:fs';
 import path from 'node:path';
-import { demoShop } from '@/demo';
+import { demoShop } from '.';
 import { newShop, type Job } from '@/records';
 import { canonical } from '@/records/canonical';
-import { writeBundle } from './bundle';
-import { concludeFile } from './conclude';
-import { conclusions, conclusionsJsonSchema, type Conclusions } from './conclusions';
+import { writeBundle } from '@/exchange/bundle';
+import { concludeFile } from '@/exchange/conclude';
+import { conclusions, conclusionsJsonSchema, type Conclusions } from '@/exchange/conclusions';
 
 const at = '2026-11-23T09:00:00.000Z';
 const now = Date.parse(at);
