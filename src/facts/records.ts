@@ -1,6 +1,6 @@
-import { newShop, type AnyRecord, type Job, type RecordKind } from '@/records';
-import { jobView, type JobView } from './job';
-import { lessonsFor, lessonsIn } from './shop/lessons';
+import { newShop, type AnyRecord, type Cup, type Job, type RecordKind, type Shop } from '@/records';
+import { jobView, standsUntil, type JobView } from './job';
+import { lessonsFor, lessonsIn, type BatchLesson } from './shop/lessons';
 import { shelfOf, type ShelfCan } from './shop/shelf';
 
 /** All records of a shop by their keys. */
@@ -44,23 +44,113 @@ export function shelfOn(records: Records, now: number): ShelfCan[] {
   return shelf;
 }
 
-/** A job seen whole at a moment, ms since the epoch; undefined where there is no such job. */
-export function jobViewOf(records: Records, id: string, now: number): JobView | undefined {
-  const job = records.get(`job/${id}`);
-  return job?.kind === 'job' ? viewOf(records, job, now) : undefined;
+/** What of the records a job is concluded from. Another job’s entry that touches none of it leaves it as it is. */
+interface Inputs {
+  readonly job: Job;
+  readonly shop: Shop;
+  readonly rigs: readonly (AnyRecord | undefined)[];
+  readonly cups: readonly Cup[];
+  readonly shelf: readonly ShelfCan[];
+  readonly lessons: readonly BatchLesson[];
 }
 
-function viewOf(records: Records, job: Job, now: number): JobView {
+/** What is concluded of a job, and until when it stands while its records do. */
+export interface JobFacts {
+  readonly inputs: Inputs;
+  readonly view: JobView;
+  /** ms since the epoch */
+  readonly from: number;
+  readonly until: number;
+}
+
+/** The facts of a job as it was last seen, by the job itself. */
+const held = new WeakMap<Job, JobFacts>();
+
+/**
+ * Everything concluded of a job, derived once for what it is derived from: again only when one of its own records
+ * changes, or when a deadline passes.
+ */
+export function jobFacts(records: Records, id: string, now: number): JobFacts | undefined {
+  const job = records.get(`job/${id}`);
+  if (job?.kind !== 'job') return undefined;
+  const known = held.get(job);
+  const stands = known !== undefined && now >= known.from && now < known.until;
+  if (stands && seenWith.get(known) === records) return known;
+  const inputs = inputsOf(records, job, now);
+  if (stands && sameInputs(known.inputs, inputs)) {
+    seenWith.set(known, records);
+    return known;
+  }
+  const view = viewFrom(inputs, now);
+  const facts = { inputs, view, from: now, until: standsUntil(view) };
+  held.set(job, facts);
+  seenWith.set(facts, records);
+  return facts;
+}
+
+/** Which state of the records facts were last held against: asked again with the same, nothing is compared. */
+const seenWith = new WeakMap<JobFacts, Records>();
+
+/** The small step that needs the clock: facts that stand, seen at a moment they stand at. */
+export const atMoment = ({ view }: JobFacts, now: number): JobView =>
+  view.now === now ? view : { ...view, now };
+
+/** A job seen whole at a moment, ms since the epoch; undefined where there is no such job. */
+export function jobViewOf(records: Records, id: string, now: number): JobView | undefined {
+  const facts = jobFacts(records, id, now);
+  return facts && atMoment(facts, now);
+}
+
+function inputsOf(records: Records, job: Job, now: number): Inputs {
   const shop = records.get('shop/shop');
+  const sheetIds = new Set(job.layers.map(({ sheet }) => sheet.id));
+  return {
+    job,
+    shop: shop?.kind === 'shop' ? shop : newShop,
+    rigs: job.layers.map(({ rigId }) => records.get(`rig/${rigId}`)),
+    cups: recordsOf(records, 'cup'),
+    shelf: shelfOn(records, now).filter(({ can }) => sheetIds.has(can.coatingId)),
+    lessons: lessonsOn(records).filter(({ jobId, sheetId }) => jobId !== job.id && sheetIds.has(sheetId)),
+  };
+}
+
+function sameInputs(a: Inputs, b: Inputs): boolean {
+  const alike = <T>(one: readonly T[], other: readonly T[], same: (x: T, y: T) => boolean = Object.is) =>
+    one.length === other.length && one.every((each, i) => same(each, other[i] as T));
+  return (
+    a.shop === b.shop &&
+    alike(a.rigs, b.rigs) &&
+    alike(a.cups, b.cups) &&
+    alike(a.lessons, b.lessons) &&
+    alike(
+      a.shelf,
+      b.shelf,
+      (x, y) => x.can === y.can && x.left === y.left && x.thinned === y.thinned && x.expired === y.expired,
+    )
+  );
+}
+
+function viewFrom({ job, shop, rigs, cups, shelf, lessons }: Inputs, now: number): JobView {
   return jobView(job, {
-    rigOf: (rigId) => {
-      const rig = records.get(`rig/${rigId}`);
+    rigOf: (id) => {
+      const rig = rigs.find((each) => each?.id === id);
       return rig?.kind === 'rig' ? rig : undefined;
     },
-    cups: recordsOf(records, 'cup'),
-    shelf: shelfOn(records, now),
-    shop: shop?.kind === 'shop' ? shop : newShop,
+    cups,
+    shelf,
+    shop,
     now,
-    lessons: lessonsFor(lessonsIn(records), job.id),
+    lessons: lessonsFor(lessons, job.id),
   });
+}
+
+/** What every batch taught, gathered once for a state of the records. */
+const taught = new WeakMap<Records, BatchLesson[]>();
+
+function lessonsOn(records: Records): BatchLesson[] {
+  const known = taught.get(records);
+  if (known) return known;
+  const made = lessonsIn(records);
+  taught.set(records, made);
+  return made;
 }

@@ -12,13 +12,27 @@ export function liveEntries({ log }: Pick<Job, 'log'>): LogEntry[] {
   return live;
 }
 
-export const ofType = <T extends EntryType>(entries: readonly LogEntry[], type: T): EntryOf<T>[] =>
-  entries.filter((entry): entry is EntryOf<T> => entry.type === type);
+/** Entries of one log by their type, gathered once: everything about a job asks for them. */
+const byType = new WeakMap<readonly LogEntry[], Map<EntryType, LogEntry[]>>();
+
+export function ofType<T extends EntryType>(entries: readonly LogEntry[], type: T): readonly EntryOf<T>[] {
+  let types = byType.get(entries);
+  if (!types) {
+    types = new Map();
+    for (const entry of entries) {
+      const same = types.get(entry.type);
+      if (same) same.push(entry);
+      else types.set(entry.type, [entry]);
+    }
+    byType.set(entries, types);
+  }
+  return (types.get(type) ?? []) as EntryOf<T>[];
+}
 
 export const lastOf = <T extends EntryType>(
   entries: readonly LogEntry[],
   type: T,
   fits: (entry: EntryOf<T>) => boolean = () => true,
-): EntryOf<T> | undefined => ofType(entries, type).filter(fits).at(-1);
+): EntryOf<T> | undefined => ofType(entries, type).findLast(fits);
 
 export const moment = ({ at }: { readonly at: string }): number => Date.parse(at);

@@ -15,6 +15,7 @@ export { cleaningQuestion, type CleanStep, type CleanView } from './clean';
 export { lastRecorded, setAgain } from './knobs';
 export { solventOfBatch, solventOfCoat } from './solvent';
 export { lastOf, liveEntries, moment, ofType } from './entries';
+export { deadlinesOf, standsUntil } from './deadlines';
 export { dayQuestion, midnightOf, type DayQuestion } from './planned';
 export { maskingOf, openItems, readinessOf, substrateOf, type ReadyItem } from './readiness';
 export { filmOfCoat, filmWanted, ledgerOf, type FilmWanted } from './ledger';

@@ -19,8 +19,8 @@ export interface SupplyView {
   readonly cost?: number;
   /** Batches for what is still to spray with this sheet, the first mixed first. */
   readonly batches: Outcome<readonly PlannedBatch[]>;
-  /** ms since the epoch of the moment the first piece can begin. */
-  readonly begins: number;
+  /** ms since the epoch of the moment the first piece can begin, where it cannot at once. */
+  readonly opens?: number;
   readonly faces: readonly FaceFills[];
   /** m³ still needed: coats already on are not mixed for again. */
   readonly remaining: Outcome<number>;
@@ -34,7 +34,6 @@ export function supplyView(
   rig: Rig | undefined,
   plan: PlanView,
   spray: Pick<SprayView, 'coats' | 'strokes' | 'recoat'>,
-  now: number,
 ): SupplyView {
   const { sheet, needed } = plan;
   const own = spray.coats.filter(({ coat }) => coat.layerId === job.layer.id);
@@ -84,7 +83,7 @@ export function supplyView(
       ? {}
       : { cost: needed.total * sheet.pricePerVolume }),
     batches,
-    begins: Math.max(now, spray.recoat?.opens ?? now),
+    ...(spray.recoat ? { opens: spray.recoat.opens } : {}),
     faces: spray.strokes.map(({ face }) => {
       const wet = Math.max(...own.map((coat) => coat.wet), 0);
       const volume = perCoat(wet, 1, areaOf([{ ...face, count: 1 }]) / (face.sides ?? 1));

@@ -63,7 +63,7 @@ export function jobView(job: Job, { rigOf, cups, shelf, shop, now, lessons = non
   const thin = thinView(work, { rig, cups, shop, plan, now, lessons });
   const set = setView(work, { rig, plan, thin, shop, now });
   const spray = sprayView(work, set, now);
-  const supply = supplyView(work, rig, plan, spray, now);
+  const supply = supplyView(work, rig, plan, spray);
   const views = {
     plan,
     supply,

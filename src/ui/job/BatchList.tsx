@@ -11,7 +11,8 @@ const becauseWords = { 'pot-life': 'the one before is too old by then', 'pot-siz
 export function BatchList() {
   const { view } = useJob();
   const units = useUnits();
-  const { batches, begins } = view.supply;
+  const { batches, opens } = view.supply;
+  const begins = Math.max(view.now, opens ?? 0);
   if (isRefusal(batches)) return null;
   return (
     <ol className="mt-3 divide-y divide-hairline border-y border-hairline text-sm" data-batches>
