@@ -18,7 +18,17 @@ import { nextAddition, priorBelief, updateBelief } from '../src/core/thinning';
 import { trial } from '../src/core/thinning/titration';
 import { parse } from '../src/core/quantity';
 import { demoShop } from '../src/demo';
-import { newShop, type Can, type Coating, type Cup, type Job, type Rig } from '../src/records';
+import {
+  keyOf,
+  newShop,
+  type Can,
+  type Coating,
+  type Cup,
+  type Job,
+  type LogEntry,
+  type Rig,
+} from '../src/records';
+import { jobViewOf } from '../src/facts/records';
 import { careCalendar } from '../src/facts/shop/carecalendar';
 import { jobView } from '../src/facts/job';
 import { looksDue } from '../src/facts/shop/looks';
@@ -79,6 +89,67 @@ for (const job of of<Job>('job')) {
     const view = jobView(job, { rigOf, cups: of<Cup>('cup'), shelf, shop: newShop, now });
     return [nextLine(view, view.current, units), stripCells(view, units)];
   });
+}
+
+console.log('\nThe clock beats: what is concluded of all open jobs, from facts that stand');
+const records = new Map(shop.map((record) => [keyOf(record), record]));
+const open = of<Job>('job').filter(({ closed }) => !closed);
+let beat = 0;
+time('a second’s tick of the six demo jobs', 'limit 1 ms', 2000, () => {
+  beat += 1;
+  return open.map(({ id }) => jobViewOf(records, id, now + (beat % 40) * 1000));
+});
+
+/** A demo job with a log of so many entries: notes and timings as a shift writes them. */
+function longJob(id: string, entries: number): Job {
+  const job = open.find(({ log }) => log.length > 10) as Job;
+  const from = Date.parse(job.log.at(-1)?.at ?? job.begun);
+  const more = Array.from(
+    { length: entries - job.log.length },
+    (_, i): LogEntry =>
+      ({
+        type: i % 3 ? 'stir' : 'note',
+        id: `${id}-${i}`,
+        at: new Date(from + i).toISOString(),
+        counter: job.log.length + i,
+        ...(i % 3 ? {} : { text: 'as before' }),
+      }) as LogEntry,
+  );
+  return { ...job, id, log: [...job.log, ...more] };
+}
+
+const forty = new Map(records);
+for (let i = 0; i < 40; i += 1) forty.set(`job/long-${i}`, longJob(`long-${i}`, 200));
+const ids = Array.from({ length: 40 }, (_, i) => `long-${i}`);
+time('forty open jobs of 200 entries, first seen', 'limit 1000 ms', 5, () => {
+  const anew = new Map(
+    [...forty].map(([key, record]) => [key, record.kind === 'job' ? { ...record } : record]),
+  );
+  return ids.map((id) => jobViewOf(anew, id, now));
+});
+time('a second’s tick of them', 'limit 5 ms', 500, () => {
+  beat += 1;
+  return ids.map((id) => jobViewOf(forty, id, now + (beat % 40) * 1000));
+});
+for (const entries of [500, 1000, 2000, 10_000]) {
+  const job = longJob(`of-${entries}`, entries);
+  const counter = entries;
+  time(
+    `one entry more in a log of ${entries.toLocaleString('en')}`,
+    entries > 2000 ? 'limit 100 ms' : 'limit 16 ms',
+    20,
+    (i) => {
+      const note = {
+        type: 'note',
+        id: `n${i}`,
+        at: new Date(now).toISOString(),
+        counter,
+        text: 'x',
+      } as LogEntry;
+      const after = new Map(forty).set(`job/${job.id}`, { ...job, log: [...job.log, note] });
+      return jobViewOf(after, job.id, now);
+    },
+  );
 }
 
 time('the care calendar of the shop', 'limit 16 ms', 300, () =>

@@ -169,6 +169,26 @@ describe('the shop store', () => {
     expect(names(await open(disk))).toEqual(['a']);
   });
 
+  it('shows the rest of the shop when one record cannot be read, or the journal cannot', async () => {
+    for (const bad of ['coating/b', 'journal']) {
+      const disk = memoryDisk();
+      const writer = await open(disk);
+      writer.put(sheet('a'), 'a');
+      writer.put(sheet('b'), 'b');
+      await writer.settled();
+      const failing: Disk = {
+        ...disk,
+        get: (key) => (key === bad ? Promise.reject(new Error('bad sector')) : disk.get(key)),
+      };
+      const store = await open(failing);
+      const { records, damaged, trouble } = store.getState();
+      expect(records.has('coating/a')).toBe(true);
+      expect(records.has('coating/b')).toBe(bad === 'journal');
+      expect(damaged.map(({ key }) => key)).toEqual(bad === 'journal' ? [] : ['coating/b']);
+      expect(trouble).toBe(bad === 'journal' ? 'write-failed' : undefined);
+    }
+  });
+
   it('works without any database, and says so', async () => {
     const broken: Disk = { ...memoryDisk(), keys: () => Promise.reject(new Error('private')) };
     const store = await open(broken);

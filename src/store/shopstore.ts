@@ -88,9 +88,17 @@ export class ShopStore {
     let trouble: Trouble | undefined;
     try {
       this.disk = this.openDisk();
-      await this.exclusively(() => this.rollBack());
+      // A journal that cannot be read now is rolled back at the next start; the records can be shown all the same.
+      await this.exclusively(() => this.rollBack()).catch(() => {
+        trouble = 'write-failed';
+      });
       for (const key of await this.disk.keys()) {
-        const envelope = await this.disk.get(key);
+        const envelope = await this.disk.get(key).catch((error: unknown) => ({ unread: error }));
+        // One read that fails is one record that is not shown, never a shop that seems empty.
+        if (isUnread(envelope)) {
+          damaged.push({ key, why: `The disk could not read it: ${messageOf(envelope.unread)}`, raw: null });
+          continue;
+        }
         if (key.startsWith(asidePrefix)) {
           const mine = await readAny(envelope);
           if (!isRefusal(mine)) asides.push({ asideKey: key, key: keyOf(mine), mine });
@@ -351,6 +359,12 @@ export class ShopStore {
     for (const listener of this.listeners) listener();
   }
 }
+
+const isUnread = (held: unknown): held is { readonly unread: unknown } =>
+  typeof held === 'object' && held !== null && 'unread' in held;
+
+const messageOf = (error: unknown): string =>
+  error instanceof Error && error.message ? error.message : 'no reason given';
 
 /** A record of any version. What lifts old ones and names what is wrong is fetched only when something is. */
 const readAny = async (raw: unknown) =>

@@ -1,45 +1,44 @@
+import * as z from 'zod/mini';
+
 type Raw = Record<string, unknown>;
 
-/** Parts of a record that may be left out whole: when nothing in them is filled, they are not there. */
-const leftOut = [
-  'wetFilm',
-  'totalFilm',
-  'shelf',
-  'vocLimit',
-  'vapour',
-  'target',
-  'air',
-  'bore',
-  'orifice',
-  'viscosity',
-  'airHose',
-  'fluidHose',
-  'compressor',
-  'pump',
-  'turbine',
-  'forbidden',
-  'forced',
-];
-/** Lists that are not there when they are empty. */
-const optionalLists = ['partsAt', 'additives'];
-/** Choices that alone do not make a part filled. An unmade choice is an empty text in a form. */
-const choices = ['counts', 'cupId', 'speed', 'since'];
+const inner = (schema: z.ZodMiniType): z.ZodMiniType =>
+  schema instanceof z.ZodMiniOptional ? inner(schema.def.innerType as z.ZodMiniType) : schema;
 
 /**
- * What a form holds, as a record is kept: optional parts with no amount in them are left out.
+ * What a form holds, as its record’s schema keeps it: parts that may be left out are, when nothing in them is filled.
+ *
+ * A text in a form is empty where nobody wrote, and a choice where nobody chose: an optional one that may not be empty is
+ * not there. An optional part with amounts is not there while none of them is filled, whatever was chosen beside them; an
+ * optional list while nothing is in it.
  */
-export function withoutEmpty(value: unknown): unknown {
-  if (Array.isArray(value)) return value.map(withoutEmpty);
-  if (typeof value !== 'object' || value === null) return value;
-  const entries = Object.entries(value as Raw)
-    .map(([key, part]) => [key, withoutEmpty(part)] as const)
-    .filter(([key, part]) => part !== undefined && !(part === '' && choices.includes(key)))
-    .filter(([key, part]) => !(optionalLists.includes(key) && Array.isArray(part) && part.length === 0))
-    .filter(([key, part]) => !(leftOut.includes(key) && isEmpty(part)));
-  return Object.fromEntries(entries);
+export function withoutEmpty(schema: z.ZodMiniType): (value: unknown) => unknown {
+  return (value) => kept(schema, value);
 }
 
-const isEmpty = (part: unknown): boolean =>
-  typeof part === 'object' &&
-  part !== null &&
-  Object.entries(part as Raw).every(([key, each]) => each === undefined || choices.includes(key));
+function kept(schema: z.ZodMiniType, value: unknown): unknown {
+  const bare = inner(schema);
+  const optional = schema instanceof z.ZodMiniOptional;
+  if (value === '' && optional && !bare.safeParse('').success) return undefined;
+  if (bare instanceof z.ZodMiniArray && Array.isArray(value)) {
+    if (optional && value.length === 0) return undefined;
+    return value.map((each) => kept(bare.def.element as z.ZodMiniType, each));
+  }
+  if (!(bare instanceof z.ZodMiniObject) || !isRaw(value)) return value;
+  const shape = bare.shape as Record<string, z.ZodMiniType>;
+  const parts = Object.entries(value)
+    .map(([key, part]) => [key, shape[key] ? kept(shape[key], part) : part] as const)
+    .filter(([, part]) => part !== undefined);
+  return optional && isUnfilled(shape, Object.fromEntries(parts)) ? undefined : Object.fromEntries(parts);
+}
+
+/** Has it amounts, and is none of them filled? */
+function isUnfilled(shape: Record<string, z.ZodMiniType>, value: Raw): boolean {
+  const amounts = Object.keys(shape).filter(
+    (key) => inner(shape[key] as z.ZodMiniType) instanceof z.ZodMiniNumber,
+  );
+  return amounts.length > 0 && amounts.every((key) => value[key] === undefined);
+}
+
+const isRaw = (part: unknown): part is Raw =>
+  typeof part === 'object' && part !== null && !Array.isArray(part);

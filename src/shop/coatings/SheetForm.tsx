@@ -49,8 +49,11 @@ const grid = 'grid grid-cols-2 items-start gap-4 sm:grid-cols-3 lg:grid-cols-5';
 export function SheetForm({ sheet, onDone }: Props) {
   const store = useStore();
   const { control, handleSubmit, formState, setValue } = useForm<Coating>({
-    resolver: rulesOf(z.preprocess(withoutEmpty, coatingSchema) as never),
+    resolver: rulesOf(z.preprocess(withoutEmpty(coatingSchema), coatingSchema) as never),
     defaultValues: sheet,
+    // Changed elsewhere meanwhile: what is half-typed here stays, the rest follows.
+    values: sheet,
+    resetOptions: { keepDirtyValues: true },
   });
   const said = useWatch({ control }) as Coating;
   const { components, guns } = said;

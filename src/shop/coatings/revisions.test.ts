@@ -1,4 +1,4 @@
-import { classSheet, newShop } from '@/records';
+import { coating, classSheet, newShop } from '@/records';
 import { readRecord } from '@/records/readrecord';
 import { unitsOf } from '@/words/units';
 import { aJob, lacquer } from '../../../tests/fixtures/job';
@@ -99,7 +99,7 @@ describe('what a form holds', () => {
         thinners: [{ ...lacquer.thinning.thinners[0], speed: '', air: { min: undefined } }],
       },
     };
-    const kept = withoutEmpty(form) as Record<string, unknown>;
+    const kept = withoutEmpty(coating)(form) as Record<string, unknown>;
     expect(Object.keys(kept)).not.toEqual(expect.arrayContaining(['wetFilm']));
     expect(kept).not.toHaveProperty('vocLimit');
     expect(kept).not.toHaveProperty('shelf');

@@ -51,7 +51,7 @@ export function RigSheet({ id }: { readonly id: string }) {
         </EmptyState>
       </Page>
     );
-  return <RigForm key={JSON.stringify(rig)} rig={rig} />;
+  return <RigForm key={rig.id} rig={rig} />;
 }
 
 function RigForm({ rig }: { readonly rig: Rig }) {
@@ -60,8 +60,11 @@ function RigForm({ rig }: { readonly rig: Rig }) {
   const units = useUnits();
   const jobs = useRecords('job');
   const { control, handleSubmit, formState } = useForm<Rig>({
-    resolver: rulesOf(z.preprocess(withoutEmpty, rigSchema) as never),
+    resolver: rulesOf(z.preprocess(withoutEmpty(rigSchema), rigSchema) as never),
     defaultValues: rig,
+    // Changed elsewhere meanwhile: what is half-typed here stays, the rest follows.
+    values: rig,
+    resetOptions: { keepDirtyValues: true },
   });
   const sets = useFieldArray({ control, name: 'sets', keyName: 'key' });
   const airParts = useFieldArray({ control, name: 'airParts', keyName: 'key' });

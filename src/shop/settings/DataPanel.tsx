@@ -26,8 +26,16 @@ export function DataPanel() {
   const wipe = async () => {
     // The settings stay, as new: a shop with nothing in it is not a first visit.
     const keys = [...records.keys()].filter((key) => key !== keyOf(newShop));
-    await store.commit([{ ...newShop, units: shop.units, theme: shop.theme }], keys, 'everything removed');
+    const wiped = await store.commit(
+      [{ ...newShop, units: shop.units, theme: shop.theme }],
+      keys,
+      'everything removed',
+    );
     setWiping(false);
+    if (!wiped) {
+      notify('Nothing was removed: the disk would not take it.');
+      return;
+    }
     notify('Everything is removed. Undo brings it back, as long as this tab is open.');
   };
   return (
@@ -44,7 +52,13 @@ export function DataPanel() {
         {shop.demo ? (
           <Button
             onClick={() =>
-              void removeDemo(store).then(() => notify('The demo shop is out. What you made yourself stays.'))
+              void removeDemo(store).then((out) =>
+                notify(
+                  out
+                    ? 'The demo shop is out. What you made yourself stays.'
+                    : 'The demo shop is still here: the disk would not take the change.',
+                ),
+              )
             }
           >
             Take the demo shop out

@@ -6,9 +6,9 @@ import { useOpenJobs, useShop } from '@/store/hooks';
 import { timerWords } from '@/words/timers';
 import { ring, usualAlarms } from './ring';
 import { dueNow, type Called } from './due';
+import { useAlarmTitle } from './title';
 
 const key = 'fluorite-called';
-const shownTitle = 'Fluorite';
 
 interface Said {
   readonly id: string;
@@ -42,9 +42,8 @@ export function Alarms() {
     ring(alarms, words.map(({ says }) => says).join('\n'));
     queueMicrotask(() => setSaid((before) => [...before, ...words].slice(-4)));
   }, [jobs, alarms]);
-  useEffect(() => {
-    document.title = said.length > 0 ? `■ ${said.at(-1)?.says ?? ''}` : shownTitle;
-  }, [said]);
+  const last = said.at(-1);
+  useAlarmTitle(last && `■ ${last.says}`);
   if (said.length === 0) return null;
   const urgent = said.some(({ then }) => then !== 'go');
   return (

@@ -1,7 +1,7 @@
 'use client';
 
 import { usePathname, useRouter } from 'next/navigation';
-import { useCallback, useEffect, useMemo, type ReactNode } from 'react';
+import { useCallback, useMemo, type ReactNode } from 'react';
 import { notify } from '@/ui/notify';
 import { showDuration } from '@/core/quantity';
 import { recordsOfJob, writeBundle } from '@/exchange/bundle';
@@ -14,6 +14,7 @@ import { ButtonLink } from '../Button';
 import { download } from '../download';
 import { EmptyState } from '../EmptyState';
 import { useKeys } from '../frame/keys';
+import { usePageTitle } from '../frame/title';
 import { useShopActions } from '../frame/undo';
 import { Menu } from '../Menu';
 import { Page } from '../Page';
@@ -68,9 +69,7 @@ function OpenJob({ view, children }: { readonly view: JobView; readonly children
     enter: () => line.tap && tap(line.tap),
   });
 
-  useEffect(() => {
-    document.title = `${stageWords[stage]} · ${job.name} · Fluorite`;
-  }, [stage, job.name]);
+  usePageTitle(`${stageWords[stage]} · ${job.name} · Fluorite`);
 
   const value = useMemo(() => ({ view, log, tap, line }), [view, log, tap, line]);
   return (
@@ -133,17 +132,14 @@ function JobMenu({ job }: { readonly job: Job }) {
           label: 'Remove',
           danger: true,
           onSelect: () => {
-            void store.commit(
-              [],
-              [
-                `job/${job.id}`,
-                ...[...store.getState().records.values()]
-                  .filter((each) => each.kind === 'photo' && each.jobId === job.id)
-                  .map(keyOf),
-              ],
-              'job removed',
-            );
-            done(`${job.name} is removed.`);
+            const photos = [...store.getState().records.values()]
+              .filter((each) => each.kind === 'photo' && each.jobId === job.id)
+              .map(keyOf);
+            void store.commit([], [`job/${job.id}`, ...photos], 'job removed').then((removed) => {
+              if (removed) done(`${job.name} is removed.`);
+              else
+                notify(`${job.name} could not be removed: the disk would not take it. Nothing has changed.`);
+            });
           },
         },
       ]}
