@@ -8,6 +8,7 @@ import { bundleFileName, fileName } from '@/exchange/filename';
 import { writeSheetsCsv } from '@/exchange/sheetcsv';
 import { classWords, type Coating } from '@/records';
 import { useRecord, useRecords, useShop, useStore } from '@/store/hooks';
+import { AskedAbout } from '@/ui/AskedAbout';
 import { Button, ButtonLink } from '@/ui/Button';
 import { download } from '@/ui/download';
 import { EmptyState } from '@/ui/EmptyState';
@@ -113,6 +114,7 @@ function HeldSheet({ sheet }: { readonly sheet: Coating }) {
           </Notice>
         </div>
       )}
+      <AskedAbout record={sheet} />
       {editing ? <SheetForm sheet={sheet} onDone={() => setEditing(false)} /> : <SheetView sheet={sheet} />}
       {comparing && (
         <Compare

@@ -10,6 +10,7 @@ import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import { usualCardLasts, usualRecheck, type Shop } from '@/records';
 import { DamagedRecords } from './DamagedRecords';
+import { Questions } from './Questions';
 import { AlarmChoices } from './AlarmChoices';
 import { Hours } from './Hours';
 import { DataPanel } from './DataPanel';
@@ -129,6 +130,7 @@ export function Settings() {
         </Panel>
         <DataPanel />
         <DamagedRecords />
+        <Questions />
       </div>
     </Page>
   );

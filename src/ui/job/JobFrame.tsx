@@ -10,6 +10,7 @@ import { keyOf, type Job } from '@/records';
 import { useLog } from '@/store/actions';
 import { useJobView, useShopState, useStore } from '@/store/hooks';
 import { stages, type JobView, type Stage } from '@/facts/job';
+import { AskedAbout } from '../AskedAbout';
 import { ButtonLink } from '../Button';
 import { download } from '../download';
 import { EmptyState } from '../EmptyState';
@@ -85,6 +86,7 @@ function OpenJob({ view, children }: { readonly view: JobView; readonly children
           </div>
           <JobMenu job={job} />
         </div>
+        <AskedAbout record={job} />
         <RunStrip view={view} at={stage} />
       </header>
       <div className="flex flex-1 flex-col">{children}</div>
