@@ -1,10 +1,10 @@
 import type { AnyRecord } from '.';
 
 /** One value that came in beyond every bound, and what is reckoned with instead. */
-export type Question = NonNullable<AnyRecord['asked']>[number];
+export type OpenQuestion = NonNullable<AnyRecord['asked']>[number];
 
 /** What is still to be asked of a record: values that stand as they were taken. Put right, they are asked no more. */
-export function openQuestions(record: AnyRecord): readonly Question[] {
+export function openQuestions(record: AnyRecord): readonly OpenQuestion[] {
   return (record.asked ?? []).filter(({ path, taken }) => {
     const now = path
       .split('.')
@@ -14,7 +14,7 @@ export function openQuestions(record: AnyRecord): readonly Question[] {
 }
 
 /** The record with a question settled: what was taken is right. */
-export const settled = <R extends AnyRecord>(record: R, { path }: Question): R => {
+export const settled = <R extends AnyRecord>(record: R, { path }: OpenQuestion): R => {
   const left = (record.asked ?? []).filter((each) => each.path !== path);
   return { ...record, asked: left.length > 0 ? left : undefined };
 };

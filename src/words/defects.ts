@@ -39,7 +39,7 @@ export function findingWords(finding: Finding): string {
   return logWords[finding] ?? questionWords[group as AskedGroup]?.answers[state] ?? finding;
 }
 
-export const stageWords: Record<CureStage, string> = {
+export const cureStageWords: Record<CureStage, string> = {
   wet: 'wet',
   tacky: 'tacky',
   dry: 'dry, not cured',

@@ -46,7 +46,7 @@ export const cardAsks: Record<Exclude<SetView['cardState'], 'good' | 'not-good'>
 };
 
 /** What of a setting cannot happen, shortly and with what to do. */
-export const faultWords: Record<SettingFault['kind'], { short: string; says: string }> = {
+export const settingFaultWords: Record<SettingFault['kind'], { short: string; says: string }> = {
   fluid: {
     short: 'more than it passes',
     says: 'This nozzle does not pass {asked}: fully open about {can}. Less fluid and a slower hand, or a larger nozzle.',
@@ -85,7 +85,7 @@ function faultLine({ kind, asked, can }: SettingFault, because: readonly Fact[],
       number: can === undefined ? '–' : shown(can).replace(/\u00a0.*/, ''),
       unit: can === undefined ? '' : shown(can).replace(/^[^\u00a0]*\u00a0/, ''),
     },
-    says: faultWords[kind].says.replace('{asked}', shown(asked)).replace('{can}', shown(can)),
+    says: settingFaultWords[kind].says.replace('{asked}', shown(asked)).replace('{can}', shown(can)),
     detail: 'What was recorded cannot be what the gun does. No coat is reckoned by it.',
     tone: 'stop',
     because,

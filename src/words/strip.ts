@@ -4,7 +4,7 @@ import type { FactId, Figure } from '@/facts/figure';
 import type { JobView, Stage } from '@/facts/job';
 import { figure, jobFigure } from './figures';
 import type { Units } from './units';
-import { cardWords, faultWords, pressureQuantity } from './set';
+import { cardWords, settingFaultWords, pressureQuantity } from './set';
 import { clockTime } from './spray';
 import { bandWords } from './thin';
 import { plural, stateOf, type Tone } from './line';
@@ -149,7 +149,7 @@ function set(
   if (refused) return { ...said, state: 'nothing to set', tone: 'stop' };
   if (!setting)
     return { ...said, state: done.has('spray') ? 'opened for cleaning' : 'to set', tone: 'plain' };
-  if (fault) return { ...said, state: faultWords[fault.kind].short, tone: 'stop' };
+  if (fault) return { ...said, state: settingFaultWords[fault.kind].short, tone: 'stop' };
   const good = done.has('set');
   return {
     ...said,

@@ -26,6 +26,7 @@ import { dryingOf } from '@/core/schedule';
 import type { Face, Job } from '@/records';
 import { liveEntries, ofType } from './entries';
 import { layerOf } from './layers';
+import { usualFan } from './set';
 import { slowness, usualLead, type CoatState } from './spray';
 import type { LaidCoat } from './worked';
 
@@ -50,8 +51,6 @@ export interface EvenSetup {
 
 /** Half length of a spot along the stroke ÷ half fan, where no card was read. A default. */
 const usualFootprint = 0.25;
-/** A gun nobody has set: the fan’s own default, m. */
-const usualFan = 0.25;
 
 const profileFor = (
   { work, rig }: JobView,

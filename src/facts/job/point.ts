@@ -2,7 +2,7 @@ import { fanAt, tipFlow, tipFromCode } from '@/core/airless';
 import { strokeSpacing } from '@/core/film';
 import { isRefusal } from '@/core/refusal';
 import type { EntryOf, Rig } from '@/records';
-import { usualLeadFan, type Fitting, type Proposal } from './set';
+import { usualFan, type Fitting, type Proposal } from './set';
 import type { Worked } from './worked';
 
 /** How the gun of the layer in hand works: as it was recorded set, else as it is proposed. */
@@ -30,7 +30,7 @@ export function pointOf(
   setting: EntryOf<'setting'> | undefined,
   proposal: Proposal | undefined,
 ): OperatingPoint {
-  const fan = setting?.fan ?? proposal?.fitting.fan ?? rig?.fan ?? usualLeadFan;
+  const fan = setting?.fan ?? proposal?.fitting.fan ?? rig?.fan ?? usualFan;
   const overlap = setting?.overlap ?? proposal?.overlap ?? approach.overlap;
   const fitted = setting ?? proposal?.fitting;
   const pressure = setting?.pressure ?? proposal?.pressure;

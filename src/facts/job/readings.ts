@@ -253,7 +253,7 @@ interface Evidence {
   readonly sd: number;
 }
 
-export function evidenceOf({ readings, sticks }: PotReadings): Evidence[] {
+export function potEvidence({ readings, sticks }: PotReadings): Evidence[] {
   // Timings of one cup share its bias, so that it drops out between them; between cups it does not.
   const mixed = new Set(readings.map(({ cup }) => cup.id)).size > 1;
   const timed = readings.map(({ at, w, viscosity, sd, bias }) => ({

@@ -3,7 +3,7 @@ import type { Cup, Layer, Rig } from '@/records';
 import { bandChoices, chosenBand } from './band';
 import type { BatchState } from './batch';
 import type { PlanView } from './plan';
-import { believe, evidenceOf, readingsOf } from './readings';
+import { believe, potEvidence, readingsOf } from './readings';
 import { startingBelief } from './thin';
 import type { Worked } from './worked';
 
@@ -36,7 +36,7 @@ export function replay(
   const choice = chosenBand(job, bandChoices(job, sheet, rig, plan, cups));
   if (!thinner || !choice || choice.band.cup.relative) return undefined;
   const pot = readingsOf({ job, sheet, batch, thinner, choice, cups });
-  const evidence = evidenceOf(pot);
+  const evidence = potEvidence(pot);
   if (new Set(evidence.map(({ w }) => w.toFixed(6))).size < 2) return undefined;
   const prior = startingBelief(sheet, thinner, choice, []);
   const foretold: Foretold[] = [];

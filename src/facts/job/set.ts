@@ -44,7 +44,7 @@ export interface Fitting {
 export type CardState = 'good' | 'none' | 'not-good' | 'changed' | 'cleaned' | 'batch' | 'refill' | 'expired';
 
 /** A gun nobody has set: the fan’s own default, m. */
-export const usualLeadFan = 0.25;
+export const usualFan = 0.25;
 
 export interface SetView {
   readonly sheet: Coating;

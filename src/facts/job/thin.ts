@@ -32,7 +32,7 @@ import { lastOf, liveEntries, ofType } from './entries';
 import type { PlanView } from './plan';
 import {
   believe,
-  evidenceOf,
+  potEvidence,
   readingsOf,
   type PotReadings,
   type Reading,
@@ -170,7 +170,7 @@ export function thinView(job: Worked, { rig, cups, shop, plan, now, lessons }: T
   const pot = readingsOf({ job, sheet, batch, thinner, choice, cups });
   const taught = lessons(sheet.id, thinner.id);
   const prior = startingBelief(sheet, thinner, choice, taught);
-  const belief = believe(prior, evidenceOf(pot));
+  const belief = believe(prior, potEvidence(pot));
   const w = blendShare(batch.thinner, batch.unthinned.mass);
   const current = pot.readings.at(-1);
   const timedNow = current !== undefined && Math.abs(current.w - w) < 1e-9;
@@ -292,7 +292,7 @@ function stepOf(about: StepQuestion): ThinStep {
 
 /** How many times as thick the mix reads as its earlier readings lead to expect; two-part mixes only. */
 function thickenedBy({ pot, prior }: StepQuestion): number | undefined {
-  const evidence = evidenceOf({ ...pot, sticks: [] });
+  const evidence = potEvidence({ ...pot, sticks: [] });
   const last = evidence.at(-1);
   if (!last || evidence.length < 2) return undefined;
   const before = condition(believe(prior, evidence.slice(0, -1)));

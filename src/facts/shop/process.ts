@@ -5,7 +5,7 @@ import { checkView, filmOf, jobWorked } from '../job';
 export type ProcessBy = 'job' | 'operator' | 'rig' | 'sheet';
 
 /** One measured spot, in order of time. */
-export interface Measured {
+export interface MeasuredSpot {
   readonly at: string;
   /** Its mean as a share of the aim, and whether it lies inside its own range. */
   readonly share: number;
@@ -20,7 +20,7 @@ export interface Measured {
 }
 
 /** Every spot measured in these jobs, against its own aim, so that films of different thickness stand on one chart. */
-export function measuredSpots(jobs: readonly Job[]): Measured[] {
+export function measuredSpots(jobs: readonly Job[]): MeasuredSpot[] {
   return jobs
     .flatMap((job) => {
       // A gun’s own band and a part’s dose by temperature change no film limits.
@@ -28,7 +28,7 @@ export function measuredSpots(jobs: readonly Job[]): Measured[] {
       const { spots, spec, coatsOn } = checkView(work);
       const top = work.layers.findLast(({ coats }) => coats.length > 0) ?? work.layer;
       if (coatsOn === 0) return [];
-      return spots.flatMap(({ films, readings }): Measured[] => {
+      return spots.flatMap(({ films, readings }): MeasuredSpot[] => {
         const last = readings.at(-1);
         if (!last || films.length === 0) return [];
         const mean = filmOf(films);

@@ -189,7 +189,7 @@ export interface KitItem {
 }
 
 /** Days until an order is there, where nobody has said. A default. */
-export const usualLead = 7;
+export const usualDelivery = 7;
 
 export function kitOf(wear: readonly WearItem[], rigs: readonly Rig[]): KitItem[] {
   return rigs.flatMap((rig) =>
@@ -197,7 +197,7 @@ export function kitOf(wear: readonly WearItem[], rigs: readonly Rig[]): KitItem[
       const perDay = wear
         .filter((item) => item.rig.id === rig.id && item.part === row.part)
         .reduce((sum, { rate, belief }) => sum + (rate / belief.median) * 86_400, 0);
-      const reorder = reorderPoint(perDay, row.lead ?? usualLead);
+      const reorder = reorderPoint(perDay, row.lead ?? usualDelivery);
       return { rig, row, perDay, reorder, order: !isRefusal(reorder) && row.stock <= reorder };
     }),
   );

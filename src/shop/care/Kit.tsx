@@ -6,7 +6,7 @@ import { gunFamily, partFacts, wearingParts, type WearingPart } from '@/core/car
 import { isRefusal } from '@/core/refusal';
 import { newId, type Rig } from '@/records';
 import { useStore } from '@/store/hooks';
-import { usualLead, type KitItem } from '@/facts/shop/wear';
+import { usualDelivery, type KitItem } from '@/facts/shop/wear';
 import { Button } from '@/ui/Button';
 import { CommitField, SelectField } from '@/ui/Field';
 import { wearWords } from '@/words/care';
@@ -95,7 +95,7 @@ export function Kit({ rig, items }: { readonly rig: Rig; readonly items: readonl
               type="number"
               min={0}
               max={400}
-              value={String(row.lead ?? usualLead)}
+              value={String(row.lead ?? usualDelivery)}
               onCommit={(text) => change(row.id, { lead: count(text, 400) })}
             />
             <CommitField

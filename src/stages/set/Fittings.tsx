@@ -9,6 +9,7 @@ import { DataTable } from '@/ui/DataTable';
 import { useJob } from '@/ui/job/context';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
+import type { Units } from '@/words/units';
 import { fixesInWords } from '@/words/fixes';
 import { fittingName } from '@/words/set';
 
@@ -39,7 +40,7 @@ export function Fittings() {
         header: 'Hand speed',
         cell: (cell) => units.show('speed', cell.getValue()),
       }),
-      column.accessor(verdictOf, { id: 'verdict', header: 'Verdict' }),
+      column.accessor((row) => verdictOf(row, units), { id: 'verdict', header: 'Verdict' }),
     ],
     [units, tips],
   );
@@ -72,9 +73,17 @@ export function Fittings() {
   );
 }
 
-function verdictOf({ passes, onSheet, label, opening = 1 }: Fitting): string {
+/** A hand slower than this is not steady any more, m/s. A default. */
+const slowest = 0.15;
+
+/** What a nozzle or tip can do for this film; one that is only slow is not one that cannot. */
+function verdictOf({ passes, onSheet, label, opening = 1, speed }: Fitting, units: Units): string {
   if (label === 'tip')
     return `${passes ? 'fits the hand' : 'awkward speed'}${onSheet === false ? ', not on the sheet' : ''}`;
-  const flow = passes ? (opening < leastOpening ? 'far wider than needed' : 'passes the flow') : 'starves';
+  const slow =
+    speed >= slowest
+      ? `needle open, no faster than ${units.show('speed', speed)}`
+      : 'too small for this film';
+  const flow = passes ? (opening < leastOpening ? 'far wider than needed' : 'passes the flow') : slow;
   return onSheet === false ? `${flow}; not on the sheet` : flow;
 }

@@ -13,7 +13,7 @@ import { useUnits } from '@/ui/units';
 import type { Units } from '@/words/units';
 import { endingWords } from '@/words/endings';
 import { clockTime } from '@/words/spray';
-import { reworkWords, stageWords } from '@/words/defects';
+import { reworkWords, cureStageWords } from '@/words/defects';
 
 /** How each defect is put right from where the coat now stands, what that does to the film, and what was done. */
 export function Rework({ seen }: { readonly seen: readonly DefectId[] }) {
@@ -34,7 +34,7 @@ export function Rework({ seen }: { readonly seen: readonly DefectId[] }) {
             label="The coat is now"
             value={stage}
             onChange={setSaid}
-            options={cureStages.map((value) => ({ value, label: stageWords[value] }))}
+            options={cureStages.map((value) => ({ value, label: cureStageWords[value] }))}
           />
         )}
         {seen.map((id) => (
