@@ -5,7 +5,7 @@ import { isRefusal } from '@/core/refusal';
 import type { Report, ReportSection } from '@/exchange/report';
 import type { Can, EntryOf, LogEntry, Photo } from '@/records';
 import { entryWords } from '@/words/entry';
-import { liveEntries, moment, ofType, type JobView } from '@/facts/job';
+import { everyEntry, type JobView, liveEntries, moment, ofType } from '@/facts/job';
 import type { Units } from '@/words/units';
 import { conditionFacts } from '@/words/check';
 import { cardWords } from '@/words/set';
@@ -243,7 +243,7 @@ function deviations(
       }
     }),
     ...(isRefusal(check.verdict) || check.verdict.passes ? [] : ['The film does not pass its rule.']),
-    ...job.log.flatMap((entry) =>
+    ...everyEntry(job).flatMap((entry) =>
       entry.struck
         ? [`Struck: ${entryWords(entry, job, units)}, because ${entry.struck.why}.`]
         : entry.was

@@ -27,6 +27,8 @@ interface Typical {
   readonly slope: number;
   readonly hazards: readonly Hazard[];
   readonly twoPart?: boolean;
+  /** Parts of peroxide by mass to 100 of resin: a polyester is never 4 : 1. */
+  readonly peroxide?: number;
 }
 
 const solventborne: readonly Hazard[] = ['flammable', 'solvent', 'dust'];
@@ -42,8 +44,8 @@ const typical: Record<CoatingClass, Typical> = {
   'two-part-colour': { words: 'Two-part colour', chemistry: 'two-part', density: 1.15, solids: 0.5, band: [50, 80], bore: [1.3, 1.5], wet: 60, flash: 10, recoat: 15, recoatLast: 1440, potLife: 180, slope: 0.03, hazards: isocyanate, twoPart: true },
   'epoxy-primer': { words: 'Epoxy primer', chemistry: 'two-part', density: 1.35, solids: 0.5, band: [70, 120], bore: [1.4, 1.8], wet: 90, flash: 15, recoat: 30, recoatLast: 4320, potLife: 240, slope: 0.06, hazards: solventborne, twoPart: true },
   'filler-primer': { words: 'Filler primer', chemistry: 'two-part', density: 1.45, solids: 0.5, band: [90, 150], bore: [1.6, 2.0], wet: 130, flash: 10, recoat: 20, potLife: 60, slope: 0.03, hazards: isocyanate, twoPart: true },
-  'sprayed-filler': { words: 'Sprayed polyester filler', chemistry: 'polyester', density: 1.5, solids: 0.88, band: [250, 500], bore: [2.0, 2.5], wet: 250, flash: 10, recoat: 15, potLife: 30, slope: 0.04, hazards: ['styrene', 'peroxide', 'flammable', 'dust'], twoPart: true },
-  'gel-coat': { words: 'Gel coat', chemistry: 'polyester', density: 1.2, solids: 0.88, bore: [2.5, 5.0], wet: 180, flash: 1, recoat: 3, recoatLast: 10, potLife: 15, slope: 0.04, hazards: ['styrene', 'peroxide', 'flammable'], twoPart: true },
+  'sprayed-filler': { words: 'Sprayed polyester filler', chemistry: 'polyester', density: 1.5, solids: 0.88, band: [250, 500], bore: [2.0, 2.5], wet: 250, flash: 10, recoat: 15, potLife: 30, slope: 0.04, hazards: ['styrene', 'peroxide', 'flammable', 'dust'], twoPart: true, peroxide: 3 },
+  'gel-coat': { words: 'Gel coat', chemistry: 'polyester', density: 1.2, solids: 0.88, bore: [2.5, 5.0], wet: 180, flash: 1, recoat: 3, recoatLast: 10, potLife: 15, slope: 0.04, hazards: ['styrene', 'peroxide', 'flammable'], twoPart: true, peroxide: 2 },
   'water-lacquer': { words: 'Water-borne lacquer', chemistry: 'water-borne', density: 1.04, solids: 0.32, band: [60, 130], bore: [1.2, 1.5], wet: 90, flash: 40, recoat: 60, slope: 0.025, hazards: waterborne },
   'two-part-water': { words: 'Two-part water-borne', chemistry: 'water-borne', density: 1.05, solids: 0.36, band: [40, 80], bore: [1.2, 1.5], wet: 110, flash: 60, recoat: 120, recoatLast: 1440, potLife: 120, slope: 0.025, hazards: ['isocyanate', 'dust'], twoPart: true },
   'furniture-paint': { words: 'Decorative furniture paint', chemistry: 'water-borne', density: 1.35, solids: 0.4, band: [150, 300], bore: [1.6, 2.2], wet: 100, flash: 60, recoat: 60, slope: 0.025, hazards: waterborne },
@@ -84,7 +86,7 @@ export function classSheet(of: CoatingClass, id: string, name: string, today: st
   const base = {
     id: 'base',
     name: t.twoPart ? 'Base' : name,
-    parts: t.twoPart ? 4 : 1,
+    parts: t.peroxide ? 100 : t.twoPart ? 4 : 1,
     density: t.density * 1000,
     volumeSolids: t.solids,
     voc,
@@ -93,25 +95,28 @@ export function classSheet(of: CoatingClass, id: string, name: string, today: st
   };
   const hardener = {
     id: 'hardener',
-    name: 'Hardener',
-    parts: 1,
-    density: 1050,
-    volumeSolids: t.solids,
-    voc: water ? 0 : 350,
+    name: t.peroxide ? 'Peroxide catalyst' : 'Hardener',
+    parts: t.peroxide ?? 1,
+    density: t.peroxide ? 1150 : 1050,
+    volumeSolids: t.peroxide ? 0 : t.solids,
+    voc: water || t.peroxide ? 0 : 350,
     water: 0,
     exempt: 0,
   };
   const thinner = water
     ? { id: 'water', name: 'Water', density: 998, viscosity: 1e-6, voc: 0, water: 1, exempt: 0 }
-    : {
-        id: 'thinner',
-        name: 'Standard thinner',
-        density: 870,
-        viscosity: 0.9e-6,
-        voc: 870,
-        water: 0,
-        exempt: 0,
-      };
+    : t.peroxide
+      ? // As supplied, until the sheet allows some: nothing else goes into a polyester.
+        { id: 'styrene', name: 'Styrene', density: 906, viscosity: 0.8e-6, voc: 906, water: 0, exempt: 0 }
+      : {
+          id: 'thinner',
+          name: 'Standard thinner',
+          density: 870,
+          viscosity: 0.9e-6,
+          voc: 870,
+          water: 0,
+          exempt: 0,
+        };
   return {
     kind: 'coating',
     version: 1,
@@ -122,8 +127,8 @@ export function classSheet(of: CoatingClass, id: string, name: string, today: st
     sheetRevision: '',
     checkedOn: today,
     components: t.twoPart ? [base, hardener] : [base],
-    ratioBy: 'volume',
-    thinning: { thinners: [thinner], maximum: 0.1, by: 'volume', of: 'mix' },
+    ratioBy: t.peroxide ? 'mass' : 'volume',
+    thinning: { thinners: [thinner], maximum: t.peroxide ? 0 : 0.1, by: 'volume', of: 'mix' },
     ...(t.band ? { target: bandInCup(t.band) } : {}),
     temperatureSlope: t.slope,
     guns: t.orifice

@@ -1,3 +1,4 @@
+import { everyEntry } from '@/facts/job';
 import type { EntryType, Job, LogEntry } from '@/records';
 import type { Units } from './units';
 import { endingWords } from './endings';
@@ -134,7 +135,7 @@ export function entryWords(entry: LogEntry, job: Job, units: Units): string {
     case 'defect':
       return `${entry.name}${entry.note ? `. ${entry.note}` : ''}`;
     case 'rework': {
-      const named = job.log.find((each) => each.type === 'defect' && each.defect === entry.defect);
+      const named = everyEntry(job).find((each) => each.type === 'defect' && each.defect === entry.defect);
       return `${named?.type === 'defect' ? named.name : entry.defect}: ${endingWords[entry.did]}`;
     }
     case 'outcome':

@@ -2,7 +2,7 @@ import { showClock } from '@/core/quantity';
 import { isRefusal } from '@/core/refusal';
 import type { PartVerdict, Rung } from '@/core/mixing';
 import { newId, type Coating, type NewEntry } from '@/records';
-import type { BatchState, JobView } from '@/facts/job';
+import { type BatchState, everyEntry, type JobView } from '@/facts/job';
 import { drawFrom } from '@/facts/shop/shelf';
 import { figure, reason } from './figures';
 import type { Units } from './units';
@@ -274,7 +274,7 @@ export const massDigits = ({ shop }: Pick<JobView, 'shop'>, units: Units) =>
 const batchIds = new Map<string, string>();
 
 export function newBatchId({ work }: JobView): string {
-  const state = `${work.id}/${work.layer.id}/${work.log.length}`;
+  const state = `${work.id}/${work.layer.id}/${everyEntry(work).length}`;
   const held = batchIds.get(state);
   if (held) return held;
   const made = newId();

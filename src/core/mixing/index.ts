@@ -1,3 +1,4 @@
+export { oddPeroxide, peroxideShares } from './peroxide';
 export { asApplied, judgeVoc, type AsApplied, type VocLimit } from './asapplied';
 export {
   fillsFor,

@@ -12,6 +12,9 @@ export function liveEntries({ log }: Pick<Job, 'log'>): LogEntry[] {
   return live;
 }
 
+/** Every entry of a job as it was written, struck ones too: for the logbook and the report. Not to be changed. */
+export const everyEntry = ({ log }: Pick<Job, 'log'>): readonly LogEntry[] => log;
+
 /** Entries of one log by their type, gathered once: everything about a job asks for them. */
 const byType = new WeakMap<readonly LogEntry[], Map<EntryType, LogEntry[]>>();
 

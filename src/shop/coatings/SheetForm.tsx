@@ -32,6 +32,7 @@ import {
   thinningFields,
   timeFields,
 } from './formfields';
+import { PeroxideDoubt } from '@/ui/PeroxideDoubt';
 import { FilmLink } from './FilmLink';
 import { HazardBoxes } from './HazardBoxes';
 import { oddSum } from '@/facts/shop/oddsum';
@@ -119,12 +120,15 @@ export function SheetForm({ sheet, onDone }: Props) {
           exempt: 0,
         })}
         after={
-          sum !== undefined && (
-            <Notice tone="care">
-              The parts add up to {Number(sum.toPrecision(5))}. If they are percent, something is missing or
-              counted twice. Is it right?
-            </Notice>
-          )
+          <>
+            <PeroxideDoubt sheet={said} />
+            {sum !== undefined && (
+              <Notice tone="care">
+                The parts add up to {Number(sum.toPrecision(5))}. If they are percent, something is missing or
+                counted twice. Is it right?
+              </Notice>
+            )}
+          </>
         }
       >
         {(i) => (

@@ -7,6 +7,7 @@ import { Cautions } from '@/ui/Cautions';
 import { Facts } from '@/ui/Facts';
 import { Notice } from '@/ui/Notice';
 import { useUnits } from '@/ui/units';
+import { PeroxideDoubt } from '@/ui/PeroxideDoubt';
 import { CanShelf } from './CanShelf';
 import { JobsBehind } from './JobsBehind';
 import { Lessons } from './Lessons';
@@ -23,6 +24,7 @@ export function SheetView({ sheet }: { readonly sheet: Coating }) {
     <div className="grid gap-8 lg:grid-cols-[minmax(0,1fr)_22rem]">
       <div className="space-y-6">
         <JobsBehind sheet={sheet} />
+        <PeroxideDoubt sheet={sheet} />
         {sheet.assumed.length > 0 && (
           <Notice tone="care">
             {sheet.assumed.length} groups are class defaults, not from this product’s paper. Edit them, or

@@ -1,5 +1,6 @@
 'use client';
 
+import { everyEntry } from '@/facts/job';
 import { useState } from 'react';
 import { notify } from '@/ui/notify';
 import type { Job, LogEntry } from '@/records';
@@ -29,7 +30,7 @@ export function Logbook() {
   const store = useStore();
   const chosen = jobs.find(({ id }) => id === jobId);
   const rows = (chosen ? [chosen] : jobs)
-    .flatMap((job) => job.log.map((entry) => ({ job, entry })))
+    .flatMap((job) => everyEntry(job).map((entry) => ({ job, entry })))
     .sort((a, b) => b.entry.at.localeCompare(a.entry.at));
   const strike = (job: Job, entry: LogEntry) => {
     const now = new Date();

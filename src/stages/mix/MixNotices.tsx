@@ -5,6 +5,7 @@ import { isRefusal } from '@/core/refusal';
 import { solventOfBatch } from '@/facts/job';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
+import { PeroxideDoubt } from '@/ui/PeroxideDoubt';
 import { useUnits } from '@/ui/units';
 import { massDigits } from '@/words/mix';
 
@@ -53,6 +54,7 @@ export function MixNotices() {
             {units.show('dose', mass / part.density, { digits: 1 })} in a syringe.
           </Notice>
         ))}
+      <PeroxideDoubt sheet={mix.sheet} />
       {spray.recoat?.state === 'closed' && (
         <Notice tone="stop">
           The recoat window of the coat below is closed. Scuff and clean before the next coat goes on.

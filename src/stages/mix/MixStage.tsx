@@ -1,5 +1,6 @@
 'use client';
 
+import { everyEntry } from '@/facts/job';
 import dynamic from 'next/dynamic';
 import { useJob } from '@/ui/job/context';
 import { SheetChanged } from '@/shop/coatings/SheetChanged';
@@ -22,6 +23,7 @@ const PotLabel = dynamic(() => import('./PotLabel').then((loaded) => loaded.PotL
 export function MixStage() {
   const { view } = useJob();
   const { mix, job } = view;
+  const written = everyEntry(job).length;
   const { batch } = mix;
   return (
     <StageFrame stage="mix" beside={<MixNotices />}>
@@ -29,12 +31,12 @@ export function MixStage() {
       <Panel title="Pouring ladder">
         <Ladder />
       </Panel>
-      {!batch && <PouredElse key={job.log.length} />}
+      {!batch && <PouredElse key={written} />}
       <div className="grid xl:grid-cols-2">
         <div className="min-w-0 xl:border-r xl:border-hairline">
           {!batch && <BatchSize />}
           {(mix.sheet.additives?.length ?? 0) > 0 && <Doses />}
-          {mix.sheet.components.length > 1 && <RatioCheck key={`${batch?.id}${job.log.length}`} />}
+          {mix.sheet.components.length > 1 && <RatioCheck key={`${batch?.id}${written}`} />}
           {batch && <PotLabel batch={batch} />}
         </div>
         <div className="min-w-0">

@@ -1,5 +1,6 @@
 'use client';
 
+import { everyEntry } from '@/facts/job';
 import dynamic from 'next/dynamic';
 import { useJob } from '@/ui/job/context';
 import { StageFrame } from '@/ui/job/StageFrame';
@@ -32,7 +33,7 @@ export function SprayStage() {
           <LiveRun />
           <Shift />
           <CoatList />
-          <Comb key={view.job.log.length} />
+          <Comb key={everyEntry(view.job).length} />
           <StrokePlan />
         </>
       )}
