@@ -18,6 +18,8 @@ export interface OperatingPoint {
   readonly speed: number;
   /** m³/s; none where neither a setting nor a proposal says. */
   readonly fluid?: number;
+  /** m³/s that what is fitted passes fully open; of a tip, what it sprays at its pressure. */
+  readonly fluidMost?: number;
 }
 
 /** Usual distance of a gun nobody described, m. */
@@ -29,12 +31,14 @@ export function pointOf(
   rig: Rig | undefined,
   setting: EntryOf<'setting'> | undefined,
   proposal: Proposal | undefined,
+  fittings: readonly Fitting[] = [],
 ): OperatingPoint {
   const fan = setting?.fan ?? proposal?.fitting.fan ?? rig?.fan ?? usualFan;
   const overlap = setting?.overlap ?? proposal?.overlap ?? approach.overlap;
   const fitted = setting ?? proposal?.fitting;
   const pressure = setting?.pressure ?? proposal?.pressure;
   const fluid = setting?.fluid ?? proposal?.fitting.flow;
+  const most = fittings.find(({ bore, tip }) => bore === fitted?.bore && tip === fitted?.tip)?.full;
   return {
     from: setting ? 'set' : proposal ? 'proposed' : 'usual',
     ...(fitted?.bore === undefined ? {} : { bore: fitted.bore }),
@@ -46,6 +50,7 @@ export function pointOf(
     speed: setting?.speed ?? proposal?.speed ?? approach.speed,
     distance: setting?.distance ?? proposal?.distance ?? rig?.distance ?? usualDistance,
     ...(fluid === undefined ? {} : { fluid }),
+    ...(most === undefined ? {} : { fluidMost: most }),
   };
 }
 

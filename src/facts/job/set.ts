@@ -129,7 +129,13 @@ export function setView(job: Worked, { rig, plan, thin, shop, now }: SetBearings
     fittings,
     proposal,
     ...held,
-    point: pointOf(job, rig, held.setting, isRefusal(proposal) ? undefined : proposal),
+    point: pointOf(
+      job,
+      rig,
+      held.setting,
+      isRefusal(proposal) ? undefined : proposal,
+      isRefusal(fittings) ? [] : fittings,
+    ),
     ...(fault ? { fault } : {}),
   };
 }

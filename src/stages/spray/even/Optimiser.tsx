@@ -43,12 +43,18 @@ export function Optimiser({ setup }: { readonly setup: EvenSetup }) {
   const [distance, setDistance] = useState<Span>(
     advice?.distance ?? { min: passes.distance * 0.85, max: passes.distance * 1.15 },
   );
-  const [flow, setFlow] = useState<Span>({ min: gun.flow * 0.6, max: gun.flow * 1.4 });
+  // What is fitted passes so much and no more: nothing beyond it is offered.
+  const { fluidMost = Infinity } = view.set.point;
+  const [flow, setFlow] = useState<Span>({
+    min: Math.min(gun.flow * 0.6, fluidMost),
+    max: Math.min(gun.flow * 1.4, fluidMost),
+  });
   const [speed, setSpeed] = useState<Span>({ min: handSpeed.min, max: handSpeed.max });
   const { found, done, start, stop } = useWorkerRun(optimumOf);
   const wrong =
     [overlap, distance, flow, speed].some(({ min, max }) => !(min > 0) || !(max >= min)) ||
-    overlap.max > 0.95;
+    overlap.max > 0.95 ||
+    flow.max > fluidMost * 1.001;
   const run = () => {
     const { kind, along, across, lead, beyond, cross, tilt } = passes;
     const task: OptimumTask = {
@@ -129,6 +135,11 @@ export function Optimiser({ setup }: { readonly setup: EvenSetup }) {
               value={span.max}
               onChange={(max) => max !== undefined && setSpan({ ...span, max })}
               expects={[expected[0], expected[1]]}
+              error={
+                quantity === 'fluidFlow' && span.max > fluidMost * 1.001
+                  ? `What is fitted passes at most ${units.show('fluidFlow', fluidMost)}.`
+                  : undefined
+              }
             />
           </fieldset>
         ))}
