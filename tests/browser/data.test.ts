@@ -53,13 +53,7 @@ describe('files', () => {
       ['cut.json', before.slice(0, before.length / 2), 'cut off or damaged'],
       ['foreign.json', '{"hello":1}', 'not a Fluorite file'],
       ['text.json', 'not json at all', 'not a Fluorite file'],
-      [
-        'newer.json',
-        before
-          .replace('"version": 1,\n "exported"', '"version": 7,\n "exported"')
-          .replace(/"version": 1(\s*})$/, '"version": 7$1'),
-        'newer Fluorite',
-      ],
+      ['newer.json', before.replace(/"version": 2(\s*})$/, '"version": 7$1'), 'newer Fluorite'],
       ['huge.json', 200 * 1024 * 1024, 'The file has 200 MB'],
     ];
     for (const [name, text, says] of bad) {
@@ -86,9 +80,11 @@ describe('the store', () => {
     await two.sees(/Mix [\d.]+ L for 3 coats/);
     await two.press('Add a coat');
     await one.page.bringToFront();
-    await one.sees(/Mix [\d.]+ L for 4 coats/);
+    // One more than its sheet says, and said so.
+    await one.sees(/4 × \d+ µm/);
+    await one.sees('The coats together stay thicker than the sheet allows.');
     await one.reload();
-    await one.sees(/Mix [\d.]+ L for 4 coats/);
+    await one.sees(/4 × \d+ µm/);
   });
 
   it('opens with the rest when a record is damaged, and exports it as found', async () => {
