@@ -25,6 +25,17 @@ export interface OperatingPoint {
 /** Usual distance of a gun nobody described, m. */
 const usualDistance = 0.2;
 
+/** What is fitted among what could be: the same tip, or a bore alike to a thousandth of a millimetre. */
+const fittingOf = (
+  fittings: readonly Fitting[],
+  { bore, tip }: Pick<Fitting, 'bore' | 'tip'>,
+): Fitting | undefined =>
+  fittings.find((each) =>
+    bore === undefined || each.bore === undefined
+      ? tip !== undefined && each.tip === tip
+      : Math.abs(each.bore - bore) < 1e-6,
+  );
+
 /** The one operating point of the layer in hand: every place that shows one of its numbers shows this one’s. */
 export function pointOf(
   { approach }: Worked,
@@ -38,7 +49,7 @@ export function pointOf(
   const fitted = setting ?? proposal?.fitting;
   const pressure = setting?.pressure ?? proposal?.pressure;
   const fluid = setting?.fluid ?? proposal?.fitting.flow;
-  const most = fittings.find(({ bore, tip }) => bore === fitted?.bore && tip === fitted?.tip)?.full;
+  const most = fitted && fittingOf(fittings, fitted)?.full;
   return {
     from: setting ? 'set' : proposal ? 'proposed' : 'usual',
     ...(fitted?.bore === undefined ? {} : { bore: fitted.bore }),
@@ -95,7 +106,7 @@ export function settingFault(
     return Math.abs(fan / width - 1) > tipFanSpread ? { kind: 'tip-fan', asked: fan, can: width } : undefined;
   }
   if (bore === undefined) return undefined;
-  const fitting = fittings.find((each) => each.bore !== undefined && Math.abs(each.bore - bore) < 1e-6);
+  const fitting = fittingOf(fittings, { bore });
   if (!fitting) return { kind: 'not-here' };
   return fluid > fitting.full * (1 + nozzleSpread)
     ? { kind: 'fluid', asked: fluid, can: fitting.full }

@@ -123,4 +123,17 @@ describe('what could be fitted', () => {
       else expect(fixes.length > 0).toBe(fitting.opening! < 0.35);
     }
   });
+
+  it('knows how much what is fitted passes, and stops a setting that asks for more', () => {
+    const most = seen(readyToSpray()).set.point.fluidMost!;
+    const asks = (fluid: number) =>
+      seen(logged(readyToSpray(), [-5, { ...setting(), fluid } as NewEntry], [-4, card()])).set;
+    expect(asks(most * 1.1).fault).toBeUndefined();
+    expect(asks(most * 1.2).fault).toMatchObject({ kind: 'fluid', can: expect.closeTo(most, 12) });
+    expect(
+      seen(
+        logged(readyToSpray(), [-5, { ...setting(), fluid: most * 1.2 } as NewEntry], [-4, card()]),
+      ).done.has('set'),
+    ).toBe(false);
+  });
 });
