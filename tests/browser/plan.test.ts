@@ -68,7 +68,7 @@ describe('Plan', () => {
   it('coats and faces are added, changed and removed', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/plan');
     await visitor.press('Add a coat');
-    await visitor.sees(/Mix [\d.]+ L for 4 coats/);
+    await visitor.sees('The coats together stay thicker than the sheet allows.');
     await visitor.press('Remove coat 4');
     await visitor.sees('Mix 6.97 L for 3 coats.');
     await visitor.press('Add a face');
