@@ -21,6 +21,9 @@ const layers = [
   'core',
 ];
 
+const printed =
+  'What a screen shows of a quantity it shows through a figure: <Printed> on the page, written() in a sentence, <Clock> for a countdown.';
+
 const zones = layers.flatMap((layer, depth) =>
   layers.slice(0, depth).map((above) => ({
     target: `./src/${layer}`,
@@ -46,6 +49,39 @@ export default tseslint.config(
       '@typescript-eslint/unified-signatures': 'off',
       'no-console': 'error',
       eqeqeq: 'error',
+    },
+  },
+  {
+    files: ['src/{app,stages,shop,ui}/**/*.{ts,tsx}'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          paths: [
+            {
+              name: '@/core/quantity',
+              importNames: ['format', 'show', 'showClock', 'showDuration'],
+              message: printed,
+            },
+          ],
+        },
+      ],
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector:
+            'CallExpression[callee.property.name=/^(show|parts|range)$/][callee.object.name=/units$/i]',
+          message: printed,
+        },
+        { selector: 'CallExpression > MemberExpression[object.callee.name="useUnits"]', message: printed },
+        { selector: 'VariableDeclarator[init.callee.name="useUnits"] > ObjectPattern > Property[key.name=/^(show|parts|range)$/]', message: printed },
+        {
+          selector: 'MemberExpression[object.name="units"][property.name=/^(show|parts|range)$/]',
+          message: printed,
+        },
+        { selector: 'CallExpression[callee.property.name="toLocaleString"]', message: printed },
+      ],
     },
   },
   { ...jsxA11y.flatConfigs.recommended, files: ['src/**/*.tsx'] },

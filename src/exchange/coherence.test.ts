@@ -113,8 +113,12 @@ describe('what is said of a job, in one place and in another', () => {
       ...['none', 'waiting', 'open', 'shut', 'missed', 'never'].map((each) => `window ${each}`),
       ...coatRoles.map((role) => `role ${role}`),
       ...['gravity', 'suction', 'pressure-cup', 'pressure-pot', 'pump'].map((feed) => `feed ${feed}`),
-      ...['open', 'care', 'stop'].map((state) => `next ${state}`),
-      ...['plan', 'mix', 'thin', 'set', 'spray'].map((stage) => `${stage} good`),
+      ...['good', 'open', 'care', 'stop'].map((state) => `next ${state}`),
+      // Plan and Mix know no care: what is wrong there stops.
+      ...['plan', 'mix'].flatMap((stage) => ['good', 'open', 'stop'].map((state) => `${stage} ${state}`)),
+      ...['thin', 'set', 'spray', 'check', 'clean'].flatMap((stage) =>
+        ['good', 'open', 'care', 'stop'].map((state) => `${stage} ${state}`),
+      ),
     ])
       expect([kind, (tally.get(kind) ?? 0) / count >= 0.02]).toEqual([kind, true]);
   });

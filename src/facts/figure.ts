@@ -9,6 +9,8 @@ export interface Owner {
   readonly job: string;
   readonly layer?: string;
   readonly coat?: string;
+  /** One of several of it: a batch by its number, a face, a spot, a part of the mix. */
+  readonly item?: string;
 }
 
 /**
@@ -17,6 +19,11 @@ export interface Owner {
  */
 export const facts = {
   area: 'area',
+  'face.area': 'area',
+  'room.air': 'temperature',
+  'room.humidity': 'share',
+  'room.dew-margin': 'temperatureStep',
+  'coat.takes': 'duration',
   'coat.wet': 'film',
   'coat.dry': 'film',
   'layer.wet': 'film',
@@ -25,9 +32,16 @@ export const facts = {
   'film.wanted': 'film',
   'film.least': 'film',
   'film.most': 'film',
+  'film.sprayed': 'film',
   'film.measured': 'film',
+  'spot.mean': 'film',
   'mix.needed': 'volume',
   'mix.volume': 'volume',
+  'mix.left': 'volume',
+  'mix.waste': 'share',
+  'mix.scale': 'mass',
+  'batch.volume': 'volume',
+  'pot.thinner': 'mass',
   'thin.seconds': 'time',
   'thin.aim': 'time',
   'gun.transfer': 'share',
@@ -37,6 +51,7 @@ export const facts = {
   'gun.spacing': 'distance',
   'gun.speed': 'speed',
   'gun.distance': 'distance',
+  'gun.fan': 'distance',
   'gun.fluid': 'fluidFlow',
   'coats.on': 'count',
   'coats.running': 'count',
@@ -65,6 +80,10 @@ export interface Figure {
 
 const si: Partial<Record<(typeof facts)[FactId], string>> = {
   area: 'm²',
+  mass: 'kg',
+  duration: 's',
+  temperature: 'K',
+  temperatureStep: 'K',
   film: 'm',
   volume: 'm³',
   time: 's',

@@ -34,7 +34,7 @@ const ofSheet = [
   ...rows('', sheet.filmFields),
   ...rows('', sheet.timeFields),
   ...rows('', sheet.roomFields),
-  ...rows('', sheet.careFields),
+  ...rows('', sheet.coatingCareFields),
 ];
 const ofRig = [
   ...rows('sets.0.', lines.setFields),

@@ -2,11 +2,11 @@
 
 import { flowCups, secondsFromViscosity } from '@/core/cups';
 import { isRefusal } from '@/core/refusal';
-import { useUnits } from './units';
+import { amount } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 /** One viscosity in every cup of the standards; those that read it inside their own range are marked. */
 export function CupTable({ viscosity }: { readonly viscosity: number }) {
-  const units = useUnits();
   return (
     <ul className="grid grid-cols-2 gap-x-6 text-sm sm:grid-cols-3" data-cup-table>
       {flowCups.map((cup) => {
@@ -21,7 +21,7 @@ export function CupTable({ viscosity }: { readonly viscosity: number }) {
               {cup.id}
               {inside && <span className="text-good"> ✓</span>}
             </span>
-            <span>{isRefusal(seconds) ? '–' : units.show('time', seconds)}</span>
+            <span>{isRefusal(seconds) ? '–' : <Printed figure={amount('time', seconds)} />}</span>
           </li>
         );
       })}

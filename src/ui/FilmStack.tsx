@@ -1,14 +1,14 @@
 'use client';
 
 import type { FilmLedger } from '@/core/system';
-import type { CoatState } from '@/facts/job';
-import { ownerKey } from '@/words/figures';
+import type { CoatState, JobView } from '@/facts/job';
+import { amount, coatFigure, jobFigure, written } from '@/words/figures';
 import { Printed } from './Printed';
 import { useUnits } from './units';
 
 interface Props {
   /** Whose film it is. */
-  readonly job: string;
+  readonly view: Pick<JobView, 'work'>;
   readonly coats: readonly CoatState[];
   readonly film: FilmLedger;
   readonly substrate: string;
@@ -27,7 +27,7 @@ const room = 150;
  * not yet on as a dashed ghost, the tolerance of the whole beside it.
  */
 export function FilmStack({
-  job,
+  view: work,
   coats,
   film: { min, max, sprayed: dry, stays },
   substrate,
@@ -45,7 +45,7 @@ export function FilmStack({
     const from = coats.slice(0, i).reduce((sum, below) => sum + below.dry.aim, 0);
     return { coat, from, to: from + coat.dry.aim };
   });
-  const label = `Film on ${substrate}: ${coats.length} coats, ${units.show('film', stays)} dry planned${measured ? `, ${units.show('film', measured)} measured` : ''}.`;
+  const label = `Film on ${substrate}: ${coats.length} coats, ${written(amount('film', stays), units)} dry planned${measured ? `, ${written(amount('film', measured), units)} measured` : ''}.`;
   return (
     <figure>
       <figcaption className="mb-1 text-sm font-bold">Film, to scale</figcaption>
@@ -82,14 +82,8 @@ export function FilmStack({
                 className="fill-ink text-[11px]"
               >
                 {i + 1} {coat.coat.name.toLowerCase()} ·{' '}
-                <tspan
-                  data-fact="coat.dry"
-                  data-of={ownerKey({ job, layer: coat.coat.layerId, coat: coat.coat.id })}
-                  data-value={coat.dry.aim}
-                >
-                  {units.show('film', coat.dry.aim)}
-                </tspan>
-                {sanded > 0 ? `, − ${units.show('film', sanded)}` : ''}
+                <Printed as="tspan" figure={coatFigure(work, 'coat.dry', coat.coat, coat.dry.aim)} />
+                {sanded > 0 ? `, − ${written(amount('film', sanded), units)}` : ''}
                 {on ? ' on' : ''}
               </text>
             </g>
@@ -112,7 +106,7 @@ export function FilmStack({
               textAnchor="end"
               className="fill-ink text-[10px]"
             >
-              wet {units.parts('film', next.wet).number}
+              wet <Printed as="tspan" figure={coatFigure(work, 'coat.wet', next.coat, next.wet)} />
             </text>
           </g>
         )}
@@ -132,7 +126,7 @@ export function FilmStack({
               strokeWidth={2}
             />
             <text x={left + 4} y={y(measured) - 4} className="fill-ink text-[11px] font-bold">
-              measured {units.show('film', measured)}
+              measured <Printed as="tspan" figure={jobFigure(work, 'film.measured', measured)} />
             </text>
           </g>
         )}
@@ -143,9 +137,8 @@ export function FilmStack({
       </svg>
       <p className="text-xs text-ink-soft">
         Green bar:{' '}
-        <Printed figure={{ fact: 'film.stays', of: { job }, value: stays, state: 'open' }}>
-          {units.range('film', min, max)} dry may stay of all coats, {units.show('film', stays)} is planned.
-        </Printed>
+        <Printed figure={jobFigure(work, 'film.least', min)} to={jobFigure(work, 'film.most', max)} /> dry may
+        stay of all coats, <Printed figure={jobFigure(work, 'film.stays', stays)} /> is planned.
       </p>
     </figure>
   );

@@ -1,7 +1,8 @@
 import { oddPeroxide } from '@/core/mixing';
 import type { Coating } from '@/records';
 import { Notice } from './Notice';
-import { useUnits } from './units';
+import { amount } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 /** A polyester whose ratio no sheet would ask for. */
 export function PeroxideDoubt({
@@ -9,13 +10,13 @@ export function PeroxideDoubt({
 }: {
   readonly sheet: Pick<Coating, 'chemistry' | 'components' | 'ratioBy'>;
 }) {
-  const units = useUnits();
   const share = sheet.chemistry === 'polyester' ? oddPeroxide(sheet.components, sheet.ratioBy) : undefined;
   if (share === undefined) return null;
   return (
     <Notice tone="stop">
-      This ratio puts {units.show('share', share)} peroxide by mass into a polyester. Sheets ask for 1 to 5 %:
-      more runs hot and may catch fire, less never cures. Read the paper again before anything is mixed.
+      This ratio puts <Printed figure={amount('share', share)} /> peroxide by mass into a polyester. Sheets
+      ask for 1 to 5 %: more runs hot and may catch fire, less never cures. Read the paper again before
+      anything is mixed.
     </Notice>
   );
 }

@@ -1,29 +1,52 @@
 import type { ReactNode } from 'react';
-import type { Figure } from '@/facts/figure';
-import { ownerKey } from '@/words/figures';
+import type { FormatOptions } from '@/core/quantity';
+import { isFigure, ownerKey, type Printable, written, writtenParts } from '@/words/figures';
+import { useUnits } from './units';
 
-interface Props {
-  readonly figure: Figure | undefined;
-  /** The figure in words; what a screen shows of a fact is shown through here. */
-  readonly children: ReactNode;
+interface Props extends FormatOptions {
+  readonly figure: Printable | undefined;
+  /** The other end, where this is where a range begins. */
+  readonly to?: Printable;
+  /** The figure in words, where its number and unit are not all there is to say: a clock, a verdict. */
+  readonly children?: ReactNode;
   readonly className?: string;
+  /** In a drawing text is made of other elements. */
+  readonly as?: 'span' | 'tspan';
 }
 
-/** A figure on the page: its words, and what it is of, so that two places can be held against each other. */
-export function Printed({ figure, children, className }: Props) {
+/**
+ * A figure on the page: its words, and what it is of, so that two places can be held against each other. Whatever a screen
+ * shows of a quantity is shown through here.
+ */
+export function Printed({ figure, to, children, className, as: Tag = 'span', ...options }: Props) {
+  const units = useUnits();
+  const asked = Object.keys(options).length > 0 ? options : undefined;
+  const says =
+    children ?? (figure && (to ? writtenParts(figure, units, asked).number : written(figure, units, asked)));
+  const first = (
+    <Tag className={className} {...marks(figure)}>
+      {says}
+    </Tag>
+  );
+  if (!to) return first;
   return (
-    <span
-      className={className}
-      {...(figure
-        ? {
-            'data-fact': figure.fact,
-            'data-of': ownerKey(figure.of),
-            'data-value': figure.value ?? '',
-            'data-state': figure.state,
-          }
-        : {})}
-    >
-      {children}
-    </span>
+    <Tag className="whitespace-nowrap">
+      {first}–
+      <Tag className={className} {...marks(to)}>
+        {written(to, units, asked)}
+      </Tag>
+    </Tag>
   );
 }
+
+const marks = (of: Printable | undefined) =>
+  of && isFigure(of)
+    ? {
+        'data-fact': of.fact,
+        'data-of': ownerKey(of.of),
+        'data-value': of.value ?? '',
+        'data-state': of.state,
+      }
+    : of
+      ? { 'data-value': of.value ?? '' }
+      : {};

@@ -1,14 +1,13 @@
 'use client';
 
-import { showClock } from '@/core/quantity';
 import type { JobView } from '@/facts/job';
-import { useUnits } from './units';
 import { timerFigure, timerWords } from '@/words/timers';
+import { Clock } from './Clock';
 import { Printed } from './Printed';
+import { jobFigure } from '@/words/figures';
 
 /** What the job is waiting for, along the bottom. The times are moments in the log: a closed tab cannot stop them. */
 export function TimerTray({ view }: { readonly view: JobView }) {
-  const units = useUnits();
   const { climate, dew } = view.plan;
   return (
     <section
@@ -30,7 +29,7 @@ export function TimerTray({ view }: { readonly view: JobView }) {
             <div className={`text-xl font-bold ${ink}`}>
               {over && then !== 'go' && <span aria-hidden>■ </span>}
               {over && then === 'go' && <span aria-hidden>✓ </span>}
-              <Printed figure={timerFigure(view, id, due)}>{showClock(Math.abs(left) / 1000)}</Printed>
+              <Clock at={due} now={view.now} figure={timerFigure(view, id, due)} />
             </div>
           </div>
         );
@@ -42,10 +41,12 @@ export function TimerTray({ view }: { readonly view: JobView }) {
         {climate ? (
           <>
             <div className="text-xs text-ink-soft">
-              Room {units.show('temperature', climate.air)},{' '}
-              {units.show('share', climate.humidity, { digits: 0 })}
+              Room <Printed figure={jobFigure(view, 'room.air', climate.air)} />,{' '}
+              <Printed figure={jobFigure(view, 'room.humidity', climate.humidity)} digits={0} />
             </div>
-            <div className="text-xl font-bold">dew margin {units.show('temperatureStep', dew)}</div>
+            <div className="text-xl font-bold">
+              dew margin <Printed figure={jobFigure(view, 'room.dew-margin', dew)} />
+            </div>
           </>
         ) : (
           <div className="py-2 text-sm text-ink-soft">Room not read yet</div>

@@ -1,5 +1,5 @@
 import { airPartCare } from '@/core/care';
-import type { CareDue } from '@/facts/shop/carecalendar';
+import type { DueCare } from '@/facts/shop/carecalendar';
 import type { WearItem } from '@/facts/shop/wear';
 import type { Units } from './units';
 import { airPartWords, wearWords } from './care';
@@ -12,7 +12,7 @@ export function whichWords({ rig, which }: Pick<WearItem, 'rig' | 'which'>, unit
 }
 
 /** What is to be done, in a line. */
-export const dueWords = (due: CareDue, units: Units): string =>
+export const dueWords = (due: DueCare, units: Units): string =>
   due.kind === 'wear'
     ? `Renew: ${wearWords[due.part].toLowerCase()}${whichWords(due.item, units)}`
     : `${airPartWords[due.part]}${due.airPart.name ? `, ${due.airPart.name}` : ''}: ${lower(airPartCare[due.part].does)}`;

@@ -1,4 +1,5 @@
-import { showClock } from '@/core/quantity';
+import type { CleaningStepId } from '@/core/care';
+import { clockTo } from './clock';
 import { lastRecorded, setAgain, type JobView } from '@/facts/job';
 import type { Units } from './units';
 import type { EntryOf } from '@/records';
@@ -6,7 +7,7 @@ import { focus, go, log, type Fact, type NextLine } from './line';
 import { clockTime } from './spray';
 
 /** Steps by which the knobs are back where they were: the setting is on record again. */
-const knobSteps = ['fit-knobs', 'fit-tighten'];
+const knobSteps: readonly CleaningStepId[] = ['fit-knobs', 'fit-tighten'];
 
 export function cleanLine({ clean, now, rig, job, done, spray }: JobView, units: Units): NextLine {
   const { steps, midway, doneCount, cleanBy, liquid, assumed, state, sequence, refusal, gelled } = clean;
@@ -25,8 +26,8 @@ export function cleanLine({ clean, now, rig, job, done, spray }: JobView, units:
       : []),
     { label: 'Steps done', value: `${doneCount} of ${steps.length}` },
   ];
-  const left = ((cleanBy ?? now) - now) / 1000;
-  const clock = { number: showClock(left), unit: left < 0 ? 'late' : 'left' };
+  const due = cleanBy ?? now;
+  const clock = { number: clockTo(due, now), unit: due < now ? 'late' : 'left' };
   if (refusal && steps.length === 0)
     return {
       big: cleanBy ? clock : { number: '–', unit: '' },
@@ -65,7 +66,7 @@ export function cleanLine({ clean, now, rig, job, done, spray }: JobView, units:
     return {
       big: clock,
       says: short.says,
-      tone: left < 0 ? 'stop' : left < 900 ? 'care' : 'act',
+      tone: due < now ? 'stop' : due < now + 900_000 ? 'care' : 'act',
       because,
       tap: log('Done', 'wiped between coats', { type: 'tick', list: 'midway', step: short.id, done: true }),
       otherwise: focus('clean-list', 'To the whole list'),
@@ -76,7 +77,7 @@ export function cleanLine({ clean, now, rig, job, done, spray }: JobView, units:
     big: cleanBy ? clock : { number: `${doneCount}/${steps.length}`, unit: '' },
     says: step.says,
     ...(knobs ? { detail: `Recorded: ${knobWords(knobs)}.` } : {}),
-    tone: gelled || left < 0 ? 'stop' : left < 900 ? 'care' : 'act',
+    tone: gelled || due < now ? 'stop' : due < now + 900_000 ? 'care' : 'act',
     because,
     tap: log(
       recorded ? 'Back as recorded' : 'Done',

@@ -1,6 +1,6 @@
 import { facts, type Figure, type FactId, type FigureState, type Owner } from '@/facts/figure';
-import type { FormatOptions } from '@/core/quantity';
-import type { JobView } from '@/facts/job';
+import { showDuration, type FormatOptions, type QuantityId, type Shown } from '@/core/quantity';
+import type { JobView, LaidCoat } from '@/facts/job';
 import type { Fact } from './line';
 import type { Units } from './units';
 
@@ -9,32 +9,70 @@ export const figure = (
   view: Pick<JobView, 'work'>,
   fact: FactId,
   value: number | undefined,
-  more: { readonly state?: FigureState; readonly coat?: string } = {},
+  { state = 'open', ...more }: { readonly state?: FigureState } & Pick<Owner, 'coat' | 'item'> = {},
 ): Figure => ({
   fact,
-  of: { job: view.work.id, layer: view.work.layer.id, ...(more.coat ? { coat: more.coat } : {}) },
+  of: { job: view.work.id, layer: view.work.layer.id, ...more },
   value: value ?? null,
-  state: more.state ?? 'open',
+  state,
 });
+
+/** A figure of a coat, whichever layer it belongs to. */
+export const coatFigure = (
+  { work: { id } }: Pick<JobView, 'work'>,
+  fact: FactId,
+  { id: coat, layerId }: Pick<LaidCoat, 'id' | 'layerId'>,
+  value: number | undefined,
+): Figure => ({ fact, of: { job: id, layer: layerId, coat }, value: value ?? null, state: 'open' });
 
 /** A figure of the whole job. */
 export const jobFigure = (
   { work: { id } }: Pick<JobView, 'work'>,
   fact: FactId,
   value: number | undefined,
-  state: FigureState = 'open',
-): Figure => ({ fact, of: { job: id }, value: value ?? null, state });
+  { state = 'open', ...more }: { readonly state?: FigureState } & Pick<Owner, 'item'> = {},
+): Figure => ({ fact, of: { job: id, ...more }, value: value ?? null, state });
+
+/** An amount that is no fact of a job: what a tool found, a limit, a usual value. */
+export interface Amount {
+  readonly quantity: QuantityId;
+  readonly value: number | undefined;
+}
+
+/** What a screen may put in words: a fact of a job, or an amount that is none. */
+export type Printable = Figure | Amount;
+
+export const amount = (quantity: QuantityId, value: number | undefined): Amount => ({ quantity, value });
+
+export const isFigure = (of: Printable): of is Figure => 'fact' in of;
+
+/** What a printable is measured in; a pump’s pressure is written in other units than a gun’s. */
+function quantityOf(of: Printable): QuantityId | 'count' | 'moment' {
+  if (!isFigure(of)) return of.quantity;
+  const quantity = facts[of.fact];
+  return quantity === 'pressure' && of.value !== null && of.value > 15e5 ? 'pumpPressure' : quantity;
+}
+
+/** A figure as it is written, its number and unit apart. */
+export function writtenParts(of: Printable, units: Units, options?: FormatOptions): Shown {
+  const quantity = quantityOf(of);
+  if (of.value === null || of.value === undefined) return { number: '–', unit: '' };
+  if (quantity === 'count') return { number: String(of.value), unit: '' };
+  if (quantity === 'moment') return { number: new Date(of.value * 1000).toISOString(), unit: '' };
+  // A span of time is told as people tell it: seconds, minutes, hours or days.
+  if (quantity === 'duration' && !options) return { number: showDuration(of.value), unit: '' };
+  return units.parts(quantity, of.value, options);
+}
 
 /** A figure as it is written: its number and unit as the user reads them. */
-export function written({ fact, value }: Figure, units: Units, options?: FormatOptions): string {
-  const quantity = facts[fact];
-  if (value === null) return '–';
-  if (quantity === 'count') return String(value);
-  if (quantity === 'moment') return new Date(value * 1000).toISOString();
-  // A pump’s pressure is written in other units than a gun’s.
-  const shown = quantity === 'pressure' && value > 15e5 ? 'pumpPressure' : quantity;
-  return units.show(shown, value, options);
+export function written(of: Printable, units: Units, options?: FormatOptions): string {
+  const { number, unit } = writtenParts(of, units, options);
+  return unit ? `${number}\u00a0${unit}` : number;
 }
+
+/** From one figure to another, the unit said once: `18–26 µm`. */
+export const writtenRange = (from: Printable, to: Printable, units: Units, options?: FormatOptions): string =>
+  `${writtenParts(from, units, options).number}–${written(to, units, options)}`;
 
 /** A reason beside a line that is one figure. */
 export const reason = (label: string, of: Figure, units: Units, options?: FormatOptions): Fact => ({
@@ -43,5 +81,6 @@ export const reason = (label: string, of: Figure, units: Units, options?: Format
   figure: of,
 });
 
-/** `job/layer/coat`, as a page carries it. */
-export const ownerKey = ({ job, layer, coat }: Owner): string => [job, layer, coat].filter(Boolean).join('/');
+/** `job/layer/coat/item`, as a page carries it. */
+export const ownerKey = ({ job, layer, coat, item }: Owner): string =>
+  [job, layer, coat, item].filter(Boolean).join('/');

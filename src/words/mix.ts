@@ -1,4 +1,4 @@
-import { showClock } from '@/core/quantity';
+import { clockTo } from './clock';
 import { isRefusal } from '@/core/refusal';
 import type { PartVerdict, Rung } from '@/core/mixing';
 import { newId, type Coating, type NewEntry } from '@/records';
@@ -139,7 +139,7 @@ function mixedLine(view: JobView, batch: BatchState, because: readonly Fact[], u
     log(says, 'mix discarded', { type: 'discard', batchId: batch.id, why });
   if (batch.useBefore !== undefined && view.now > batch.useBefore)
     return {
-      big: { number: showClock((view.now - batch.useBefore) / 1000), unit: 'over' },
+      big: { number: clockTo(batch.useBefore, view.now), unit: 'over' },
       says: 'Discard this mix. Its pot life is over.',
       detail: 'Thinning would hide it, not mend it. Do not spray it; dispose of it as the sheet says.',
       tone: 'stop',
@@ -189,7 +189,7 @@ function mixedLine(view: JobView, batch: BatchState, because: readonly Fact[], u
   ];
   if (view.now < batch.readyAt)
     return {
-      big: { number: showClock((batch.readyAt - view.now) / 1000), unit: 'to rest' },
+      big: { number: clockTo(batch.readyAt, view.now), unit: 'to rest' },
       says: `Let it rest until ${clockTime(batch.readyAt, view.now)}, then stir again.`,
       detail: 'The sheet asks for a rest before use. Its pot life runs already.',
       tone: 'act',

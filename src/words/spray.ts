@@ -1,7 +1,8 @@
-import { showClock, showDuration } from '@/core/quantity';
+import { showDuration } from '@/core/quantity';
 import { isRefusal } from '@/core/refusal';
 import { layingOf } from '@/core/system';
-import type { CoatState, JobView } from '@/facts/job';
+import { spraying, type CoatState, type JobView } from '@/facts/job';
+import { clockTo } from './clock';
 import { figure, reason } from './figures';
 import type { Units } from './units';
 import { cardAsks, pressureQuantity } from './set';
@@ -39,12 +40,12 @@ export function sprayLine(view: JobView, units: Units): NextLine {
   const number = (coat: (typeof coats)[number]) => coats.indexOf(coat) + 1;
 
   if (running) {
-    const { started = now, rested, pausedAt } = running;
-    const seconds = Math.max((pausedAt ?? now) - started - rested, 0) / 1000;
+    const { pausedAt } = running;
+    const { from, to } = spraying(running, now);
     if (pausedAt !== undefined)
       return {
-        big: { number: showClock((now - pausedAt) / 1000), unit: 'paused' },
-        says: `Coat ${number(running)} is paused after ${showDuration(seconds)}. A wet edge does not wait.`,
+        big: { number: clockTo(pausedAt, now), unit: 'paused' },
+        says: `Coat ${number(running)} is paused after ${showDuration((to - from) / 1000)}. A wet edge does not wait.`,
         detail:
           'Go on at an edge of the part, never in the middle of a face. Trigger off, gun covered meanwhile.',
         tone: 'care',
@@ -52,7 +53,7 @@ export function sprayLine(view: JobView, units: Units): NextLine {
         tap: log('Go on', `coat ${number(running)} went on`, { type: 'resume', coatId: running.coat.id }),
       };
     return {
-      big: { number: showClock(seconds), unit: '' },
+      big: { number: clockTo(from, to), unit: '' },
       says: `Coat ${number(running)} of ${coats.length}, ${running.coat.name.toLowerCase()}. Keep ${units.show('film', running.wet)} wet.`,
       detail: `${layingWords(view, running, units)}Strokes ${units.show('distance', spray.spacing)} apart at ${units.show('speed', spray.speed)}. Check with the wet comb while it is wet.`,
       tone: 'act',
@@ -104,7 +105,7 @@ export function sprayLine(view: JobView, units: Units): NextLine {
     };
   if (recoat?.state === 'between' && last)
     return {
-      big: { number: showClock((recoat.opens - now) / 1000), unit: '' },
+      big: { number: clockTo(recoat.opens, now), unit: '' },
       says: `Too late to go on wet, too early to recoat: coat ${number(next)} from ${clockTime(recoat.opens, now)}.`,
       detail: 'The sheet forbids the time between: a coat now would lift or wrinkle the one below.',
       tone: 'stop',
@@ -113,7 +114,7 @@ export function sprayLine(view: JobView, units: Units): NextLine {
     };
   if (recoat?.state === 'flashing')
     return {
-      big: { number: showClock((recoat.opens - now) / 1000), unit: '' },
+      big: { number: clockTo(recoat.opens, now), unit: '' },
       says: `Leave coat ${done.length} to flash. Coat ${number(next)} from ${clockTime(recoat.opens, now)}.`,
       detail: 'The touch test decides: tacky, not wet. Stacked wet coats sink in, pop and dull back.',
       tone: 'care',

@@ -1,10 +1,10 @@
-import { showClock } from '@/core/quantity';
 import { isRefusal } from '@/core/refusal';
 import type { FactId, Figure } from '@/facts/figure';
-import type { JobView, Stage } from '@/facts/job';
+import { spraying, type JobView, type Stage } from '@/facts/job';
 import { figure, jobFigure } from './figures';
 import type { Units } from './units';
 import { cardWords, settingFaultWords, pressureQuantity } from './set';
+import { clockTo } from './clock';
 import { clockTime } from './spray';
 import { bandWords } from './thin';
 import { plural, stateOf, type Tone } from './line';
@@ -29,7 +29,7 @@ export function stripCells(view: JobView, units: Units): Cell[] {
       ...cell,
       figure:
         fact.startsWith('film.') || fact.startsWith('coats.')
-          ? jobFigure(view, fact, value, state)
+          ? jobFigure(view, fact, value, { state })
           : figure(view, fact, value, { state, coat }),
     };
   });
@@ -166,10 +166,16 @@ function spray({ spray: { coats, running, next, recoat }, now }: JobView, units:
     fact: running ? ('coats.running' as const) : ('coats.on' as const),
     value: at,
   };
-  if (running)
-    return { ...said, state: `spraying ${showClock((now - (running.started ?? now)) / 1000)}`, tone: 'act' };
+  if (running) {
+    const { from, to } = spraying(running, now);
+    return {
+      ...said,
+      state: `${running.pausedAt === undefined ? 'spraying' : 'paused at'} ${clockTo(from, to)}`,
+      tone: running.pausedAt === undefined ? 'act' : 'care',
+    };
+  }
   if (!next) return { ...said, state: 'all on', tone: 'good' };
-  const until = recoat ? showClock((recoat.opens - now) / 1000) : '';
+  const until = recoat ? clockTo(recoat.opens, now) : '';
   switch (recoat?.state) {
     case 'flashing':
       return { ...said, state: `flash ${until}`, tone: 'care' };

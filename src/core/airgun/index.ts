@@ -13,4 +13,4 @@ export { capSpeed, dropIndex, dropSize, type Atomisation } from './droplets';
 export { bounded, landsFrom, transferAt } from './transfer';
 export { leastOpening, nozzleFixes, type FixQuestion, type NozzleFix } from './fixes';
 export { assembled, type MatchedSet, type Pieces } from './assembled';
-export { leverEffects, type EffectsQuestion, type LeverEffects, type LeverSetting } from './levereffects';
+export { leverEffects, type EffectsQuestion, type EffectsOfLevers, type LeverSetting } from './levereffects';

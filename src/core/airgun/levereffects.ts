@@ -23,7 +23,7 @@ export interface EffectsQuestion {
   readonly path: number;
 }
 
-export interface LeverEffects {
+export interface EffectsOfLevers {
   /** 100 is the usual set-up; undefined for guns without air. */
   readonly drops?: number;
   /** m³/s that miss or drift off. */
@@ -49,7 +49,7 @@ export function leverEffects({
   liquid,
   transfer,
   path,
-}: EffectsQuestion): LeverEffects {
+}: EffectsQuestion): EffectsOfLevers {
   // A cap passes air in proportion to its pressure near the usual one: an estimate.
   const taken =
     air === undefined ? undefined : usual.pressure > 0 ? air * (now.pressure / usual.pressure) : air;

@@ -36,7 +36,7 @@ export function scoreOf({
   return parts.reduce((sum, each) => sum + each, 0) / parts.length;
 }
 
-export interface Rung {
+export interface CardRung {
   /** Pa */
   readonly pressure: number;
   readonly score: number;
@@ -60,13 +60,13 @@ const better = 0.02;
  * @param step Pa
  * @param most Pa the gun or the sheet ends at
  */
-export function ladderStep(rungs: readonly Rung[], step: number, most: number): LadderStep {
+export function ladderStep(rungs: readonly CardRung[], step: number, most: number): LadderStep {
   const last = rungs.at(-1);
   if (!last) return { kind: 'first' };
-  let best = rungs[0] as Rung;
+  let best = rungs[0] as CardRung;
   for (const rung of rungs.slice(1)) {
     if (rung.score < best.score + better)
-      return { kind: 'back', to: best.pressure, gained: best.score - (rungs[0] as Rung).score };
+      return { kind: 'back', to: best.pressure, gained: best.score - (rungs[0] as CardRung).score };
     best = rung;
   }
   return last.pressure + step > most * (1 + 1e-9)

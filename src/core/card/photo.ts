@@ -1,7 +1,7 @@
 // Picture loops run millions of times: the functions are looked up once.
 const { max, min } = Math;
 /** A picture as it comes from a canvas: four bytes a pixel, row by row. */
-export interface Photo {
+export interface CardPhoto {
   readonly width: number;
   readonly height: number;
   readonly data: Uint8ClampedArray;
@@ -15,7 +15,7 @@ export interface Field {
 }
 
 /** Brightness of a picture, 0–255: ITU-R BT.601 weights. */
-export function brightness({ width, height, data }: Photo): Field {
+export function brightness({ width, height, data }: CardPhoto): Field {
   const at = new Float32Array(width * height);
   for (let i = 0; i < at.length; i += 1)
     at[i] =

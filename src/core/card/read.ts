@@ -3,7 +3,7 @@ import { blobsAbove, type Blob } from './blobs';
 import { paperUnder } from './paper';
 import { measure, named, type CardFault } from './signs';
 import { spatterOf, speckleOf } from './texture';
-import { brightness, smoothed, type Field, type Photo } from './photo';
+import { brightness, smoothed, type Field, type CardPhoto } from './photo';
 
 // Picture loops run millions of times: the functions are looked up once.
 const { abs, ceil, floor, log, max, min, round } = Math;
@@ -59,7 +59,7 @@ const points = 41;
  * @param metresPerPixel from two taps a known way apart; found from the printed square when left out
  * @returns refuses pictures that cannot be read: no scale, no pattern, no blank margin, blur, glare
  */
-export function readCard(photo: Photo, metresPerPixel?: number): Outcome<CardPattern> {
+export function readCard(photo: CardPhoto, metresPerPixel?: number): Outcome<CardPattern> {
   const light = brightness(photo);
   const { width: w, height: h } = light;
   if (w < 120 || h < 120) return refuse('too-small', 'The picture is too small to read. Take it larger.');

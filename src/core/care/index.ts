@@ -1,5 +1,4 @@
 export { assemblySteps, type AssemblyQuestion, type AssemblyStep } from './assembly';
-export { assemblyReason } from './assemblyreasons';
 export { chemistries, chemistryCare, type Chemistry } from './chemistry';
 export {
   cleanerConcerns,
@@ -13,18 +12,23 @@ export { cleaningApproaches, type CleaningApproach } from './approaches';
 export { gunFamilies, gunFamily, type GunFamily } from './families';
 export { soaking, type SoakRule } from './soaking';
 export { midwaySteps } from './midway';
+export { cleaningSequence, type CleaningSequence } from './sequence';
 export {
   cleaningPhases,
-  cleaningSequence,
   stepRisks,
   type CleaningPhase,
   type CleaningQuestion,
-  type CleaningSequence,
   type CleaningStep,
   type StepRisk,
-} from './sequence';
+} from './step';
+export {
+  assemblyStepIds,
+  midwayStepIds,
+  ownStepIds,
+  type AssemblyStepId,
+  type CleaningStepId,
+} from './stepids';
 export { lifeBelief, wearForecast, type LifeBelief, type WearForecast } from './life';
-export { stepReason, type StepReason } from './reasons';
 export { reorderPoint } from './reorder';
 export { breakEven, costOfRunningOn, tipForecast } from './runningon';
 export { symptoms, type Symptom } from './symptomids';

@@ -1,5 +1,5 @@
 import { gunFamily } from './families';
-import type { CleaningQuestion, CleaningStep } from './sequence';
+import type { CleaningQuestion, CleaningStep } from './step';
 
 /**
  * Between coats, with mix still in the gun: cap wiped, cup covered, nothing opened. It buys time until the mix’s own
@@ -19,6 +19,8 @@ export function midwaySteps(
           id: 'mid-relief',
           phase: 'safe',
           says: 'Pressure relieved, trigger lock on.',
+          because: 'A gun laid down under pressure waits for a hand.',
+          prevents: 'An injection by a knocked trigger.',
           takes: 30,
           risks: ['injection'],
           relieves: true,
@@ -29,6 +31,8 @@ export function midwaySteps(
           says: bleeder
             ? 'Air off at its source, trigger until it is quiet.'
             : 'Air off, trigger until it is quiet.',
+          because: 'Air over the nozzle dries what stands in it.',
+          prevents: 'A skin at the tip that spits on the next coat.',
           takes: 10,
           risks: ['pressure'],
           relieves: true,
@@ -39,6 +43,8 @@ export function midwaySteps(
       says: airless
         ? `Tip and guard into a jar of ${liquid}.`
         : `Wipe the cap and the nozzle’s rim with a cloth wet with ${liquid}; the cap stays on.`,
+      because: airless ? 'The slot dries first.' : 'The rim dries first and pulls the fan aside.',
+      prevents: 'A crooked first stroke.',
       liquid,
       volume: airless ? 100e-6 : 10e-6,
       takes: 30,
@@ -53,6 +59,8 @@ export function midwaySteps(
         : family === 'remote'
           ? 'Cover the pot; gun in a bag with the wet cloth at its cap.'
           : 'Cover the cup, vent open; gun hung level, the wet cloth at its cap.',
+      because: 'A skin on the mix becomes specks.',
+      prevents: 'Lumps, and a mix that thickens while it waits.',
       takes: 20,
       risks: [],
     },

@@ -13,7 +13,7 @@ export interface RoomAt {
 
 const day = 86_400;
 
-export interface DayQuestion {
+export interface DayForecast {
   /** K, the coldest before sunrise and the warmest in the afternoon. */
   readonly coldest: number;
   readonly warmest: number;
@@ -30,7 +30,7 @@ const warmestAt = 15 * 3600;
  * A day’s course of the room, every quarter of an hour: a cosine of the air, the part behind it, the water constant.
  * An estimate for planning; the reading before the coat decides.
  */
-export function dayCurve({ coldest, warmest, dawnHumidity, lag }: DayQuestion): RoomAt[] {
+export function dayCurve({ coldest, warmest, dawnHumidity, lag }: DayForecast): RoomAt[] {
   const mean = (coldest + warmest) / 2;
   const swing = (warmest - coldest) / 2;
   const water = dawnHumidity * saturation(coldest);

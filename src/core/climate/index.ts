@@ -9,7 +9,7 @@ export {
   pressureAt,
   rightTimes,
   roomFits,
-  type DayQuestion,
+  type DayForecast,
   type RoomAt,
   type RoomLimits,
 } from './daycurve';

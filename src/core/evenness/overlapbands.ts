@@ -4,7 +4,7 @@ import { fieldFacts, filmField, type FieldGun, type FilmField } from './field';
 import { erring, perfectHand, type Hand } from './hand';
 import { fieldStrokes, surfaceOf, unfolded, type Passes } from './strokes';
 
-export interface Band {
+export interface Quantiles {
   /** A tenth of the hands does better than `low`, a tenth worse than `high`. */
   readonly low: number;
   readonly middle: number;
@@ -15,8 +15,8 @@ export interface OverlapBand {
   readonly overlap: number;
   /** Of a hand without error. */
   readonly steady: { readonly peakToValley: number; readonly cv: number };
-  readonly peakToValley: Band;
-  readonly cv: Band;
+  readonly peakToValley: Quantiles;
+  readonly cv: Quantiles;
   /** m/s that keeps the film of the passes given. */
   readonly speed: number;
 }
@@ -48,7 +48,7 @@ function unevenness(field: FilmField): Outcome<{ peakToValley: number; cv: numbe
 
 const at = (sorted: readonly number[], share: number) =>
   sorted[Math.min(Math.floor(share * sorted.length), sorted.length - 1)] as number;
-const bandOf = (values: readonly number[]): Band => {
+const bandOf = (values: readonly number[]): Quantiles => {
   const sorted = [...values].sort((a, b) => a - b);
   return { low: at(sorted, 0.1), middle: at(sorted, 0.5), high: at(sorted, 0.9) };
 };

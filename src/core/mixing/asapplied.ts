@@ -2,7 +2,7 @@ import { refuse, type Outcome } from '../refusal';
 import type { Measured } from './parts';
 
 /** What goes into the gun, thinner included. */
-export interface AsApplied {
+export interface AppliedMix {
   /** kg */
   readonly mass: number;
   /** m³ */
@@ -29,7 +29,7 @@ const exemptDensity = 790;
  * @param measured every part in the pot, the thinner among them
  * @returns refuses an empty pot
  */
-export function asApplied(measured: readonly Measured[]): Outcome<AsApplied> {
+export function asApplied(measured: readonly Measured[]): Outcome<AppliedMix> {
   const sum = (of: (each: Measured) => number) => measured.reduce((total, each) => total + of(each), 0);
   const volume = sum((each) => each.volume);
   const mass = sum((each) => each.mass);
@@ -55,7 +55,7 @@ export interface VocLimit {
 }
 
 /** The figure a limit counts, and whether it is kept. Both figures are shown all the same. */
-export function judgeVoc(applied: AsApplied, limit: VocLimit): { found: number; passes: boolean } {
+export function judgeVoc(applied: AppliedMix, limit: VocLimit): { found: number; passes: boolean } {
   const found = limit.counts === 'with-water' ? applied.voc : applied.vocLess;
   return { found, passes: found <= limit.value * (1 + 1e-9) };
 }

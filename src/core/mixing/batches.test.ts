@@ -1,13 +1,13 @@
 import fc from 'fast-check';
 import { isRefusal, type Outcome } from '../refusal';
-import { fillsFor, planBatches, type Piece } from '.';
+import { fillsFor, planBatches, type BatchPiece } from '.';
 
 const value = <T>(outcome: Outcome<T>): T => {
   if (isRefusal(outcome)) throw new Error(outcome.says);
   return outcome;
 };
 const minutes = 60;
-const piece = (id: string, start: number, duration: number, litres: number): Piece => ({
+const piece = (id: string, start: number, duration: number, litres: number): BatchPiece => ({
   id,
   start: start * minutes,
   duration: duration * minutes,

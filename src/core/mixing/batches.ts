@@ -1,7 +1,7 @@
 import { refuse, type Outcome } from '../refusal';
 
 /** A stretch of spraying that should not be broken: one face in one coat. */
-export interface Piece {
+export interface BatchPiece {
   readonly id: string;
   /** s after the first piece begins. */
   readonly start: number;
@@ -39,7 +39,7 @@ export interface PlannedBatch {
  * @param pieces in the order they are sprayed
  * @returns the batches in order; refuses a single piece that outlasts the pot life or the pot
  */
-export function planBatches(pieces: readonly Piece[], limits: BatchLimits): Outcome<PlannedBatch[]> {
+export function planBatches(pieces: readonly BatchPiece[], limits: BatchLimits): Outcome<PlannedBatch[]> {
   const { life = Infinity, pot = Infinity, induction = 0 } = limits;
   const batches: PlannedBatch[] = [];
   for (const piece of pieces) {

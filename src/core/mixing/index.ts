@@ -1,11 +1,11 @@
 export { oddPeroxide, peroxideShares } from './peroxide';
-export { asApplied, judgeVoc, type AsApplied, type VocLimit } from './asapplied';
+export { asApplied, judgeVoc, type AppliedMix, type VocLimit } from './asapplied';
 export {
   fillsFor,
   planBatches,
   type BatchLimits,
   type Fills,
-  type Piece,
+  type BatchPiece,
   type PlannedBatch,
 } from './batches';
 export {

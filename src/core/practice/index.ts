@@ -10,5 +10,5 @@ export {
   type HandFault,
   type Judged,
 } from './judge';
-export { newPanel, slide, spray, type GunMoment, type Panel } from './panel';
+export { newPanel, slide, spray, type GunMoment, type PracticePanel } from './panel';
 export { pullsOf, type Pull } from './pulls';

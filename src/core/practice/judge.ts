@@ -1,6 +1,6 @@
 import { isRefusal, refuse, type Outcome } from '../refusal';
 import type { Drill } from './drills';
-import { newPanel, slide, spray, type GunMoment, type Panel } from './panel';
+import { newPanel, slide, spray, type GunMoment, type PracticePanel } from './panel';
 import { pullsOf, type Pull } from './pulls';
 
 /** What a hand can do wrong, each of which can be taken away alone. */
@@ -54,7 +54,7 @@ const cell = 8e-3;
 const worthSaying = 0.02;
 
 /** Share of a face inside the drill’s film, where a place wants less than all of it the same tolerance about its own. */
-export function filmFacts(panel: Panel, drill: Drill): FilmFacts {
+export function filmFacts(panel: PracticePanel, drill: Drill): FilmFacts {
   const { film, cols, rows } = panel;
   let [under, over, sum, squares] = [0, 0, 0, 0];
   const [down, up] = [drill.aim - drill.min, drill.max - drill.aim];
@@ -118,7 +118,7 @@ export function handFacts(pulls: readonly Pull[], drill: Drill): HandFacts {
 }
 
 /** The same run laid again on a panel of its own. */
-function lay(moments: readonly (readonly GunMoment[])[], drill: Drill): Outcome<Panel> {
+function lay(moments: readonly (readonly GunMoment[])[], drill: Drill): Outcome<PracticePanel> {
   const panel = newPanel(drill.width, drill.height, cell, drill.runsAbove);
   if (isRefusal(panel)) return panel;
   for (const own of moments)
@@ -185,7 +185,7 @@ function mended(pull: Pull, fault: HandFault, drill: Drill, rate: number, place:
 export function judgeRun(
   moments: readonly GunMoment[],
   drill: Drill,
-  panel: Panel,
+  panel: PracticePanel,
   runs = 0,
 ): Outcome<Judged> {
   const pulls = pullsOf(moments);
@@ -243,13 +243,13 @@ function edgesFirst(pulls: readonly Pull[], { height, gun }: Drill): boolean {
 }
 
 /** Share inside once runs have slid for two seconds. */
-function settled(panel: Panel, drill: Drill): number {
+function settled(panel: PracticePanel, drill: Drill): number {
   for (let i = 0; i < 20; i += 1) slide(panel, 0.1);
   return filmFacts(panel, drill).inside;
 }
 
 /** How many runs there are: groups of neighbouring columns in which something runs. */
-export function runsIn({ film, cols, rows, runsAbove }: Panel): number {
+export function runsIn({ film, cols, rows, runsAbove }: PracticePanel): number {
   if (!Number.isFinite(runsAbove)) return 0;
   let runs = 0;
   let inside = false;

@@ -3,7 +3,7 @@ import { tabled, type FieldGun } from '../evenness';
 import { isRefusal, refuse, refuseUnlessPositive, type Outcome } from '../refusal';
 
 /** A panel being sprayed: film in m wet, row by row from the top. Changed in place, frame by frame. */
-export interface Panel {
+export interface PracticePanel {
   readonly width: number;
   readonly height: number;
   readonly cell: number;
@@ -28,7 +28,12 @@ export interface GunMoment {
   readonly level?: boolean;
 }
 
-export function newPanel(width: number, height: number, cell: number, runsAbove = Infinity): Outcome<Panel> {
+export function newPanel(
+  width: number,
+  height: number,
+  cell: number,
+  runsAbove = Infinity,
+): Outcome<PracticePanel> {
   const wrong = refuseUnlessPositive({ width, height, 'cell size': cell });
   if (wrong) return wrong;
   const [cols, rows] = [Math.round(width / cell), Math.round(height / cell)];
@@ -46,7 +51,7 @@ const { abs, ceil, floor, max, min, sqrt, tan } = Math;
  *
  * @returns m³ that left the gun; refuses a gun whose pattern lays no film
  */
-export function spray(panel: Panel, gun: FieldGun, from: GunMoment, to: GunMoment): Outcome<number> {
+export function spray(panel: PracticePanel, gun: FieldGun, from: GunMoment, to: GunMoment): Outcome<number> {
   const table = tabled(gun.profile);
   if (isRefusal(table)) return table;
   const seconds = to.t - from.t;
@@ -75,7 +80,7 @@ export function spray(panel: Panel, gun: FieldGun, from: GunMoment, to: GunMomen
 }
 
 function stamp(
-  { film, cell, cols, rows }: Panel,
+  { film, cell, cols, rows }: PracticePanel,
   table: Float64Array,
   x: number,
   y: number,
@@ -122,7 +127,7 @@ const slides = 4;
  *
  * @returns how many cells are running
  */
-export function slide({ film, cols, rows, runsAbove }: Panel, seconds: number): number {
+export function slide({ film, cols, rows, runsAbove }: PracticePanel, seconds: number): number {
   if (!Number.isFinite(runsAbove)) return 0;
   const part = min(slides * seconds, 0.5);
   let running = 0;

@@ -12,7 +12,7 @@ import {
   spray,
   type Drill,
   type GunMoment,
-  type Panel,
+  type PracticePanel,
 } from '.';
 import { sure } from '../../../tests/fixtures/gun';
 
@@ -53,7 +53,7 @@ function run({ speed = () => 1, shift = () => 0, lead, bow = 0, drill = flat }: 
   return moments;
 }
 
-const sprayed = (moments: readonly GunMoment[], drill: Drill): Panel => {
+const sprayed = (moments: readonly GunMoment[], drill: Drill): PracticePanel => {
   const panel = sure(newPanel(drill.width, drill.height, 0.005, drill.runsAbove));
   for (let i = 1; i < moments.length; i += 1) sure(spray(panel, drill.gun, moments[i - 1]!, moments[i]!));
   return panel;

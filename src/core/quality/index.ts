@@ -19,6 +19,6 @@ export {
   type SignOff,
 } from './capability';
 export { correctedFilm, gaugeCorrection, type GaugeCheck, type GaugeCorrection } from './gauge';
-export { extraCoat, mendings, type ExtraCoat, type Mending } from './mending';
+export { extraCoat, mendings, type ExtraCoat, type MendingPlan } from './mending';
 export { individuals, type Individuals } from './individuals';
 export { isSample, nextSample, sampleCount, usualSampling, type SamplingRule } from './sampling';

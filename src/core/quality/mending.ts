@@ -2,7 +2,7 @@ import { refuseUnlessPositive, type Outcome } from '../refusal';
 import type { FilmSpec } from './acceptance';
 
 /** What one place wants, m dry. */
-export interface Mending {
+export interface MendingPlan {
   readonly id: string;
   readonly kind: 'coat' | 'sand';
   /** m to lay or to take off, so that the place comes to its aim or its most. */
@@ -13,8 +13,8 @@ export interface Mending {
 export function mendings(
   spots: readonly { readonly id: string; readonly mean: number; readonly state: 'inside' | 'low' | 'high' }[],
   { nominal, max }: FilmSpec,
-): Mending[] {
-  return spots.flatMap(({ id, mean, state }): Mending[] =>
+): MendingPlan[] {
+  return spots.flatMap(({ id, mean, state }): MendingPlan[] =>
     state === 'low'
       ? [{ id, kind: 'coat', by: nominal - mean }]
       : state === 'high'

@@ -8,7 +8,7 @@ export interface Unit {
   readonly aliases: readonly string[];
 }
 
-export interface Quantity {
+export interface QuantityUnits {
   readonly name: string;
   readonly metric: string;
   readonly us: string;
@@ -289,11 +289,11 @@ export const quantities = {
     us: 'lb/gal',
     units: [unit('g/L', 1, 0, ['g/l']), unit('lb/gal', pound / gallon, 2, ['lbs/gal'])],
   },
-} as const satisfies Record<string, Quantity>;
+} as const satisfies Record<string, QuantityUnits>;
 
 export type QuantityId = keyof typeof quantities;
 
-export const quantityOf = (id: QuantityId): Quantity => quantities[id];
+export const quantityOf = (id: QuantityId): QuantityUnits => quantities[id];
 
 /** The unit a quantity is shown in under a system. */
 export function unitIn(id: QuantityId, system: UnitSystem): Unit {

@@ -8,6 +8,6 @@ export {
   faceVelocities,
   usualMixing,
   ventilation,
-  type Ventilation,
+  type VentilationFound,
   type VentilationQuestion,
 } from './ventilation';

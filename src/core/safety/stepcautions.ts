@@ -1,4 +1,4 @@
-import type { StepRisk } from '../care/sequence';
+import type { StepRisk } from '../care/step';
 import type { Caution } from './cautions';
 import type { Hazard } from './hazards';
 

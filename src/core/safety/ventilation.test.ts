@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { isRefusal, type Outcome } from '../refusal';
-import { assumedVapour, dilutionAir, ventilation, type Ventilation } from '.';
+import { assumedVapour, dilutionAir, ventilation, type VentilationFound } from '.';
 
-const the = (outcome: Outcome<Ventilation>): Ventilation => {
+const the = (outcome: Outcome<VentilationFound>): VentilationFound => {
   if (isRefusal(outcome)) throw new Error(outcome.says);
   return outcome;
 };

@@ -18,7 +18,7 @@ export interface VentilationQuestion {
   readonly mixing?: number;
 }
 
-export interface Ventilation {
+export interface VentilationFound {
   /** m³ of air that keeps all of it at a quarter of the lower limit. */
   readonly air: number;
   /** m³/s that takes while it is let go, mixing reckoned with; and what the extraction moves of that. */
@@ -50,7 +50,7 @@ export const faceVelocities = { least: 0.4, usual: 0.5, most: 0.75 };
  * Level where the air has settled: c = s·(R·T/p)/M·K/Q, with K the mixing factor. Purge: V·K/Q·ln(c/c₁). It does not
  * make the air fit to breathe: exposure limits ask for many times as much air, and hot ovens for more as well.
  */
-export function ventilation(question: VentilationQuestion): Outcome<Ventilation> {
+export function ventilation(question: VentilationQuestion): Outcome<VentilationFound> {
   const { solvent, seconds, vapour, temperature, airFlow, face, room, mixing = usualMixing } = question;
   const wrong = refuseUnlessPositive({
     'spraying time': seconds,

@@ -1,7 +1,7 @@
 import { saturation } from '../climate/saturation';
 import type { Drying } from './windows';
 
-export interface Room {
+export interface DryingRoom {
   /** K of the air and of the part, humidity 0–1. */
   readonly air: number;
   readonly part: number;
@@ -20,7 +20,11 @@ const sheetHumidity = 0.5;
  * @param sheetTemperature K
  * @returns 1 and more: a warm or dry room never makes a sheet’s time shorter; Infinity where nothing dries
  */
-export function dryingIn(kind: Drying, sheetTemperature: number, { air, part, humidity }: Room): number {
+export function dryingIn(
+  kind: Drying,
+  sheetTemperature: number,
+  { air, part, humidity }: DryingRoom,
+): number {
   const cold = 2 ** (-(part - sheetTemperature) / 10);
   if (kind === 'water') {
     const power = (film: number, room: number, damp: number) => saturation(film) - damp * saturation(room);

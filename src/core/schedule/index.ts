@@ -11,13 +11,13 @@ export {
 export {
   latestStart,
   planCoats,
-  type CoatPlan,
+  type OrderOfWork,
   type CoatTask,
   type Missed,
   type Piece,
   type PlannedTask,
   type PlanQuestion,
   type RecoatWindow,
-  type Shift,
+  type ShiftHours,
 } from './plan';
-export { dryingIn, dryingOf, type Room } from './drying';
+export { dryingIn, dryingOf, type DryingRoom } from './drying';

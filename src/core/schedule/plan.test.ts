@@ -1,6 +1,13 @@
 import fc from 'fast-check';
 import { isRefusal, type Outcome } from '../refusal';
-import { latestStart, planCoats, type CoatPlan, type Piece, type PlanQuestion, type RecoatWindow } from '.';
+import {
+  latestStart,
+  planCoats,
+  type OrderOfWork,
+  type Piece,
+  type PlanQuestion,
+  type RecoatWindow,
+} from '.';
 
 const value = <T>(outcome: Outcome<T>): T => {
   if (isRefusal(outcome)) throw new Error(outcome.says);
@@ -24,7 +31,7 @@ const piece = (
 });
 
 /** What a plan must keep, checked by itself. */
-function broken({ pieces, racks, changeover = 0 }: PlanQuestion, { tasks }: CoatPlan): string[] {
+function broken({ pieces, racks, changeover = 0 }: PlanQuestion, { tasks }: OrderOfWork): string[] {
   const bad: string[] = [];
   const inOrder = [...tasks].sort((a, b) => a.start - b.start);
   const coatingOf = (id: string) =>

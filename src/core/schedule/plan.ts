@@ -34,13 +34,13 @@ export interface Piece {
 }
 
 /** Working hours, s since any midnight of the plan: [from, to) in rising order; none for work around the clock. */
-export type Shift = readonly [from: number, to: number];
+export type ShiftHours = readonly [from: number, to: number];
 
 export interface PlanQuestion {
   readonly pieces: readonly Piece[];
   /** s, on the same scale as the shifts. */
   readonly start: number;
-  readonly shifts?: readonly Shift[];
+  readonly shifts?: readonly ShiftHours[];
   /** Pieces that can lie wet at once. */
   readonly racks?: number;
   /** s to clean the gun and change the coating. */
@@ -68,7 +68,7 @@ export interface Missed {
   readonly remedy: 'scuff' | 'wait';
 }
 
-export interface CoatPlan {
+export interface OrderOfWork {
   readonly tasks: readonly PlannedTask[];
   readonly end: number;
   /** Empty when every window is met. */
@@ -102,7 +102,7 @@ const quick = 600;
  * @returns the plan that ends first among those looked at; if no order keeps every window, the one that misses least,
  *   with what is missed and what to do. Refuses coats without a duration and windows that never open
  */
-export function planCoats(question: PlanQuestion): Outcome<CoatPlan> {
+export function planCoats(question: PlanQuestion): Outcome<OrderOfWork> {
   const wrong = refusePieces(question);
   if (wrong) return wrong;
   const search = new Search(question);

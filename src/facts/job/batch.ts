@@ -4,7 +4,7 @@ import {
   judgeRatio,
   recipeOf,
   usualTolerance,
-  type AsApplied,
+  type AppliedMix,
   type Measured,
   type Part,
   type RatioVerdict,
@@ -38,7 +38,7 @@ export interface BatchState {
   readonly thinnedBefore: number;
   /** Share of the sheet's maximum that doses take up: every diluent, retarder and extender counts. */
   readonly doseShare: number;
-  readonly applied: AsApplied;
+  readonly applied: AppliedMix;
   /** How true it is to the ratio; undefined for one part. */
   readonly ratio?: RatioVerdict;
   /** When its rest is over, ms. */
@@ -90,7 +90,7 @@ export function thinnerFor(job: Worked, { id: layerId, sheet, thinnerId }: Layer
 const thinnerPart = (thinner: Thinner): Part => ({ ...thinner, parts: 1, volumeSolids: 0 });
 
 /** As-applied figures of a sheet before anything is mixed: its parts in their ratio, unthinned. */
-export function sheetAsMixed(sheet: Pick<Coating, 'components' | 'ratioBy'>): Outcome<AsApplied> {
+export function sheetAsMixed(sheet: Pick<Coating, 'components' | 'ratioBy'>): Outcome<AppliedMix> {
   const measured = divide(1e-3, sheet.components, sheet.ratioBy);
   return isRefusal(measured) ? measured : asApplied(measured);
 }
@@ -239,6 +239,6 @@ function doseShareOf(
 }
 
 /** Volume solids the next coat is sprayed at: of the layer's pot if there is one, else of its sheet. */
-export function appliedNow(job: Worked, layer: Layer): Outcome<AsApplied> {
+export function appliedNow(job: Worked, layer: Layer): Outcome<AppliedMix> {
   return batchOf(job, layer)?.applied ?? sheetAsMixed(layer.sheet);
 }

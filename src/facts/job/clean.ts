@@ -6,6 +6,7 @@ import {
   type CleaningQuestion,
   type CleaningSequence,
   type CleaningStep,
+  type CleaningStepId,
 } from '@/core/care';
 import { isRefusal, type Refusal } from '@/core/refusal';
 import type { Coating, Rig, Shop } from '@/records';
@@ -49,7 +50,7 @@ export interface CleanView {
 const gelsAfter = 1.5;
 
 /** Steps of the list as it was first kept, by whose last a gun cleaned then is still clean. */
-const firstList = { end: 'assemble', waste: 'waste' };
+const firstList = { end: 'assemble', waste: 'waste' } as const;
 
 /** What the care of a job’s gun is asked with. */
 export function cleaningQuestion(job: Worked, rig: Rig | undefined, sheet: Coating): CleaningQuestion {
@@ -82,7 +83,8 @@ export function cleanView(job: Worked, rig: Rig | undefined, shop: Shop, now: nu
   const since = used ? moment(used) : Infinity;
   const ticks = ofType(entries, 'tick').filter((tick) => moment(tick) >= since);
   const cleaning = ticks.filter(({ list }) => list === 'clean');
-  const last = (step: string) => cleaning.filter((tick) => tick.step === step).at(-1);
+  const last = (step: CleaningStepId | 'gelled' | 'assemble') =>
+    cleaning.filter((tick) => tick.step === step).at(-1);
 
   const batch = batchOf(job, layer);
   const gels = used && batch ? gelTime(sheet, batch.mixedAt, batch.useBefore) : undefined;

@@ -8,6 +8,19 @@ export {
   type CoatFound,
   type FaceSpot,
 } from './check';
+export { additionEffect } from './addition';
+export {
+  fittedSet,
+  leversBefore,
+  leversJudged,
+  leversMoved,
+  schoolLevers,
+  type LeversJudged,
+  type StrokeLevers,
+} from './levers';
+export { roomDay, thinAir, thinnerForRoom, type DayAsked } from './roomday';
+export { betterCups, simulatedDrain, suspicionOf, tooThinFor } from './suspicion';
+export { combFound, wetRange } from './wetcomb';
 export { openDefects, type OpenDefects } from './opendefects';
 export { cureStageOf, type CureNow } from './curestage';
 export { evidenceOf, type Evidence } from './evidence';
@@ -30,7 +43,7 @@ export { laidReadings, type LaidReadings } from './against';
 export type { Fitting, Proposal, SetView } from './set';
 export { coatsLeft, layerInHand, layerOf, nextCoat } from './layers';
 export { jobWorked, type LaidCoat, type Worked } from './worked';
-export { slowness, usualLead, type CoatState, type SprayView, type StrokeGuide } from './spray';
+export { slowness, spraying, usualLead, type CoatState, type SprayView, type StrokeGuide } from './spray';
 export { type BandChoice, type BandSource } from './band';
 export { cupBehind, cupOf, lastCheck } from './cups';
 export type { Reading, StickReading, TemperatureLaw } from './readings';

@@ -2,7 +2,7 @@ import { defaultTransfer } from '@/core/airgun';
 import { dewMargin, dewMarginLimit } from '@/core/climate';
 import { coverage, wetFromDry } from '@/core/film';
 import type { CoatFilm, FilmLedger } from '@/core/system';
-import { mixNeeded, type AsApplied, type Needed } from '@/core/mixing';
+import { mixNeeded, type AppliedMix, type Needed } from '@/core/mixing';
 import { isRefusal, type Outcome } from '@/core/refusal';
 import type { Coating, EntryOf, Face, Layer, Rig } from '@/records';
 import { appliedNow, sheetAsMixed } from './batch';
@@ -39,7 +39,7 @@ export interface PlanView {
   readonly sheet: Coating;
   readonly area: number;
   /** The sheet's parts in their ratio, unthinned. */
-  readonly asMixed: Outcome<AsApplied>;
+  readonly asMixed: Outcome<AppliedMix>;
   readonly coats: readonly CoatPlan[];
   readonly transfer: number;
   /** Is the transfer efficiency a class default rather than the rig's or the job's own? */

@@ -1,4 +1,4 @@
-import type { Rung } from '@/core/card';
+import type { CardRung } from '@/core/card';
 import { defaultDriving, rankNozzles, type NozzleOption } from '@/core/airgun';
 import { fanAt, tipFlow, tipFromCode } from '@/core/airless';
 import { handSpeed, solveStroke, strokeSpacing } from '@/core/film';
@@ -75,7 +75,7 @@ export interface SetView {
   readonly before?: EntryOf<'setting'>;
   readonly cardBefore?: EntryOf<'card'>;
   /** Cards of a pressure ladder since the gun was fitted as it is. */
-  readonly rungs: readonly Rung[];
+  readonly rungs: readonly CardRung[];
 }
 
 export interface Proposal {
@@ -204,7 +204,7 @@ function rungsOf(
   cards: readonly EntryOf<'card'>[],
   settings: readonly EntryOf<'setting'>[],
   setting: EntryOf<'setting'> | undefined,
-): Rung[] {
+): CardRung[] {
   if (!setting) return [];
   const alike = (other: EntryOf<'setting'>) =>
     other.bore === setting.bore &&

@@ -21,6 +21,15 @@ export interface CoatState extends CoatPlan {
   readonly off?: { readonly kind: 'early' | 'late'; readonly by: number };
 }
 
+/** The time a coat has been sprayed, its pauses left out, as two moments a clock runs between, ms. */
+export const spraying = (
+  { started, ended, rested, pausedAt }: Pick<CoatState, 'started' | 'ended' | 'rested' | 'pausedAt'>,
+  now: number,
+): { readonly from: number; readonly to: number } => {
+  const from = (started ?? now) + rested;
+  return { from, to: ended ?? Math.max(pausedAt ?? now, from) };
+};
+
 /** How to move over one face. */
 export interface StrokeGuide {
   readonly face: Face;

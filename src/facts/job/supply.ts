@@ -1,4 +1,4 @@
-import { fillsFor, planBatches, type Fills, type Piece, type PlannedBatch } from '@/core/mixing';
+import { fillsFor, planBatches, type Fills, type BatchPiece, type PlannedBatch } from '@/core/mixing';
 import { isRefusal, type Outcome } from '@/core/refusal';
 import { potLife } from '@/core/schedule';
 import type { Face, Rig } from '@/records';
@@ -42,7 +42,7 @@ export function supplyView(
   const perCoat = (wet: number, coat: number, area: number) =>
     ((wet + (coat === 0 ? drink : 0)) * area) / plan.transfer;
 
-  const pieces: Piece[] = [];
+  const pieces: BatchPiece[] = [];
   let at = 0;
   for (const [i, coat] of own.entries()) {
     if (coat.state === 'done') continue;

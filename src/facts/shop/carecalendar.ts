@@ -5,7 +5,7 @@ import { wearOf, type WearItem } from './wear';
 const day = 86_400_000;
 
 /** Something to look after, and when. */
-export type CareDue = {
+export type DueCare = {
   readonly id: string;
   readonly rig: Rig;
   /** ms; when it is due, and how far that may be off. */
@@ -27,12 +27,12 @@ export const soonWithin = 7;
 export const furthest = 730;
 
 /** What is due on a day is overdue from the next. */
-const stateOf = (due: number, now: number): CareDue['state'] =>
+const stateOf = (due: number, now: number): DueCare['state'] =>
   due + day <= now ? 'over' : due <= now + soonWithin * day ? 'soon' : 'later';
 
 /** What of these rigs is due, the first first. Nothing is due of what nobody has said when it was put in. */
-export function careCalendar(rigs: readonly Rig[], jobs: readonly Job[], now: number): CareDue[] {
-  const wear = wearOf(rigs, jobs, now).flatMap((item): CareDue[] => {
+export function careCalendar(rigs: readonly Rig[], jobs: readonly Job[], now: number): DueCare[] {
+  const wear = wearOf(rigs, jobs, now).flatMap((item): DueCare[] => {
     if (!item.due || !(item.due.middle < now + furthest * day)) return [];
     const { low, middle, high } = item.due;
     return [
@@ -50,7 +50,7 @@ export function careCalendar(rigs: readonly Rig[], jobs: readonly Job[], now: nu
     ];
   });
   const air = rigs.flatMap((rig) =>
-    (rig.airParts ?? []).flatMap((airPart): CareDue[] => {
+    (rig.airParts ?? []).flatMap((airPart): DueCare[] => {
       if (!airPart.since) return [];
       const due = Date.parse(airPart.since) + (airPart.every ?? airPartCare[airPart.kind].every) * day;
       return [
@@ -72,7 +72,7 @@ export function careCalendar(rigs: readonly Rig[], jobs: readonly Job[], now: nu
 /** The rig once something of it has been looked after today. */
 export function lookedAfter(
   rig: Rig,
-  done: Pick<CareDue, 'kind' | 'id'> & {
+  done: Pick<DueCare, 'kind' | 'id'> & {
     readonly part: string;
     readonly which?: string;
     readonly airPartId?: string;

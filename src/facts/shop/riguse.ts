@@ -17,7 +17,7 @@ export interface SprayedSpan {
 }
 
 /** What a rig has done, by the logs of all jobs. */
-export interface RigUse {
+export interface RigUsage {
   /** s between start and end of its coats, and m³ mixed for it. */
   readonly seconds: number;
   readonly volume: number;
@@ -66,7 +66,7 @@ export function spansOf(jobs: readonly Job[], rigId: string): SprayedSpan[] {
 }
 
 /** Adds up what a rig has done. */
-export function rigUse(jobs: readonly Job[], rigId: string): RigUse {
+export function rigUse(jobs: readonly Job[], rigId: string): RigUsage {
   const own = jobs.filter(({ layers }) => layers.some((layer) => layer.rigId === rigId));
   const spans = spansOf(own, rigId);
   const fitted = new Map<string, { seconds: number; volume: number }>();

@@ -11,6 +11,8 @@ import { RunStrip } from '@/ui/RunStrip';
 import { useUnits } from '@/ui/units';
 import { stageWords, type Tone } from '@/words/line';
 import { nextLine } from '@/words/nextline';
+import { jobFigure } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 const EmptyBench = dynamic(() => import('./EmptyBench').then((found) => found.EmptyBench));
 const CareDue = dynamic(() => import('./CareDue').then((found) => found.CareDue));
@@ -91,7 +93,7 @@ function JobRow({ view }: { readonly view: JobView }) {
           </Link>
         </h2>
         <span className="text-sm text-ink-soft">
-          {view.plan.sheet.name} · {units.show('area', view.plan.area)}
+          {view.plan.sheet.name} · <Printed figure={jobFigure(view, 'area', view.plan.area)} />
         </span>
       </div>
       <RunStrip view={view} at={current} bench />

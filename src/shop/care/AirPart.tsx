@@ -3,7 +3,6 @@
 import { useState } from 'react';
 import { celsius } from '@/core/climate';
 import { isRefusal } from '@/core/refusal';
-import { showDuration } from '@/core/quantity';
 import type { Rig } from '@/records';
 import { useStore } from '@/store/hooks';
 import { rigMoisture, waterRows } from '@/facts/shop/water';
@@ -21,6 +20,7 @@ import { liquidWords, waterWords } from '@/words/care';
 import { dayWords } from '@/words/caredue';
 import { DueList } from './DueList';
 import { useCare } from './usecare';
+import { amount, written } from '@/words/figures';
 
 /** Water in the air: by today's weather, and as found; drains, filters and dryers. */
 export function AirPart() {
@@ -105,9 +105,14 @@ export function AirPart() {
                     { label: 'A day', value: liquidWords(found.aDay / 1000, units) },
                     {
                       label: 'A separator bowl lasts',
-                      value: Number.isFinite(found.bowlLasts) ? showDuration(found.bowlLasts) : 'dry line',
+                      value: Number.isFinite(found.bowlLasts)
+                        ? written(amount('duration', found.bowlLasts), units)
+                        : 'dry line',
                     },
-                    { label: 'Humidity at the gun', value: units.show('share', found.atGun, { digits: 0 }) },
+                    {
+                      label: 'Humidity at the gun',
+                      value: written(amount('share', found.atGun), units, { digits: 0 }),
+                    },
                   ]}
                 />
                 <Notice tone={found.atGun > 0.6 ? 'care' : 'plain'}>
@@ -247,7 +252,7 @@ function WaterFound({
                 <span className="text-ink-soft">
                   {expected !== undefined &&
                     sprayed > 0 &&
-                    `, ${liquidWords(expected, units)} to be expected of ${showDuration(sprayed)} sprayed`}
+                    `, ${liquidWords(expected, units)} to be expected of ${written(amount('duration', sprayed), units)} sprayed`}
                 </span>
               </span>
             </li>

@@ -1,4 +1,4 @@
-import type { CareDue } from '@/facts/shop/carecalendar';
+import type { DueCare } from '@/facts/shop/carecalendar';
 
 const day = 86_400_000;
 /** Days the axis runs from today. */
@@ -39,7 +39,7 @@ export function DueAxis({
   due: { due, low, high, state },
   now,
 }: {
-  readonly due: CareDue;
+  readonly due: DueCare;
   readonly now: number;
 }) {
   const x = (moment: number) => Math.min(Math.max((moment - now) / (axisDays * day), 0), 1) * width;

@@ -1,7 +1,7 @@
 'use client';
 
 import { newId } from '@/records';
-import { lookedAfter, type CareDue } from '@/facts/shop/carecalendar';
+import { lookedAfter, type DueCare } from '@/facts/shop/carecalendar';
 import { useStore } from '@/store/hooks';
 import { Button } from '@/ui/Button';
 import { useShopActions } from '@/ui/frame/undo';
@@ -22,14 +22,14 @@ export function DueList({
   now,
   axis,
 }: {
-  readonly dues: readonly CareDue[];
+  readonly dues: readonly DueCare[];
   readonly now: number;
   readonly axis?: boolean;
 }) {
   const store = useStore();
   const units = useUnits();
   const { undo } = useShopActions();
-  const did = (due: CareDue) => {
+  const did = (due: DueCare) => {
     const rig = store.getState().records.get(`rig/${due.rig.id}`);
     if (rig?.kind !== 'rig') return;
     const done = {

@@ -20,6 +20,8 @@ import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import { placeKindWords } from '@/words/care';
+import { amount, written } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 interface Props {
   /** kg of solvent and s it is let go in, where a job says so. */
@@ -134,8 +136,8 @@ export function Ventilation({ solvent: known, seconds: lasts, vapour: own, air }
           )}
           <p className="text-sm text-ink-soft">
             Vapour: {own ? 'as the sheet says' : 'xylene, a default: the usual solvent with the lowest limit'}
-            , lower limit {units.show('share', vapour.lowerLimit)}. A mixture takes its lowest. Mixing factor{' '}
-            {place.mixing}, a default for a booth with a part in it.
+            , lower limit <Printed figure={amount('share', vapour.lowerLimit)} />. A mixture takes its lowest.
+            Mixing factor {place.mixing}, a default for a booth with a part in it.
           </p>
         </div>
         {isRefusal(found) ? (
@@ -145,31 +147,44 @@ export function Ventilation({ solvent: known, seconds: lasts, vapour: own, air }
             <Facts
               title="Found"
               facts={[
-                { label: 'Air to a quarter of the limit', value: units.show('airVolume', found.air) },
-                { label: 'Wanted, mixing reckoned with', value: units.show('roomFlow', found.needed) },
+                {
+                  label: 'Air to a quarter of the limit',
+                  value: written(amount('airVolume', found.air), units),
+                },
+                {
+                  label: 'Wanted, mixing reckoned with',
+                  value: written(amount('roomFlow', found.needed), units),
+                },
                 {
                   label: 'Vapour where it settles',
-                  value: `${units.show('share', found.level)} of the limit`,
+                  value: `${written(amount('share', found.level), units)} of the limit`,
                 },
-                { label: 'Through the open face', value: units.show('speed', found.faceVelocity) },
+                {
+                  label: 'Through the open face',
+                  value: written(amount('speed', found.faceVelocity), units),
+                },
                 { label: 'Changes of air an hour', value: found.changes.toFixed(0) },
-                { label: 'Purge before drying', value: units.show('duration', found.purge, { digits: 1 }) },
+                {
+                  label: 'Purge before drying',
+                  value: written(amount('duration', found.purge), units, { digits: 1 }),
+                },
               ]}
             />
             <Notice tone={found.enough ? 'good' : 'stop'}>
               {found.enough
                 ? 'The extraction keeps the vapour under a quarter of its lower limit.'
-                : `The extraction is too weak: it wants ${units.show('roomFlow', found.needed)}. Spray slower, let less go at a time, or move more air.`}
+                : `The extraction is too weak: it wants ${written(amount('roomFlow', found.needed), units)}. Spray slower, let less go at a time, or move more air.`}
             </Notice>
             {slow && (
               <Notice tone="care">
-                Under {units.show('speed', faceVelocities.least)} through the face mist drifts back to whoever
-                sprays.
+                Under <Printed figure={amount('speed', faceVelocities.least)} /> through the face mist drifts
+                back to whoever sprays.
               </Notice>
             )}
             {fast && (
               <Notice tone="plain">
-                Over {units.show('speed', faceVelocities.most)} it carries dust in and paint off.
+                Over <Printed figure={amount('speed', faceVelocities.most)} /> it carries dust in and paint
+                off.
               </Notice>
             )}
           </div>

@@ -13,6 +13,7 @@ import { FieldShell, fieldBox } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
+import { amount, written } from '@/words/figures';
 
 /** What left the shop as waste, by month and job; and what holds here for it. */
 export function WastePart() {
@@ -20,8 +21,10 @@ export function WastePart() {
   const units = useUnits();
   const rows = wasteRows(jobs);
   const months = monthSums(rows);
-  const volume = (value: number | undefined) => (value === undefined ? '–' : units.show('volume', value));
-  const mass = (value: number | undefined) => (value === undefined ? '–' : units.show('mass', value));
+  const volume = (value: number | undefined) =>
+    value === undefined ? '–' : written(amount('volume', value), units);
+  const mass = (value: number | undefined) =>
+    value === undefined ? '–' : written(amount('mass', value), units);
   const cells = (row: Pick<WasteRow, 'volume' | 'mass'>) => [
     volume(row.volume.used),
     volume(row.volume.recovered),

@@ -22,6 +22,8 @@ import { costWords } from '@/words/mix';
 import { Kit } from './Kit';
 import { LifeBar } from './LifeBar';
 import { useCare } from './usecare';
+import { amount, written } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 const basisWords = {
   default: 'Life, a default',
@@ -106,7 +108,9 @@ function WearRow({
         )}
         <span className="text-ink-soft">
           {measured && (
-            <b className="text-ink">Fan lost {units.show('share', measured.lost, { digits: 0 })}. </b>
+            <b className="text-ink">
+              Fan lost <Printed figure={amount('share', measured.lost)} digits={0} />.{' '}
+            </b>
           )}
           {dated && left && `About ${countWords(item, left.middle, units)} left`}
           {due
@@ -123,7 +127,7 @@ function WearRow({
             ` Run as long again, it wastes paint for ${costWords(measured.cost)}`}
           {measured?.breakEven !== undefined &&
             Number.isFinite(measured.breakEven) &&
-            `; a new tip is paid for after ${units.show('volume', measured.breakEven, { digits: 0 })}`}
+            `; a new tip is paid for after ${written(amount('volume', measured.breakEven), units, { digits: 0 })}`}
           {measured?.cost !== undefined && '.'}
         </span>
       </span>
@@ -240,7 +244,7 @@ function Renewal({
             expects={[tip.fan * 0.5, tip.fan * 1.1]}
             error={isRefusal(worn) ? units.says(worn) : undefined}
             lazily
-            hint={`Measured at ${units.show('distance', 0.305)}; new it sprays ${units.show('distance', tip.fan)}. A timed flow is entered at Set, under Tips side by side.`}
+            hint={`Measured at ${written(amount('distance', 0.305), units)}; new it sprays ${written(amount('distance', tip.fan), units)}. A timed flow is entered at Set, under Tips side by side.`}
           />
         </div>
       )}
@@ -253,7 +257,7 @@ function Renewal({
             onChange={(days) => setInterval(days === undefined ? undefined : days * 86_400)}
             expects={[5, 1500]}
             lazily
-            hint={`A default without it: ${units.show('days', partFacts[part].life / 86_400)}`}
+            hint={`A default without it: ${written(amount('days', partFacts[part].life / 86_400), units)}`}
           />
         ) : (
           <NumberField

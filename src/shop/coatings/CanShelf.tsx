@@ -11,6 +11,8 @@ import { SelectField, TextField } from '@/ui/Field';
 import { NumberField } from '@/ui/NumberField';
 import { notify } from '@/ui/notify';
 import { useUnits } from '@/ui/units';
+import { amount, written } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 /** The cans of a sheet: lots, dates, what is left. */
 export function CanShelf({ sheet }: { readonly sheet: Coating }) {
@@ -65,11 +67,11 @@ function CanLine({ each: { can, left, useBefore, expired, thinned }, sheet, onEd
           <span className="sr-only">: change this can</span>
           <span className="block text-ink-soft">
             {part?.name}
-            {thinned > 0.0005 ? `, thinned ${units.show('share', thinned)}` : ''}
+            {thinned > 0.0005 ? `, thinned ${written(amount('share', thinned), units)}` : ''}
           </span>
         </span>
         <span className={`text-right ${expired ? 'font-semibold text-care' : 'text-ink-soft'}`}>
-          {units.show('volume', left)} left
+          <Printed figure={amount('volume', left)} /> left
           <span className="block">
             {expired ? '▲ past ' : 'before '}
             {useBefore ?? 'no date'}

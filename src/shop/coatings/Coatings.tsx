@@ -16,6 +16,8 @@ import { EmptyState } from '@/ui/EmptyState';
 import { SelectField, TextField } from '@/ui/Field';
 import { Page } from '@/ui/Page';
 import { useUnits } from '@/ui/units';
+import { amount, writtenRange } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 export function Coatings() {
   const coatings = useRecords('coating');
@@ -77,11 +79,12 @@ export function Coatings() {
                   <span className="text-sm text-ink-soft">{classWords(each.class)}</span>
                   <span className="text-sm">
                     {each.target
-                      ? `${units.range('time', each.target.min, each.target.max, { digits: 0 })} ${each.target.cupId}`
+                      ? `${writtenRange(amount('time', each.target.min), amount('time', each.target.max), units, { digits: 0 })} ${each.target.cupId}`
                       : 'no cup'}
                   </span>
                   <span className="text-sm">
-                    {units.range('film', each.film.min, each.film.max)} dry a coat
+                    <Printed figure={amount('film', each.film.min)} to={amount('film', each.film.max)} /> dry
+                    a coat
                   </span>
                   <span
                     className={`text-sm ${each.assumed.length ? 'font-semibold text-care' : 'text-good'}`}

@@ -6,7 +6,8 @@ import { sheetAsMixed } from '@/facts/job';
 import type { Coating } from '@/records';
 import { Button } from '@/ui/Button';
 import { Notice } from '@/ui/Notice';
-import { useUnits } from '@/ui/units';
+import { amount } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 interface Props {
   readonly sheet: Pick<Coating, 'film' | 'wetFilm' | 'components' | 'ratioBy'>;
@@ -15,7 +16,6 @@ interface Props {
 
 /** What wet aim, dry aim and the solids of the mix say of each other, while they are typed. */
 export function FilmLink({ sheet, onTake }: Props) {
-  const units = useUnits();
   const mixed = sheetAsMixed(sheet);
   const solids = isRefusal(mixed) || mixed.volumeSolids <= 0 ? undefined : mixed.volumeSolids;
   const linked = linkedFilm({ wet: sheet.wetFilm?.aim, dry: sheet.film.aim, solids });
@@ -23,7 +23,8 @@ export function FilmLink({ sheet, onTake }: Props) {
     const { what, value } = linked;
     return (
       <p className="flex flex-wrap items-center gap-3 text-sm text-ink-soft" data-film-link="third">
-        {units.show('share', solids)} solids and the other film give {units.show('film', value)} {what}.
+        <Printed figure={amount('share', solids)} /> solids and the other film give{' '}
+        <Printed figure={amount('film', value)} /> {what}.
         <Button onClick={() => onTake(what, value)}>Take it</Button>
       </p>
     );
@@ -32,9 +33,10 @@ export function FilmLink({ sheet, onTake }: Props) {
   return (
     <div data-film-link="conflict">
       <Notice tone="care">
-        {units.show('film', sheet.wetFilm?.aim)} wet at {units.show('share', solids)} solids leave{' '}
-        {units.show('film', linked.dry)} dry, not {units.show('film', sheet.film.aim)}. One of the three is
-        not as on the paper.
+        <Printed figure={amount('film', sheet.wetFilm?.aim)} /> wet at{' '}
+        <Printed figure={amount('share', solids)} /> solids leave{' '}
+        <Printed figure={amount('film', linked.dry)} /> dry, not{' '}
+        <Printed figure={amount('film', sheet.film.aim)} />. One of the three is not as on the paper.
       </Notice>
     </div>
   );

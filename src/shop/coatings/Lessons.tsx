@@ -5,6 +5,8 @@ import { useLessons } from '@/store/hooks';
 import { useUnits } from '@/ui/units';
 import { plural } from '@/words/line';
 import { expectWords } from '@/words/thin';
+import { amount } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 /** What earlier batches of a coating taught: predicted against measured, with nothing left out. */
 export function Lessons({ sheet }: { readonly sheet: Coating }) {
@@ -28,7 +30,7 @@ export function Lessons({ sheet }: { readonly sheet: Coating }) {
             <span className="text-right">
               {expectWords(expect, units)} →{' '}
               <b className={own ? 'text-good' : 'text-care'}>
-                {own ? '✓' : '▲'} {units.show('time', measured)}
+                {own ? '✓' : '▲'} <Printed figure={amount('time', measured)} />
               </b>
             </span>
           </li>

@@ -22,7 +22,7 @@ import { Panel } from '@/ui/Panel';
 import { confirmedAfter } from '@/facts/shop/confirm';
 import {
   bandFields,
-  careFields,
+  coatingCareFields,
   doseFields,
   filmFields,
   gunFields,
@@ -257,7 +257,7 @@ export function SheetForm({ sheet, onDone }: Props) {
       </Panel>
       <Panel title="Care, cost and rules">
         <div className={grid}>
-          <FormFields control={control} fields={careFields} />
+          <FormFields control={control} fields={coatingCareFields} />
         </div>
         <HazardBoxes control={control} />
       </Panel>

@@ -190,7 +190,7 @@ export const roomFields: readonly FieldRow[] = [
   must('limits.humidity.max', 'Humidity, at most', 'share', share),
 ];
 
-export const careFields: readonly FieldRow[] = [
+export const coatingCareFields: readonly FieldRow[] = [
   {
     name: 'chemistry',
     label: 'Cleaned as',

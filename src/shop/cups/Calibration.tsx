@@ -11,6 +11,8 @@ import { NumberField } from '@/ui/NumberField';
 import { useUnits } from '@/ui/units';
 import type { Units } from '@/words/units';
 import { OilTable } from './OilTable';
+import { amount, written, writtenRange } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 type Liquids = NonNullable<Cup['own']>['liquids'];
 
@@ -84,7 +86,11 @@ export function Calibration({ liquids, onChange }: Props) {
           else onChange([...liquids, { seconds: 0, viscosity }]);
         }}
       />
-      {oil !== undefined && <p className="text-sm text-ink-soft">Taken: {units.show('viscosity', oil)}.</p>}
+      {oil !== undefined && (
+        <p className="text-sm text-ink-soft">
+          Taken: <Printed figure={amount('viscosity', oil)} />.
+        </p>
+      )}
       {fit && (
         <div className="mt-3" data-fit>
           {isRefusal(fit) ? (
@@ -99,7 +105,7 @@ export function Calibration({ liquids, onChange }: Props) {
 }
 
 const signed = (share: number, units: Units) =>
-  `${share < 0 ? '−' : '+'}${units.show('share', Math.abs(share))}`;
+  `${share < 0 ? '−' : '+'}${written(amount('share', Math.abs(share)), units)}`;
 
 function fitWords({ formula, error, tested, valid }: CupFit, units: Units): string {
   const law =
@@ -107,6 +113,6 @@ function fitWords({ formula, error, tested, valid }: CupFit, units: Units): stri
       ? `ν = ${formula.A.toPrecision(3)}·t − ${formula.B.toPrecision(3)}/t`
       : `ν = ${formula.A.toPrecision(3)}·(t − ${formula.t0.toFixed(1)})`;
   return tested
-    ? `${law} mm²/s, off by ${units.show('share', error)} on average, between ${units.range('time', valid.min, valid.max)}.`
+    ? `${law} mm²/s, off by ${written(amount('share', error), units)} on average, between ${writtenRange(amount('time', valid.min), amount('time', valid.max), units)}.`
     : `${law} mm²/s, met exactly by two liquids: untested. A third shows how well it fits.`;
 }

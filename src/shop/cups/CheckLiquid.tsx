@@ -8,8 +8,9 @@ import { cupOf } from '@/facts/job';
 import { Button } from '@/ui/Button';
 import { Notice } from '@/ui/Notice';
 import { NumberField } from '@/ui/NumberField';
-import { useUnits } from '@/ui/units';
 import { OilTable } from './OilTable';
+import { amount } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 interface Props {
   readonly cup: Cup;
@@ -24,7 +25,6 @@ const says = {
 
 /** A check with a liquid of known viscosity: finds a worn or clogged orifice before it misleads. */
 export function CheckLiquid({ cup, onChange }: Props) {
-  const units = useUnits();
   const [seconds, setSeconds] = useState<number>();
   const [viscosity, setViscosity] = useState<number>();
   const behind = cupOf(cup);
@@ -61,8 +61,8 @@ export function CheckLiquid({ cup, onChange }: Props) {
       <OilTable onUse={setViscosity} />
       {found && !isRefusal(found) && (
         <Notice tone={found.state === 'good' ? 'good' : 'care'}>
-          It should take {units.show('time', found.expected)}; {units.show('share', Math.abs(found.off))} off.{' '}
-          {says[found.state]}
+          It should take <Printed figure={amount('time', found.expected)} />;{' '}
+          <Printed figure={amount('share', Math.abs(found.off))} /> off. {says[found.state]}
         </Notice>
       )}
       <ul className="mt-2 text-sm">
@@ -70,7 +70,8 @@ export function CheckLiquid({ cup, onChange }: Props) {
           <li key={i} className="flex justify-between border-b border-hairline py-1">
             <span>{check.on}</span>
             <span>
-              {units.show('time', check.seconds)} of {units.show('viscosity', check.viscosity)}
+              <Printed figure={amount('time', check.seconds)} /> of{' '}
+              <Printed figure={amount('viscosity', check.viscosity)} />
             </span>
           </li>
         ))}

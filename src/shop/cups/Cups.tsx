@@ -12,6 +12,8 @@ import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import { CupChart } from './CupChart';
 import { OwnedCups } from './OwnedCups';
+import { amount } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 const cupOptions = flowCups.map(({ id, name, standard }) => ({
   value: id,
@@ -60,7 +62,9 @@ function Converter() {
       </div>
       {viscosity !== undefined && !isRefusal(viscosity) && (
         <div className="mt-4 space-y-3">
-          <p className="text-4xl font-bold">{units.show('viscosity', viscosity)}</p>
+          <p className="text-4xl font-bold">
+            <Printed figure={amount('viscosity', viscosity)} />
+          </p>
           {verdict && !isRefusal(verdict) && verdict.where !== 'inside' && cup && (
             <Notice tone="plain">
               {cup.id} is made for {cup.valid.min}–{cup.valid.max} s; this lies {verdict.where}.{' '}

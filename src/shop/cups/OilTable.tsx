@@ -7,6 +7,7 @@ import { Button } from '@/ui/Button';
 import { expects } from '@/words/expects';
 import { NumberField } from '@/ui/NumberField';
 import { useUnits } from '@/ui/units';
+import { amount, written } from '@/words/figures';
 
 type Row = Partial<OilRow>;
 
@@ -61,7 +62,7 @@ export function OilTable({ onUse }: { readonly onUse: (viscosity: number) => voi
             disabled={found === undefined || isRefusal(found)}
             onClick={() => typeof found === 'number' && onUse(found)}
           >
-            {typeof found === 'number' ? `Use ${units.show('viscosity', found)}` : 'Use it'}
+            {typeof found === 'number' ? `Use ${written(amount('viscosity', found), units)}` : 'Use it'}
           </Button>
         </div>
       </div>

@@ -9,6 +9,7 @@ import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import { cupKind } from '@/words/cup';
 import { CupForm } from './CupForm';
+import { amount, written } from '@/words/figures';
 
 const fresh = (): Cup => ({ kind: 'cup', version: 1, id: newId(), name: '', standardId: 'iso-4' });
 
@@ -53,7 +54,9 @@ function CupLine({ cup, onEdit }: { readonly cup: Cup; readonly onEdit: () => vo
         <span
           className={`text-right text-sm ${check && check.state !== 'good' ? 'font-semibold text-care' : 'text-ink-soft'}`}
         >
-          {check ? `${checkWords[check.state]}, ${units.show('share', Math.abs(check.off))} off` : ''}
+          {check
+            ? `${checkWords[check.state]}, ${written(amount('share', Math.abs(check.off)), units)} off`
+            : ''}
           <span className="block">{on ? `checked ${on}` : 'never checked'}</span>
         </span>
       </button>

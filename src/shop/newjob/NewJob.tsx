@@ -10,15 +10,15 @@ import { expects } from '@/words/expects';
 import { FormNumber, FormSelect, FormText, rulesOf } from '@/ui/form';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
-import { useUnits } from '@/ui/units';
 import { gunWords } from '@/records/rigwords';
 import { coatsBySheet, draftSchema, emptyDraft, jobFromDraft, type JobDraft } from '@/facts/newjob/draft';
+import { amount } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 /** A new job on one page: what, with what, how much of it. The rest can be put right on its Plan. */
 export function NewJob() {
   const store = useStore();
   const router = useRouter();
-  const units = useUnits();
   const coatings = useRecords('coating');
   const rigs = useRecords('rig');
   const cups = useRecords('cup');
@@ -155,7 +155,10 @@ export function NewJob() {
           </Button>
           {area > 0 && (
             <span className="text-ink-soft">
-              <b className="text-ink">{units.show('area', area)}</b> in all
+              <b className="text-ink">
+                <Printed figure={amount('area', area)} />
+              </b>{' '}
+              in all
             </span>
           )}
         </div>

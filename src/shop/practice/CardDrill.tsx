@@ -10,6 +10,7 @@ import { useUnits } from '@/ui/units';
 import { cardWords } from '@/words/set';
 import { readSimulatedCard, type CardTask } from '@/workers/card';
 import type { ReadPhoto } from '@/workers/card.worker';
+import { amount, written } from '@/words/figures';
 
 interface Answer {
   readonly said: CardFault;
@@ -98,7 +99,7 @@ export function CardDrill() {
               <b>{said === shown.fault ? 'Right. ' : `No: ${cardWords[shown.fault].name.toLowerCase()}. `}</b>
               {cardWords[shown.fault].change}
               {read
-                ? ` The reader measured ${units.show('distance', read.width)} of fan, its middle ${read.middle.toFixed(2)} × its flanks, and says ${cardWords[read.fault].name.toLowerCase()}.`
+                ? ` The reader measured ${written(amount('distance', read.width), units)} of fan, its middle ${read.middle.toFixed(2)} × its flanks, and says ${cardWords[read.fault].name.toLowerCase()}.`
                 : ''}
             </Notice>
           )}

@@ -24,6 +24,8 @@ import { around, drawPulls, paintFilm, scaleOf, shadesOf } from './paintpanel';
 import { panelCell, PanelRun } from './panelrun';
 import { RunResult } from './RunResult';
 import { drillWords, pullNotes } from './words';
+import { amount, written } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 interface Live {
   readonly speed: number;
@@ -256,8 +258,9 @@ export function PanelDrill() {
           <Check label="Fan level" checked={level} onChange={setLevel} />
         </div>
         <p className="mt-2 text-sm text-ink-soft">
-          Simulated film. Violet: under {units.show('film', drill.min)} wet. Green: inside. Brick: over{' '}
-          {units.show('film', drill.max)}. A pen’s pressure is the trigger and its lean the gun’s tilt.
+          Simulated film. Violet: under <Printed figure={amount('film', drill.min)} /> wet. Green: inside.
+          Brick: over <Printed figure={amount('film', drill.max)} />. A pen’s pressure is the trigger and its
+          lean the gun’s tilt.
         </p>
         {says && (
           <div className="mt-3">
@@ -277,16 +280,16 @@ export function PanelDrill() {
         <dl className="border-t border-hairline text-sm">
           <Row
             label="Speed"
-            value={live.speed > 0 ? units.show('speed', live.speed) : '–'}
-            aim={units.show('speed', drill.speed)}
+            value={live.speed > 0 ? written(amount('speed', live.speed), units) : '–'}
+            aim={written(amount('speed', drill.speed), units)}
             off={live.speed > 0 && Math.abs(live.speed / drill.speed - 1) > 0.2}
           />
           <Row
             label="Inside"
-            value={units.show('share', judged?.inside ?? live.inside, { digits: 0 })}
+            value={written(amount('share', judged?.inside ?? live.inside), units, { digits: 0 })}
             aim="all"
           />
-          <Row label="Strokes apart" value="" aim={units.show('distance', drill.spacing)} />
+          <Row label="Strokes apart" value="" aim={written(amount('distance', drill.spacing), units)} />
           {drill.runsAbove !== undefined && (
             <Row label="Runs" value={String(live.runs)} aim="0" off={live.runs > 0} />
           )}

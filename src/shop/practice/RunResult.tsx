@@ -7,6 +7,8 @@ import { useRecords } from '@/store/hooks';
 import { Notice } from '@/ui/Notice';
 import { useUnits } from '@/ui/units';
 import { faultWords, runWords } from './words';
+import { amount, written } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 interface Props {
   readonly judged: Judged | undefined;
@@ -22,7 +24,7 @@ export function RunResult({ judged, drill, who }: Props) {
   const own = tries
     .filter((each) => each.name === who && each.drill === drill.id && each.film)
     .sort((a, b) => a.at.localeCompare(b.at));
-  const percent = (value: number) => units.show('share', value, { digits: 0 });
+  const percent = (value: number) => written(amount('share', value), units, { digits: 0 });
   return (
     <>
       {judged && (
@@ -31,7 +33,7 @@ export function RunResult({ judged, drill, who }: Props) {
           <p className="text-6xl font-bold [font-stretch:75%] tabular-nums">{percent(judged.inside)}</p>
           <p className="text-sm text-ink-soft">
             {percent(judged.under)} under, {percent(judged.over)} over; scatter {percent(judged.cv)} of a mean
-            of {units.show('film', judged.mean)}.
+            of <Printed figure={amount('film', judged.mean)} />.
           </p>
           <div className="mt-2">
             <Notice tone={judged.inside > 0.9 && judged.runs === 0 ? 'good' : 'care'}>
@@ -77,8 +79,8 @@ export function RunResult({ judged, drill, who }: Props) {
         {hand && (
           <p className="mt-2 text-sm" data-spread>
             Hand measured from {hand.tries} panels: spacing ± {percent(hand.hand.spacing)}, speed ±{' '}
-            {percent(hand.hand.speed)}, trigger ± {units.show('distance', hand.hand.lead)}. It can be chosen
-            under Spray, The film.
+            {percent(hand.hand.speed)}, trigger ± <Printed figure={amount('distance', hand.hand.lead)} />. It
+            can be chosen under Spray, The film.
           </p>
         )}
       </section>

@@ -12,6 +12,7 @@ import { plural } from '@/words/line';
 import { cardWords } from '@/words/set';
 import { readSimulatedCard, type CardTask } from '@/workers/card';
 import { actionWords, troubleWords } from './words';
+import { amount, written } from '@/words/figures';
 
 const fan = 0.24;
 
@@ -68,7 +69,7 @@ export function SetupDrill() {
     const fault = isRefusal(found.outcome) ? undefined : found.outcome.fault;
     const says = isRefusal(found.outcome)
       ? found.outcome.says
-      : `${cardWords[found.outcome.fault].name}, ${units.show('distance', found.outcome.width)} wide`;
+      : `${cardWords[found.outcome.fault].name}, ${written(amount('distance', found.outcome.width), units)} wide`;
     setCards((before) => [...before, { url, says, done }]);
     setDone([]);
     // The first card cannot be right: a gun that happens to read well all the same is set up again by a card more.

@@ -14,6 +14,9 @@ import { Readout } from '@/ui/Readout';
 import { SimulatedCup } from '@/ui/SimulatedCup';
 import { useStopwatch } from '@/ui/stopwatch';
 import { useUnits } from '@/ui/units';
+import { amount, written } from '@/words/figures';
+import type { Units } from '@/words/units';
+import { Printed } from '@/ui/Printed';
 
 interface Try {
   readonly timed: number;
@@ -73,8 +76,11 @@ export function StreamDrill() {
           </div>
           {last && !watch.running && (
             <Notice tone={Math.abs(last.timed - last.truth) < 0.3 ? 'good' : 'care'}>
-              {verdictOf(last)} The stream broke at {last.truth.toFixed(1)} s
-              {typeof revealed === 'number' ? `; the liquid is ${units.show('viscosity', revealed)}.` : '.'}
+              {verdictOf(last, units)} The stream broke at{' '}
+              <Printed figure={amount('time', last.truth)} digits={1} />
+              {typeof revealed === 'number'
+                ? `; the liquid is ${written(amount('viscosity', revealed), units)}.`
+                : '.'}
             </Notice>
           )}
           <div className="grid items-end gap-4 sm:grid-cols-2">
@@ -99,11 +105,11 @@ export function StreamDrill() {
             {tries.map(({ timed, truth: broke }, i) => (
               <li key={`${timed}-${broke}`} className="flex justify-between py-1.5 text-sm">
                 <span>
-                  {i + 1}. {timed.toFixed(1)} s
+                  {i + 1}. <Printed figure={amount('time', timed)} digits={1} />
                 </span>
                 <b className={Math.abs(timed - broke) < 0.3 ? 'text-good' : 'text-care'}>
                   {timed < broke ? '−' : '+'}
-                  {Math.abs(timed - broke).toFixed(2)} s
+                  <Printed figure={amount('time', Math.abs(timed - broke))} digits={2} />
                 </b>
               </li>
             ))}
@@ -114,10 +120,11 @@ export function StreamDrill() {
   );
 }
 
-function verdictOf({ timed, truth }: Try): string {
+function verdictOf({ timed, truth }: Try, units: Units): string {
   const miss = timed - truth;
   if (Math.abs(miss) < 0.3) return 'As good as a hand gets.';
+  const by = written(amount('time', Math.abs(miss)), units, { digits: 1 });
   return miss < 0
-    ? `${Math.abs(miss).toFixed(1)} s early: wait for the break, not the thinning.`
-    : `${miss.toFixed(1)} s late: the drops after the break do not count.`;
+    ? `${by} early: wait for the break, not the thinning.`
+    : `${by} late: the drops after the break do not count.`;
 }

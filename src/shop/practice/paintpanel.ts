@@ -1,4 +1,4 @@
-import type { Drill, GunMoment, Panel, Pull } from '@/core/practice';
+import type { Drill, GunMoment, PracticePanel, Pull } from '@/core/practice';
 
 /** Colours of the panel: bare, thin, inside the limits, too thick. */
 export interface PanelColours {
@@ -47,7 +47,7 @@ export function shadesOf(drill: Pick<Drill, 'aim' | 'min' | 'max'>, colours: Pan
 const bareBelow = 0.02;
 
 /** Writes the film of a panel as pixels, one a cell. */
-export function paintFilm(panel: Panel, drill: Drill, table: Uint32Array, pixels: Uint32Array): void {
+export function paintFilm(panel: PracticePanel, drill: Drill, table: Uint32Array, pixels: Uint32Array): void {
   const { film, cols, rows } = panel;
   const scale = (shades - 1) / (top * drill.aim);
   const wanted = drill.wanted

@@ -8,7 +8,7 @@ import {
   type Drill,
   type FilmFacts,
   type GunMoment,
-  type Panel,
+  type PracticePanel,
   type Pull,
 } from '@/core/practice';
 import { isRefusal } from '@/core/refusal';
@@ -23,7 +23,7 @@ const restsAfter = 0.03;
 
 /** A run on the practice panel while it happens: film, what the gun did, and what ran. Changed frame by frame. */
 export class PanelRun {
-  readonly panel: Panel;
+  readonly panel: PracticePanel;
   readonly moments: GunMoment[] = [];
   private laidUpTo = 0;
   private running = false;

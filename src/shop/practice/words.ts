@@ -1,6 +1,7 @@
 import type { Drill, DrillId, HandFault, Judged, Pull } from '@/core/practice';
 import type { GunAction, GunTrouble } from '@/standins/practicegun';
 import type { Units } from '@/words/units';
+import { amount, written } from '@/words/figures';
 
 // prettier-ignore
 export const drillWords: Record<DrillId, { readonly name: string; readonly says: string }> = {
@@ -20,17 +21,17 @@ export function faultWords(
 ): string {
   switch (fault) {
     case 'speed':
-      return `${pace < hand.speed ? 'Slower' : 'Quicker'}: you moved at ${units.show('speed', hand.speed)}, with these strokes ${units.show('speed', pace)} would have laid the film.`;
+      return `${pace < hand.speed ? 'Slower' : 'Quicker'}: you moved at ${written(amount('speed', hand.speed), units)}, with these strokes ${written(amount('speed', pace), units)} would have laid the film.`;
     case 'unsteady':
-      return `Steadier within a stroke: your speed varied by ${units.show('share', hand.varied, { digits: 0 })}.`;
+      return `Steadier within a stroke: your speed varied by ${written(amount('share', hand.varied), units, { digits: 0 })}.`;
     case 'spacing':
-      return `Evener spacing: your strokes lay ${units.show('distance', hand.spacing)} apart on the average, give or take ${units.show('share', hand.spacingSpread, { digits: 0 })}; ${units.show('distance', drill.spacing)} is wanted.`;
+      return `Evener spacing: your strokes lay ${written(amount('distance', hand.spacing), units)} apart on the average, give or take ${written(amount('share', hand.spacingSpread), units, { digits: 0 })}; ${written(amount('distance', drill.spacing), units)} is wanted.`;
     case 'lead':
       return hand.lead < drill.lead / 2
-        ? `Trigger earlier and let go later: strokes began and ended ${hand.lead < 0 ? `${units.show('distance', -hand.lead)} inside the panel` : `only ${units.show('distance', hand.lead)} past its edge`}.`
-        : `Let every stroke run past the edge: where you pulled and let go varied by ${units.show('distance', hand.leadSpread)}.`;
+        ? `Trigger earlier and let go later: strokes began and ended ${hand.lead < 0 ? `${written(amount('distance', -hand.lead), units)} inside the panel` : `only ${written(amount('distance', hand.lead), units)} past its edge`}.`
+        : `Let every stroke run past the edge: where you pulled and let go varied by ${written(amount('distance', hand.leadSpread), units)}.`;
     case 'bow':
-      return `Straighter strokes: they bowed by ${units.show('distance', hand.bow)}. Move the arm, not the wrist.`;
+      return `Straighter strokes: they bowed by ${written(amount('distance', hand.bow), units)}. Move the arm, not the wrist.`;
   }
 }
 
@@ -39,7 +40,7 @@ export function pullNotes(pull: Pull, before: Pull | undefined, drill: Drill, un
   const notes: string[] = [];
   const off = pull.speed / drill.speed - 1;
   if (Math.abs(off) > 0.15)
-    notes.push(`${units.show('speed', pull.speed)}, too ${off > 0 ? 'quick' : 'slow'}`);
+    notes.push(`${written(amount('speed', pull.speed), units)}, too ${off > 0 ? 'quick' : 'slow'}`);
   const far = pull.upright ? drill.height : drill.width;
   const leads = [-Math.min(pull.from, pull.to), Math.max(pull.from, pull.to) - far];
   if (Math.min(...leads) < 0.02 && !drill.wanted) notes.push('trigger pulled or let go on the panel');
@@ -47,10 +48,11 @@ export function pullNotes(pull: Pull, before: Pull | undefined, drill: Drill, un
     const apart = Math.abs(pull.place - before.place);
     if (Math.abs(apart / drill.spacing - 1) > 0.2)
       notes.push(
-        `${units.show('distance', apart)} from the last, ${units.show('distance', drill.spacing)} wanted`,
+        `${written(amount('distance', apart), units)} from the last, ${written(amount('distance', drill.spacing), units)} wanted`,
       );
   }
-  if (Math.abs(pull.bow) > 0.02) notes.push(`bowed ${units.show('distance', Math.abs(pull.bow))}`);
+  if (Math.abs(pull.bow) > 0.02)
+    notes.push(`bowed ${written(amount('distance', Math.abs(pull.bow)), units)}`);
   return notes.length > 0 ? notes : ['steady'];
 }
 

@@ -11,6 +11,8 @@ import { notify } from '@/ui/notify';
 import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
+import { amount } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 /** How each feed is measured: a jet and a timed pot only where the feed itself pushes. */
 const ways: Record<Rig['feed'], readonly FlowMeasure['kind'][]> = {
@@ -122,9 +124,9 @@ export function Calibrate({ rig }: { readonly rig: Rig }) {
           ) : (
             <>
               <Notice tone="good">
-                {units.show('fluidFlow', found.flow.flow)} ±{' '}
-                {units.show('share', found.flow.error, { digits: 0 })}: driven by{' '}
-                {units.show('pressure', found.pressure, { digits: 3 })}.
+                <Printed figure={amount('fluidFlow', found.flow.flow)} /> ±{' '}
+                <Printed figure={amount('share', found.flow.error)} digits={0} />: driven by{' '}
+                <Printed figure={amount('pressure', found.pressure)} digits={3} />.
               </Notice>
               <Button onClick={save}>Use it for this rig</Button>
             </>

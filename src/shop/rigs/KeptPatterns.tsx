@@ -4,6 +4,8 @@ import type { Rig } from '@/records';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import { cardWords, pressureQuantity } from '@/words/set';
+import { amount, written } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 /** Patterns read from this rig’s cards, the youngest first, each with its profile along the fan. */
 export function KeptPatterns({ rig }: { readonly rig: Rig }) {
@@ -24,8 +26,10 @@ export function KeptPatterns({ rig }: { readonly rig: Rig }) {
               <svg viewBox="0 0 200 62" className="w-full border-b-2 border-ink" aria-hidden>
                 <polyline points={line} fill="none" stroke="var(--act)" strokeWidth={2.5} />
               </svg>
-              <b>{words}</b>, {units.show('distance', pattern.width)} wide
-              {pressure === undefined ? '' : ` at ${units.show(pressureQuantity(pressure), pressure)}`}
+              <b>{words}</b>, <Printed figure={amount('distance', pattern.width)} /> wide
+              {pressure === undefined
+                ? ''
+                : ` at ${written(amount(pressureQuantity(pressure), pressure), units)}`}
               <span className="block text-ink-soft">{at.slice(0, 16).replace('T', ' ')}</span>
             </li>
           );

@@ -26,7 +26,7 @@ import { KeptPatterns } from './KeptPatterns';
 import {
   airFields,
   airPartFields,
-  careFields,
+  rigCareFields,
   compressorFields,
   fluidHoseFields,
   pumpFields,
@@ -37,6 +37,7 @@ import { RigUse } from './RigUse';
 import { Rows } from './Rows';
 import { airWords, feedWords, gunWords } from '@/records/rigwords';
 import { useState } from 'react';
+import { amount, written } from '@/words/figures';
 
 const optionsOf = (words: Record<string, string>) =>
   Object.entries(words).map(([value, label]) => ({ value, label }));
@@ -156,7 +157,7 @@ function RigForm({ rig }: { readonly rig: Rig }) {
               name="transfer"
               label="Transfer efficiency"
               quantity="share"
-              hint={`Default for its kind: ${units.show('share', defaultTransfer[atomising], { digits: 0 })}`}
+              hint={`Default for its kind: ${written(amount('share', defaultTransfer[atomising]), units, { digits: 0 })}`}
             />
             <FormNumber
               control={control}
@@ -172,7 +173,7 @@ function RigForm({ rig }: { readonly rig: Rig }) {
                 name="driving"
                 label="Driving pressure, calibrated"
                 quantity="pressure"
-                hint={`Default for its feed: ${units.show('pressure', defaultDriving[feed], { digits: 3 })}`}
+                hint={`Default for its feed: ${written(amount('pressure', defaultDriving[feed]), units, { digits: 3 })}`}
               />
             )}
             <FormNumber control={control} name="cup" label="Cup or pot" quantity="volume" />
@@ -208,7 +209,7 @@ function RigForm({ rig }: { readonly rig: Rig }) {
         {!airless && <Calibrate rig={rig} />}
         <Panel title="Care">
           <div className={grid}>
-            <FormFields control={control} fields={careFields} />
+            <FormFields control={control} fields={rigCareFields} />
           </div>
           <div className="mt-3">
             <ButtonLink href="/care#wear">Wear, parts and renewals</ButtonLink>

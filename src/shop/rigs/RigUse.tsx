@@ -1,7 +1,6 @@
 'use client';
 
 import { useMemo } from 'react';
-import { showDuration } from '@/core/quantity';
 import type { Rig } from '@/records';
 import { useRecords } from '@/store/hooks';
 import { rigUse } from '@/facts/shop/riguse';
@@ -9,6 +8,7 @@ import { Facts } from '@/ui/Facts';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import { clockTime } from '@/words/spray';
+import { amount, written } from '@/words/figures';
 
 /** Hours, litres and dates of a rig and of what was fitted to it, from the logs. */
 export function RigUse({ rig }: { readonly rig: Rig }) {
@@ -18,7 +18,7 @@ export function RigUse({ rig }: { readonly rig: Rig }) {
   if (use.seconds === 0 && use.lastCleaned === undefined) return null;
   const nameOf = (id: string) => {
     const set = rig.sets.find((each) => each.id === id);
-    return set ? `Set ${units.show('bore', set.bore)}` : `Tip ${id}`;
+    return set ? `Set ${written(amount('bore', set.bore), units)}` : `Tip ${id}`;
   };
   return (
     <Panel title="Use, from the logs">
@@ -26,13 +26,13 @@ export function RigUse({ rig }: { readonly rig: Rig }) {
         <Facts
           title="So far"
           facts={[
-            { label: 'Coats sprayed for', value: showDuration(use.seconds) },
-            { label: 'Mixed for it', value: units.show('volume', use.volume) },
+            { label: 'Coats sprayed for', value: written(amount('duration', use.seconds), units) },
+            { label: 'Mixed for it', value: written(amount('volume', use.volume), units) },
             { label: 'Last sprayed', value: use.lastSprayed ? clockTime(use.lastSprayed) : '–' },
             { label: 'Last cleaned', value: use.lastCleaned ? clockTime(use.lastCleaned) : 'not on record' },
             ...[...use.fitted].map(([id, { seconds, volume }]) => ({
               label: nameOf(id),
-              value: `${showDuration(seconds)}, ${units.show('volume', volume)}`,
+              value: `${written(amount('duration', seconds), units)}, ${written(amount('volume', volume), units)}`,
             })),
           ]}
         />

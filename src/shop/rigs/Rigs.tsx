@@ -10,6 +10,7 @@ import { Page } from '@/ui/Page';
 import { useUnits } from '@/ui/units';
 import { newRig } from '@/facts/newjob/newrig';
 import { airWords, feedWords, gunWords } from '@/records/rigwords';
+import { amount, writtenParts } from '@/words/figures';
 
 export function Rigs() {
   const rigs = useRecords('rig');
@@ -50,7 +51,9 @@ export function Rigs() {
                 <span className="text-sm">
                   {rig.atomising === 'airless'
                     ? `Tips ${rig.tips.join(', ') || 'none'}`
-                    : rig.sets.map(({ bore }) => units.parts('bore', bore).number).join(' · ') + ' mm'}
+                    : rig.sets
+                        .map(({ bore }) => writtenParts(amount('bore', bore), units).number)
+                        .join(' · ') + ' mm'}
                 </span>
               </Link>
             </li>

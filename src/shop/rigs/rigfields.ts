@@ -56,7 +56,7 @@ export const fluidHoseFields: readonly FieldRow[] = [
 ];
 
 /** What cleaners must bear. */
-export const careFields: readonly FieldRow[] = [
+export const rigCareFields: readonly FieldRow[] = [
   {
     name: 'seals',
     label: 'Seals are of',

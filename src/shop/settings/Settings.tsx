@@ -14,6 +14,7 @@ import { Questions } from './Questions';
 import { AlarmChoices } from './AlarmChoices';
 import { Hours } from './Hours';
 import { DataPanel } from './DataPanel';
+import { amount, written } from '@/words/figures';
 
 export function Settings() {
   const shop = useShop();
@@ -60,7 +61,7 @@ export function Settings() {
               onChange={(scaleStep) => scaleStep && set({ scaleStep })}
               expects={[0.00001, 0.05]}
               lazily
-              hint={`Every addition and pour is rounded to it: ${units.show('mass', shop.scaleStep, { digits: 2 })}`}
+              hint={`Every addition and pour is rounded to it: ${written(amount('mass', shop.scaleStep), units, { digits: 2 })}`}
             />
             <NumberField
               label="Check each coating sheet again after"

@@ -1,6 +1,6 @@
 'use client';
 
-import { asApplied, judgeVoc, type AsApplied as Figures } from '@/core/mixing';
+import { asApplied, judgeVoc, type AppliedMix as Figures } from '@/core/mixing';
 import { isRefusal } from '@/core/refusal';
 import { massAtShare } from '@/core/thinning';
 import type { JobView } from '@/facts/job';
@@ -9,6 +9,8 @@ import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import type { Units } from '@/words/units';
+import { amount, written } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 /** What the mix became: unthinned, as it stands, and at the most the sheet lets it be thinned. */
 export function AsApplied() {
@@ -54,8 +56,8 @@ export function AsApplied() {
             <div key={name} className="mt-2">
               <Notice tone={passes ? 'good' : 'stop'}>
                 VOC {limit.counts === 'less-water' ? 'less water and exempt' : 'with water'}, {name}:{' '}
-                {units.show('voc', found)} {passes ? 'keeps' : 'is over'} the limit of{' '}
-                {units.show('voc', limit.value)}.
+                <Printed figure={amount('voc', found)} /> {passes ? 'keeps' : 'is over'} the limit of{' '}
+                <Printed figure={amount('voc', limit.value)} />.
               </Notice>
             </div>
           ))
@@ -69,12 +71,18 @@ export function AsApplied() {
 }
 
 const rows: readonly { label: string; show: (figures: Figures, units: Units) => string }[] = [
-  { label: 'Volume solids', show: ({ volumeSolids }, units) => units.show('share', volumeSolids) },
-  { label: 'Density', show: ({ density }, units) => units.show('density', density) },
-  { label: 'VOC, with water', show: ({ voc }, units) => units.show('voc', voc) },
-  { label: 'VOC, less water and exempt', show: ({ vocLess }, units) => units.show('voc', vocLess) },
-  { label: 'Mass', show: ({ mass }, units) => units.show('mass', mass) },
-  { label: 'Volume', show: ({ volume }, units) => units.show('volume', volume) },
+  {
+    label: 'Volume solids',
+    show: ({ volumeSolids }, units) => written(amount('share', volumeSolids), units),
+  },
+  { label: 'Density', show: ({ density }, units) => written(amount('density', density), units) },
+  { label: 'VOC, with water', show: ({ voc }, units) => written(amount('voc', voc), units) },
+  {
+    label: 'VOC, less water and exempt',
+    show: ({ vocLess }, units) => written(amount('voc', vocLess), units),
+  },
+  { label: 'Mass', show: ({ mass }, units) => written(amount('mass', mass), units) },
+  { label: 'Volume', show: ({ volume }, units) => written(amount('volume', volume), units) },
 ];
 
 function statesOf({ mix, thin }: JobView): { name: string; figures: Figures }[] {

@@ -10,6 +10,8 @@ import { Notice } from '@/ui/Notice';
 import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
+import { amount, figure, written } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 /** How much goes in the pot now: what the plan asks, what the pot holds, or what the user wants. */
 export function BatchSize() {
@@ -33,7 +35,7 @@ export function BatchSize() {
           hint={
             isRefusal(supply.remaining)
               ? undefined
-              : `Empty: as planned, ${units.show('volume', supply.remaining)} still to spray`
+              : `Empty: as planned, ${written(figure(view, 'mix.left', supply.remaining), units)} still to spray`
           }
           error={isRefusal(mix.volume) ? units.says(mix.volume) : undefined}
         />
@@ -53,7 +55,7 @@ export function BatchSize() {
           className="mt-2 min-h-11 text-act underline underline-offset-4"
           onClick={() => set({ batch: Math.ceil(small * 1e5) / 1e5 })}
         >
-          Mix {units.show('volume', small)}, the smallest batch whose doses weigh well
+          Mix <Printed figure={amount('volume', small)} />, the smallest batch whose doses weigh well
         </button>
       )}
       {isRefusal(supply.batches) ? (

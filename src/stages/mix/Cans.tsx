@@ -5,7 +5,8 @@ import { type Source, withLayer } from '@/facts/job';
 import { ButtonLink } from '@/ui/Button';
 import { useJob } from '@/ui/job/context';
 import { Panel } from '@/ui/Panel';
-import { useUnits } from '@/ui/units';
+import { amount } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 /** The cans each part comes out of. Two of one part are boxed: stirred together, so that the colour is one. */
 export function Cans() {
@@ -58,7 +59,6 @@ type Row = Source['choices'][number] & {
 };
 
 function CanRow({ can, left, useBefore, expired, thinned, chosen, onChoose }: Row) {
-  const units = useUnits();
   return (
     <li>
       <label
@@ -73,11 +73,13 @@ function CanRow({ can, left, useBefore, expired, thinned, chosen, onChoose }: Ro
         <span className="min-w-0 flex-1">
           <b>{can.lot}</b>
           {thinned > 0.0005 && (
-            <span className="block">thinned {units.show('share', thinned)} by returns</span>
+            <span className="block">
+              thinned <Printed figure={amount('share', thinned)} /> by returns
+            </span>
           )}
         </span>
         <span className={`text-right ${expired ? 'font-semibold text-care' : 'text-ink-soft'}`}>
-          {units.show('volume', left)} left
+          <Printed figure={amount('volume', left)} /> left
           <span className="block">
             {expired ? '▲ past ' : 'before '}
             {useBefore ?? 'no date'}

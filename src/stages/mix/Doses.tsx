@@ -6,6 +6,8 @@ import { useJob } from '@/ui/job/context';
 import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
+import { amount, written } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 /** The small doses beside the ratio, as much of each as the sheet allows. */
 export function Doses() {
@@ -28,7 +30,9 @@ export function Doses() {
             {fixed ? (
               <div>
                 <div className="text-sm text-ink-soft">{name}</div>
-                <div className="text-xl font-bold">{units.show('share', dose, { digits: 2 })}</div>
+                <div className="text-xl font-bold">
+                  <Printed figure={amount('share', dose)} digits={2} />
+                </div>
               </div>
             ) : (
               <NumberField
@@ -40,13 +44,13 @@ export function Doses() {
                 lazily
                 error={
                   dose > maximum + 1e-12
-                    ? `The sheet allows ${units.show('share', maximum, { digits: 2 })}.`
+                    ? `The sheet allows ${written(amount('share', maximum), units, { digits: 2 })}.`
                     : undefined
                 }
               />
             )}
             <p className="text-sm text-ink-soft sm:pt-7">
-              At most {units.show('share', maximum, { digits: 2 })} by {doseBy} of{' '}
+              At most <Printed figure={amount('share', maximum)} digits={2} /> by {doseBy} of{' '}
               {doseOf === 'base' ? 'the first part, stirred in right after it' : 'the mix, put in last'}.
               {thins && ' It counts toward the thinner’s maximum.'}
               {dose > maximum + 1e-12 && (
@@ -55,7 +59,7 @@ export function Doses() {
                   className="block min-h-11 text-act underline underline-offset-4"
                   onClick={() => set(id, maximum)}
                 >
-                  Use {units.show('share', maximum, { digits: 2 })}
+                  Use <Printed figure={amount('share', maximum)} digits={2} />
                 </button>
               )}
             </p>

@@ -6,6 +6,8 @@ import type { JobView } from '@/facts/job';
 import { useJob } from '@/ui/job/context';
 import { useUnits } from '@/ui/units';
 import { massDigits } from '@/words/mix';
+import { amount, figure, written } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 const height = 300;
 const pot = { left: 20, width: 130, top: 14 };
@@ -85,13 +87,17 @@ export function Ladder() {
                 {state === 'in' ? '✓ in' : state === 'next' ? 'pour now' : 'then'}
               </span>
             </span>
-            <span className="text-right text-xl font-bold">{units.show('mass', scale, digits)}</span>
-            <span className="text-sm text-ink-soft">
-              + {units.show('mass', mass, digits)}
-              {dose &&
-                `, truly ${units.show('share', dose.share, { digits: 2 })} of at most ${units.show('share', dose.maximum, { digits: 2 })}`}
+            <span className="text-right text-xl font-bold">
+              <Printed figure={figure(view, 'mix.scale', scale, { item: part.id })} {...digits} />
             </span>
-            <span className="text-right text-sm text-ink-soft">mark {units.show('volume', to)}</span>
+            <span className="text-sm text-ink-soft">
+              + <Printed figure={amount('mass', mass)} {...digits} />
+              {dose &&
+                `, truly ${written(amount('share', dose.share), units, { digits: 2 })} of at most ${written(amount('share', dose.maximum), units, { digits: 2 })}`}
+            </span>
+            <span className="text-right text-sm text-ink-soft">
+              mark <Printed figure={amount('volume', to)} />
+            </span>
           </li>
         ))}
       </ol>

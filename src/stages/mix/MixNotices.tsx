@@ -8,6 +8,8 @@ import { Notice } from '@/ui/Notice';
 import { PeroxideDoubt } from '@/ui/PeroxideDoubt';
 import { useUnits } from '@/ui/units';
 import { massDigits } from '@/words/mix';
+import { amount, written } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 /** m³ of a reacting mix from which its own heat counts. A default. */
 const largePot = 2e-3;
@@ -17,7 +19,7 @@ export function MixNotices() {
   const { view } = useJob();
   const units = useUnits();
   const { mix, spray } = view;
-  const grams = (mass: number) => units.show('mass', mass, massDigits(view, units));
+  const grams = (mass: number) => written(amount('mass', mass), units, massDigits(view, units));
   return (
     <div className="space-y-2">
       {mix.sources.flatMap(({ part, expired, instead, otherLots, cans, short }) => [
@@ -40,8 +42,8 @@ export function MixNotices() {
         ...(short > 0
           ? [
               <Notice key={`${part.id}short`} tone="care">
-                {part.name}: the can is {units.show('volume', short)} short of this batch. Choose a second one
-                to box with it.
+                {part.name}: the can is <Printed figure={amount('volume', short)} /> short of this batch.
+                Choose a second one to box with it.
               </Notice>,
             ]
           : []),
@@ -49,9 +51,10 @@ export function MixNotices() {
       {!mix.batch &&
         mix.small.map(({ part, mass, error, enough }) => (
           <Notice key={part.id} tone="care">
-            {grams(mass)} {part.name}: this scale weighs it to ± {units.show('share', error, { digits: 0 })}.
-            From {units.show('volume', enough)} of mix on it weighs well; or measure{' '}
-            {units.show('dose', mass / part.density, { digits: 1 })} in a syringe.
+            {grams(mass)} {part.name}: this scale weighs it to ±{' '}
+            <Printed figure={amount('share', error)} digits={0} />. From{' '}
+            <Printed figure={amount('volume', enough)} /> of mix on it weighs well; or measure{' '}
+            <Printed figure={amount('dose', mass / part.density)} digits={1} /> in a syringe.
           </Notice>
         ))}
       <PeroxideDoubt sheet={mix.sheet} />
@@ -77,7 +80,6 @@ export function MixNotices() {
 /** Air that keeps this batch’s solvent at a quarter of its lower explosive limit. */
 function DilutionAir() {
   const { view } = useJob();
-  const units = useUnits();
   const { sheet } = view.mix;
   if (!sheet.hazards.includes('flammable')) return null;
   const solvent = solventOfBatch(view);
@@ -85,8 +87,8 @@ function DilutionAir() {
   if (isRefusal(air) || solvent <= 0) return null;
   return (
     <Notice tone="care">
-      Solvent of this batch: {units.show('mass', solvent, { digits: 0 })}. As it dries it wants{' '}
-      {units.show('airVolume', air)} of air to stay at a quarter of the lower explosive limit
+      Solvent of this batch: <Printed figure={amount('mass', solvent)} digits={0} />. As it dries it wants{' '}
+      <Printed figure={amount('airVolume', air)} /> of air to stay at a quarter of the lower explosive limit
       {sheet.vapour ? '' : ' (xylene assumed, a default)'}. That is a fire figure; it does not make the air
       fit to breathe.
     </Notice>

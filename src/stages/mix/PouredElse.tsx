@@ -8,6 +8,7 @@ import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import { massDigits, newBatchId, pourEntry } from '@/words/mix';
+import { amount, written } from '@/words/figures';
 
 /** What was really poured, when it is not what the ladder asked for: the rest follows. */
 export function PouredElse() {
@@ -46,7 +47,7 @@ export function PouredElse() {
           expects={[rung.scale * 0.5, rung.scale * 2]}
           error={
             mass !== undefined && mass <= 0
-              ? `There are ${units.show('mass', inPot, massDigits(view, units))} in the pot already.`
+              ? `There are ${written(amount('mass', inPot), units, massDigits(view, units))} in the pot already.`
               : undefined
           }
           place="poured"
@@ -57,7 +58,7 @@ export function PouredElse() {
         </Button>
         <p className="text-sm text-ink-soft sm:mt-7">
           {asked && over && rung.part.cap
-            ? `That is ${units.show('share', share, { digits: 2 })} ${rung.part.name}; the sheet allows ${units.show('share', rung.part.cap.maximum, { digits: 2 })}. More of the other parts would bring it right. Is it what was poured?`
+            ? `That is ${written(amount('share', share), units, { digits: 2 })} ${rung.part.name}; the sheet allows ${written(amount('share', rung.part.cap.maximum), units, { digits: 2 })}. More of the other parts would bring it right. Is it what was poured?`
             : 'Too much of one part is met by more of the others. Nothing is thrown away.'}
         </p>
       </div>

@@ -10,6 +10,8 @@ import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import { massDigits, newBatchId, offMeaning, offWords } from '@/words/mix';
+import { amount, written } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 /** What was really poured, against the sheet's ratio: also for a mix that was made without the ladder. */
 export function RatioCheck() {
@@ -27,7 +29,7 @@ export function RatioCheck() {
   const verdict = whole
     ? judgeRatio(recipe, 'mass', masses as number[], tolerance, shop.scaleStep)
     : undefined;
-  const grams = (mass: number) => units.show('mass', mass, massDigits(view, units));
+  const grams = (mass: number) => written(amount('mass', mass), units, massDigits(view, units));
   const mixedAsEntered = () =>
     log('mixed', {
       type: 'mixed',
@@ -39,7 +41,7 @@ export function RatioCheck() {
     <Panel title="Ratio check">
       <p className="mb-3 text-sm text-ink-soft">
         What was really poured of each part. The sheet allows ±{' '}
-        {units.show('share', tolerance, { digits: 0 })}
+        <Printed figure={amount('share', tolerance)} digits={0} />
         {sheet.tolerance === undefined ? ', a default' : ''}.
       </p>
       <div className="grid grid-cols-2 items-start gap-3">
@@ -71,7 +73,7 @@ export function RatioCheck() {
               {verdict.repair.rest.map(({ part, mass }) => (
                 <Notice key={part.id} tone="act">
                   Add {grams(mass)} {part.name}. The batch grows to{' '}
-                  {units.show('volume', verdict.repair.volume)}.
+                  <Printed figure={amount('volume', verdict.repair.volume)} />.
                 </Notice>
               ))}
             </>

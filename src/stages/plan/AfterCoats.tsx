@@ -1,11 +1,11 @@
 'use client';
 
-import { showDuration } from '@/core/quantity';
 import { useStore } from '@/store/hooks';
 import { type DayQuestion, slowness, withApproach } from '@/facts/job';
 import { Choice } from '@/ui/Choice';
 import { useJob } from '@/ui/job/context';
-import { useUnits } from '@/ui/units';
+import { amount } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 interface Props {
   readonly asked: DayQuestion;
@@ -18,7 +18,6 @@ interface Props {
 export function AfterCoats({ asked, end, clock }: Props) {
   const { view } = useJob();
   const store = useStore();
-  const units = useUnits();
   const { work, plan } = view;
   const sheet = asked.coats.at(-1)?.sheet ?? plan.sheet;
   const { touch, handle, cure, flash, forced } = sheet.times;
@@ -35,8 +34,12 @@ export function AfterCoats({ asked, end, clock }: Props) {
     <div className="space-y-2 text-sm" data-after>
       {drying ? (
         <p>
-          Force dried at <b>{units.show('temperature', drying.temperature)}</b> for{' '}
-          {showDuration(drying.duration)} after {showDuration(flash * factor)} of flash: out at{' '}
+          Force dried at{' '}
+          <b>
+            <Printed figure={amount('temperature', drying.temperature)} />
+          </b>{' '}
+          for <Printed figure={amount('duration', drying.duration)} /> after{' '}
+          <Printed figure={amount('duration', flash * factor)} /> of flash: out at{' '}
           <b>{clock(end + flash * factor + drying.duration)}</b>. The part must reach it, not the air.
         </p>
       ) : (

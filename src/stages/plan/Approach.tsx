@@ -9,6 +9,8 @@ import { useStore } from '@/store/hooks';
 import { Choice } from '@/ui/Choice';
 import { useJob } from '@/ui/job/context';
 import { useUnits } from '@/ui/units';
+import { amount, figure, written } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 const overlaps = ['0.5', '0.66', '0.75', '0.9'] as const;
 /** How far off its place a hand lays a stroke, as a share of the spacing. A default. */
@@ -36,7 +38,7 @@ export function Approach() {
       erring: uneven(Number(each), handErrs),
     }));
   }, [read]);
-  const percent = (value: number | undefined) => units.show('share', value, { digits: 0 });
+  const percent = (value: number | undefined) => written(amount('share', value), units, { digits: 0 });
   return (
     <section aria-label="Approach" className="space-y-2">
       <h2 className="text-sm font-bold">Approach</h2>
@@ -45,13 +47,13 @@ export function Approach() {
         value={held}
         options={overlaps.map((value) => ({
           value,
-          label: units.show('share', Number(value), { digits: 0 }),
+          label: written(amount('share', Number(value)), units, { digits: 0 }),
         }))}
         onChange={(value) => store.put(withApproach(work, { overlap: Number(value) }), 'overlap')}
       />
       <p className="text-sm text-ink-soft">
-        Strokes {units.show('distance', strokeSpacing(fan, overlap))} apart: {(1 / (1 - overlap)).toFixed(1)}{' '}
-        layers of film. More overlap wants a quicker hand.
+        Strokes <Printed figure={figure(view, 'gun.spacing', strokeSpacing(fan, overlap))} /> apart:{' '}
+        {(1 / (1 - overlap)).toFixed(1)} layers of film. More overlap wants a quicker hand.
       </p>
       <table className="w-full text-right text-sm" data-overlaps>
         <thead className="text-ink-soft">
@@ -65,7 +67,7 @@ export function Approach() {
           {rows.map(({ each, straight, erring }) => (
             <tr key={each} className={`border-b border-hairline ${each === held ? 'font-bold' : ''}`}>
               <th className="py-1 text-left font-[inherit]">
-                {units.show('share', Number(each), { digits: 0 })}
+                <Printed figure={amount('share', Number(each))} digits={0} />
               </th>
               <td>{percent(straight)}</td>
               <td>{percent(erring)}</td>

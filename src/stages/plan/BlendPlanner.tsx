@@ -11,6 +11,8 @@ import { Notice } from '@/ui/Notice';
 import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
+import { amount, written } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 type Blend = NonNullable<Worked['approach']['blend']>;
 
@@ -90,14 +92,15 @@ export function BlendPlanner() {
           <BlendDrawing found={found} keepOut={blend.keepOut} />
           {found.warnings.includes('keep-out') && (
             <Notice tone="stop">
-              The fade reaches {units.show('distance', found.ends)}, past the edge that must keep its colour.
-              Smaller steps, or fewer coats.
+              The fade reaches <Printed figure={amount('distance', found.ends)} />, past the edge that must
+              keep its colour. Smaller steps, or fewer coats.
             </Notice>
           )}
           {found.warnings.includes('steep') && (
             <Notice tone="care">
-              Hiding falls by {units.show('share', found.steepest, { digits: 0 })} over{' '}
-              {units.show('distance', 0.1)}: it will show as an edge. A longer fade, or wider steps.
+              Hiding falls by <Printed figure={amount('share', found.steepest)} digits={0} /> over{' '}
+              <Printed figure={amount('distance', 0.1)} />: it will show as an edge. A longer fade, or wider
+              steps.
             </Notice>
           )}
           {found.warnings.includes('thin') && (
@@ -108,16 +111,16 @@ export function BlendPlanner() {
           )}
           {found.warnings.length === 0 && (
             <Notice tone="good">
-              It hides to {units.show('distance', blend.coverage)} and is gone at{' '}
-              {units.show('distance', found.ends)}, before the edge at {units.show('distance', blend.keepOut)}
-              .
+              It hides to <Printed figure={amount('distance', blend.coverage)} /> and is gone at{' '}
+              <Printed figure={amount('distance', found.ends)} />, before the edge at{' '}
+              <Printed figure={amount('distance', blend.keepOut)} />.
             </Notice>
           )}
           <p className="text-sm text-ink-soft">
             In the fade: wrist rolled out, trigger eased
             {pressure === undefined
               ? ''
-              : `, pressure down to about ${units.show('pressure', pressure * lower)}`}{' '}
+              : `, pressure down to about ${written(amount('pressure', pressure * lower), units)}`}{' '}
             (a default). A clear bed under the fade and clear over the whole face hide its edge.
           </p>
         </div>
@@ -145,7 +148,7 @@ function BlendDrawing({
       viewBox={`0 0 ${width} ${height}`}
       className="w-full"
       role="img"
-      aria-label={`Hiding over the distance from the repair; the last trace ends at ${units.show('distance', found.ends)}.`}
+      aria-label={`Hiding over the distance from the repair; the last trace ends at ${written(amount('distance', found.ends), units)}.`}
     >
       <polygon points={`${x(0)},${floor} ${line} ${x(far)},${floor}`} className="fill-act/25" />
       <polyline points={line} fill="none" stroke="var(--act)" strokeWidth={2.5} />
@@ -176,10 +179,10 @@ function BlendDrawing({
         </g>
       ))}
       <text x={x(0) + 6} y={floor - 112} className="fill-ink text-[13px]">
-        hiding {units.show('share', found.along[0]?.hiding, { digits: 0 })}
+        hiding <Printed as="tspan" figure={amount('share', found.along[0]?.hiding)} digits={0} />
       </text>
       <text x={x(found.ends) + 6} y={floor - 6} textAnchor="start" className="fill-ink text-[13px]">
-        {units.show('distance', found.ends)}
+        <Printed as="tspan" figure={amount('distance', found.ends)} />
       </text>
     </svg>
   );

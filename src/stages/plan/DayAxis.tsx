@@ -1,9 +1,8 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
-import { showDuration } from '@/core/quantity';
 import { isRefusal } from '@/core/refusal';
-import { potLife, type CoatPlan } from '@/core/schedule';
+import { potLife, type OrderOfWork } from '@/core/schedule';
 import { calendarOf } from '@/exchange/calendar';
 import { fileName } from '@/exchange/filename';
 import { usualWorkday } from '@/records';
@@ -22,6 +21,8 @@ import { planDay } from '@/workers/plan';
 import type { DayPlan } from '@/workers/plan.worker';
 import { AfterCoats } from './AfterCoats';
 import { dayFigure, type Bar, type MixSpan } from './dayfigure';
+import { amount } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 const turnings = [
   { value: 'one-side', label: 'One side fully' },
@@ -86,9 +87,10 @@ export function DayAxis() {
         <div className="mt-3 space-y-3" data-day>
           {plan.missed.slice(0, 4).map(({ task, piece, coat, late }) => (
             <Notice key={task} tone="stop">
-              {asked.coats[coat]?.coat.name} on {asked.names.get(piece)} comes {showDuration(late)} after its
-              window closes{plan.proven ? ', in any order' : ''}: scuff, clean and recoat, or begin earlier,
-              or split the pieces.
+              {asked.coats[coat]?.coat.name} on {asked.names.get(piece)} comes{' '}
+              <Printed figure={amount('duration', late)} /> after its window closes
+              {plan.proven ? ', in any order' : ''}: scuff, clean and recoat, or begin earlier, or split the
+              pieces.
             </Notice>
           ))}
           <DayDrawing
@@ -202,7 +204,7 @@ const legend = {
 };
 
 interface DrawingProps {
-  readonly plan: CoatPlan;
+  readonly plan: OrderOfWork;
   readonly asked: DayQuestion;
   readonly clock: (s: number) => string;
   /** Coats that are on already are not planned: numbers go on from them. */
@@ -280,7 +282,7 @@ function DayDrawing({ plan, asked, clock, on }: DrawingProps) {
   );
 }
 
-function calendarFile(plan: CoatPlan, asked: DayQuestion, job: string): string {
+function calendarFile(plan: OrderOfWork, asked: DayQuestion, job: string): string {
   return calendarOf(
     plan.tasks.map(({ id, piece, coat, start, end }) => ({
       id,

@@ -10,14 +10,14 @@ import { CommitField, SelectField } from '@/ui/Field';
 import { useJob } from '@/ui/job/context';
 import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
-import { useUnits } from '@/ui/units';
 import { PartFacts } from './PartFacts';
+import { jobFigure } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 /** The faces of the part: area comes from their dimensions, counted in faces. */
 export function Faces() {
   const { view } = useJob();
   const store = useStore();
-  const units = useUnits();
   const { job } = view;
   const { faces } = job.part;
   const change = (next: readonly Face[]) =>
@@ -102,7 +102,9 @@ export function Faces() {
             />
             <div className="min-w-16">
               <div className="text-sm text-ink-soft">Area</div>
-              <div className="pt-2 font-bold">{units.show('area', areaOf([face]))}</div>
+              <div className="pt-2 font-bold">
+                <Printed figure={jobFigure(view, 'face.area', areaOf([face]), { item: face.id })} />
+              </div>
             </div>
             <button
               type="button"

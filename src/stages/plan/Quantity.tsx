@@ -14,6 +14,8 @@ import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import type { Units } from '@/words/units';
 import { costWords } from '@/words/mix';
+import { amount, figure, written } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 /** How much to mix and where it goes: on the part, into it, past it, left in the gun, kept back. */
 export function Quantity() {
@@ -31,11 +33,12 @@ export function Quantity() {
       ) : (
         <>
           <p className="mb-2 text-sm text-ink-soft">
-            {units.show('volume', needed.total)}
+            <Printed figure={figure(view, 'mix.needed', needed.total)} />
             {supply.cost === undefined ? '' : ` for ${costWords(supply.cost)}`};{' '}
-            {units.show('share', needed.waste, { digits: 0 })} of it does not end on the part.
+            <Printed figure={figure(view, 'mix.waste', needed.waste)} digits={0} /> of it does not end on the
+            part.
           </p>
-          <WhereItGoes needed={needed} units={units} />
+          <WhereItGoes needed={needed} />
         </>
       )}
       <div className="mt-4 grid grid-cols-2 items-start gap-4 sm:grid-cols-3 lg:grid-cols-5">
@@ -88,8 +91,8 @@ export function Quantity() {
       <div className="mt-3 grid items-end gap-4 sm:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
         <p className="text-sm text-ink-soft">
           {sheet.blendable
-            ? `This coating blends into a dry edge: ${units.show('share', usualReserve(true), { digits: 0 })} is usual.`
-            : `This coating cannot be blended: running out means the whole face again, so ${units.show('share', usualReserve(false), { digits: 0 })} is usual.`}
+            ? `This coating blends into a dry edge: ${written(amount('share', usualReserve(true)), units, { digits: 0 })} is usual.`
+            : `This coating cannot be blended: running out means the whole face again, so ${written(amount('share', usualReserve(false)), units, { digits: 0 })} is usual.`}
         </p>
         <CommitField
           label="Reason for the reserve"
@@ -123,16 +126,17 @@ export function Quantity() {
 }
 
 function FillWords({ face, volume, fills, units, cup }: FaceFills & { units: Units; cup: number }) {
-  const each = units.show('dose', volume);
+  const each = written(amount('dose', volume), units);
   if (isRefusal(fills)) return <>{units.says(fills)}</>;
   return fills.faces > 0 ? (
     <>
-      <b>{face.name}</b>: {each} a face and coat. One fill of {units.show('dose', fills.fill)} does{' '}
-      <b>{Math.min(fills.faces, face.count * (face.sides ?? 1))}</b>; refill between faces.
+      <b>{face.name}</b>: {each} a face and coat. One fill of <Printed figure={amount('dose', fills.fill)} />{' '}
+      does <b>{Math.min(fills.faces, face.count * (face.sides ?? 1))}</b>; refill between faces.
     </>
   ) : (
     <>
-      <b>{face.name}</b>: {each} a face and coat, more than the cup of {units.show('dose', cup)} gives.{' '}
+      <b>{face.name}</b>: {each} a face and coat, more than the cup of{' '}
+      <Printed figure={amount('dose', cup)} /> gives.{' '}
       <span className="font-semibold text-care">
         ▲ {fills.perFace} fills in one face: use a remote pot, or refill where a stroke ends at an edge.
       </span>
@@ -150,7 +154,7 @@ const shares = [
 ] as const satisfies readonly { key: keyof Needed; words: string; look: string }[];
 
 /** The litres as one bar, each share as long as it is large. */
-function WhereItGoes({ needed, units }: { readonly needed: Needed; readonly units: Units }) {
+function WhereItGoes({ needed }: { readonly needed: Needed }) {
   const shown = shares.filter(({ key }) => needed[key] > 0);
   return (
     <div>
@@ -163,7 +167,10 @@ function WhereItGoes({ needed, units }: { readonly needed: Needed; readonly unit
         {shown.map(({ key, words, look }) => (
           <li key={key} className="flex items-center gap-2">
             <span aria-hidden className={`size-3 ${look}`} />
-            {words} <b>{units.show('volume', needed[key])}</b>
+            {words}{' '}
+            <b>
+              <Printed figure={amount('volume', needed[key])} />
+            </b>
           </li>
         ))}
       </ul>

@@ -1,11 +1,11 @@
 'use client';
 
 import { useState } from 'react';
-import { showClock } from '@/core/quantity';
 import { openItems, readinessOf, type ReadyItem } from '@/facts/job';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { TextField } from '@/ui/Field';
+import { Clock } from '@/ui/Clock';
 import { useJob } from '@/ui/job/context';
 import { Panel } from '@/ui/Panel';
 
@@ -88,16 +88,24 @@ function Item({
   readonly onTick: (done: boolean) => void;
 }) {
   const { mark, ink, word } = marks[item.state];
-  const left = item.until === undefined ? undefined : Math.max(item.until - now, 0) / 1000;
+  const until = item.until === undefined ? undefined : Math.max(item.until, now);
   const words = (
     <span className="min-w-0">
       <span className={item.skipped === undefined ? '' : 'line-through'}>{item.says}</span>
       <span className="block text-sm text-ink-soft">
         {item.skipped === undefined ? item.because : `Left out: ${item.skipped}`}
-        {left !== undefined && item.state === 'acting' && (
-          <b className="text-care"> {showClock(left)} to go</b>
+        {until !== undefined && item.state === 'acting' && (
+          <b className="text-care">
+            {' '}
+            <Clock at={until} now={now} /> to go
+          </b>
         )}
-        {left !== undefined && item.state === 'done' && <b> good for {showClock(left)}</b>}
+        {until !== undefined && item.state === 'done' && (
+          <b>
+            {' '}
+            good for <Clock at={until} now={now} />
+          </b>
+        )}
       </span>
     </span>
   );

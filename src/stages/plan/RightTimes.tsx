@@ -1,19 +1,10 @@
 'use client';
 
 import { useState } from 'react';
-import {
-  celsius,
-  curveThrough,
-  dayCurve,
-  dewMarginLimit,
-  pressureAt,
-  rightTimes,
-  type RoomAt,
-} from '@/core/climate';
+import { celsius, type RoomAt } from '@/core/climate';
 import { isRefusal } from '@/core/refusal';
-import { thinnerAdvice } from '@/core/thinning';
 import { boothDay } from '@/standins/boothsensor';
-import { lastOf, liveEntries, midnightOf, ofType } from '@/facts/job';
+import { midnightOf, roomDay, thinAir, thinnerForRoom } from '@/facts/job';
 import { Choice } from '@/ui/Choice';
 import { expects } from '@/words/expects';
 import { useJob } from '@/ui/job/context';
@@ -21,6 +12,8 @@ import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import { clockTime } from '@/words/spray';
+import { amount } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 type Source = 'entered' | 'readings' | 'simulated';
 
@@ -28,33 +21,25 @@ type Source = 'entered' | 'readings' | 'simulated';
 export function RightTimes() {
   const { view } = useJob();
   const units = useUnits();
-  const { job, plan, now } = view;
-  const { sheet } = plan;
-  const room = plan.climate;
+  const { plan, now } = view;
+  const { sheet, climate: room } = plan;
   const [source, setSource] = useState<Source>('entered');
   const [coldest, setColdest] = useState(() => (room?.air ?? celsius(18)) - 4);
   const [warmest, setWarmest] = useState(() => (room?.air ?? celsius(18)) + 3);
   const [damp, setDamp] = useState(0.8);
   const [lag, setLag] = useState(2 * 3600);
   const midnight = midnightOf(now);
-  const readings = ofType(liveEntries(job), 'climate').map((entry): RoomAt => ({
-    at: ((Date.parse(entry.at) - midnight) / 1000 + 864_000) % 86_400,
-    air: entry.air,
-    part: entry.part,
-    humidity: entry.humidity,
-  }));
-  const curve =
+  const { curve, spans } = roomDay(
+    view,
     source === 'simulated'
-      ? boothDay(new Date(midnight).toDateString())
+      ? { by: 'curve', curve: boothDay(new Date(midnight).toDateString()) }
       : source === 'readings'
-        ? curveThrough(readings)
-        : dayCurve({ coldest, warmest, dawnHumidity: damp, lag });
-  const limits = { ...sheet.limits, dew: dewMarginLimit };
-  const spans = isRefusal(curve) ? [] : rightTimes(curve, limits);
+        ? { by: 'readings' }
+        : { by: 'entered', coldest, warmest, dawnHumidity: damp, lag },
+  );
   const clock = (s: number) => clockTime(midnight + s * 1000).slice(-5);
-  const advice = room && thinnerAdvice(sheet.thinning.thinners, room.air, plan.area);
-  const thinner = sheet.thinning.thinners.find(({ id }) => id === advice?.id);
-  const altitude = lastOf(liveEntries(job), 'climate')?.altitude ?? view.shop.altitude;
+  const thinner = thinnerForRoom(view);
+  const high = thinAir(view);
   return (
     <Panel title="When would it be right">
       <div className="grid grid-cols-2 items-end gap-3 lg:grid-cols-[minmax(0,1.6fr)_repeat(4,minmax(0,1fr))]">
@@ -137,22 +122,22 @@ export function RightTimes() {
           </p>
         </>
       )}
-      {thinner && advice && (
+      {thinner && (
         <p className="mt-1 text-sm" data-thinner-advice>
           Thinner for this air: <b>{thinner.name}</b>
-          {advice.by === 'large'
+          {thinner.by === 'large'
             ? ', one step slower because the surface is large'
-            : advice.by === 'nearest'
+            : thinner.by === 'nearest'
               ? ', the nearest the sheet has'
               : ', as the sheet has it'}
           .
         </p>
       )}
-      {altitude !== undefined && altitude > 300 && (
+      {high && (
         <p className="mt-1 text-sm">
-          At {units.show('length', altitude)} the air is{' '}
-          {units.show('share', 1 - pressureAt(altitude) / pressureAt(0), { digits: 0 })} thinner: a compressor
-          delivers that much less, and solvent leaves quicker.
+          At <Printed figure={amount('length', high.altitude)} /> the air is{' '}
+          <Printed figure={amount('share', high.share)} digits={0} /> thinner: a compressor delivers that much
+          less, and solvent leaves quicker.
         </p>
       )}
     </Panel>

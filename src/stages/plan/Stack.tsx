@@ -32,12 +32,13 @@ import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import { roleWords } from '@/words/system';
 import { Templates } from './Templates';
+import { amount, coatFigure, jobFigure, writtenRange } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 /** The coats in order, each movable by hand or keyboard, with the film that stays after sanding. */
 export function Stack() {
   const { view } = useJob();
   const store = useStore();
-  const units = useUnits();
   const { job, work, plan, spray } = view;
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
@@ -88,16 +89,29 @@ export function Stack() {
         </SortableContext>
       </DndContext>
       <p className="mt-3 text-sm" data-total>
-        <b>{units.show('film', film.stays)}</b> dry stay, {units.range('film', film.min, film.max)} may by the
-        sheets
-        {film.sanded > 0 ? `; ${units.show('film', film.sprayed)} are sprayed, the rest is sanded off` : ''}.
+        <b>
+          <Printed figure={jobFigure(view, 'film.stays', film.stays)} />
+        </b>{' '}
+        dry stay,{' '}
+        <Printed
+          figure={jobFigure(view, 'film.least', film.min)}
+          to={jobFigure(view, 'film.most', film.max)}
+        />{' '}
+        may by the sheets
+        {film.sanded > 0 && (
+          <>
+            ; <Printed figure={jobFigure(view, 'film.sprayed', film.sprayed)} /> are sprayed, the rest is
+            sanded off
+          </>
+        )}
+        .
       </p>
       {film.cutThrough.map(({ id, at, left }) => (
         <div key={id} className="mt-2">
           <Notice tone={at === 'aim' ? 'stop' : 'care'}>
             {work.coats.find((coat) => coat.id === id)?.name}: sanding{' '}
             {at === 'aim' ? 'goes through to the coating below' : 'leaves nothing where the film is least'} (
-            {units.show('film', Math.max(left, 0))} left). Another coat, or less taken off.
+            <Printed figure={amount('film', Math.max(left, 0))} /> left). Another coat, or less taken off.
           </Notice>
         </div>
       ))}
@@ -144,11 +158,12 @@ function CoatRow({ at, plan: { coat, sheet, wet, dry, solids }, state, only, onS
             {at + 1}. {coat.name}
           </span>
           <span className="text-lg font-bold">
-            <span className="text-sm font-normal text-ink-soft">wet</span> {units.show('film', wet)}
+            <span className="text-sm font-normal text-ink-soft">wet</span>{' '}
+            <Printed figure={coatFigure(view, 'coat.wet', coat, wet)} />
           </span>
         </div>
         <div className="text-sm text-ink-soft">
-          {sheet.name}, {units.show('share', solids)} solids
+          {sheet.name}, <Printed figure={amount('share', solids)} /> solids
           {state === 'done' ? ', on' : state === 'running' ? ', going on' : `; over P${coarse}–P${fine}`}
         </div>
       </div>
@@ -169,7 +184,11 @@ function CoatRow({ at, plan: { coat, sheet, wet, dry, solids }, state, only, onS
           onChange={(value) => value && value > 0 && onSet({ dry: value })}
           expects={expects.dryFilm}
           lazily
-          error={dry.outside ? `The sheet allows ${units.range('film', dry.min, dry.max)}.` : undefined}
+          error={
+            dry.outside
+              ? `The sheet allows ${writtenRange(amount('film', dry.min), amount('film', dry.max), units)}.`
+              : undefined
+          }
         />
         <NumberField
           label="Sanded off again"

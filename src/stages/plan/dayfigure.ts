@@ -1,4 +1,4 @@
-import type { CoatPlan as Plan, PlanQuestion } from '@/core/schedule';
+import type { OrderOfWork as Plan, PlanQuestion } from '@/core/schedule';
 
 /** A bar of the time axis, in s on the question’s scale. */
 export interface Bar {

@@ -12,7 +12,6 @@ import {
   waterInLine,
 } from '@/core/airline';
 import type { Rig } from '@/records';
-import { showDuration } from '@/core/quantity';
 import { isRefusal } from '@/core/refusal';
 import { ButtonLink } from '@/ui/Button';
 import { Facts } from '@/ui/Facts';
@@ -20,6 +19,8 @@ import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
+import { amount, written } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 const fixWords = { wider: 'a hose of', shorter: 'half the length', 'fewer-couplings': 'one coupling only' };
 /** The tank stands this much warmer than the room. A default. */
@@ -64,33 +65,45 @@ export function AirLine() {
         <Notice tone="stop">{units.says(wall)}</Notice>
       ) : (
         <p className="text-lg" data-wall>
-          Set the wall to <b>{units.show('pressure', wall)}</b> with the trigger pulled: the gun then has{' '}
-          <b>{units.show('pressure', wanted)}</b>.
+          Set the wall to{' '}
+          <b>
+            <Printed figure={amount('pressure', wall)} />
+          </b>{' '}
+          with the trigger pulled: the gun then has{' '}
+          <b>
+            <Printed figure={amount('pressure', wanted)} />
+          </b>
+          .
         </p>
       )}
       <Facts
         title="Of this line"
         facts={[
           {
-            label: `Hose ${units.show('bore', airHose.bore)}, ${units.show('length', airHose.length)} takes`,
-            value: isRefusal(outlet) ? '–' : units.show('pressure', inlet - outlet),
+            label: `Hose ${written(amount('bore', airHose.bore), units)}, ${written(amount('length', airHose.length), units)} takes`,
+            value: isRefusal(outlet) ? '–' : written(amount('pressure', inlet - outlet), units),
           },
-          { label: 'The gun takes', value: units.show('airFlow', airDemand) },
+          { label: 'The gun takes', value: written(amount('airFlow', airDemand), units) },
           ...(supply && !isRefusal(supply)
             ? [
-                { label: 'Compressor to spare', value: units.show('share', supply.margin, { digits: 0 }) },
+                {
+                  label: 'Compressor to spare',
+                  value: written(amount('share', supply.margin), units, { digits: 0 }),
+                },
                 {
                   label: 'A full tank lasts',
-                  value: Number.isFinite(supply.lasts) ? showDuration(supply.lasts) : 'it keeps up',
+                  value: Number.isFinite(supply.lasts)
+                    ? written(amount('duration', supply.lasts), units)
+                    : 'it keeps up',
                 },
-                { label: 'It runs', value: units.show('share', supply.duty, { digits: 0 }) },
+                { label: 'It runs', value: written(amount('share', supply.duty), units, { digits: 0 }) },
               ]
             : []),
           ...(water !== undefined && !isRefusal(water)
             ? [
                 {
                   label: `Water an hour${rig.dryer ? ', before the dryer' : ''}`,
-                  value: units.show('mass', water * 3600, { digits: 0 }),
+                  value: written(amount('mass', water * 3600), units, { digits: 0 }),
                 },
               ]
             : []),
@@ -100,7 +113,7 @@ export function AirLine() {
         {supply && !isRefusal(supply) && supply.margin < wantedMargin && (
           <Notice tone="care">
             {supply.margin < 0
-              ? `The compressor gives less than the gun takes: pause every ${showDuration(supply.lasts)}, or use a gun that takes less.`
+              ? `The compressor gives less than the gun takes: pause every ${written(amount('duration', supply.lasts), units)}, or use a gun that takes less.`
               : 'Little to spare: pressure will sag in long strokes.'}
           </Notice>
         )}
@@ -113,8 +126,11 @@ export function AirLine() {
         {fixes.slice(0, 3).map(({ id, hose, gains }) => (
           <p key={id} className="text-sm">
             {fixWords[id]}
-            {id === 'wider' ? ` ${units.show('bore', hose.bore)}` : ''}:{' '}
-            <b>+{units.show('pressure', gains)}</b> at the gun.
+            {id === 'wider' ? ` ${written(amount('bore', hose.bore), units)}` : ''}:{' '}
+            <b>
+              +<Printed figure={amount('pressure', gains)} />
+            </b>{' '}
+            at the gun.
           </p>
         ))}
       </div>
@@ -142,26 +158,34 @@ function TurbineLine({ rig }: { readonly rig: Rig }) {
         <Notice tone="stop">{units.says(atGun)}</Notice>
       ) : (
         <p className="text-lg" data-turbine>
-          The turbine leaves <b>{units.show('pressure', atGun)}</b> at the gun, of{' '}
-          {units.show('pressure', turbine.sealed)} with nothing flowing.
+          The turbine leaves{' '}
+          <b>
+            <Printed figure={amount('pressure', atGun)} />
+          </b>{' '}
+          at the gun, of <Printed figure={amount('pressure', turbine.sealed)} /> with nothing flowing.
         </p>
       )}
       <Facts
         title="Of this line"
         facts={[
-          { label: 'The gun takes', value: units.show('airFlow', takes) },
-          { label: 'The turbine gives then', value: units.show('pressure', gives) },
+          { label: 'The gun takes', value: written(amount('airFlow', takes), units) },
+          { label: 'The turbine gives then', value: written(amount('pressure', gives), units) },
           ...(isRefusal(atGun)
             ? []
             : [
                 {
-                  label: `Hose ${units.show('bore', hose.bore)}, ${units.show('length', hose.length)} takes`,
-                  value: units.show('pressure', gives - atGun),
+                  label: `Hose ${written(amount('bore', hose.bore), units)}, ${written(amount('length', hose.length), units)} takes`,
+                  value: written(amount('pressure', gives - atGun), units),
                 },
               ]),
           ...(isRefusal(atGun) || isRefusal(half)
             ? []
-            : [{ label: 'Half the hose would gain', value: units.show('pressure', half - atGun) }]),
+            : [
+                {
+                  label: 'Half the hose would gain',
+                  value: written(amount('pressure', half - atGun), units),
+                },
+              ]),
         ]}
       />
       <p className="mt-2 text-sm text-ink-soft">

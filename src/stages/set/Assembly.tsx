@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { assemblyReason, assemblySteps } from '@/core/care';
+import { assemblySteps, type AssemblyStepId } from '@/core/care';
 import { Choice } from '@/ui/Choice';
 import { useJob } from '@/ui/job/context';
 import { Panel } from '@/ui/Panel';
@@ -21,7 +21,7 @@ export function Assembly() {
   if (!rig) return null;
   const steps = assemblySteps({ atomising: rig.atomising, feed: rig.feed, bleeder: rig.bleeder, sprays });
   const fitted = rig.sets.find(({ id }) => id === set.setting?.setId);
-  const marks: Record<string, string | undefined> = {
+  const marks: Partial<Record<AssemblyStepId, string>> = {
     nozzle: fitted?.nozzle,
     needle: fitted?.needle,
     cap: fitted?.cap,
@@ -47,12 +47,12 @@ export function Assembly() {
           />
         )}
         <ol className="mt-3 space-y-2">
-          {steps.map(({ id, says }, i) => (
+          {steps.map(({ id, says, because }, i) => (
             <li key={id} className="grid grid-cols-[2rem_1fr]">
               <b>{i + 1}</b>
               <span>
                 {says} {marks[id] && <b className="text-act">{marks[id]}</b>}
-                <span className="block text-sm text-ink-soft">{assemblyReason(id, sprays)}</span>
+                <span className="block text-sm text-ink-soft">{because}</span>
               </span>
             </li>
           ))}

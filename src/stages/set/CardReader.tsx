@@ -20,6 +20,8 @@ import { CameraShot } from './CameraShot';
 import { sprayedBy } from './sprayedby';
 import { PatternFacts } from './PatternFacts';
 import { PatternOverlay } from './PatternOverlay';
+import { amount } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 /** A photo of a sprayed card turned into a measured pattern, off the main thread. */
 export function CardReader() {
@@ -121,7 +123,7 @@ export function CardReader() {
               <>
                 <Notice tone={read.outcome.fault === 'good' ? 'good' : 'care'}>
                   <b>{cardWords[read.outcome.fault].name}</b>,{' '}
-                  {units.show('share', read.outcome.confidence, { digits: 0 })} sure.{' '}
+                  <Printed figure={amount('share', read.outcome.confidence)} digits={0} /> sure.{' '}
                   {cardWords[read.outcome.fault].change}
                   {simulated && <b className="text-care"> Simulated card.</b>}
                 </Notice>

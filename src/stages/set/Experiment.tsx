@@ -9,6 +9,7 @@ import { useUnits } from '@/ui/units';
 import type { Units } from '@/words/units';
 import { cardWords, fittingName, pressureQuantity } from '@/words/set';
 import { setAgain } from '@/facts/job';
+import { amount, written } from '@/words/figures';
 
 /** The last change of the gun: one thing, before and after, each with its card, and the way back. */
 export function Experiment() {
@@ -53,12 +54,12 @@ export function Experiment() {
 function changesBetween(before: EntryOf<'setting'>, after: EntryOf<'setting'>, units: Units) {
   const said = (setting: EntryOf<'setting'>): [string, string][] => [
     ['Fitted', fittingName(setting, units)],
-    ['Pressure', units.show(pressureQuantity(setting.pressure), setting.pressure)],
-    ['Fluid', units.show('fluidFlow', setting.fluid)],
-    ['Fan', units.show('distance', setting.fan)],
-    ['Distance', units.show('distance', setting.distance)],
-    ['Overlap', units.show('share', setting.overlap, { digits: 0 })],
-    ['Speed', units.show('speed', setting.speed)],
+    ['Pressure', written(amount(pressureQuantity(setting.pressure), setting.pressure), units)],
+    ['Fluid', written(amount('fluidFlow', setting.fluid), units)],
+    ['Fan', written(amount('distance', setting.fan), units)],
+    ['Distance', written(amount('distance', setting.distance), units)],
+    ['Overlap', written(amount('share', setting.overlap), units, { digits: 0 })],
+    ['Speed', written(amount('speed', setting.speed), units)],
   ];
   const after_ = said(after);
   return said(before)

@@ -6,6 +6,8 @@ import { isRefusal } from '@/core/refusal';
 import type { NozzleSet } from '@/records';
 import { SelectField } from '@/ui/Field';
 import { useUnits } from '@/ui/units';
+import { amount, written } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 interface Props {
   readonly sets: readonly NozzleSet[];
@@ -39,7 +41,7 @@ export function FittedSet({ sets, fitted, onFit }: Props) {
           ...(fitted ? [] : [{ value: '', label: 'Choose' }]),
           ...sets.map((set) => ({
             value: set.id,
-            label: [units.show('bore', set.bore), set.cap].filter(Boolean).join(', '),
+            label: [written(amount('bore', set.bore), units), set.cap].filter(Boolean).join(', '),
           })),
         ]}
         data-place="levers"
@@ -77,7 +79,7 @@ export function FittedSet({ sets, fitted, onFit }: Props) {
         ) : (
           <>
             <b className="text-good">✓</b> one set,{' '}
-            {units.show('bore', sets.find(({ id }) => id === found)?.bore)}
+            <Printed figure={amount('bore', sets.find(({ id }) => id === found)?.bore)} />
           </>
         )}
       </p>

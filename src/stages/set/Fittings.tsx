@@ -12,6 +12,7 @@ import { useUnits } from '@/ui/units';
 import type { Units } from '@/words/units';
 import { fixesInWords } from '@/words/fixes';
 import { fittingName } from '@/words/set';
+import { amount, written } from '@/words/figures';
 
 const column = createColumnHelper<Fitting>();
 
@@ -26,19 +27,19 @@ export function Fittings() {
       column.accessor((row) => fittingName(row, units), { id: 'name', header: 'Fit' }),
       column.accessor('full', {
         header: 'Flow, open',
-        cell: (cell) => units.show('fluidFlow', cell.getValue()),
+        cell: (cell) => written(amount('fluidFlow', cell.getValue()), units),
       }),
       ...(tips
         ? []
         : [
             column.accessor('opening', {
               header: 'Needle',
-              cell: (cell) => units.show('share', cell.getValue() ?? 1, { digits: 0 }),
+              cell: (cell) => written(amount('share', cell.getValue() ?? 1), units, { digits: 0 }),
             }),
           ]),
       column.accessor('speed', {
         header: 'Hand speed',
-        cell: (cell) => units.show('speed', cell.getValue()),
+        cell: (cell) => written(amount('speed', cell.getValue()), units),
       }),
       column.accessor((row) => verdictOf(row, units), { id: 'verdict', header: 'Verdict' }),
     ],
@@ -82,7 +83,7 @@ function verdictOf({ passes, onSheet, label, opening = 1, speed }: Fitting, unit
     return `${passes ? 'fits the hand' : 'awkward speed'}${onSheet === false ? ', not on the sheet' : ''}`;
   const slow =
     speed >= slowest
-      ? `needle open, no faster than ${units.show('speed', speed)}`
+      ? `needle open, no faster than ${written(amount('speed', speed), units)}`
       : 'too small for this film';
   const flow = passes ? (opening < leastOpening ? 'far wider than needed' : 'passes the flow') : slow;
   return onSheet === false ? `${flow}; not on the sheet` : flow;

@@ -1,10 +1,16 @@
 'use client';
 
 import { useState } from 'react';
-import { transferAt } from '@/core/airgun';
-import { holdFilm, solveStroke, strokeSpacing, type Lever } from '@/core/film';
-import { isRefusal } from '@/core/refusal';
-import type { NozzleSet } from '@/records';
+import type { Lever } from '@/core/film';
+import { isRefusal, type Outcome } from '@/core/refusal';
+import {
+  fittedSet,
+  leversBefore,
+  leversJudged,
+  leversMoved,
+  schoolLevers,
+  type StrokeLevers,
+} from '@/facts/job';
 import { Button } from '@/ui/Button';
 import { Check } from '@/ui/Check';
 import { Choice } from '@/ui/Choice';
@@ -18,88 +24,63 @@ import { placeWords, pressureQuantity } from '@/words/set';
 import { FittedSet } from './FittedSet';
 import { KnobFields, type Knobs } from './KnobFields';
 import { LeverEffects } from './LeverEffects';
+import { amount, figure, written } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 type PressureAt = keyof typeof placeWords;
-
-/** The reduced school: this share of the textbook's air and fluid, at this share of its distance. Defaults. */
-const reduced = 0.75;
-const closer = 0.8;
-/** HVLP: at most 10 psi at the cap, Pa. */
-const capLimit = 68_948;
-const ratio = (value: number | undefined, usual: number | undefined) =>
-  value && usual && value > 0 && usual > 0 ? value / usual : 1;
 
 /** Fluid, speed, fan and overlap pull on each other: move one, choose which one gives way, or see what the film becomes. */
 export function Levers() {
   const { view, log } = useJob();
   const units = useUnits();
   const { set } = view;
-  const proposal = isRefusal(set.proposal) ? undefined : set.proposal;
-  const start =
-    set.setting ?? (proposal && { ...proposal, ...proposal.fitting, fluid: proposal.fitting.flow });
-  const [fitted, setFitted] = useState(() => fittedAt(view.rig?.sets ?? [], start));
+  const [start] = useState(() => leversBefore(view));
+  const { setting } = set;
+  const [fitted, setFitted] = useState(() =>
+    fittedSet(view.rig?.sets ?? [], { setId: setting?.setId, bore: set.point.bore }),
+  );
   const [moved, setMoved] = useState<Lever>();
-  const [tip, setTip] = useState(start?.tip);
-  const [pressure, setPressure] = useState(start?.pressure);
-  const [pressureAt, setPressureAt] = useState<PressureAt>(start?.pressureAt ?? 'inlet');
-  const [pulled, setPulled] = useState(set.setting?.triggerPulled ?? true);
-  const [distance, setDistance] = useState(start?.distance);
-  const [levers, setLevers] = useState({
-    flow: start?.fluid ?? 200e-6 / 60,
-    speed: start?.speed ?? view.work.approach.speed,
-    fan: start?.fan ?? 0.25,
-    overlap: start?.overlap ?? view.work.approach.overlap,
-  });
+  const [tip, setTip] = useState(set.point.tip);
+  const [pressure, setPressure] = useState(start.pressure);
+  const [pressureAt, setPressureAt] = useState<PressureAt>(
+    setting?.pressureAt ?? (isRefusal(set.proposal) ? 'inlet' : set.proposal.pressureAt),
+  );
+  const [pulled, setPulled] = useState(setting?.triggerPulled ?? true);
+  const [distance, setDistance] = useState(start.distance);
+  const [levers, setLevers] = useState(start.levers);
   const [gives, setGives] = useState<Lever | 'film'>('speed');
   const [refused, setRefused] = useState<string>();
   const [knobs, setKnobs] = useState<Knobs>(set.setting?.knobs ?? {});
   if (!view.rig) return null;
   const bore = fitted?.bore;
 
+  const take = (found: Outcome<StrokeLevers>, otherwise: StrokeLevers) => {
+    setRefused(isRefusal(found) ? units.says(found) : undefined);
+    setLevers(isRefusal(found) ? otherwise : found);
+  };
   const move = (lever: Lever) => (value: number | undefined) => {
     if (value === undefined) return;
-    const next = { ...levers, [lever]: value };
-    setRefused(undefined);
     setMoved(lever);
-    setLevers(next);
-    if (gives === 'film' || gives === lever || set.wet <= 0) return;
-    const held = holdFilm({ ...next, wetFilm: set.wet, transfer }, gives);
-    if (isRefusal(held)) setRefused(units.says(held));
-    else setLevers({ flow: held.flow, speed: held.speed, fan: held.fan, overlap: held.overlap });
+    take(leversMoved(view, { levers, pressure, distance }, lever, value, gives), {
+      ...levers,
+      [lever]: value,
+    });
   };
-  const usual = {
-    pressure: proposal?.pressure ?? start?.pressure,
-    distance: proposal?.distance ?? start?.distance,
-  };
-  const transfer = transferAt(set.transfer, ratio(distance, usual.distance), ratio(pressure, usual.pressure));
-  const film = solveStroke('wetFilm', { ...levers, transfer });
-  const off = isRefusal(film) || set.wet <= 0 ? 0 : film / set.wet - 1;
+  const judged = leversJudged(
+    view,
+    { levers, pressure, distance },
+    { pressureAt, bore, ...(moved ? { moved } : {}) },
+  );
+  const { film, off, over } = judged;
   const airless = view.rig.atomising === 'airless';
-  const pressureOf = pressureQuantity(start?.pressure ?? 1e5);
-  const limit = view.rig.maxPressure;
+  const pressureOf = pressureQuantity(start.pressure ?? 1e5);
   const school = (which: 'textbook' | 'reduced') => () => {
-    if (!proposal) return;
-    const less = which === 'reduced' ? reduced : 1;
-    const near = which === 'reduced' ? closer : 1;
-    const flow = (set.setting?.fluid ?? proposal.fitting.flow) * less;
-    setPressure(proposal.pressure * less);
-    setDistance(proposal.distance * near);
-    const moved = { ...levers, flow, fan: proposal.fitting.fan * near };
-    const held = holdFilm(
-      { ...moved, wetFilm: set.wet, transfer: transferAt(set.transfer, near, less) },
-      'speed',
-    );
-    setRefused(isRefusal(held) ? units.says(held) : undefined);
-    setLevers(
-      isRefusal(held) ? moved : { flow: held.flow, speed: held.speed, fan: held.fan, overlap: held.overlap },
-    );
+    const found = schoolLevers(view, which, levers.overlap);
+    if (!found) return;
+    setPressure(found.pressure);
+    setDistance(found.distance);
+    take(found.levers, levers);
   };
-  const capOver =
-    view.rig.atomising === 'hvlp' &&
-    pressureAt === 'cap' &&
-    pressure !== undefined &&
-    pressure > capLimit * 1.001;
-  const overLimit = pressure !== undefined && limit !== undefined && pressure > limit * 1.001;
   const complete =
     pressure !== undefined && distance !== undefined && !isRefusal(film) && (airless || fitted !== undefined);
   const record = () => {
@@ -140,11 +121,10 @@ export function Levers() {
           onChange={setPressure}
           expects={pressureOf === 'pumpPressure' ? expects.pumpPressure : expects.airPressure}
           error={
-            overLimit
-              ? `${view.rig.name} ends at ${units.show(pressureOf, limit)}.`
-              : capOver
-                ? `An HVLP cap ends at ${units.show(pressureOf, capLimit)}: past it the gun is none.`
-                : undefined
+            over &&
+            (over.of === 'rig'
+              ? `${view.rig.name} ends at ${written(amount(pressureOf, over.limit), units)}.`
+              : `An HVLP cap ends at ${written(amount(pressureOf, over.limit), units)}: past it the gun is none.`)
           }
         />
         <SelectField
@@ -212,21 +192,13 @@ export function Levers() {
           Record this setting
         </Button>
       </div>
-      {!airless && proposal && (
+      {!airless && !isRefusal(set.proposal) && (
         <div className="mt-3 flex flex-wrap gap-3">
           <Button onClick={school('textbook')}>Textbook</Button>
           <Button onClick={school('reduced')}>Reduced air and fluid, closer in</Button>
         </div>
       )}
-      <LeverEffects
-        levers={levers}
-        pressure={pressure}
-        bore={bore}
-        off={Math.abs(off) > 0.03}
-        moved={moved}
-        transfer={transfer}
-        usual={usual.pressure}
-      />
+      <LeverEffects judged={judged} airSaid={view.rig.airDemand !== undefined} />
       <p className="mt-3" role="status">
         {refused ? (
           <span className="font-semibold text-stop">▲ {refused}</span>
@@ -234,27 +206,24 @@ export function Levers() {
           <span className="font-semibold text-stop">▲ {units.says(film)}</span>
         ) : (
           <>
-            Lays <b>{units.show('film', film)}</b> wet; {units.show('film', set.wet)} is wanted
-            {Math.abs(off) > 0.03 ? (
+            Lays{' '}
+            <b>
+              <Printed figure={amount('film', film)} />
+            </b>{' '}
+            wet; <Printed figure={figure(view, 'coat.wet', set.wet, { coat: set.coat?.id })} /> is wanted
+            {off !== 0 ? (
               <b className="text-care">
                 {' '}
-                ▲ {units.show('share', Math.abs(off), { digits: 0 })} {off > 0 ? 'too much' : 'too little'}
+                ▲ <Printed figure={amount('share', Math.abs(off))} digits={0} />{' '}
+                {off > 0 ? 'too much' : 'too little'}
               </b>
             ) : (
               <b className="text-good"> ✓ on the aim</b>
             )}
-            . Strokes {units.show('distance', strokeSpacing(levers.fan, levers.overlap))} apart.
+            . Strokes <Printed figure={amount('distance', judged.spacing)} /> apart.
           </>
         )}
       </p>
     </Panel>
   );
 }
-
-/** The set a setting was sprayed with: by its id, else by its bore. */
-const fittedAt = (
-  sets: readonly NozzleSet[],
-  from: { readonly setId?: string; readonly bore?: number } | undefined,
-): NozzleSet | undefined =>
-  sets.find(({ id }) => id === from?.setId) ??
-  sets.find(({ bore }) => Math.abs(bore - (from?.bore ?? 0)) < 1e-6);

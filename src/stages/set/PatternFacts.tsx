@@ -3,17 +3,18 @@
 import type { CardPattern } from '@/core/card';
 import { Facts } from '@/ui/Facts';
 import { useUnits } from '@/ui/units';
+import { amount, written } from '@/words/figures';
 
 /** A pattern in numbers. */
 export function PatternFacts({ pattern }: { readonly pattern: Omit<CardPattern, 'found'> }) {
   const units = useUnits();
-  const percent = (share: number) => units.show('share', share, { digits: 0 });
+  const percent = (share: number) => written(amount('share', share), units, { digits: 0 });
   return (
     <Facts
       title="Measured"
       facts={[
-        { label: 'Fan', value: units.show('distance', pattern.width) },
-        { label: 'Across the fan', value: units.show('distance', pattern.height) },
+        { label: 'Fan', value: written(amount('distance', pattern.width), units) },
+        { label: 'Across the fan', value: written(amount('distance', pattern.height), units) },
         { label: 'Flat: mean over peak', value: percent(pattern.flatness) },
         { label: 'Centre of mass off the middle', value: percent(pattern.centre) },
         { label: 'One third over the other', value: pattern.ends.toFixed(2) },
@@ -21,7 +22,10 @@ export function PatternFacts({ pattern }: { readonly pattern: Omit<CardPattern, 
         { label: 'Ends fall off over', value: percent(pattern.softness) },
         { label: 'Bend', value: percent(Math.abs(pattern.bend)) },
         { label: 'Large drops a cm²', value: pattern.spatter.toFixed(1) },
-        { label: 'Texture', value: units.show('film', pattern.speckle, { unit: 'mm', digits: 2 }) },
+        {
+          label: 'Texture',
+          value: written(amount('film', pattern.speckle), units, { unit: 'mm', digits: 2 }),
+        },
       ]}
     />
   );

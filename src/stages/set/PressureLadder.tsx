@@ -10,6 +10,7 @@ import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import { pressureQuantity } from '@/words/set';
+import { amount, written } from '@/words/figures';
 
 /** Cards at equal steps of pressure: up while they improve, stop at the first that does not, back one. */
 export function PressureLadder() {
@@ -23,7 +24,7 @@ export function PressureLadder() {
   const [pressure, setPressure] = useState<number>();
   if (!setting || !rig) return null;
   const quantity = pressureQuantity(setting.pressure);
-  const show = (value: number) => units.show(quantity, value);
+  const show = (value: number) => written(amount(quantity, value), units);
   const most = Math.min(rig.maxPressure ?? Infinity, set.advice?.pressure.max ?? Infinity);
   const next = ladderStep(rungs, step, Number.isFinite(most) ? most : setting.pressure * 1.6);
   const asked = pressure ?? (next.kind === 'up' ? next.to : setting.pressure);

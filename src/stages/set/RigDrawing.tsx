@@ -5,6 +5,8 @@ import { useJob } from '@/ui/job/context';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import { fittingName, placeWords, pressureQuantity } from '@/words/set';
+import { amount, figure, written } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 /** The rig as a schematic, each number at its place: what feeds it, what is fitted, how far and how wide it sprays. */
 export function RigDrawing() {
@@ -18,7 +20,7 @@ export function RigDrawing() {
       : { ...set.proposal, ...set.proposal.fitting, fluid: set.proposal.fitting.flow });
   if (!rig || !from) return null;
   const airless = rig.atomising === 'airless';
-  const pressure = `${units.show(pressureQuantity(from.pressure), from.pressure)} ${placeWords[from.pressureAt]}`;
+  const pressure = `${written(amount(pressureQuantity(from.pressure), from.pressure), units)} ${placeWords[from.pressureAt]}`;
   const text = 'fill-ink text-[15px] font-bold';
   const soft = 'fill-ink-soft text-[13px]';
   return (
@@ -27,7 +29,7 @@ export function RigDrawing() {
         viewBox="0 0 500 240"
         className="w-full max-w-[34rem]"
         role="img"
-        aria-label={`${rig.name}: ${fittingName(from, units)}, ${pressure}, ${units.show('fluidFlow', from.fluid)}, ${units.show('distance', from.distance)} from the work, fan ${units.show('distance', from.fan)}.`}
+        aria-label={`${rig.name}: ${fittingName(from, units)}, ${pressure}, ${written(amount('fluidFlow', from.fluid), units)}, ${written(amount('distance', from.distance), units)} from the work, fan ${written(amount('distance', from.fan), units)}.`}
       >
         <g fill="none" stroke="var(--ink)" strokeWidth={2.5}>
           <path d="M96 92 H206 V116 H150 L140 176 H112 L120 116 H96 Z" fill="var(--sheet)" />
@@ -45,13 +47,13 @@ export function RigDrawing() {
         <line x1={404} x2={404} y1={20} y2={200} stroke="var(--ink)" strokeWidth={5} />
         <line x1={232} x2={400} y1={186} y2={186} stroke="var(--ink-soft)" />
         <text x={316} y={204} textAnchor="middle" className={text}>
-          {units.show('distance', from.distance)}
+          <Printed as="tspan" figure={figure(view, 'gun.distance', from.distance)} />
         </text>
         <text x={316} y={220} textAnchor="middle" className={soft}>
           to the work
         </text>
         <text x={414} y={100} className={text}>
-          {units.show('distance', from.fan)}
+          <Printed as="tspan" figure={figure(view, 'gun.fan', from.fan)} />
         </text>
         <text x={414} y={116} className={soft}>
           fan
@@ -69,7 +71,7 @@ export function RigDrawing() {
           trigger pulled, {rig.air === 'none' ? 'pump' : rig.air}
         </text>
         <text x={222} y={146} className={text}>
-          {units.show('fluidFlow', from.fluid)}
+          <Printed as="tspan" figure={figure(view, 'gun.fluid', from.fluid)} />
         </text>
         <text x={222} y={161} className={soft}>
           fluid

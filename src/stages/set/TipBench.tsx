@@ -29,6 +29,8 @@ import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import { costWords } from '@/words/mix';
+import { amount, written } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 /** Airless tips side by side at this pressure and film; pump, hose and filter; what a worn tip costs. */
 export function TipBench() {
@@ -93,11 +95,21 @@ export function TipBench() {
               {sorted.map(({ tip, fan, flow, film, speed, lost }) => (
                 <tr key={tip.code} className="border-b border-hairline">
                   <th className="py-1.5 text-left">{tip.code}</th>
-                  <td className="px-2">{units.show('distance', fan)}</td>
-                  <td className="px-2">{units.show('fluidFlow', flow)}</td>
-                  <td className="px-2">{units.show('film', film)}</td>
-                  <td className="px-2">{units.show('speed', speed)}</td>
-                  <td className="px-2">{units.show('share', lost, { digits: 0 })}</td>
+                  <td className="px-2">
+                    <Printed figure={amount('distance', fan)} />
+                  </td>
+                  <td className="px-2">
+                    <Printed figure={amount('fluidFlow', flow)} />
+                  </td>
+                  <td className="px-2">
+                    <Printed figure={amount('film', film)} />
+                  </td>
+                  <td className="px-2">
+                    <Printed figure={amount('speed', speed)} />
+                  </td>
+                  <td className="px-2">
+                    <Printed figure={amount('share', lost)} digits={0} />
+                  </td>
                   <td className="px-2">{filterMesh(tip.orifice)} mesh</td>
                 </tr>
               ))}
@@ -139,7 +151,7 @@ function CodeFinder({ onFound }: { readonly onFound: (code: string) => void }) {
           expects={[0.15e-3, 1.2e-3]}
         />
         <NumberField
-          label={`Fan at ${units.show('distance', 0.305)}`}
+          label={`Fan at ${written(amount('distance', 0.305), units)}`}
           quantity="distance"
           value={fan}
           onChange={setFan}
@@ -147,7 +159,8 @@ function CodeFinder({ onFound }: { readonly onFound: (code: string) => void }) {
         />
         {found && !isRefusal(found) && (
           <Button onClick={() => onFound(found.code)}>
-            Compare {found.code}: {units.show('distance', found.fan)}, {units.show('bore', found.orifice)}
+            Compare {found.code}: <Printed figure={amount('distance', found.fan)} />,{' '}
+            <Printed figure={amount('bore', found.orifice)} />
           </Button>
         )}
       </div>
@@ -185,10 +198,10 @@ function PumpNotice({ tip, pressure, density }: TipProps) {
         Enter what the pump delivers on the rig: then it is told whether it keeps up.
       </p>
     );
-  const takes = units.show('fluidFlow', check.takes);
+  const takes = written(amount('fluidFlow', check.takes), units);
   const words = {
     good: `The pump keeps up: ${takes} taken.`,
-    tight: `Tight: ${takes} taken leaves ${units.show('share', check.margin, { digits: 0 })} to spare. Pressure will pulse.`,
+    tight: `Tight: ${takes} taken leaves ${written(amount('share', check.margin), units, { digits: 0 })} to spare. Pressure will pulse.`,
     'too-small': `The pump is too small: ${takes} taken. A smaller tip, or fewer guns.`,
   };
   return (
@@ -196,7 +209,7 @@ function PumpNotice({ tip, pressure, density }: TipProps) {
       <Notice tone={check.state === 'good' ? 'good' : check.state === 'tight' ? 'care' : 'stop'}>
         {words[check.state]}
         {loss !== undefined && !isRefusal(loss)
-          ? ` The hose takes ${units.show('pumpPressure', loss)}: set the pump to ${units.show('pumpPressure', pressure + loss)}.`
+          ? ` The hose takes ${written(amount('pumpPressure', loss), units)}: set the pump to ${written(amount('pumpPressure', pressure + loss), units)}.`
           : ''}
       </Notice>
     </div>
@@ -205,7 +218,6 @@ function PumpNotice({ tip, pressure, density }: TipProps) {
 
 function Schools({ tip, pressure, density }: TipProps) {
   const { view } = useJob();
-  const units = useUnits();
   const schools = tipSchools(tip, pressure, density, view.set.transfer);
   if (isRefusal(schools)) return null;
   return (
@@ -214,8 +226,8 @@ function Schools({ tip, pressure, density }: TipProps) {
         <li key={kind} className="flex flex-wrap justify-between gap-x-3 border-b border-hairline py-1.5">
           <b>{kind === 'standard' ? 'Standard tip' : 'Low-pressure tip, estimate'}</b>
           <span>
-            {units.show('pumpPressure', own)}, {units.show('fluidFlow', flow)}, drops {drops.toFixed(1)} ×,
-            transfer {units.show('share', transfer, { digits: 0 })}
+            <Printed figure={amount('pumpPressure', own)} />, <Printed figure={amount('fluidFlow', flow)} />,
+            drops {drops.toFixed(1)} ×, transfer <Printed figure={amount('share', transfer)} digits={0} />
           </span>
         </li>
       ))}
@@ -251,7 +263,7 @@ function Wear({ tip, pressure, density }: TipProps) {
   return (
     <div className="mt-3 grid items-start gap-3 sm:grid-cols-2">
       <NumberField
-        label={`Fan of ${tip.code} now, at ${units.show('distance', 0.305)}`}
+        label={`Fan of ${tip.code} now, at ${written(amount('distance', 0.305), units)}`}
         quantity="distance"
         value={fan}
         onChange={setFan}
@@ -270,8 +282,8 @@ function Wear({ tip, pressure, density }: TipProps) {
       </div>
       {worn && !isRefusal(worn) && (
         <Notice tone={worn.renew ? 'care' : 'good'}>
-          Fan {units.show('share', worn.fanLost, { digits: 0 })} narrower, flow {worn.flowGrowth.toFixed(2)} ×{' '}
-          {timed ? 'of a new tip, timed' : '(an estimate)'}.{' '}
+          Fan <Printed figure={amount('share', worn.fanLost)} digits={0} /> narrower, flow{' '}
+          {worn.flowGrowth.toFixed(2)} × {timed ? 'of a new tip, timed' : '(an estimate)'}.{' '}
           {worn.renew ? 'Renew it: a quarter is gone.' : 'It goes on.'}
           {waste ? ` Run on, this job wastes ${costWords(waste)} of paint.` : ''}
         </Notice>

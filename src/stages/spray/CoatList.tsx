@@ -1,17 +1,17 @@
 'use client';
 
-import { showClock, showDuration } from '@/core/quantity';
-import { lastOf, liveEntries, moment, type CoatState } from '@/facts/job';
+import { lastOf, liveEntries, moment, spraying, type CoatState } from '@/facts/job';
 import { Button } from '@/ui/Button';
 import { useJob } from '@/ui/job/context';
 import { Panel } from '@/ui/Panel';
-import { useUnits } from '@/ui/units';
 import { clockTime } from '@/words/spray';
+import { amount, coatFigure } from '@/words/figures';
+import { Clock } from '@/ui/Clock';
+import { Printed } from '@/ui/Printed';
 
 /** Every coat with its clock: when it went on, how long it took, what the comb said. */
 export function CoatList() {
   const { view, log } = useJob();
-  const units = useUnits();
   const { coats, running } = view.spray;
   return (
     <Panel
@@ -39,11 +39,15 @@ export function CoatList() {
             <span>
               <b>{coat.coat.name}</b>, {coat.sheet.name}
               <span className="block text-sm text-ink-soft">
-                {units.show('film', coat.wet)} wet for {units.show('film', coat.coat.dry)} dry; next coat
-                after {showDuration(coat.sheet.times.recoatFirst)}
-                {coat.sheet.times.recoatLast
-                  ? `, at the latest after ${showDuration(coat.sheet.times.recoatLast)}`
-                  : ''}
+                <Printed figure={coatFigure(view, 'coat.wet', coat.coat, coat.wet)} /> wet for{' '}
+                <Printed figure={coatFigure(view, 'coat.dry', coat.coat, coat.coat.dry)} /> dry; next coat
+                after <Printed figure={amount('duration', coat.sheet.times.recoatFirst)} />
+                {coat.sheet.times.recoatLast !== undefined && (
+                  <>
+                    , at the latest after <Printed figure={amount('duration', coat.sheet.times.recoatLast)} />
+                  </>
+                )}
+                {' by the sheet'}
                 <RoomThen coat={coat} />
               </span>
             </span>
@@ -60,31 +64,44 @@ export function CoatList() {
 /** The room as last read before a coat went on. */
 function RoomThen({ coat }: { readonly coat: CoatState }) {
   const { view } = useJob();
-  const units = useUnits();
   if (coat.started === undefined) return null;
   const { started } = coat;
   const room = lastOf(liveEntries(view.job), 'climate', (entry) => moment(entry) <= started);
   return (
     <span className="block">
-      {room
-        ? `Air ${units.show('temperature', room.air)}, part ${units.show('temperature', room.part)}, ${units.show('share', room.humidity, { digits: 0 })}`
-        : 'The room was not read before it'}
+      {room ? (
+        <>
+          Air <Printed figure={amount('temperature', room.air)} />, part{' '}
+          <Printed figure={amount('temperature', room.part)} />,{' '}
+          <Printed figure={amount('share', room.humidity)} digits={0} />
+        </>
+      ) : (
+        'The room was not read before it'
+      )}
     </span>
   );
 }
 
 function CoatClock({ coat, now }: { readonly coat: CoatState; readonly now: number }) {
+  const { from, to } = spraying(coat, now);
   if (coat.state === 'todo') return <span className="text-ink-soft">to come</span>;
   if (coat.state === 'running')
-    return <b className="text-act">{showClock((now - (coat.started ?? now)) / 1000)}</b>;
-  const took =
-    coat.started === undefined || coat.ended === undefined ? undefined : (coat.ended - coat.started) / 1000;
+    return (
+      <b className="text-act">
+        <Clock at={from} now={to} />
+      </b>
+    );
+  const took = coat.started === undefined || coat.ended === undefined ? undefined : (to - from) / 1000;
   return (
     <>
       <b className="text-good">✓ on</b>
       <span className="block text-ink-soft">
         {coat.ended ? clockTime(coat.ended) : ''}
-        {took === undefined ? '' : took < 0 ? '' : `, took ${showDuration(took)}`}
+        {took !== undefined && took >= 0 && (
+          <>
+            , took <Printed figure={amount('duration', took)} />
+          </>
+        )}
         {took !== undefined && took < 0 && (
           <b className="block text-care">▲ ended before it began: put its times right in the logbook</b>
         )}

@@ -1,6 +1,5 @@
 'use client';
 
-import { showDuration } from '@/core/quantity';
 import { lastOf, liveEntries, moment } from '@/facts/job';
 import { Button } from '@/ui/Button';
 import { Check } from '@/ui/Check';
@@ -8,6 +7,8 @@ import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
 import { clockTime } from '@/words/spray';
+import { amount } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 /** What is done while a coat flashes, each with what it prevents. */
 const between = [
@@ -145,9 +146,10 @@ export function OffWindow() {
   return off.map(({ coat, off: how }) => (
     <div key={coat.id} className="border-b border-hairline px-4 py-3 md:px-5">
       <Notice tone={how?.kind === 'late' ? 'stop' : 'care'}>
+        {coat.name} went on <Printed figure={amount('duration', (how?.by ?? 0) / 1000)} />{' '}
         {how?.kind === 'late'
-          ? `${coat.name} went on ${showDuration((how.by ?? 0) / 1000)} after the window had closed. It may peel: test the bond on the card or a corner before the next coat; if it lifts, strip to sound ground.`
-          : `${coat.name} went on ${showDuration((how?.by ?? 0) / 1000)} before the one below had flashed. Solvent is trapped: lengthen the next flash by as much, no heat, and look for pop and dulling tomorrow.`}
+          ? 'after the window had closed. It may peel: test the bond on the card or a corner before the next coat; if it lifts, strip to sound ground.'
+          : 'before the one below had flashed. Solvent is trapped: lengthen the next flash by as much, no heat, and look for pop and dulling tomorrow.'}
       </Notice>
     </div>
   ));

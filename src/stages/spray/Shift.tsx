@@ -1,7 +1,6 @@
 'use client';
 
 import { useState } from 'react';
-import { showDuration } from '@/core/quantity';
 import { useStore } from '@/store/hooks';
 import { moment, withApproach } from '@/facts/job';
 import { shiftOf } from '@/facts/shop/shift';
@@ -10,8 +9,11 @@ import { CommitField, TextField } from '@/ui/Field';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
-import { timerWords } from '@/words/timers';
+import { timerFigure, timerWords } from '@/words/timers';
+import { Clock } from '@/ui/Clock';
 import { clockTime } from '@/words/spray';
+import { amount } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 /** Repeated parts: the count, the next one to measure, stirring and cup by the clock, and the note for who comes next. */
 export function Shift() {
@@ -47,7 +49,8 @@ export function Shift() {
           </div>
           {pace && (
             <p className="mt-2 text-sm">
-              {showDuration(pace.each)} each; the rest take about {showDuration(pace.rest)}.
+              <Printed figure={amount('duration', pace.each)} /> each; the rest take about{' '}
+              <Printed figure={amount('duration', pace.rest)} />.
             </p>
           )}
         </div>
@@ -61,9 +64,13 @@ export function Shift() {
           </Notice>
           {checks.map(({ id, due }) => (
             <Notice key={id} tone={due <= now ? 'care' : 'good'}>
-              {due <= now
-                ? `${timerWords[id].over}.`
-                : `${timerWords[id].running} ${showDuration((due - now) / 1000)}.`}
+              {due <= now ? (
+                `${timerWords[id].over}.`
+              ) : (
+                <>
+                  {timerWords[id].running} <Clock at={due} now={now} figure={timerFigure(view, id, due)} />.
+                </>
+              )}
             </Notice>
           ))}
           <div className="grid grid-cols-2 gap-3">

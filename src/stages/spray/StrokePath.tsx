@@ -2,7 +2,8 @@
 
 import { useEffect, useRef, useState } from 'react';
 import type { HandGuide } from '@/core/film';
-import { useUnits } from '@/ui/units';
+import { amount } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 interface Props {
   readonly guide: HandGuide;
@@ -20,7 +21,6 @@ const looks = { 'onto-edge': 'var(--good)', 'into-corner': 'var(--care)', round:
 
 /** The strokes over a face, to scale, and a mark that moves over them as the gun should. */
 export function StrokePath({ guide, along, across, moving, tick, speed, label }: Props) {
-  const units = useUnits();
   const scale = Math.min(400 / along, 220 / across);
   const [w, h] = [along * scale, Math.max(across * scale, 8)];
   const reach =
@@ -56,8 +56,8 @@ export function StrokePath({ guide, along, across, moving, tick, speed, label }:
         {moving && <Pacer guide={guide} speed={speed} tick={tick} point={point} />}
       </svg>
       <figcaption className="text-sm text-ink-soft">
-        {guide.strokes.length} strokes, {guide.stroke.toFixed(1)} s each, {units.show('time', guide.total)}{' '}
-        with the trigger pulled.
+        {guide.strokes.length} strokes, <Printed figure={amount('time', guide.stroke)} digits={1} /> each,{' '}
+        <Printed figure={amount('time', guide.total)} /> with the trigger pulled.
       </figcaption>
     </figure>
   );

@@ -12,6 +12,8 @@ import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import { StrokePath } from './StrokePath';
+import { amount, figure } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 /** What to mind on each kind of surface. */
 const surfaceSays: Record<SurfaceKind, string> = {
@@ -85,20 +87,23 @@ export function StrokePlan() {
                   <span>
                     <b>{each.face.name}</b>
                     <span className="block text-ink-soft">
-                      {each.face.count} × {units.show('length', each.face.width)} by{' '}
-                      {units.show('length', each.face.height)}
+                      {each.face.count} × <Printed figure={amount('length', each.face.width)} /> by{' '}
+                      <Printed figure={amount('length', each.face.height)} />
                     </span>
                   </span>
                   <span className="text-right">
                     <b>{each.strokes} strokes</b>
-                    <span className="block text-ink-soft">{each.seconds.toFixed(1)} s each</span>
+                    <span className="block text-ink-soft">
+                      <Printed figure={amount('time', each.seconds)} digits={1} /> each
+                    </span>
                   </span>
                 </button>
               </li>
             ))}
           </ul>
           <p className="mt-2 text-sm text-ink-soft">
-            {units.show('distance', spacing)} apart, {(1 / speed).toFixed(1)} s a metre. {surfaceSays[kind]}
+            <Printed figure={figure(view, 'gun.spacing', spacing)} /> apart, {(1 / speed).toFixed(1)} s a
+            metre. {surfaceSays[kind]}
             {face.reach === 'stretch' || face.reach === 'steps'
               ? ' Out of easy reach: divide it where a line will not show, and keep the wet edge.'
               : ''}

@@ -8,6 +8,7 @@ import { useJob } from '@/ui/job/context';
 import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
+import { amount, written } from '@/words/figures';
 
 /** A coat may be thinned otherwise than the next: neat, or a capped extra, or with a slower thinner. */
 export function CoatRecipes() {
@@ -51,7 +52,7 @@ export function CoatRecipes() {
                     onChange={(extra) => set(coat.id, { ...thinning, extra })}
                     expects={[0.005, 0.15]}
                     lazily
-                    hint={`In the sheet’s percent; ${units.show('share', cap, { digits: 0 })} in all is its maximum`}
+                    hint={`In the sheet’s percent; ${written(amount('share', cap), units, { digits: 0 })} in all is its maximum`}
                   />
                   {thin.sheet.thinning.thinners.length > 1 && (
                     <SelectField

@@ -2,18 +2,18 @@
 
 import { CupTable } from '@/ui/CupTable';
 import { useJob } from '@/ui/job/context';
-import { useUnits } from '@/ui/units';
+import { amount } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 /** The pot's viscosity in every other cup, folded away until it is wanted. */
 export function CupConverter() {
   const { view } = useJob();
-  const units = useUnits();
   const { viscosity, readings } = view.thin;
   if (readings.length === 0) return null;
   return (
     <details className="border-b border-hairline px-4 py-3 md:px-5">
       <summary className="flex min-h-11 items-center font-bold">
-        In other cups: {units.show('viscosity', viscosity)}
+        In other cups: <Printed figure={amount('viscosity', viscosity)} />
       </summary>
       <CupTable viscosity={viscosity} />
       <p className="mt-2 text-xs text-ink-soft">

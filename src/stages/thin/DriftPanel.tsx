@@ -1,7 +1,6 @@
 'use client';
 
 import { useMemo } from 'react';
-import { showDuration } from '@/core/quantity';
 import { individuals } from '@/core/quality';
 import type { DriftWatch } from '@/facts/job';
 import { useJob } from '@/ui/job/context';
@@ -10,8 +9,10 @@ import { Panel } from '@/ui/Panel';
 import { Plot } from '@/ui/Plot';
 import { useColours } from '@/ui/theme/colours';
 import { useUnits } from '@/ui/units';
+import type { Units } from '@/words/units';
 import { clockTime } from '@/words/spray';
 import { driftFigure } from './driftfigure';
+import { amount, written } from '@/words/figures';
 
 /** The mix while it is in use: where it drifts, how long it stays in the band, every timing on one chart. */
 export function DriftPanel() {
@@ -22,7 +23,7 @@ export function DriftPanel() {
   if (!drift || !band || (inBand !== 'inside' && drift.points.length < 2)) return null;
   const { rate, rateSd } = drift.drift;
   const sure = Math.abs(rate) > 1.6 * rateSd;
-  const percent = (share: number) => units.show('share', Math.abs(share), { digits: 1 });
+  const percent = (share: number) => written(amount('share', Math.abs(share)), units, { digits: 1 });
   return (
     <Panel title="Drift watch">
       <p className="text-sm" data-drift>
@@ -31,7 +32,7 @@ export function DriftPanel() {
         ) : (
           <>
             It {rate >= 0 ? 'thickens' : 'thins'} by about <b>{percent(rate)}</b> an hour
-            {sure ? '' : ', not yet sure'}. {leftWords(drift, view.now)}
+            {sure ? '' : ', not yet sure'}. {leftWords(drift, view.now, units)}
           </>
         )}
       </p>
@@ -41,15 +42,18 @@ export function DriftPanel() {
   );
 }
 
-function leftWords({ left, points }: DriftWatch, now: number): string {
+function leftWords({ left, points }: DriftWatch, now: number, units: Units): string {
   const last = points.at(-1)?.at ?? now;
   const gone = (now - last) / 1000;
   const at = (hours: number) => hours * 3600 - gone;
   if (!Number.isFinite(left.hours) || left.hours > 24) return 'It stays in the band for the day.';
   if (at(left.hours) <= 0) return 'It should be out of the band by now: stir, and time the cup.';
   const soon = Math.max(at(left.low), 0);
-  const late = Number.isFinite(left.high) && left.high < 48 ? showDuration(at(left.high)) : 'much longer';
-  return `In the band for about ${showDuration(at(left.hours))} more (${showDuration(soon)} to ${late}), till ${clockTime(last + left.hours * 3_600_000)}.`;
+  const late =
+    Number.isFinite(left.high) && left.high < 48
+      ? written(amount('duration', at(left.high)), units)
+      : 'much longer';
+  return `In the band for about ${written(amount('duration', at(left.hours)), units)} more (${written(amount('duration', soon), units)} to ${late}), till ${clockTime(last + left.hours * 3_600_000)}.`;
 }
 
 function FlagNotice({ drift }: { readonly drift: DriftWatch }) {

@@ -8,8 +8,10 @@ import { SelectField } from '@/ui/Field';
 import { useJob } from '@/ui/job/context';
 import { NumberField } from '@/ui/NumberField';
 import { useUnits } from '@/ui/units';
+import type { Units } from '@/words/units';
 import { bandWords, sourceWords } from '@/words/thin';
 import { OwnBand } from './OwnBand';
+import { amount, written, writtenRange } from '@/words/figures';
 
 /** The school of thinning, whose band, which thinner, and how it is measured. */
 export function HowToThin() {
@@ -57,7 +59,7 @@ export function HowToThin() {
           lazily
           error={
             approach.share > sheet.thinning.maximum + 1e-9
-              ? `The sheet allows ${units.show('share', sheet.thinning.maximum, { digits: 0 })}.`
+              ? `The sheet allows ${written(amount('share', sheet.thinning.maximum), units, { digits: 0 })}.`
               : undefined
           }
         />
@@ -81,9 +83,11 @@ export function HowToThin() {
           }
           options={sheet.thinning.thinners.map(({ id, name, air }) => ({
             value: id,
-            label: air ? `${name}, ${units.range('temperature', air.min, air.max)}` : name,
+            label: air
+              ? `${name}, ${writtenRange(amount('temperature', air.min), amount('temperature', air.max), units)}`
+              : name,
           }))}
-          hint={thinnerHint(view.plan.climate?.air, thinner, units.show)}
+          hint={thinnerHint(view.plan.climate?.air, thinner, units)}
         />
       )}
       {choices.length > 0 && (
@@ -95,7 +99,11 @@ export function HowToThin() {
             value: from,
             label: `${bandWords(band)} ${band.cup.name}, ${sourceWords[from]}`,
           }))}
-          hint={choice ? `The aim is the middle, ${units.show('viscosity', choice.middle)}` : undefined}
+          hint={
+            choice
+              ? `The aim is the middle, ${written(amount('viscosity', choice.middle), units)}`
+              : undefined
+          }
         />
       )}
       <OwnBand />
@@ -116,9 +124,11 @@ function firstOf(
 function thinnerHint(
   air: number | undefined,
   thinner: { readonly air?: { readonly min: number; readonly max: number } } | undefined,
-  show: ReturnType<typeof useUnits>['show'],
+  units: Units,
 ): string | undefined {
   if (air === undefined || !thinner?.air) return undefined;
   const inside = air >= thinner.air.min && air <= thinner.air.max;
-  return inside ? undefined : `▲ The room is at ${show('temperature', air)}: not what this one is named for`;
+  return inside
+    ? undefined
+    : `▲ The room is at ${written(amount('temperature', air), units)}: not what this one is named for`;
 }

@@ -15,6 +15,8 @@ import { massDigits } from '@/words/mix';
 import { clockTime } from '@/words/spray';
 import { stickWords } from '@/words/stick';
 import type { JobView } from '@/facts/job';
+import { amount, written } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 /** Why a timing does not count. */
 const reasons = [
@@ -71,7 +73,7 @@ export function Readings() {
           {choice && (
             <p className="mt-2 text-xs text-ink-soft">
               After the arrow: in {choice.band.cup.name} at the band’s{' '}
-              {units.show('temperature', choice.temperature)}.
+              <Printed figure={amount('temperature', choice.temperature)} />.
             </p>
           )}
         </>
@@ -109,8 +111,8 @@ function rowsOf(view: JobView, units: Units): Row[] {
     reading.entries.map((entry) => ({
       id: entry.id,
       at: entry.at,
-      number: units.show('time', entry.seconds),
-      says: `${reading.cup.name}, ${units.show('temperature', entry.temperature)} → ${units.show('time', (entry.seconds * reading.atSheet) / reading.seconds)}`,
+      number: written(amount('time', entry.seconds), units),
+      says: `${reading.cup.name}, ${written(amount('temperature', entry.temperature), units)} → ${written(amount('time', (entry.seconds * reading.atSheet) / reading.seconds), units)}`,
       simulated: entry.simulated,
       timing: true,
     })),
@@ -120,7 +122,7 @@ function rowsOf(view: JobView, units: Units): Row[] {
     return {
       id: entry.id,
       at: entry.at,
-      number: `+${units.show('mass', entry.mass, massDigits(view, units))}`,
+      number: `+${written(amount('mass', entry.mass), units, massDigits(view, units))}`,
       says: `${entry.what === 'unthinned' ? 'unthinned mix' : `${thinner?.name.toLowerCase() ?? 'thinner'}, stirred`}${entry.offSheet ? ', off the sheet' : ''}`,
     };
   });

@@ -5,7 +5,8 @@ import { Button } from '@/ui/Button';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { NumberField } from '@/ui/NumberField';
-import { useUnits } from '@/ui/units';
+import { amount } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 /** ISO 2431: past this share apart a liquid is structured. */
 export const structureLimit = 0.1;
@@ -13,7 +14,6 @@ export const structureLimit = 0.1;
 /** Does it thicken when it stands? Then a flow cup cannot judge it. */
 export function StructureCheck() {
   const { view, log } = useJob();
-  const units = useUnits();
   const { batch, structure, readings } = view.thin;
   const [fresh, setFresh] = useState<number>();
   const [stood, setStood] = useState<number>();
@@ -42,7 +42,7 @@ export function StructureCheck() {
       {structure && (
         <div className="mt-3">
           <Notice tone={Math.abs(structure.off) > structureLimit ? 'stop' : 'good'}>
-            {units.show('share', Math.abs(structure.off))} apart.{' '}
+            <Printed figure={amount('share', Math.abs(structure.off))} /> apart.{' '}
             {Math.abs(structure.off) > structureLimit
               ? 'It is structured: it thickens at rest, and a flow cup cannot judge it. Stir before each timing, and trust the spray card more than the seconds.'
               : 'It flows the same after standing: the cup can judge it.'}

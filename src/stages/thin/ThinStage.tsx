@@ -1,11 +1,11 @@
 'use client';
 
 import { useState } from 'react';
-import { sheetShare } from '@/core/thinning';
 import { useJob } from '@/ui/job/context';
 import { StageFrame } from '@/ui/job/StageFrame';
 import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
+import { additionEffect } from '@/facts/job';
 import { Button } from '@/ui/Button';
 import { NumberField } from '@/ui/NumberField';
 import { useUnits } from '@/ui/units';
@@ -22,6 +22,8 @@ import { StructureCheck, structureLimit } from './StructureCheck';
 import { Technique } from './Technique';
 import { WithoutCup } from './WithoutCup';
 import { Watch } from './Watch';
+import { amount, written, writtenParts } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 const lawWords = {
   fitted: 'fitted from this mix’s own timings',
@@ -82,7 +84,10 @@ function Evidence() {
       {reading && reading.entries.length > 1 && (
         <Notice tone={reading.agree ? 'good' : 'care'}>
           {reading.agree ? 'Two timings agree within 5 %: ' : 'The timings differ by more than 5 %: '}
-          {reading.entries.map(({ seconds }) => units.parts('time', seconds).number).join(' and ')} s.
+          {reading.entries
+            .map(({ seconds }) => writtenParts(amount('time', seconds), units).number)
+            .join(' and ')}{' '}
+          s.
         </Notice>
       )}
       {reading?.outside && (
@@ -94,8 +99,9 @@ function Evidence() {
       {reach && <Notice tone="care">{reach}</Notice>}
       {thin.warm && (
         <Notice tone="act">
-          Or warm it instead: at {units.show('temperature', thin.warm.to)} it sprays like{' '}
-          {units.show('time', thin.warm.seconds)} in the band, with no thinner. It thickens again as it cools.
+          Or warm it instead: at <Printed figure={amount('temperature', thin.warm.to)} /> it sprays like{' '}
+          <Printed figure={amount('time', thin.warm.seconds)} /> in the band, with no thinner. It thickens
+          again as it cools.
         </Notice>
       )}
       {thin.structure && Math.abs(thin.structure.off) > structureLimit && (
@@ -103,14 +109,14 @@ function Evidence() {
       )}
       {glossFrom !== undefined && after > glossFrom * 0.9 && (
         <Notice tone="care">
-          Past about {units.show('share', glossFrom, { digits: 0 })} this coating loses sheen. Do a gloss
-          check.
+          Past about <Printed figure={amount('share', glossFrom)} digits={0} /> this coating loses sheen. Do a
+          gloss check.
         </Notice>
       )}
       {thin.law && (
         <p className="text-xs text-ink-soft">
-          Temperature: {units.show('share', thin.law.slope)} of viscosity a degree, {lawWords[thin.law.from]}.
-          Warm thin paint is not thinned paint.
+          Temperature: <Printed figure={amount('share', thin.law.slope)} /> of viscosity a degree,{' '}
+          {lawWords[thin.law.from]}. Warm thin paint is not thinned paint.
         </p>
       )}
     </div>
@@ -125,17 +131,8 @@ function AddedSomethingElse() {
   const [mass, setMass] = useState<number>();
   const [asked, setAsked] = useState(false);
   if (!batch || !thinner) return null;
-  const share =
-    mass === undefined
-      ? 0
-      : sheetShare(batch.thinner + mass, thinner.density, batch.unthinned, sheet.thinning) + batch.doseShare;
-  const last = batch.additions.at(-1);
-  const twice =
-    last !== undefined &&
-    mass !== undefined &&
-    Math.abs(last.mass - mass) < 1e-9 &&
-    view.now - Date.parse(last.at) < 60_000;
-  const much = share > sheet.thinning.maximum + 1e-9;
+  const effect = mass === undefined ? undefined : additionEffect(view, mass);
+  const { twice = false, over: much = false } = effect ?? {};
   const record = () => {
     if (mass === undefined || mass <= 0) return;
     if ((twice || much) && !asked) {
@@ -168,8 +165,8 @@ function AddedSomethingElse() {
           {asked && twice
             ? 'The same amount was recorded less than a minute ago. Is this a second pour?'
             : asked && much
-              ? `That is past the sheet’s maximum of ${units.show('share', sheet.thinning.maximum, { digits: 0 })}. Is it right?`
-              : `${units.show('mass', batch.thinner, massDigits(view, units))} in the pot so far.`}
+              ? `That is past the sheet’s maximum of ${written(amount('share', sheet.thinning.maximum), units, { digits: 0 })}. Is it right?`
+              : `${written(amount('mass', batch.thinner), units, massDigits(view, units))} in the pot so far.`}
         </p>
       </div>
     </Panel>

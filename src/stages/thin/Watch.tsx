@@ -1,15 +1,12 @@
 'use client';
 
 import { useCallback, useMemo, useRef, useState } from 'react';
-import { shiftViscosity } from '@/core/climate';
-import { secondsFromViscosity, zeroSeconds, type FlowCup } from '@/core/cups';
-import { seeded, seedFrom } from '@/core/random';
-import { isRefusal } from '@/core/refusal';
-import { drainSeconds, hiddenPaint } from '@/core/simulation';
-import { aged, blendShare, condition, suspect, type Suspicion } from '@/core/thinning';
-import type { Cup } from '@/records';
+import { zeroSeconds, type FlowCup } from '@/core/cups';
+import type { Suspicion } from '@/core/thinning';
 import { useRecords } from '@/store/hooks';
-import { cupBehind, cupOf, type JobView } from '@/facts/job';
+import { betterCups, cupBehind, simulatedDrain, suspicionOf, tooThinFor } from '@/facts/job';
+import { useUnits } from '@/ui/units';
+import { amount, written } from '@/words/figures';
 import { Button } from '@/ui/Button';
 import { expects } from '@/words/expects';
 import { SelectField } from '@/ui/Field';
@@ -26,6 +23,7 @@ import { cupLabel } from '@/words/cup';
 /** The cup watch: the largest control of the stage, its time and temperature, and the simulated cup beside it. */
 export function Watch() {
   const { view, log } = useJob();
+  const units = useUnits();
   const { batch, readings } = view.thin;
   const cups = useRecords('cup');
   const watch = useStopwatch();
@@ -39,7 +37,10 @@ export function Watch() {
   const [sure, setSure] = useState(false);
   const record = useRef<HTMLButtonElement>(null);
   const cup = cupBehind(cupId, cups);
-  const drain = useDrain(view, cupId, temperature, simulated);
+  const drain = useMemo(
+    () => (simulated ? simulatedDrain(view, cupId, cups, temperature) : 0),
+    [simulated, view, cupId, cups, temperature],
+  );
 
   const seconds = typed ?? watch.stopped;
   const start = useCallback(() => {
@@ -57,9 +58,13 @@ export function Watch() {
   }, [watch, start]);
   useKeys({ ' ': toggle });
 
-  const suspicion = useSuspicion(view, cup, seconds, temperature);
+  const suspicion = useMemo(
+    () => suspicionOf(view, cups, { cup, seconds, temperature }),
+    [view, cups, cup, seconds, temperature],
+  );
   const asks = suspicion && !sure && !simulated ? suspicion : undefined;
-  const tooThin = cup && seconds !== undefined && seconds <= zeroSeconds(cup) * 1.02;
+  const tooThin = tooThinFor(cup, seconds);
+  const better = betterCups(view, cupId, cups);
   if (!batch) return null;
   const write = (as = cupId) => {
     if (seconds === undefined || temperature === undefined || (tooThin && as === cupId)) {
@@ -120,7 +125,7 @@ export function Watch() {
           expects={[cup ? Math.max(zeroSeconds(cup) * 1.05, 5) : 5, 200]}
           error={
             tooThin
-              ? `Too thin for ${cup.name}: it tells nothing at ${seconds?.toFixed(1)} s.`
+              ? `Too thin for ${cup?.name}: it tells nothing at ${written(amount('time', seconds), units, { digits: 1 })}.`
               : asked && seconds === undefined
                 ? 'Time the cup first.'
                 : undefined
@@ -143,7 +148,14 @@ export function Watch() {
             value={cupId}
             onChange={(event) => setCupId(event.target.value)}
             options={cups.map((each) => ({ value: each.id, label: cupLabel(each) }))}
-            hint={cupAdvice(view, cupId, cups)}
+            hint={
+              better.length > 0
+                ? `For this band ${better
+                    .slice(0, 2)
+                    .map(({ name }) => name)
+                    .join(' or ')} reads inside its own range.`
+                : undefined
+            }
           />
         </div>
         {asked && asks && (
@@ -173,7 +185,9 @@ export function Watch() {
           onClick={() => write()}
           data-record
         >
-          {seconds === undefined ? 'Record' : `Record ${seconds.toFixed(1)} s`}
+          {seconds === undefined
+            ? 'Record'
+            : `Record ${written(amount('time', seconds), units, { digits: 1 })}`}
         </Button>
       </div>
     </Panel>
@@ -200,77 +214,10 @@ function SimulatedSwitch({
   );
 }
 
-/** Is this reading one to ask about before it is recorded? */
-function useSuspicion(
-  { thin, now }: JobView,
-  cup: FlowCup | undefined,
-  seconds: number | undefined,
-  temperature: number | undefined,
-): Suspicion | undefined {
-  const cups = useRecords('cup');
-  const { question, law, choice, batch, readings } = thin;
-  return useMemo(() => {
-    if (!question || !law || !choice || !batch || !cup || cup.relative || choice.band.cup.relative)
-      return undefined;
-    // Before the first reading everything is possible.
-    if (seconds === undefined || temperature === undefined || readings.length === 0) return undefined;
-    const shift = shiftViscosity(1, temperature, choice.temperature, law.B);
-    const others = cups
-      .map((each) => {
-        const behind = cupOf(each);
-        return behind && !behind.relative ? { ...behind, id: each.id, name: each.name } : undefined;
-      })
-      .filter((each) => each !== undefined);
-    const w = blendShare(batch.thinner, batch.unthinned.mass);
-    const hours = (now - (readings.at(-1)?.at ?? now)) / 3_600_000;
-    return suspect(condition(aged(question.belief, hours)), w, cup, seconds, shift, others);
-  }, [question, law, choice, batch, cup, seconds, temperature, readings, cups, now]);
-}
-
 function suspicionWords(suspicion: Suspicion, cup: FlowCup | undefined): string {
   if (suspicion.kind === 'other-cup')
     return `That is far from what this pot reads in ${cup?.name ?? 'this cup'}, and just what it would read in ${suspicion.cup.name}. Which cup was it?`;
   if (suspicion.kind === 'thinner-than-thinner')
     return 'That is thinner than the thinner itself. Was the watch stopped at the break of the stream?';
   return 'That is far from what this pot has read so far. Is it the right cup, full to the rim, stirred, and the right temperature?';
-}
-
-/** Which of the shop's cups reads this coating's band inside its own range. */
-function cupAdvice({ thin }: JobView, cupId: string, cups: readonly Cup[]): string | undefined {
-  const { choice } = thin;
-  if (!choice || choice.band.cup.relative) return undefined;
-  const reads = (cup: Cup) => {
-    const behind = cupOf(cup);
-    if (!behind || behind.relative) return false;
-    const seconds = secondsFromViscosity(behind, choice.middle);
-    return !isRefusal(seconds) && seconds >= behind.valid.min && seconds <= behind.valid.max;
-  };
-  const held = cups.find(({ id }) => id === cupId);
-  if (!held || reads(held)) return undefined;
-  const better = cups.filter(reads).map(({ name }) => name);
-  return better.length > 0
-    ? `For this band ${better.slice(0, 2).join(' or ')} reads inside its own range.`
-    : undefined;
-}
-
-/** Seconds the simulated cup will truly take this time. The paint in it is hidden: only the stream tells. */
-function useDrain(view: JobView, cupId: string, temperature: number | undefined, simulated: boolean): number {
-  const cups = useRecords('cup');
-  const { batch, sheet, thinner, choice, readings } = view.thin;
-  const cup = cupBehind(cupId, cups);
-  const count = readings.reduce((sum, { entries }) => sum + entries.length, 0);
-  return useMemo(() => {
-    if (!simulated || !batch || !cup || !choice) return 30;
-    const paint = hiddenPaint({
-      seed: batch.id,
-      expects: sheet.viscosity ?? 100e-6,
-      temperature: choice.temperature,
-      thinner: thinner?.viscosity ?? 1e-6,
-      slope: sheet.temperatureSlope ?? 0.03,
-    });
-    const w = blendShare(batch.thinner, batch.unthinned.mass);
-    const noise = seeded(seedFrom(`${batch.id}/${count}`));
-    const seconds = drainSeconds(paint, cup, w, temperature ?? choice.temperature, noise);
-    return isRefusal(seconds) ? 30 : seconds;
-  }, [simulated, batch, cup, sheet, choice, thinner, temperature, count]);
 }

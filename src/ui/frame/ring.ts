@@ -1,12 +1,12 @@
 import type { Shop } from '@/records';
 
-export type Alarms = NonNullable<Shop['alarms']>;
+export type AlarmsAsked = NonNullable<Shop['alarms']>;
 
 /** Until the shop chooses otherwise. */
-export const usualAlarms: Alarms = { sound: true, vibrate: true, notify: false };
+export const usualAlarms: AlarmsAsked = { sound: true, vibrate: true, notify: false };
 
 /** Calls once: three short tones, a buzz, a notification, as far as they are wanted and the device has them. */
-export function ring({ sound, vibrate, notify }: Alarms, says: string): void {
+export function ring({ sound, vibrate, notify }: AlarmsAsked, says: string): void {
   if (sound) tones();
   if (vibrate && 'vibrate' in navigator) navigator.vibrate([300, 150, 300]);
   if (notify && 'Notification' in window && Notification.permission === 'granted')

@@ -1,16 +1,16 @@
 'use client';
 
 import { isRefusal } from '@/core/refusal';
-import { useUnits } from '../units';
 import { clockTime } from '@/words/spray';
 import { useJob } from './context';
+import { figure } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 const becauseWords = { 'pot-life': 'the one before is too old by then', 'pot-size': 'the pot is full' };
 
 /** The batches of what is still to spray, each with the moment it is to be mixed. */
 export function BatchList() {
   const { view } = useJob();
-  const units = useUnits();
   const { batches, opens } = view.supply;
   const begins = Math.max(view.now, opens ?? 0);
   if (isRefusal(batches)) return null;
@@ -27,7 +27,9 @@ export function BatchList() {
               {because ? `; ${becauseWords[because]}` : ''}
             </span>
           </span>
-          <b>{units.show('volume', volume)}</b>
+          <b>
+            <Printed figure={figure(view, 'batch.volume', volume, { item: String(i + 1) })} />
+          </b>
         </li>
       ))}
     </ol>

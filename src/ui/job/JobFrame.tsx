@@ -3,7 +3,6 @@
 import { usePathname, useRouter } from 'next/navigation';
 import { useCallback, useMemo, type ReactNode } from 'react';
 import { notify } from '@/ui/notify';
-import { showDuration } from '@/core/quantity';
 import { recordsOfJob, writeBundle } from '@/exchange/bundle';
 import { bundleFileName } from '@/exchange/filename';
 import { keyOf, type Job } from '@/records';
@@ -26,6 +25,8 @@ import { stageWords, type Tap } from '@/words/line';
 import { nextLine } from '@/words/nextline';
 import { JobContext } from './context';
 import { focusPlace } from './focusplace';
+import { figure, jobFigure } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 /** What stands around every stage: the job's name, its run strip, and the timer tray. */
 export function JobFrame({ id, children }: { readonly id: string; readonly children: ReactNode }) {
@@ -80,8 +81,8 @@ function OpenJob({ view, children }: { readonly view: JobView; readonly children
           <div className="flex min-w-0 flex-wrap items-baseline gap-x-4">
             <h1 className="text-xl font-bold">{job.name}</h1>
             <p className="text-ink-soft">
-              {view.plan.sheet.name} · {units.show('area', view.plan.area)} · about{' '}
-              {showDuration(view.spray.coatTime)} a coat
+              {view.plan.sheet.name} · <Printed figure={jobFigure(view, 'area', view.plan.area)} /> · about{' '}
+              <Printed figure={figure(view, 'coat.takes', view.spray.coatTime)} /> a coat
             </p>
           </div>
           <JobMenu job={job} />

@@ -41,7 +41,7 @@ export function StageFrame({ stage, children, beside, filmStack }: Props) {
         {beside}
         {filmStack && (
           <FilmStack
-            job={view.job.id}
+            view={view}
             coats={view.spray.coats}
             film={view.plan.film}
             substrate={view.job.part.substrate}

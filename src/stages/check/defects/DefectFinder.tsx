@@ -29,6 +29,8 @@ import { LaterLooks } from './LaterLooks';
 import { Rework } from './Rework';
 import { TooEarly } from './TooEarly';
 import { findingWords, questionWords } from '@/words/defects';
+import { amount, written, writtenRange } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 /** From what is seen to one change: evidence from the log, a few questions, causes by weight, a card that proves it. */
 export function DefectFinder() {
@@ -136,7 +138,7 @@ export function DefectFinder() {
                       className={`flex min-h-14 w-full items-center gap-3 px-2 text-left ${cause === suspect.cause ? 'border-l-4 border-act bg-act-wash' : ''}`}
                     >
                       <b className="w-14 shrink-0 text-right text-lg tabular-nums">
-                        {units.show('share', probability, { digits: 0 })}
+                        <Printed figure={amount('share', probability)} digits={0} />
                       </b>
                       <span className="min-w-0 grow">
                         <b>{(causes[cause] as Cause).name}</b>
@@ -216,7 +218,7 @@ function Because({ suspect, evidence, units, job, learnt }: BecauseProps) {
     if (!own) return 'by eye';
     const numbers =
       own.quantity && own.found !== undefined
-        ? `${units.show(own.quantity, own.found)}${own.min !== undefined || own.max !== undefined ? ` / ${own.min !== undefined && own.max !== undefined ? units.range(own.quantity, own.min, own.max) : units.show(own.quantity, own.min ?? own.max)}` : ''}`
+        ? `${written(amount(own.quantity, own.found), units)}${own.min !== undefined || own.max !== undefined ? ` / ${own.min !== undefined && own.max !== undefined ? writtenRange(amount(own.quantity, own.min), amount(own.quantity, own.max), units) : written(amount(own.quantity, own.min ?? own.max), units)}` : ''}`
         : '';
     const entry = own.entry
       ? `${typeWords[own.entry.type]} ${clockTime(Date.parse(own.entry.at))}${numbers ? '' : `, ${entryWords(own.entry, job, units)}`}`

@@ -1,6 +1,5 @@
 'use client';
 
-import { showDuration } from '@/core/quantity';
 import { careCalendarFile } from '@/exchange/carecalendar';
 import { fileName } from '@/exchange/filename';
 import { usualWorkday } from '@/records';
@@ -13,6 +12,8 @@ import { useJob } from '@/ui/job/context';
 import { Panel } from '@/ui/Panel';
 import { dayWords } from '@/words/caredue';
 import { lookWords } from '@/words/looks';
+import { amount } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 /** When to look at this job again, and for what: some defects only show late. */
 export function LaterLooks() {
@@ -54,11 +55,15 @@ export function LaterLooks() {
               </b>
             ) : (
               <span className="text-ink-soft">
-                {at > now
-                  ? `in ${showDuration((at - now) / 1000)}`
-                  : due && at >= due.since
-                    ? '● due'
-                    : 'nobody looked'}
+                {at > now ? (
+                  <>
+                    in <Printed figure={amount('duration', (at - now) / 1000)} />
+                  </>
+                ) : due && at >= due.since ? (
+                  '● due'
+                ) : (
+                  'nobody looked'
+                )}
               </span>
             )}
           </li>

@@ -2,7 +2,6 @@
 
 import { useState } from 'react';
 import { cureStages, defects, type CureStage, type DefectId, type Ending } from '@/core/diagnosis';
-import { showDuration } from '@/core/quantity';
 import { cureStageOf, liveEntries, moment, ofType } from '@/facts/job';
 import { reworkTold, type ReworkTold } from '@/facts/shop/rework';
 import { Button } from '@/ui/Button';
@@ -14,6 +13,7 @@ import type { Units } from '@/words/units';
 import { endingWords } from '@/words/endings';
 import { clockTime } from '@/words/spray';
 import { reworkWords, cureStageWords } from '@/words/defects';
+import { amount, written } from '@/words/figures';
 
 /** How each defect is put right from where the coat now stands, what that does to the film, and what was done. */
 export function Rework({ seen }: { readonly seen: readonly DefectId[] }) {
@@ -104,7 +104,7 @@ function effectWords(
   now: number,
   units: Units,
 ): string {
-  const show = (value: number) => units.show('film', value);
+  const show = (value: number) => written(amount('film', value), units);
   if (film && step === 'nib-polish')
     return `Takes about ${show(film.off)}: ${show(film.now)} leaves ${show(film.then)}, ${
       lies === 'under'
@@ -122,5 +122,7 @@ function effectWords(
     const window = closes ? ` The window closes ${clockTime(closes)}.` : '';
     return `${show(film.now)}${off} and a coat of ${show(film.coat)} makes ${show(film.then)}${limit}.${window}`;
   }
-  return hardens ? `Hard at about ${clockTime(hardens)}, in ${showDuration((hardens - now) / 1000)}.` : '';
+  return hardens
+    ? `Hard at about ${clockTime(hardens)}, in ${written(amount('duration', (hardens - now) / 1000), units)}.`
+    : '';
 }

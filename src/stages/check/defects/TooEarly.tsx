@@ -1,11 +1,12 @@
 'use client';
 
 import { defects, judgeable, type DefectId } from '@/core/diagnosis';
-import { showDuration } from '@/core/quantity';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
 import { clockTime } from '@/words/spray';
+import { amount } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 /** Some defects leave by themselves: until then it is too early to judge them. */
 export function TooEarly({ seen }: { readonly seen: readonly DefectId[] }) {
@@ -23,7 +24,8 @@ export function TooEarly({ seen }: { readonly seen: readonly DefectId[] }) {
         {early.map(({ id, wait }) => (
           <Notice key={id} tone="care">
             <b>{defects[id].name}: too early to judge.</b> It may leave by itself. Look again in{' '}
-            {showDuration(wait)}, at {clockTime(now + wait * 1000)}; sand or polish nothing before.
+            <Printed figure={amount('duration', wait)} />, at {clockTime(now + wait * 1000)}; sand or polish
+            nothing before.
           </Notice>
         ))}
       </div>

@@ -11,6 +11,7 @@ import { Notice } from '@/ui/Notice';
 import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
+import { amount, written } from '@/words/figures';
 
 /** Zero and shim before use, and what the gauge reads on the part before this system: both are taken into account. */
 export function GaugeCare() {
@@ -25,7 +26,7 @@ export function GaugeCare() {
   const digits = units.system === 'metric' ? { digits: 1 } : { digits: 2 };
   const { gauge } = check;
   const correction = gauge && !isRefusal(gauge.correction) ? gauge.correction : undefined;
-  const percent = (value: number) => units.show('share', Math.abs(value));
+  const percent = (value: number) => written(amount('share', Math.abs(value)), units);
   return (
     <Panel title="Gauge and base" place="gauge">
       <div className="grid gap-6 lg:grid-cols-2">
@@ -72,8 +73,10 @@ export function GaugeCare() {
             ) : correction?.usable ? (
               <Notice tone="good">
                 Read {percent(correction.off)} {correction.off >= 0 ? 'high' : 'low'} on the shim
-                {correction.zero === 0 ? '' : `, ${units.show('film', correction.zero, digits)} on zero`}:
-                readings after it are corrected.
+                {correction.zero === 0
+                  ? ''
+                  : `, ${written(amount('film', correction.zero), units, digits)} on zero`}
+                : readings after it are corrected.
               </Notice>
             ) : (
               <Notice tone="stop">
@@ -114,7 +117,7 @@ export function GaugeCare() {
               : job.part.faces
                   .flatMap(({ id, name }) =>
                     check.bases.has(id)
-                      ? [`${name}: ${units.show('film', check.bases.get(id), digits)} taken off.`]
+                      ? [`${name}: ${written(amount('film', check.bases.get(id)), units, digits)} taken off.`]
                       : [],
                   )
                   .join(' ')}

@@ -21,6 +21,8 @@ import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import { plural } from '@/words/line';
+import { amount, jobFigure } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 /** Bytes past which a file is not even read. */
 const largest = 8 * 1024 * 1024;
@@ -118,8 +120,12 @@ export function ImportReadings() {
           </div>
           {preview.meant && (
             <Notice tone="care">
-              In {mapping.unit} these readings lie far from the {units.range('film', spec.min, spec.max)} of
-              this part. Are they {preview.meant}?{' '}
+              In {mapping.unit} these readings lie far from the{' '}
+              <Printed
+                figure={jobFigure(view, 'film.least', spec.min)}
+                to={jobFigure(view, 'film.most', spec.max)}
+              />{' '}
+              of this part. Are they {preview.meant}?{' '}
               <button
                 type="button"
                 className="min-h-11 font-semibold text-act underline underline-offset-4"
@@ -153,7 +159,10 @@ export function ImportReadings() {
                   <td>{spot + 1}</td>
                   <td>
                     <b>
-                      {units.show('film', film, units.system === 'metric' ? { digits: 1 } : { digits: 2 })}
+                      <Printed
+                        figure={amount('film', film)}
+                        {...(units.system === 'metric' ? { digits: 1 } : { digits: 2 })}
+                      />
                     </b>
                     {duplicate ? ' copy' : ''}
                   </td>

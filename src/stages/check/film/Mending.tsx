@@ -10,6 +10,8 @@ import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import { clockTime } from '@/words/spray';
+import { amount, figure, written } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 /** Where and how to correct, coat by coat and in all, what the paint used says of transfer, and hiding as a test of its own. */
 export function Mending() {
@@ -17,7 +19,8 @@ export function Mending() {
   const units = useUnits();
   const { check, job, spray, plan } = view;
   const { verdict, spec } = check;
-  const film = (value: number) => units.show('film', value, units.system === 'metric' ? { digits: 0 } : {});
+  const film = (value: number) =>
+    written(amount('film', value), units, units.system === 'metric' ? { digits: 0 } : {});
   const name = (id: string) => {
     const [faceId, spot] = id.split('/');
     return `${job.part.faces.find((face) => face.id === faceId)?.name ?? ''}, spot ${Number(spot) + 1}`;
@@ -130,11 +133,13 @@ export function Mending() {
               ) : (
                 <>
                   Transfer from paint used and film found: {seen.atLeast && 'at least '}
-                  <b>{units.show('share', seen.transfer, { digits: 0 })}</b>; reckoned with{' '}
-                  {units.show('share', plan.transfer, { digits: 0 })}. {units.show('volume', seen.used)} went
-                  through the gun
+                  <b>
+                    <Printed figure={amount('share', seen.transfer)} digits={0} />
+                  </b>
+                  ; reckoned with <Printed figure={figure(view, 'gun.transfer', plan.transfer)} digits={0} />.{' '}
+                  <Printed figure={amount('volume', seen.used)} /> went through the gun
                   {seen.leftOver > 0
-                    ? `; ${units.show('volume', seen.leftOver)} was thrown away.`
+                    ? `; ${written(amount('volume', seen.leftOver), units)} was thrown away.`
                     : seen.atLeast
                       ? ', with what was thrown away: nobody said how much that was.'
                       : '.'}

@@ -14,6 +14,8 @@ import { Panel } from '@/ui/Panel';
 import { Check } from '@/ui/Check';
 import { useUnits } from '@/ui/units';
 import { Keypad } from './Keypad';
+import { amount, written, writtenParts } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 const spotKey = ({ faceId, spot }: Pick<FaceSpot, 'faceId' | 'spot'>) => `${faceId}/${spot}`;
 
@@ -122,13 +124,13 @@ export function SpotMap() {
                         key={each.spot}
                         type="button"
                         aria-pressed={here}
-                        aria-label={`${name}, spot ${each.spot + 1}: ${found ? `${units.show('film', found.mean, digits)}, ${found.state}` : 'not measured'}`}
+                        aria-label={`${name}, spot ${each.spot + 1}: ${found ? `${written(amount('film', found.mean), units, digits)}, ${found.state}` : 'not measured'}`}
                         onClick={() => setChosen(spotKey(each))}
                         className={`absolute flex size-11 -translate-x-1/2 -translate-y-1/2 items-center justify-center rounded-full border-2 text-xs font-bold ${box} ${here ? 'outline-3 outline-offset-2 outline-act' : ''}`}
                         style={{ left: `${each.x * 100}%`, top: `${each.y * 100}%` }}
                       >
                         {found
-                          ? `${mark}${units.parts('film', found.mean, units.system === 'metric' ? { digits: 0 } : {}).number}`
+                          ? `${mark}${writtenParts(amount('film', found.mean), units, units.system === 'metric' ? { digits: 0 } : {}).number}`
                           : each.spot + 1}
                       </button>
                     );
@@ -148,7 +150,7 @@ export function SpotMap() {
             ) : (
               spot.readings.map(({ id, reading: each, simulated }) => (
                 <span key={id} className="mr-3 inline-block font-bold">
-                  {units.show('film', each, digits)}
+                  <Printed figure={amount('film', each)} {...digits} />
                   {simulated && <span className="ml-1 text-xs font-normal text-care">sim.</span>}
                 </span>
               ))

@@ -1,4 +1,4 @@
-import { soaking, type GunFamily } from '@/core/care';
+import { soaking, type CleaningStepId, type GunFamily } from '@/core/care';
 
 interface Drawn {
   readonly id: string;
@@ -111,7 +111,7 @@ const airlessParts: Drawn[] = [
 ];
 
 /** Which parts a step is about. */
-const about: Record<string, readonly string[]> = {
+const about: Partial<Record<CleaningStepId, readonly string[]>> = {
   empty: ['cup', 'pump'],
   rinse: ['cup', 'lid', 'hose'],
   soften: ['cup', 'body', 'hose'],
@@ -145,7 +145,7 @@ const about: Record<string, readonly string[]> = {
 };
 
 /** The gun pulled apart: what this step is about is filled, what never goes into solvent is hatched. */
-export function GunParts({ family, step }: { readonly family: GunFamily; readonly step: string }) {
+export function GunParts({ family, step }: { readonly family: GunFamily; readonly step: CleaningStepId }) {
   const parts = family === 'airless' ? airlessParts : airParts(family);
   const lit = parts.filter(({ id }) => about[step]?.includes(id));
   const never = soaking(family).filter(({ may }) => !may);

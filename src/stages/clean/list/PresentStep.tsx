@@ -1,9 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import { showDuration } from '@/core/quantity';
 import { deferral, stepCautions } from '@/core/safety';
-import { gunFamily, stepReason } from '@/core/care';
+import { gunFamily } from '@/core/care';
 import type { CleanStep } from '@/facts/job';
 import { Button } from '@/ui/Button';
 import { useJob } from '@/ui/job/context';
@@ -14,7 +13,7 @@ import { useUnits } from '@/ui/units';
 import { liquidWords } from '@/words/care';
 import { GunParts } from './GunParts';
 import { Reword } from './Reword';
-import { askedOf } from './StepList';
+import { amount, written } from '@/words/figures';
 
 /** The step that comes now: its cautions where the hand is, what it takes, and the mistake it prevents. */
 export function PresentStep() {
@@ -24,7 +23,6 @@ export function PresentStep() {
   const { clean, rig, spray } = view;
   const step = presentStep(clean.steps, clean.midway, spray.next !== undefined && !clean.gelled);
   if (!step || clean.state !== 'dirty' || !rig) return null;
-  const reason = stepReason(step.id, askedOf(view));
   const cautions = stepCautions(step.risks, jobHazards(view));
   return (
     <Panel
@@ -46,13 +44,9 @@ export function PresentStep() {
                 ...(step.liquid
                   ? [['Liquid', `${step.liquid}, about ${liquidWords(step.volume, units)}`]]
                   : []),
-                ['Takes about', showDuration(step.takes)],
-                ...(reason
-                  ? [
-                      ['Why', reason.because],
-                      ['Prevents', reason.prevents],
-                    ]
-                  : []),
+                ['Takes about', written(amount('duration', step.takes), units)],
+                ['Why', step.because],
+                ['Prevents', step.prevents],
               ] as [string, string][]
             ).map(([label, value]) => (
               <div key={label} className="flex gap-3 border-b border-hairline py-1.5">

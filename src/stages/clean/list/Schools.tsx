@@ -9,6 +9,7 @@ import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { useUnits } from '@/ui/units';
 import { liquidWords, approachWords } from '@/words/care';
+import { amount, written } from '@/words/figures';
 
 /** Full strip, or flush and store: what each takes here. */
 export function Schools() {
@@ -54,7 +55,7 @@ export function Schools() {
               ) : (
                 [
                   String(found.steps.length),
-                  units.show('duration', found.takes, { digits: 0 }),
+                  written(amount('duration', found.takes), units, { digits: 0 }),
                   liquidWords(found.volume, units),
                 ].map((each, i) => (
                   <td key={i} className="text-right font-semibold">

@@ -8,8 +8,7 @@ import { useJob } from '@/ui/job/context';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import { liquidWords, phaseWords } from '@/words/care';
-import { stepReason } from '@/core/care';
-import { cleaningQuestion, type CleanStep, type JobView } from '@/facts/job';
+import type { CleanStep } from '@/facts/job';
 import { clockTime } from '@/words/spray';
 import { Reword } from './Reword';
 
@@ -79,13 +78,12 @@ function Rows({ steps, list, from }: RowsProps) {
   const { view, log } = useJob();
   const units = useUnits();
   const idle = view.clean.state === 'nothing-in-it';
-  const question = askedOf(view);
   const [rewording, setRewording] = useState<CleanStep>();
   return (
     <>
       <ol className="divide-y divide-hairline border-b border-hairline">
         {steps.map((step, i) => {
-          const { id, says, done, liquid, volume, reworded } = step;
+          const { id, says, because, done, liquid, volume, reworded } = step;
           return (
             <li key={id} className={`flex items-start gap-4 py-3 ${done ? 'text-ink-soft' : ''}`}>
               <Checkbox.Root
@@ -107,7 +105,7 @@ function Rows({ steps, list, from }: RowsProps) {
                   {from + i}. {says}
                 </b>
                 <span className="block text-sm text-ink-soft">
-                  {stepReason(id, question)?.because}
+                  {because}
                   {liquid && <b className="font-semibold"> {liquidWords(volume, units)}.</b>}
                   {reworded && ' In our words.'}
                 </span>
@@ -139,10 +137,3 @@ function inGroups(steps: readonly CleanStep[]) {
   });
   return groups;
 }
-
-/** What the list was asked with, for its reasons. */
-export const askedOf = ({ work, rig, clean }: Pick<JobView, 'work' | 'rig' | 'clean'>) => ({
-  ...cleaningQuestion(work, rig, clean.sheet),
-  gelled: clean.gelled,
-  approach: clean.sequence?.approach ?? clean.approach,
-});

@@ -2,7 +2,6 @@
 
 import { useMemo, useState } from 'react';
 import { gunFamily, symptomsOf, type Symptom } from '@/core/care';
-import { showDuration } from '@/core/quantity';
 import { deferral, stepCautions } from '@/core/safety';
 import { isRefusal } from '@/core/refusal';
 import { useRecords } from '@/store/hooks';
@@ -12,8 +11,9 @@ import { useJob } from '@/ui/job/context';
 import { jobHazards } from '@/facts/job/hazards';
 import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
-import { useUnits } from '@/ui/units';
 import { partWords, symptomWords } from '@/words/care';
+import { amount } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 /** What the gun does, and the parts to look at for it, one after another. */
 export function SymptomFinder() {
@@ -45,7 +45,6 @@ export function SymptomFinder() {
 
 function Search({ symptom }: { readonly symptom: Symptom }) {
   const { view, log } = useJob();
-  const units = useUnits();
   const jobs = useRecords('job');
   const { job, rig } = view;
   const minute = Math.floor(view.now / 60_000) * 60_000 + 60_000;
@@ -117,8 +116,12 @@ function Search({ symptom }: { readonly symptom: Symptom }) {
             </span>
             {state === 'open' && !solved ? (
               <span className="text-right text-sm">
-                <b>{units.show('share', share, { digits: 0 })}</b>
-                <span className="block text-ink-soft">{showDuration(takes)} to look</span>
+                <b>
+                  <Printed figure={amount('share', share)} digits={0} />
+                </b>
+                <span className="block text-ink-soft">
+                  <Printed figure={amount('duration', takes)} /> to look
+                </span>
               </span>
             ) : (
               state !== 'open' && (

@@ -16,6 +16,8 @@ import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import { liquidWords, wasteWords } from '@/words/care';
 import { clockTime } from '@/words/spray';
+import { amount, written } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 type What = EntryOf<'waste'>['what'];
 const byMass: readonly What[] = ['sludge', 'rags'];
@@ -34,16 +36,16 @@ export function WasteLog() {
   const [mass, setMass] = useState<number | undefined>();
   const [note, setNote] = useState('');
   const weighed = byMass.includes(what);
-  const amount = weighed ? mass : volume;
+  const put = weighed ? mass : volume;
   const { job } = view;
   const entries = ofType(liveEntries(job), 'waste');
   const rows = wasteRows(jobs.filter(({ id }) => id === job.id));
   const keep = () => {
-    if (!amount) return;
+    if (!put) return;
     log('waste', {
       type: 'waste',
       what,
-      ...(weighed ? { mass: amount } : { volume: amount }),
+      ...(weighed ? { mass: put } : { volume: put }),
       ...(note.trim() ? { note: note.trim() } : {}),
     });
     setVolume(undefined);
@@ -108,7 +110,7 @@ export function WasteLog() {
           />
         </div>
         <div className="flex flex-wrap gap-3">
-          <Button type="submit" look="main" disabled={!amount}>
+          <Button type="submit" look="main" disabled={!put}>
             Put on record
           </Button>
         </div>
@@ -134,7 +136,7 @@ export function WasteLog() {
                 : []),
               ...Object.entries(row.mass).map(([each, value]) => ({
                 label: wasteWords[each as What],
-                value: units.show('mass', value),
+                value: written(amount('mass', value), units),
               })),
             ]}
           />
@@ -153,9 +155,11 @@ export function WasteLog() {
                   {entry.note ? `. ${entry.note}` : ''}
                 </span>
                 <b>
-                  {entry.mass === undefined
-                    ? liquidWords(entry.volume, units)
-                    : units.show('mass', entry.mass)}
+                  {entry.mass === undefined ? (
+                    liquidWords(entry.volume, units)
+                  ) : (
+                    <Printed figure={amount('mass', entry.mass)} />
+                  )}
                 </b>
               </li>
             ))}

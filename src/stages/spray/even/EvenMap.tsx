@@ -15,6 +15,7 @@ import { Plot } from '@/ui/Plot';
 import { useColours } from '@/ui/theme/colours';
 import { useUnits } from '@/ui/units';
 import { evenFigure, mapMargin, sectionFigure } from '@/ui/figures/evenfigure';
+import { amount, written } from '@/words/figures';
 
 interface Props {
   readonly setup: EvenSetup;
@@ -92,10 +93,10 @@ export function EvenMap({ setup, all }: Props) {
     );
   const [wide, tall] = [field.dx * field.cols, field.dy * field.rows];
   const height = Math.min(Math.max(Math.round(620 * (tall / wide)) + 40, 220), 420);
-  const percent = (value: number) => units.show('share', value, { digits: 0 });
+  const percent = (value: number) => written(amount('share', value), units, { digits: 0 });
   const place = ({ x, y }: { x: number; y: number }) =>
-    `${units.show('length', x)} along, ${units.show('length', y)} across`;
-  const film = (value: number) => units.show('film', value);
+    `${written(amount('length', x), units)} along, ${written(amount('length', y), units)} across`;
+  const film = (value: number) => written(amount('film', value), units);
   const cell = [
     Math.min(Math.floor(at.y * field.rows), field.rows - 1),
     Math.min(Math.floor(at.x * field.cols), field.cols - 1),
@@ -128,7 +129,7 @@ export function EvenMap({ setup, all }: Props) {
               data={along.data}
               layout={along.layout}
               height={84}
-              label={`Film along the strokes at ${units.show('length', at.y * tall)}.`}
+              label={`Film along the strokes at ${written(amount('length', at.y * tall), units)}.`}
             />
             <span />
             <div className="relative">
@@ -168,7 +169,7 @@ export function EvenMap({ setup, all }: Props) {
               data={across.data}
               layout={across.layout}
               height={height}
-              label={`Film across the strokes at ${units.show('length', at.x * wide)}.`}
+              label={`Film across the strokes at ${written(amount('length', at.x * wide), units)}.`}
             />
           </div>
           <div className="grid gap-x-4 sm:grid-cols-2">
@@ -176,13 +177,13 @@ export function EvenMap({ setup, all }: Props) {
               label="Section across at"
               value={at.x}
               onChange={(x) => setAt({ ...at, x })}
-              says={units.show('length', at.x * wide)}
+              says={written(amount('length', at.x * wide), units)}
             />
             <Cut
               label="Section along at"
               value={at.y}
               onChange={(y) => setAt({ ...at, y })}
-              says={units.show('length', at.y * tall)}
+              says={written(amount('length', at.y * tall), units)}
             />
           </div>
           <p className="mt-1 flex flex-wrap gap-x-4 text-sm text-ink-soft">
@@ -207,12 +208,12 @@ export function EvenMap({ setup, all }: Props) {
           <dl className="grid gap-x-6 border-t border-hairline text-sm lg:grid-cols-2 2xl:block">
             {[
               ['Mean', film(facts.mean)],
-              ['Scatter of the mean', units.show('share', facts.cv)],
+              ['Scatter of the mean', written(amount('share', facts.cv), units)],
               ['Thinnest', `${film(facts.least.film)}, ${place(facts.least)}`],
               ['Thickest', `${film(facts.most.film)}, ${place(facts.most)}`],
-              ['On the part', units.show('volume', field.onPart)],
-              ['Lost as mist', units.show('volume', field.mist)],
-              ['Past the part', units.show('volume', field.past)],
+              ['On the part', written(amount('volume', field.onPart), units)],
+              ['Lost as mist', written(amount('volume', field.mist), units)],
+              ['Past the part', written(amount('volume', field.past), units)],
             ].map(([label, value]) => (
               <div key={label} className="flex justify-between gap-3 border-b border-hairline py-1.5">
                 <dt className="text-ink-soft">{label}</dt>

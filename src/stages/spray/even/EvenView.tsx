@@ -13,6 +13,7 @@ import { Optimiser } from './Optimiser';
 import { OverlapChart } from './OverlapChart';
 import { PathFields } from './PathFields';
 import { PatternFields } from './PatternFields';
+import { amount, written } from '@/words/figures';
 
 /** The film before it is sprayed: what this pattern, path, pace and hand leave on a face. */
 export function EvenView() {
@@ -33,7 +34,7 @@ export function EvenView() {
             onChange={(event) => setFaceId(event.target.value)}
             options={job.part.faces.map(({ id, name, width, height }) => ({
               value: id,
-              label: `${name}, ${units.show('length', width)} by ${units.show('length', height)}`,
+              label: `${name}, ${written(amount('length', width), units)} by ${written(amount('length', height), units)}`,
             }))}
           />
           <SelectField

@@ -9,6 +9,7 @@ import { SelectField } from '@/ui/Field';
 import { useJob } from '@/ui/job/context';
 import { NumberField } from '@/ui/NumberField';
 import { useUnits } from '@/ui/units';
+import { amount, written } from '@/words/figures';
 
 const fields = [
   ['spacing', 'Spacing', 'share', [0.01, 0.4]],
@@ -84,4 +85,4 @@ export function HandChoice() {
 }
 
 const handSays = (hand: Hand, units: ReturnType<typeof useUnits>) =>
-  `Two strokes in three lie within ± ${units.show('share', hand.spacing, { digits: 0 })} of their place, ± ${units.show('share', hand.speed, { digits: 0 })} of the speed, ± ${units.show('share', hand.distance, { digits: 0 })} of the distance, ± ${units.show('angle', hand.tilt)} of tilt, ± ${units.show('distance', hand.lead)} of the trigger point.`;
+  `Two strokes in three lie within ± ${written(amount('share', hand.spacing), units, { digits: 0 })} of their place, ± ${written(amount('share', hand.speed), units, { digits: 0 })} of the speed, ± ${written(amount('share', hand.distance), units, { digits: 0 })} of the distance, ± ${written(amount('angle', hand.tilt), units)} of tilt, ± ${written(amount('distance', hand.lead), units)} of the trigger point.`;

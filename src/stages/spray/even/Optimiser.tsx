@@ -21,6 +21,8 @@ import { optimumOf, type OptimumTask } from '@/workers/evenness';
 import { frontFigure } from './frontfigure';
 import { postedGun } from '@/facts/job';
 import { useWorkerRun } from './useworker';
+import { amount, written } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 type Span = OptimumQuestion['overlap'];
 
@@ -137,7 +139,7 @@ export function Optimiser({ setup }: { readonly setup: EvenSetup }) {
               expects={[expected[0], expected[1]]}
               error={
                 quantity === 'fluidFlow' && span.max > fluidMost * 1.001
-                  ? `What is fitted passes at most ${units.show('fluidFlow', fluidMost)}.`
+                  ? `What is fitted passes at most ${written(amount('fluidFlow', fluidMost), units)}.`
                   : undefined
               }
             />
@@ -184,14 +186,14 @@ export function Optimiser({ setup }: { readonly setup: EvenSetup }) {
             <dl className="border-t border-hairline text-sm">
               {(
                 [
-                  ['Overlap', units.show('share', optimum.best.overlap, { digits: 0 })],
-                  ['Strokes apart', units.show('distance', optimum.best.spacing)],
-                  ['Distance', units.show('distance', optimum.best.distance)],
-                  ['Fluid', units.show('fluidFlow', optimum.best.flow)],
-                  ['Speed', units.show('speed', optimum.best.speed)],
-                  ['Expected outside', units.show('share', optimum.best.outside)],
-                  ['Paint for a face', units.show('volume', optimum.best.paint)],
-                  ['Time for a face', units.show('time', optimum.best.seconds)],
+                  ['Overlap', written(amount('share', optimum.best.overlap), units, { digits: 0 })],
+                  ['Strokes apart', written(amount('distance', optimum.best.spacing), units)],
+                  ['Distance', written(amount('distance', optimum.best.distance), units)],
+                  ['Fluid', written(amount('fluidFlow', optimum.best.flow), units)],
+                  ['Speed', written(amount('speed', optimum.best.speed), units)],
+                  ['Expected outside', written(amount('share', optimum.best.outside), units)],
+                  ['Paint for a face', written(amount('volume', optimum.best.paint), units)],
+                  ['Time for a face', written(amount('time', optimum.best.seconds), units)],
                 ] as const
               ).map(([label, value]) => (
                 <div key={label} className="flex justify-between gap-3 border-b border-hairline py-1.5">
@@ -206,8 +208,8 @@ export function Optimiser({ setup }: { readonly setup: EvenSetup }) {
               </Button>
             </div>
             <p className="mt-2 text-xs text-ink-soft">
-              Speed follows from the rest: it lays {units.show('film', setup.aim)} wet on the average. Sixteen
-              hands a setting, the same ones for all; turning 0.6 s a stroke, a default.
+              Speed follows from the rest: it lays <Printed figure={amount('film', setup.aim)} /> wet on the
+              average. Sixteen hands a setting, the same ones for all; turning 0.6 s a stroke, a default.
               {view.set.setting ? ' A fresh card proves it.' : ''}
             </p>
           </div>

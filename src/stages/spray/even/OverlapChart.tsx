@@ -20,6 +20,8 @@ import { bandsFigure, schools } from './bandsfigure';
 import { HandChoice } from './HandChoice';
 import { postedGun } from '@/facts/job';
 import { useWorkerRun } from './useworker';
+import { amount, written } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 const overlaps = [0.3, 0.4, 0.5, 0.6, 0.66, 0.7, 0.75, 0.8, 0.85, 0.9];
 /** Hands at each overlap: a thousand in all. */
@@ -53,7 +55,7 @@ export function OverlapChart({ setup }: { readonly setup: EvenSetup }) {
     [bands, measure, now, colours],
   );
   const choice = bands && overlapChoice(bands, handSpeed.max);
-  const percent = (value: number) => units.show('share', value, { digits: 0 });
+  const percent = (value: number) => written(amount('share', value), units, { digits: 0 });
   return (
     <Panel
       title="Overlap under a real hand"
@@ -101,7 +103,7 @@ export function OverlapChart({ setup }: { readonly setup: EvenSetup }) {
             {choice ? (
               <p>
                 Most forgiving with this pattern: <b data-forgiving>{percent(choice.forgiving.overlap)}</b> at{' '}
-                {units.show('speed', choice.forgiving.speed)}.
+                <Printed figure={amount('speed', choice.forgiving.speed)} />.
                 {choice.best.overlap !== choice.forgiving.overlap && (
                   <>
                     {' '}
@@ -111,8 +113,8 @@ export function OverlapChart({ setup }: { readonly setup: EvenSetup }) {
               </p>
             ) : (
               <p className="text-care">
-                ▲ Every overlap wants more than {units.show('speed', handSpeed.max)}: less fluid, or a
-                narrower film.
+                ▲ Every overlap wants more than <Printed figure={amount('speed', handSpeed.max)} />: less
+                fluid, or a narrower film.
               </p>
             )}
             <table className="mt-2 w-full text-right text-sm">
@@ -136,7 +138,7 @@ export function OverlapChart({ setup }: { readonly setup: EvenSetup }) {
                       </td>
                       <td className={band.speed > handSpeed.max ? 'font-semibold text-care' : ''}>
                         {band.speed > handSpeed.max ? '▲ ' : ''}
-                        {units.show('speed', band.speed)}
+                        <Printed figure={amount('speed', band.speed)} />
                       </td>
                     </tr>
                   ))}
@@ -144,7 +146,7 @@ export function OverlapChart({ setup }: { readonly setup: EvenSetup }) {
             </table>
             <p className="mt-1 text-xs text-ink-soft">
               Strokes from half a fan outside both edges, the same film at each overlap. Past{' '}
-              {units.show('speed', handSpeed.max)} few hands keep pace: a default.
+              <Printed figure={amount('speed', handSpeed.max)} /> few hands keep pace: a default.
             </p>
           </div>
         </div>

@@ -12,6 +12,8 @@ import { useJob } from '@/ui/job/context';
 import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
+import { amount, written } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 /** How this coat’s strokes go over the face, and what is cut out of it. */
 export function PathFields({ setup }: { readonly setup: EvenSetup }) {
@@ -43,12 +45,14 @@ export function PathFields({ setup }: { readonly setup: EvenSetup }) {
   return (
     <Panel title={`Strokes of ${coat.coat.name}`}>
       <p className="mb-3 text-sm text-ink-soft">
-        {units.show('distance', passes.spacing)} apart at {units.show('speed', passes.speed)},{' '}
-        {units.show('distance', passes.distance)} off, {units.show('fluidFlow', setup.gun.flow)}: from Set.{' '}
+        <Printed figure={amount('distance', passes.spacing)} /> apart at{' '}
+        <Printed figure={amount('speed', passes.speed)} />,{' '}
+        <Printed figure={amount('distance', passes.distance)} /> off,{' '}
+        <Printed figure={amount('fluidFlow', setup.gun.flow)} />: from Set.{' '}
         {apart !== undefined && apart < passes.spacing * 0.97
-          ? `Whole strokes share the face, so they lie ${units.show('distance', apart)} apart and lay more. `
+          ? `Whole strokes share the face, so they lie ${written(amount('distance', apart), units)} apart and lay more. `
           : ''}
-        Each ends {units.show('distance', passes.lead)} beyond the part.
+        Each ends <Printed figure={amount('distance', passes.lead)} /> beyond the part.
       </p>
       <div className="grid gap-3 sm:grid-cols-3">
         <NumberField

@@ -24,12 +24,14 @@ import { useColours, veil } from '@/ui/theme/colours';
 import { useUnits } from '@/ui/units';
 import type { Units } from '@/words/units';
 import { flowFigure } from './flowfigure';
+import { amount, written } from '@/words/figures';
+import { Printed } from '@/ui/Printed';
 
 const leverWords = (units: Units): Record<FlowLever, string> => ({
   film: 'A fifth more film',
   thinner: 'Thinned by a fifth',
   slower: 'The next slower thinner',
-  warmer: `${units.show('temperatureStep', flowWarmer)} warmer`,
+  warmer: `${written(amount('temperatureStep', flowWarmer), units)} warmer`,
   flatter: 'Laid half as steep',
 });
 const states = [
@@ -73,7 +75,7 @@ export function FlowOut() {
   const now = standing(point, limits);
   const moves = flowMoves(point, limits);
   if (isRefusal(window) || isRefusal(now) || isRefusal(moves)) return null;
-  const film = (value: number) => units.show('film', value);
+  const film = (value: number) => written(amount('film', value), units);
   const figure = flowFigure({
     landed,
     angle,
@@ -121,7 +123,11 @@ export function FlowOut() {
         />
         <label className="flex min-h-11 items-center gap-3 text-sm">
           <span className="w-40 shrink-0">
-            Panel at <b>{units.show('angle', angle)}</b> from lying flat
+            Panel at{' '}
+            <b>
+              <Printed figure={amount('angle', angle)} />
+            </b>{' '}
+            from lying flat
           </span>
           <input
             type="range"
@@ -151,9 +157,11 @@ export function FlowOut() {
             label={`Window between peel and runs over film and viscosity. ${says}`}
           />
           <p className="text-xs text-ink-soft">
-            Levelling after Orchard for a ripple of {units.show('distance', ripple)}, an upper bound; slide of
-            the surface until it sets. Landed at about {landed.viscosity.toFixed(2)} Pa·s, setting e-fold in{' '}
-            {Math.round(landed.setting)} s: defaults by what carries the coating, its thinner and the room
+            Levelling after Orchard for a ripple of <Printed figure={amount('distance', ripple)} />, an upper
+            bound; slide of the surface until it sets. Landed at about{' '}
+            <Printed figure={amount('dynamicViscosity', landed.viscosity)} />, setting e-fold in{' '}
+            <Printed figure={amount('time', landed.setting)} digits={0} />: defaults by what carries the
+            coating, its thinner and the room
             {landed.yield ? `, and holding ${landed.yield} Pa by itself` : ''}.
           </p>
         </div>
@@ -211,8 +219,8 @@ export function FlowOut() {
             </div>
             <p className="mt-1 text-xs text-ink-soft" data-calibrated>
               {limits.peels + limits.runs === 0
-                ? `Limits are defaults: a ripple down to a twentieth, ${units.show('distance', usualFlowLimits.sag)} of slide. Your verdicts move them.`
-                : `Limits from ${limits.peels} verdicts of peel and ${limits.runs} of runs: levelling ${limits.levelling.toFixed(1)}, slide ${units.show('distance', limits.sag)}.`}
+                ? `Limits are defaults: a ripple down to a twentieth, ${written(amount('distance', usualFlowLimits.sag), units)} of slide. Your verdicts move them.`
+                : `Limits from ${limits.peels} verdicts of peel and ${limits.runs} of runs: levelling ${limits.levelling.toFixed(1)}, slide ${written(amount('distance', limits.sag), units)}.`}
             </p>
           </div>
         </div>
