@@ -1,6 +1,6 @@
 import { isRefusal } from '@/core/refusal';
 import type { FactId, Figure } from '@/facts/figure';
-import { spraying, type JobView, type Stage } from '@/facts/job';
+import { spraying, type JobView, type OpenDefects, type Stage } from '@/facts/job';
 import { figure, jobFigure } from './figures';
 import type { Units } from './units';
 import { cardWords, settingFaultWords, pressureQuantity } from './set';
@@ -194,19 +194,15 @@ function spray({ spray: { coats, running, next, recoat }, now }: JobView, units:
   }
 }
 
-function check(
-  {
-    check: {
-      verdict,
-      spec,
-      taken,
-      wanted,
-      defects: { open },
-    },
-    done,
-  }: JobView,
-  units: Units,
-): Said {
+/** A defect nobody has traced stops the work; a change that waits for its verdict is to be judged first. */
+const defectState = ({ open, waiting }: OpenDefects): Pick<Said, 'state' | 'tone'> | undefined =>
+  waiting
+    ? { state: 'change to judge', tone: 'care' }
+    : open.length > 0
+      ? { state: plural(open.length, 'open defect'), tone: 'stop' }
+      : undefined;
+
+function check({ check: { verdict, spec, taken, wanted, defects }, done }: JobView, units: Units): Said {
   if (isRefusal(verdict))
     return {
       fact: 'film.wanted',
@@ -214,6 +210,7 @@ function check(
       number: `aim ${units.show('film', spec.nominal)}`,
       state: `${units.range('film', spec.min, spec.max)} dry`,
       tone: 'plain',
+      ...defectState(defects),
     };
   const said = {
     number: units.show('film', verdict.mean),
@@ -221,15 +218,15 @@ function check(
     value: verdict.mean,
   };
   if (done.has('check')) return { ...said, state: 'passes', tone: 'good' };
-  if (verdict.passes && taken >= wanted)
+  const defect = defectState(defects);
+  if (defect) return { ...said, ...defect };
+  if (taken < wanted)
     return {
       ...said,
-      state: open.length > 0 ? plural(open.length, 'open defect') : 'change to judge',
-      tone: 'care',
+      state: verdict.passes ? `${taken} of ${wanted} spots` : `failing so far, ${taken} of ${wanted}`,
+      tone: verdict.passes ? 'act' : 'care',
     };
-  if (!verdict.passes)
-    return { ...said, state: taken < wanted ? `failing, ${taken} of ${wanted}` : 'fails', tone: 'stop' };
-  return { ...said, state: `${taken} of ${wanted} spots`, tone: 'act' };
+  return { ...said, state: 'fails', tone: 'stop' };
 }
 
 function clean({ clean: { state, cleanBy, doneCount, steps, liquid }, spray: { next }, now }: JobView): Said {

@@ -411,7 +411,7 @@ describe('Check says', () => {
       tone: 'stop',
       tap: { does: { kind: 'focus', place: 'defects', part: 'defects' } },
     });
-    expect(cell(seen(found), 'check')).toMatchObject({ state: '2 open defects', tone: 'care' });
+    expect(cell(seen(found), 'check')).toMatchObject({ state: '2 open defects', tone: 'stop' });
     const changed = logged(found, [
       7,
       { type: 'action', text: 'Quicker.', cause: 'too-slow', expects: 'No run.', defects: ['runs'] },

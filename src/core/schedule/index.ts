@@ -2,6 +2,7 @@ export {
   dryingFactor,
   potLife,
   lawfulTimes,
+  opensByClock,
   recoatState,
   type Drying,
   type LawfulTime,

@@ -45,16 +45,21 @@ export interface LawfulTime {
   readonly to?: number;
 }
 
+/** When the film has flashed by the clock, ms since the epoch. */
+export const opensByClock = (ended: number, { recoatFirst }: SheetTimes, factor = 1): number =>
+  ended + recoatFirst * factor * 1000;
+
 /**
  * When the next coat may go on: once the film has flashed and before the window closes, the forbidden middle left out.
  * Empty where the window closes before it opens.
  *
  * @param ended when the last coat ended, ms since the epoch
  * @param factor drying factor, 1 at the sheet's temperature
+ * @param found when a finger found that it opens, ms since the epoch; outranks the clock
  * @example 15 min to 8 h, forbidden from 1 h to 6 h: 15 min to 1 h, and 6 h to 8 h
  */
-export function lawfulTimes(ended: number, times: SheetTimes, factor = 1): LawfulTime[] {
-  const opens = ended + times.recoatFirst * factor * 1000;
+export function lawfulTimes(ended: number, times: SheetTimes, factor = 1, found?: number): LawfulTime[] {
+  const opens = found ?? opensByClock(ended, times, factor);
   // A cold room delays the opening. Whether it holds the window open longer is not for an estimate to say.
   const closes = times.recoatLast === undefined ? undefined : ended + times.recoatLast * 1000;
   const { forbidden } = times;
@@ -75,13 +80,20 @@ export function lawfulTimes(ended: number, times: SheetTimes, factor = 1): Lawfu
  * @param ended when the last coat ended, ms since the epoch
  * @param now ms since the epoch
  * @param factor drying factor, 1 at the sheet's temperature
+ * @param found when a finger found that it opens, ms since the epoch; outranks the clock
  * @returns opening and closing time in ms since the epoch
  */
-export function recoatState(ended: number, now: number, times: SheetTimes, factor = 1): RecoatState {
-  const opens = ended + times.recoatFirst * factor * 1000;
+export function recoatState(
+  ended: number,
+  now: number,
+  times: SheetTimes,
+  factor = 1,
+  found?: number,
+): RecoatState {
+  const opens = found ?? opensByClock(ended, times, factor);
   // A cold room delays the opening. Whether it holds the window open longer is not for an estimate to say.
   const closes = times.recoatLast === undefined ? undefined : ended + times.recoatLast * 1000;
-  if (closes !== undefined && lawfulTimes(ended, times, factor).length === 0)
+  if (closes !== undefined && lawfulTimes(ended, times, factor, found).length === 0)
     return {
       state: 'never',
       opens: Math.max(opens, ended + (times.forbidden?.to ?? 0) * factor * 1000),

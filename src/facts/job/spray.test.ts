@@ -6,6 +6,7 @@ import {
   aJob,
   card,
   coatsChanged,
+  coatsIn,
   colour,
   end,
   fitRoom,
@@ -260,5 +261,36 @@ describe('timers', () => {
       [40, start('lacquer-2')],
     );
     expect(timers(running, 41)).not.toHaveProperty('flash');
+  });
+});
+
+describe('a finger in a cold room', () => {
+  // At 5 °C the clock would open the window only after it has closed.
+  const cold = { type: 'climate', air: celsius(5), part: celsius(5), humidity: 0.5 } as const;
+  const quick = { ...lacquer, times: { ...lacquer.times, recoatLast: 3600 } };
+  const [first] = coatsIn(aJob([quick]));
+  const waited = (minutes: number) =>
+    logged(
+      aJob([quick]),
+      [-minutes - 10, cold],
+      [-minutes - 5, { type: 'coat-start', coatId: first!.id }],
+      [-minutes, { type: 'coat-end', coatId: first!.id }],
+    );
+  const found = (minutes: number, touched: number, what: 'dry' | 'wet') =>
+    seen(logged(waited(minutes), [touched - minutes, { type: 'touch', coatId: first!.id, found: what }]))
+      .spray.recoat;
+
+  it('the clock alone sees no window', () => {
+    expect(seen(waited(30)).spray.recoat?.state).toBe('never');
+  });
+
+  it('dry to the touch opens it, and it still closes when the sheet says', () => {
+    expect(found(50, 40, 'dry')).toMatchObject({ state: 'open', opens: noon - 10 * 60_000 });
+    expect(found(61, 40, 'dry')?.state).toBe('closed');
+  });
+
+  it('a touch after it closed opens nothing; wet to the end means never', () => {
+    expect(found(90, 70, 'dry')?.state).toBe('never');
+    expect(found(59, 58, 'wet')?.state).toBe('never');
   });
 });

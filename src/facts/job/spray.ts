@@ -1,5 +1,12 @@
 import { handGuide, strokeCount } from '@/core/film';
-import { dryingIn, dryingOf, recoatState, type RecoatState } from '@/core/schedule';
+import {
+  dryingIn,
+  dryingOf,
+  opensByClock,
+  recoatState,
+  type RecoatState,
+  type SheetTimes,
+} from '@/core/schedule';
 import type { Coating, EntryOf, Face, LogEntry } from '@/records';
 import { lastOf, liveEntries, moment, ofType } from './entries';
 import { coatPlans, type CoatPlan } from './plan';
@@ -99,7 +106,7 @@ export function sprayView(job: Worked, set: SetView, now: number): SprayView {
           // An abraded coat has no window any more: it takes the next one at any time.
           recoat: abraded
             ? { state: 'open' as const, opens: moment(abraded) }
-            : byTouch(recoatState(lastEnded.ended, now, lastEnded.sheet.times, factor), touch, now),
+            : windowOf(lastEnded.ended, now, lastEnded.sheet.times, factor, touch),
           ...(touch ? { touch } : {}),
         }),
     stretched: factor > 1.02,
@@ -126,19 +133,26 @@ export const slowness = (sheet: Coating, room: EntryOf<'climate'> | undefined): 
 /** A film found wet is asked again after this, ms. */
 const askAgain = 5 * 60_000;
 
-/** What a finger found outranks the clock, but never a window that has closed. */
-function byTouch(state: RecoatState, touch: EntryOf<'touch'> | undefined, now: number): RecoatState {
-  if (!touch || state.state === 'closed' || state.state === 'between') return state;
-  if (touch.found === 'wet') {
-    const opens = Math.max(state.opens, moment(touch) + askAgain);
-    // Still wet when the window is about to close: it will not open.
-    if (state.closes !== undefined && opens > state.closes)
-      return { state: 'never', opens, closes: state.closes };
-    return { ...state, opens, state: now < opens ? 'flashing' : 'open' };
-  }
-  // Tacky before the window closes: the finger says that it opened after all.
-  return { ...state, opens: Math.min(state.opens, moment(touch)), state: 'open' };
+/** When a coat takes the next one by what a finger found of it: that outranks the clock, but never a window that has closed. */
+export function opensByTouch(
+  ended: number,
+  times: SheetTimes,
+  factor: number,
+  touch: EntryOf<'touch'> | undefined,
+): number | undefined {
+  const closes = times.recoatLast === undefined ? Infinity : ended + times.recoatLast * 1000;
+  if (!touch || moment(touch) > closes) return undefined;
+  const clock = opensByClock(ended, times, factor);
+  return touch.found === 'wet' ? Math.max(clock, moment(touch) + askAgain) : Math.min(clock, moment(touch));
 }
+
+const windowOf = (
+  ended: number,
+  now: number,
+  times: SheetTimes,
+  factor: number,
+  touch: EntryOf<'touch'> | undefined,
+): RecoatState => recoatState(ended, now, times, factor, opensByTouch(ended, times, factor, touch));
 
 function pausesOf(entries: readonly LogEntry[], coatId: string, end: number | undefined) {
   let rested = 0;
@@ -190,7 +204,7 @@ function startedOff(
   if (lastOf(before, 'abraded', (entry) => entry.coatId === coatId)) return undefined;
   const room = lastOf(before, 'climate');
   const touch = lastOf(before, 'touch', (entry) => entry.coatId === coatId && moment(entry) >= ended);
-  const window = byTouch(recoatState(ended, started, sheet.times, slowness(sheet, room)), touch, started);
+  const window = windowOf(ended, started, sheet.times, slowness(sheet, room), touch);
   if (window.state === 'closed' || window.state === 'never')
     return { kind: 'late', by: Math.max(started - window.closes, 0) };
   return window.state === 'open' ? undefined : { kind: 'early', by: window.opens - started };

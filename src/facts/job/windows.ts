@@ -1,6 +1,6 @@
-import { lawfulTimes, type LawfulTime, type RecoatState } from '@/core/schedule';
-import { lastOf, liveEntries } from './entries';
-import { slowness, type CoatState, type SprayView } from './spray';
+import { lawfulTimes, type LawfulTime } from '@/core/schedule';
+import { lastOf, liveEntries, moment } from './entries';
+import { opensByTouch, slowness, type CoatState, type SprayView } from './spray';
 import type { Worked } from './worked';
 
 /**
@@ -41,7 +41,15 @@ export function coatWindows(
     const below = coats[i - 1];
     const coatId = coat.coat.id;
     if (below?.ended === undefined) return { coatId, state: 'none', lawful: [] };
-    const lawful = lawfulTimes(below.ended, below.sheet.times, slowness(below.sheet, room));
+    const factor = slowness(below.sheet, room);
+    const { ended } = below;
+    const touch = lastOf(
+      entries,
+      'touch',
+      (entry) => entry.coatId === below.coat.id && moment(entry) >= ended,
+    );
+    const { times } = below.sheet;
+    const lawful = lawfulTimes(ended, times, factor, opensByTouch(ended, times, factor, touch));
     if (coat.started !== undefined) return { coatId, state: begunIn(coat), ...spanOf(lawful), lawful };
     if (coat !== next || !recoat) return { coatId, state: 'none', lawful: [] };
     const { opens } = recoat;
@@ -51,24 +59,10 @@ export function coatWindows(
       state: states[recoat.state],
       opens,
       ...(closes === undefined ? {} : { closes }),
-      lawful: lawfulNow(recoat, lawful, abraded(below.coat.id)),
+      // An abraded coat takes the next one at any time.
+      lawful: abraded(below.coat.id) ? [{ from: opens }] : lawful,
     };
   });
-}
-
-/** The clock’s times as a touch test or an abrasion moved them: nothing before it opens, and from then on. */
-function lawfulNow(
-  recoat: RecoatState,
-  byClock: readonly LawfulTime[],
-  abraded: boolean,
-): readonly LawfulTime[] {
-  const { opens } = recoat;
-  // An abraded coat takes the next one at any time.
-  if (abraded) return [{ from: opens }];
-  if (recoat.state === 'never') return [];
-  const [first, ...rest] = byClock.filter(({ to }) => to === undefined || to > opens);
-  if (first) return [{ ...first, from: opens }, ...rest];
-  return recoat.closes !== undefined && recoat.closes > opens ? [{ from: opens, to: recoat.closes }] : [];
 }
 
 const begunIn = ({ off }: CoatState): WindowState =>
