@@ -2,7 +2,7 @@ import { coatRoles } from '@/core/system';
 import { stages, type JobView } from '@/facts/job';
 import { jobViewOf } from '@/facts/records';
 import type { Figure } from '@/facts/figure';
-import { figure } from '@/words/figures';
+import { figure, figuresIn } from '@/words/figures';
 import { nextLine } from '@/words/nextline';
 import { stripCells } from '@/words/strip';
 import { timerFigure } from '@/words/timers';
@@ -10,6 +10,7 @@ import { unitsOf } from '@/words/units';
 import { anyShop, type AnyShop } from '../../tests/fixtures/anyjob';
 import { contradictions, shownAs, unlike, type Shown } from '../../tests/fixtures/contradictions';
 import { conclude } from './conclude';
+import { jobReport } from './jobreport';
 import type { ConcludedJob } from './conclusions';
 
 const metric = unitsOf('metric');
@@ -30,7 +31,12 @@ function shownOf(view: JobView): Shown[] {
     value: dry.aim,
     state: 'open',
   }));
-  return [...because, ...strip, ...tray, ...stack.map((of) => shownAs('stack', of))];
+  const report = jobReport(view, [], [], metric).sections.flatMap(({ facts = [], table = [] }) =>
+    [...facts.map(([, value]) => value), ...table.flat()]
+      .flatMap(figuresIn)
+      .map((of) => shownAs('report', of)),
+  );
+  return [...report, ...because, ...strip, ...tray, ...stack.map((of) => shownAs('stack', of))];
 }
 
 /** The same figures as `conclude` gives them. */
@@ -68,7 +74,7 @@ function seenShop(seed: number): Seen {
 describe('what is said of a job, in one place and in another', () => {
   const all = Array.from({ length: count }, (_, seed) => seenShop(seed + 1));
 
-  it('the same fact of the same owner has the same value, in words, strip, stack, tray and the command', () => {
+  it('the same fact of the same owner has the same value, in words, strip, stack, tray, report and the command', () => {
     const found = all.flatMap(({ job, view, concluded }) =>
       unlike([...shownOf(view), ...concludedFigures(concluded)]).map((each) => `${job.id} ${each}`),
     );

@@ -6,6 +6,8 @@ import type { Report, ReportSection } from '@/exchange/report';
 import type { Can, EntryOf, LogEntry, Photo } from '@/records';
 import { entryWords } from '@/words/entry';
 import { everyEntry, type JobView, liveEntries, moment, ofType } from '@/facts/job';
+import type { FactId } from '@/facts/figure';
+import { coatFigure, jobFigure, told } from '@/words/figures';
 import type { Units } from '@/words/units';
 import { conditionFacts } from '@/words/check';
 import { cardWords } from '@/words/set';
@@ -61,7 +63,8 @@ export function jobReport(
   };
 }
 
-function about({ job, plan, rig, spray }: JobView, units: Units): ReportSection {
+function about(view: JobView, units: Units): ReportSection {
+  const { job, plan, rig, spray } = view;
   const people = [...new Set(liveEntries(job).flatMap(({ by }) => (by ? [by] : [])))];
   const ended = spray.coats.map(({ ended: at }) => at ?? 0).reduce((a, b) => Math.max(a, b), 0);
   return {
@@ -76,7 +79,7 @@ function about({ job, plan, rig, spray }: JobView, units: Units): ReportSection 
           )
           .join('; '),
       ],
-      ['Area', units.show('area', plan.area)],
+      ['Area', [told(jobFigure(view, 'area', plan.area), units)]],
       ...job.layers.map(
         ({ sheet: { name, sheetRevision, checkedOn, assumed } }) =>
           [
@@ -91,7 +94,8 @@ function about({ job, plan, rig, spray }: JobView, units: Units): ReportSection 
   };
 }
 
-function coats({ spray }: JobView, units: Units): ReportSection {
+function coats(view: JobView, units: Units): ReportSection {
+  const { spray } = view;
   const offWords = { early: 'before its window', late: 'after its window' };
   return {
     title: 'Plan against done',
@@ -99,7 +103,7 @@ function coats({ spray }: JobView, units: Units): ReportSection {
       ['Coat', 'Dry planned', 'Sprayed', 'Comb, wet', 'Window'],
       ...spray.coats.map(({ coat, dry, started, ended, combs, off }) => [
         coat.name,
-        units.show('film', dry.aim),
+        [told(coatFigure(view, 'coat.dry', coat, dry.aim), units)],
         started === undefined
           ? 'not sprayed'
           : `${day(started)} ${timeOfDay(started)}–${ended === undefined ? '' : timeOfDay(ended)}`,
@@ -160,10 +164,13 @@ function gun({ job }: JobView, entries: readonly LogEntry[], units: Units): Repo
   return { title: 'Gun', lines: lines.length > 0 ? lines : [`Setting and card: ${none}.`] };
 }
 
-function film({ check, job }: JobView, units: Units): ReportSection {
+function film(view: JobView, units: Units): ReportSection {
+  const { check, job } = view;
   const { verdict, spots, spec, gauge } = check;
   if (isRefusal(verdict)) return { title: 'Film', lines: [`Readings: ${none}.`] };
-  const shown = (value: number) => units.show('film', value, { digits: units.system === 'metric' ? 1 : 2 });
+  const digits = { digits: units.system === 'metric' ? 1 : 2 };
+  const shown = (value: number) => units.show('film', value, digits);
+  const of = (fact: FactId, value: number) => told(jobFigure(view, fact, value), units, digits);
   const measured = spots.filter(({ films }) => films.length > 0);
   const all = measured.flatMap(({ films }) => films);
   const chart = individuals(all);
@@ -172,10 +179,22 @@ function film({ check, job }: JobView, units: Units): ReportSection {
   return {
     title: `Film: ${verdict.passes ? 'passes' : 'FAILS'} by ${rules[job.approach.acceptance]}`,
     facts: [
-      ['Range', `${shown(spec.min)} to ${shown(spec.max)}, aim ${shown(spec.nominal)}`],
+      [
+        'Range',
+        [
+          of('film.wanted-least', spec.min),
+          ' to ',
+          of('film.wanted-most', spec.max),
+          ', aim ',
+          of('film.wanted', spec.nominal),
+        ],
+      ],
       [
         'Mean of all',
-        `${shown(verdict.mean)}; thinnest ${shown(verdict.least)}, thickest ${shown(verdict.most)}`,
+        [
+          of('film.measured', verdict.mean),
+          `; thinnest ${shown(verdict.least)}, thickest ${shown(verdict.most)}`,
+        ],
       ],
       ['Gauge', gauge ? `checked ${day(gauge.entry.at)}` : `zero and shim: ${none}`],
       ...conditionFacts(verdict.conditions, units).map(
@@ -190,7 +209,7 @@ function film({ check, job }: JobView, units: Units): ReportSection {
           job.part.faces.find(({ id }) => id === faceId)?.name ?? '',
           String(spot + 1),
           films.map(shown).join(' '),
-          shown(own?.mean ?? 0),
+          own ? [told(jobFigure(view, 'spot.mean', own.mean, { item: own.id }), units, digits)] : '',
           own ? states[own.state] : '',
         ];
       }),

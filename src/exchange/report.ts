@@ -1,3 +1,5 @@
+import type { Wording } from '@/words/figures';
+
 /** A chart of readings in order, m, drawn the same on paper and on screen. */
 export interface ReportChart {
   readonly values: readonly number[];
@@ -10,9 +12,9 @@ export interface ReportChart {
 
 export interface ReportSection {
   readonly title: string;
-  readonly facts?: readonly (readonly [label: string, value: string])[];
+  readonly facts?: readonly (readonly [label: string, value: Wording])[];
   /** The first row is its head. */
-  readonly table?: readonly (readonly string[])[];
+  readonly table?: readonly (readonly Wording[])[];
   readonly lines?: readonly string[];
   readonly chart?: ReportChart;
   readonly photos?: readonly ReportPhoto[];

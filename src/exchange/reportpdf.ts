@@ -1,4 +1,5 @@
 import { PDFDocument, rgb, StandardFonts, type PDFFont, type PDFPage } from 'pdf-lib';
+import { plainWords } from '@/words/figures';
 import { fitted, printable } from './pdftext';
 import { chartPoints, type Report, type ReportChart, type ReportPhoto } from './report';
 
@@ -50,7 +51,8 @@ export async function reportPdf(report: Report): Promise<Uint8Array> {
       color: ink,
     });
     y -= 4;
-    for (const [label, value] of facts) {
+    for (const [label, wording] of facts) {
+      const value = plainWords(wording);
       room(16);
       y -= 15;
       write(label, margin, 9, plain, 190, soft);
@@ -61,7 +63,13 @@ export async function reportPdf(report: Report): Promise<Uint8Array> {
       room(16);
       y -= 14;
       row.forEach((cell, k) =>
-        write(cell, margin + (k * inner) / columns, 8.5, i === 0 ? bold : plain, inner / columns - 4),
+        write(
+          plainWords(cell),
+          margin + (k * inner) / columns,
+          8.5,
+          i === 0 ? bold : plain,
+          inner / columns - 4,
+        ),
       );
       page.drawLine({
         start: { x: margin, y: y - 3 },

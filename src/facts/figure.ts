@@ -29,7 +29,10 @@ export const facts = {
   'layer.wet': 'film',
   'layer.solids': 'share',
   'film.stays': 'film',
+  // What Check asks of the coats that are on; least and most are the whole stack’s.
   'film.wanted': 'film',
+  'film.wanted-least': 'film',
+  'film.wanted-most': 'film',
   'film.least': 'film',
   'film.most': 'film',
   'film.sprayed': 'film',

@@ -65,6 +65,7 @@ export function checkLine({ check, job, spray, work }: JobView, units: Units): N
     {
       label: `Range for ${coatsOn || spray.coats.length} coats, dry`,
       value: units.range('film', spec.min, spec.max),
+      figure: jobFigure({ work }, 'film.wanted-least', spec.min),
     },
     reason('Aim', jobFigure({ work }, 'film.wanted', spec.nominal), units),
     {

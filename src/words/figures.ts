@@ -74,6 +74,26 @@ export function written(of: Printable, units: Units, options?: FormatOptions): s
 export const writtenRange = (from: Printable, to: Printable, units: Units, options?: FormatOptions): string =>
   `${writtenParts(from, units, options).number}–${written(to, units, options)}`;
 
+/** A figure with its words, as it stands among others in a sentence or a cell. */
+export interface Told {
+  readonly figure: Figure;
+  readonly says: string;
+}
+
+/** Words with figures among them. */
+export type Wording = string | readonly (string | Told)[];
+
+export const told = (figure: Figure, units: Units, options?: FormatOptions): Told => ({
+  figure,
+  says: written(figure, units, options),
+});
+
+export const plainWords = (of: Wording): string =>
+  typeof of === 'string' ? of : of.map((each) => (typeof each === 'string' ? each : each.says)).join('');
+
+export const figuresIn = (of: Wording): readonly Figure[] =>
+  typeof of === 'string' ? [] : of.flatMap((each) => (typeof each === 'string' ? [] : [each.figure]));
+
 /** A reason beside a line that is one figure. */
 export const reason = (label: string, of: Figure, units: Units, options?: FormatOptions): Fact => ({
   label,

@@ -27,7 +27,7 @@ export function sprayLine(view: JobView, units: Units): NextLine {
     reason('Strokes apart', figure(view, 'gun.spacing', spray.spacing), units),
     reason('Speed', figure(view, 'gun.speed', spray.speed), units),
     reason('Distance', figure(view, 'gun.distance', spray.distance), units),
-    { label: 'A coat takes about', value: showDuration(spray.coatTime) },
+    reason('A coat takes about', figure(view, 'coat.takes', spray.coatTime), units),
     ...(last
       ? [{ label: 'Next coat after, on the sheet', value: showDuration(last.sheet.times.recoatFirst) }]
       : []),

@@ -122,8 +122,8 @@ export function ImportReadings() {
             <Notice tone="care">
               In {mapping.unit} these readings lie far from the{' '}
               <Printed
-                figure={jobFigure(view, 'film.least', spec.min)}
-                to={jobFigure(view, 'film.most', spec.max)}
+                figure={jobFigure(view, 'film.wanted-least', spec.min)}
+                to={jobFigure(view, 'film.wanted-most', spec.max)}
               />{' '}
               of this part. Are they {preview.meant}?{' '}
               <button

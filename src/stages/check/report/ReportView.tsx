@@ -3,6 +3,7 @@
 import { useMemo } from 'react';
 import { createPortal } from 'react-dom';
 import { fileName } from '@/exchange/filename';
+import { Worded } from '@/ui/Worded';
 import { chartPoints, type Report, type ReportChart } from '@/exchange/report';
 import { useRecords } from '@/store/hooks';
 import { Button } from '@/ui/Button';
@@ -80,7 +81,9 @@ function ReportPages({ report }: { readonly report: Report }) {
                   className="grid grid-cols-[minmax(0,11rem)_minmax(0,1fr)] gap-3 py-0.5"
                 >
                   <dt>{label}</dt>
-                  <dd className="font-semibold">{value}</dd>
+                  <dd className="font-semibold">
+                    <Worded of={value} />
+                  </dd>
                 </div>
               ))}
             </dl>
@@ -90,9 +93,9 @@ function ReportPages({ report }: { readonly report: Report }) {
               <table className="w-full text-left text-xs">
                 <thead>
                   <tr>
-                    {table[0]?.map((cell) => (
-                      <th key={cell} className="border-b border-current py-1 pr-2">
-                        {cell}
+                    {table[0]?.map((cell, k) => (
+                      <th key={k} className="border-b border-current py-1 pr-2">
+                        <Worded of={cell} />
                       </th>
                     ))}
                   </tr>
@@ -102,7 +105,7 @@ function ReportPages({ report }: { readonly report: Report }) {
                     <tr key={i}>
                       {row.map((cell, k) => (
                         <td key={k} className="py-0.5 pr-2">
-                          {cell}
+                          <Worded of={cell} />
                         </td>
                       ))}
                     </tr>
