@@ -21,11 +21,12 @@ import { demoShop } from '../src/demo';
 import {
   keyOf,
   newShop,
+  type AnyRecord,
+  type LogEntry,
   type Can,
   type Coating,
   type Cup,
   type Job,
-  type LogEntry,
   type Rig,
 } from '../src/records';
 import { jobViewOf } from '../src/facts/records';
@@ -34,6 +35,7 @@ import { jobView } from '../src/facts/job';
 import { looksDue } from '../src/facts/shop/looks';
 import { shelfOf } from '../src/facts/shop/shelf';
 import { unitsOf } from '../src/words/units';
+import { longJob, longJobs } from './longjobs';
 import { nextLine } from '../src/words/nextline';
 import { stripCells } from '../src/words/strip';
 
@@ -100,26 +102,7 @@ time('a second’s tick of the six demo jobs', 'limit 1 ms', 2000, () => {
   return open.map(({ id }) => jobViewOf(records, id, now + (beat % 40) * 1000));
 });
 
-/** A demo job with a log of so many entries: notes and timings as a shift writes them. */
-function longJob(id: string, entries: number): Job {
-  const job = open.find(({ log }) => log.length > 10) as Job;
-  const from = Date.parse(job.log.at(-1)?.at ?? job.begun);
-  const more = Array.from(
-    { length: entries - job.log.length },
-    (_, i): LogEntry =>
-      ({
-        type: i % 3 ? 'stir' : 'note',
-        id: `${id}-${i}`,
-        at: new Date(from + i).toISOString(),
-        counter: job.log.length + i,
-        ...(i % 3 ? {} : { text: 'as before' }),
-      }) as LogEntry,
-  );
-  return { ...job, id, log: [...job.log, ...more] };
-}
-
-const forty = new Map(records);
-for (let i = 0; i < 40; i += 1) forty.set(`job/long-${i}`, longJob(`long-${i}`, 200));
+const forty = new Map<string, AnyRecord>([...records, ...longJobs([...records.values()])]);
 const ids = Array.from({ length: 40 }, (_, i) => `long-${i}`);
 time('forty open jobs of 200 entries, first seen', 'limit 1000 ms', 5, () => {
   const anew = new Map(
@@ -131,8 +114,9 @@ time('a second’s tick of them', 'limit 5 ms', 500, () => {
   beat += 1;
   return ids.map((id) => jobViewOf(forty, id, now + (beat % 40) * 1000));
 });
+const model = open.find(({ log }) => log.length > 10) as Job;
 for (const entries of [500, 1000, 2000, 10_000]) {
-  const job = longJob(`of-${entries}`, entries);
+  const job = longJob(model, `of-${entries}`, entries);
   const counter = entries;
   time(
     `one entry more in a log of ${entries.toLocaleString('en')}`,

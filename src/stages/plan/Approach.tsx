@@ -3,7 +3,6 @@
 import { withApproach } from '@/facts/job';
 import { useMemo } from 'react';
 import { measuredProfile, shapeProfile, steadiness } from '@/core/evenness';
-import { strokeSpacing } from '@/core/film';
 import { isRefusal } from '@/core/refusal';
 import { useStore } from '@/store/hooks';
 import { Choice } from '@/ui/Choice';
@@ -23,7 +22,7 @@ export function Approach() {
   const units = useUnits();
   const { work, set } = view;
   const { overlap } = work.approach;
-  const fan = set.point.fan;
+  const { point } = set;
   const held = overlaps.find((each) => Math.abs(Number(each) - overlap) < 0.005) ?? '0.5';
   const read = view.rig?.patterns?.at(-1)?.pattern.profile;
   const rows = useMemo(() => {
@@ -52,8 +51,19 @@ export function Approach() {
         onChange={(value) => store.put(withApproach(work, { overlap: Number(value) }), 'overlap')}
       />
       <p className="text-sm text-ink-soft">
-        Strokes <Printed figure={figure(view, 'gun.spacing', strokeSpacing(fan, overlap))} /> apart:{' '}
-        {(1 / (1 - overlap)).toFixed(1)} layers of film. More overlap wants a quicker hand.
+        {Math.abs(point.overlap - overlap) > 0.005 && (
+          <>
+            <b>
+              {point.from === 'set' ? 'The gun is set to' : 'The coat asks for'}{' '}
+              <Printed figure={figure(view, 'gun.overlap', point.overlap)} digits={0} />
+            </b>
+            {point.from === 'set'
+              ? ', and what is chosen here holds from its next setting on. '
+              : ' overlap. '}
+          </>
+        )}
+        Strokes <Printed figure={figure(view, 'gun.spacing', point.spacing)} /> apart:{' '}
+        {(1 / (1 - point.overlap)).toFixed(1)} layers of film. More overlap wants a quicker hand.
       </p>
       <table className="w-full text-right text-sm" data-overlaps>
         <thead className="text-ink-soft">
