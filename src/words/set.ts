@@ -77,15 +77,21 @@ const faultQuantity = {
   'not-here': 'pressure',
 } as const;
 
-function faultLine({ kind, asked, can }: SettingFault, because: readonly Fact[], units: Units): NextLine {
+/** What of a setting cannot happen, and the nearest that can. */
+export function settingFaultSays({ kind, asked, can }: SettingFault, units: Units): string {
   const shown = (value: number | undefined) =>
     units.show(kind === 'pressure' ? pressureQuantity(value ?? 0) : faultQuantity[kind], value);
+  return settingFaultWords[kind].says.replace('{asked}', shown(asked)).replace('{can}', shown(can));
+}
+
+function faultLine(fault: SettingFault, because: readonly Fact[], units: Units): NextLine {
+  const { kind, can } = fault;
   return {
-    big: {
-      number: can === undefined ? '–' : shown(can).replace(/\u00a0.*/, ''),
-      unit: can === undefined ? '' : shown(can).replace(/^[^\u00a0]*\u00a0/, ''),
-    },
-    says: settingFaultWords[kind].says.replace('{asked}', shown(asked)).replace('{can}', shown(can)),
+    big:
+      can === undefined
+        ? { number: '–', unit: '' }
+        : units.parts(kind === 'pressure' ? pressureQuantity(can) : faultQuantity[kind], can),
+    says: settingFaultSays(fault, units),
     detail: 'What was recorded cannot be what the gun does. No coat is reckoned by it.',
     tone: 'stop',
     because,

@@ -58,7 +58,7 @@ describe('coatings', () => {
     await visitor.sees('Saved. Jobs already begun keep the sheet they began with.');
     expect(await visitor.text('main')).not.toContain('Film, one coat (default)');
     await visitor.sees('12 min');
-    await visitor.press('As on the paper: confirm thinning');
+    await visitor.press('As on the paper: confirm “Thinning”');
     await visitor.go('/coatings');
     await visitor.type('Search', 'filler');
     await visitor.sees('▲ 7 defaults');

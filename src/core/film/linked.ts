@@ -14,8 +14,11 @@ export type LinkedFilm =
   /** Two are known: the third follows. */
   | { readonly kind: 'third'; readonly what: keyof FilmSaid; readonly value: number }
   | { readonly kind: 'agree' }
-  /** All three are known and contradict each other: the dry film that wet and solids would leave. */
-  | { readonly kind: 'conflict'; readonly dry: number };
+  /**
+   * All three are known and contradict each other: the dry film that wet and solids would leave, and the wet film that dry
+   * and solids would want.
+   */
+  | { readonly kind: 'conflict'; readonly dry: number; readonly wet?: number };
 
 /** Sheets round their figures: three that lie closer than this say the same. A default. */
 const rounding = 0.1;
@@ -41,5 +44,12 @@ export function linkedFilm({ wet, dry, solids }: FilmSaid): LinkedFilm {
   const left = dryFromWet(wet, solids);
   if (isRefusal(left)) return { kind: 'open' };
   if (dry === undefined) return { kind: 'third', what: 'dry', value: left };
-  return Math.abs(left - dry) > rounding * dry ? { kind: 'conflict', dry: left } : { kind: 'agree' };
+  return Math.abs(left - dry) > rounding * dry
+    ? { kind: 'conflict', dry: left, ...wetFor(dry, solids) }
+    : { kind: 'agree' };
+}
+
+function wetFor(dry: number, solids: number): { wet?: number } {
+  const wet = wetFromDry(dry, solids);
+  return isRefusal(wet) ? {} : { wet };
 }

@@ -75,6 +75,15 @@ describe('levers of a gun', () => {
     expect(leversJudged(weak, tried, { pressureAt: 'cap' }).over).toEqual({ limit: 0.5e5, of: 'rig' });
   });
 
+  it('more fluid than the nozzle passes is said before it is recorded, whatever the film', () => {
+    const tried = leversBefore(view);
+    const at = { pressureAt: 'cap', bore: 1.3e-3 };
+    expect(leversJudged(view, tried, at).fault).toBeUndefined();
+    const flooded = { ...tried, levers: { ...tried.levers, flow: 900e-6 / 60 } };
+    expect(leversJudged(view, flooded, at).fault).toMatchObject({ kind: 'fluid', asked: 900e-6 / 60 });
+    expect(leversJudged(view, tried, { ...at, bore: 9e-3 }).fault).toMatchObject({ kind: 'not-here' });
+  });
+
   it('a setting finds its set by id, else by bore', () => {
     const sets = view.rig!.sets;
     expect(fittedSet(sets, { setId: 'n1.5', bore: 1.3e-3 })?.id).toBe('n1.5');

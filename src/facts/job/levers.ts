@@ -2,6 +2,7 @@ import { leverEffects, transferAt, type EffectsOfLevers } from '@/core/airgun';
 import { holdFilm, restorers, solveStroke, strokeSpacing, type Lever, type Restorer } from '@/core/film';
 import { isRefusal, type Outcome } from '@/core/refusal';
 import type { NozzleSet } from '@/records';
+import { settingFault, type SettingFault } from './point';
 import type { JobView } from './view';
 
 /** Fluid in m³/s, speed in m/s, fan in m, overlap as a share: what lays the film. */
@@ -117,6 +118,8 @@ export interface LeversJudged {
   readonly spacing: number;
   /** Pa that the pressure is over, and whose limit it is. */
   readonly over?: { readonly limit: number; readonly of: 'rig' | 'cap' };
+  /** What of it the hardware cannot do: then no film comes of it either. */
+  readonly fault?: SettingFault;
   readonly effects: EffectsOfLevers;
   /** What would bring the film back, the lever moved last left alone. */
   readonly restore: readonly Restorer[];
@@ -126,7 +129,12 @@ export interface LeversJudged {
 export function leversJudged(
   view: Bearings,
   { levers, pressure, distance }: Tried,
-  more: { readonly pressureAt: string; readonly bore?: number; readonly moved?: Lever },
+  more: {
+    readonly pressureAt: string;
+    readonly bore?: number;
+    readonly tip?: string;
+    readonly moved?: Lever;
+  },
 ): LeversJudged {
   const { set, rig, plan, spray } = view;
   const transfer = transferTried(view, { pressure, distance });
@@ -142,12 +150,22 @@ export function leversJudged(
       : []),
   ];
   const over = limits.find(({ limit }) => pressure !== undefined && pressure > limit * limitSlack);
+  const fault =
+    rig && pressure !== undefined && distance !== undefined && !isRefusal(set.fittings)
+      ? settingFault(
+          { pressure, distance, fluid: levers.flow, fan: levers.fan, bore: more.bore, tip: more.tip },
+          rig,
+          set.fittings,
+          set.density,
+        )
+      : undefined;
   return {
     transfer,
     film,
     off,
     spacing: strokeSpacing(levers.fan, levers.overlap),
     ...(over ? { over } : {}),
+    ...(fault ? { fault } : {}),
     effects: leverEffects({
       now: { pressure: pressure ?? usual ?? 0, flow: levers.flow, speed: levers.speed },
       usual: { pressure: usual ?? 0, flow: proposed?.fitting.flow ?? levers.flow },

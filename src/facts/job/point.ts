@@ -65,7 +65,7 @@ export function pointOf(
   };
 }
 
-/** What a recorded setting asks that the hardware cannot do, and the nearest it can. */
+/** What a setting asks that the hardware cannot do, and the nearest it can. */
 export interface SettingFault {
   readonly kind: 'fluid' | 'tip-fluid' | 'tip-fan' | 'pressure' | 'not-here';
   readonly asked?: number;
@@ -85,7 +85,7 @@ const tipFanSpread = 0.25;
  * @param density kg/m³ of what is sprayed
  */
 export function settingFault(
-  setting: EntryOf<'setting'>,
+  setting: Pick<EntryOf<'setting'>, 'pressure' | 'fluid' | 'fan' | 'distance' | 'bore' | 'tip'>,
   rig: Rig,
   fittings: readonly Fitting[],
   density: number,

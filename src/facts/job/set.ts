@@ -63,6 +63,8 @@ export interface SetView {
   readonly transfer: number;
   /** Dynamic viscosity at the nozzle, Pa·s. */
   readonly viscosity: number;
+  /** kg/m³ of what is sprayed. */
+  readonly density: number;
   readonly drivingAssumed: boolean;
   /** The last setting recorded for this sheet since the gun was cleaned. */
   readonly setting?: EntryOf<'setting'>;
@@ -113,6 +115,7 @@ export function setView(job: Worked, { rig, plan, thin, shop, now }: SetBearings
     wet,
     transfer: plan.transfer,
     viscosity,
+    density,
     drivingAssumed: rig?.driving === undefined,
   };
   const fittings = rig

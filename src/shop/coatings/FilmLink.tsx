@@ -38,6 +38,16 @@ export function FilmLink({ sheet, onTake }: Props) {
         <Printed figure={amount('film', linked.dry)} /> dry, not{' '}
         <Printed figure={amount('film', sheet.film.aim)} />. One of the three is not as on the paper.
       </Notice>
+      <div className="mt-2 flex flex-wrap gap-3">
+        <Button onClick={() => onTake('dry', linked.dry)}>
+          Dry is <Printed figure={amount('film', linked.dry)} />
+        </Button>
+        {linked.wet !== undefined && (
+          <Button onClick={() => onTake('wet', linked.wet as number)}>
+            Wet is <Printed figure={amount('film', linked.wet)} />
+          </Button>
+        )}
+      </div>
     </div>
   );
 }

@@ -39,7 +39,7 @@ export function SheetView({ sheet }: { readonly sheet: Coating }) {
                 <Facts title={assumed ? `${title} (default)` : title} facts={facts} />
                 {assumed && (
                   <Button look="quiet" onClick={() => confirm(field)}>
-                    As on the paper: confirm {title.toLowerCase()}
+                    As on the paper: confirm “{title}”
                   </Button>
                 )}
               </div>

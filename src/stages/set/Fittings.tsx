@@ -9,7 +9,6 @@ import { DataTable } from '@/ui/DataTable';
 import { useJob } from '@/ui/job/context';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
-import type { Units } from '@/words/units';
 import { fixesInWords } from '@/words/fixes';
 import { fittingName } from '@/words/set';
 import { amount, written } from '@/words/figures';
@@ -41,7 +40,7 @@ export function Fittings() {
         header: 'Hand speed',
         cell: (cell) => written(amount('speed', cell.getValue()), units),
       }),
-      column.accessor((row) => verdictOf(row, units), { id: 'verdict', header: 'Verdict' }),
+      column.accessor(verdictOf, { id: 'verdict', header: 'Verdict' }),
     ],
     [units, tips],
   );
@@ -78,13 +77,10 @@ export function Fittings() {
 const slowest = 0.15;
 
 /** What a nozzle or tip can do for this film; one that is only slow is not one that cannot. */
-function verdictOf({ passes, onSheet, label, opening = 1, speed }: Fitting, units: Units): string {
+function verdictOf({ passes, onSheet, label, opening = 1, speed }: Fitting): string {
   if (label === 'tip')
     return `${passes ? 'fits the hand' : 'awkward speed'}${onSheet === false ? ', not on the sheet' : ''}`;
-  const slow =
-    speed >= slowest
-      ? `needle open, no faster than ${written(amount('speed', speed), units)}`
-      : 'too small for this film';
+  const slow = speed >= slowest ? 'slower hand' : 'too small';
   const flow = passes ? (opening < leastOpening ? 'far wider than needed' : 'passes the flow') : slow;
   return onSheet === false ? `${flow}; not on the sheet` : flow;
 }

@@ -20,7 +20,7 @@ import { useJob } from '@/ui/job/context';
 import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
-import { placeWords, pressureQuantity } from '@/words/set';
+import { placeWords, pressureQuantity, settingFaultSays } from '@/words/set';
 import { FittedSet } from './FittedSet';
 import { KnobFields, type Knobs } from './KnobFields';
 import { LeverEffects } from './LeverEffects';
@@ -69,7 +69,7 @@ export function Levers() {
   const judged = leversJudged(
     view,
     { levers, pressure, distance },
-    { pressureAt, bore, ...(moved ? { moved } : {}) },
+    { pressureAt, bore, tip, ...(moved ? { moved } : {}) },
   );
   const { film, off, over } = judged;
   const airless = view.rig.atomising === 'airless';
@@ -200,7 +200,9 @@ export function Levers() {
       )}
       <LeverEffects judged={judged} airSaid={view.rig.airDemand !== undefined} />
       <p className="mt-3" role="status">
-        {refused ? (
+        {judged.fault ? (
+          <span className="font-semibold text-stop">■ {settingFaultSays(judged.fault, units)}</span>
+        ) : refused ? (
           <span className="font-semibold text-stop">▲ {refused}</span>
         ) : isRefusal(film) ? (
           <span className="font-semibold text-stop">▲ {units.says(film)}</span>

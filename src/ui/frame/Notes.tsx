@@ -16,6 +16,8 @@ export function Notes() {
   return (
     <Toaster
       position="top-center"
+      // Its own sheet of styles sets another typeface.
+      style={{ fontFamily: 'inherit' }}
       mobileOffset={{ top: 50 }}
       toastOptions={{
         style: {
