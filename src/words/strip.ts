@@ -208,8 +208,9 @@ function check({ check: { verdict, spec, taken, wanted, defects }, done }: JobVi
       fact: 'film.wanted',
       value: spec.nominal,
       number: `aim ${units.show('film', spec.nominal)}`,
-      state: `${units.range('film', spec.min, spec.max)} dry`,
-      tone: 'plain',
+      ...(spec.nominal < spec.min * (1 - 1e-9) || spec.nominal > spec.max * (1 + 1e-9)
+        ? { state: `outside ${units.range('film', spec.min, spec.max)}`, tone: 'care' as const }
+        : { state: `${units.range('film', spec.min, spec.max)} dry`, tone: 'plain' as const }),
       ...defectState(defects),
     };
   const said = {

@@ -8,19 +8,6 @@ export {
   type CoatFound,
   type FaceSpot,
 } from './check';
-export { additionEffect } from './addition';
-export {
-  fittedSet,
-  leversBefore,
-  leversJudged,
-  leversMoved,
-  schoolLevers,
-  type LeversJudged,
-  type StrokeLevers,
-} from './levers';
-export { roomDay, thinAir, thinnerForRoom, type DayAsked } from './roomday';
-export { betterCups, simulatedDrain, suspicionOf, tooThinFor } from './suspicion';
-export { combFound, wetRange } from './wetcomb';
 export { openDefects, type OpenDefects } from './opendefects';
 export { cureStageOf, type CureNow } from './curestage';
 export { evidenceOf, type Evidence } from './evidence';

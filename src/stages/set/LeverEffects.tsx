@@ -1,6 +1,6 @@
 'use client';
 
-import type { LeversJudged } from '@/facts/job';
+import type { LeversJudged } from '@/facts/job/levers';
 import { useUnits } from '@/ui/units';
 import { restorerWords } from '@/words/fixes';
 import { amount, written } from '@/words/figures';

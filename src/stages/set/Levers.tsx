@@ -10,7 +10,7 @@ import {
   leversMoved,
   schoolLevers,
   type StrokeLevers,
-} from '@/facts/job';
+} from '@/facts/job/levers';
 import { Button } from '@/ui/Button';
 import { Check } from '@/ui/Check';
 import { Choice } from '@/ui/Choice';

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import type { CombVerdict } from '@/core/film';
 import { isRefusal } from '@/core/refusal';
-import { combFound } from '@/facts/job';
+import { combFound } from '@/facts/job/wetcomb';
 import { Button } from '@/ui/Button';
 import { expects } from '@/words/expects';
 import { useJob } from '@/ui/job/context';

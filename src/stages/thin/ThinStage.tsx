@@ -5,7 +5,7 @@ import { useJob } from '@/ui/job/context';
 import { StageFrame } from '@/ui/job/StageFrame';
 import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
-import { additionEffect } from '@/facts/job';
+import { additionEffect } from '@/facts/job/addition';
 import { Button } from '@/ui/Button';
 import { NumberField } from '@/ui/NumberField';
 import { useUnits } from '@/ui/units';
