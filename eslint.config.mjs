@@ -75,7 +75,11 @@ export default tseslint.config(
           message: printed,
         },
         { selector: 'CallExpression > MemberExpression[object.callee.name="useUnits"]', message: printed },
-        { selector: 'VariableDeclarator[init.callee.name="useUnits"] > ObjectPattern > Property[key.name=/^(show|parts|range)$/]', message: printed },
+        {
+          selector:
+            'VariableDeclarator[init.callee.name="useUnits"] > ObjectPattern > Property[key.name=/^(show|parts|range)$/]',
+          message: printed,
+        },
         {
           selector: 'MemberExpression[object.name="units"][property.name=/^(show|parts|range)$/]',
           message: printed,
