@@ -13,6 +13,7 @@ const layers = [
   'store',
   'workers',
   'standins',
+  'offline',
   'demo',
   'exchange',
   'words',

@@ -8,7 +8,7 @@ const env = { ...process.env, NEXT_TELEMETRY_DISABLED: '1', FLUORITE_DEMO: '1' }
 ensurePackages();
 // Only now: it needs the packages.
 const { untilUp } = await import('./visit.mjs');
-run(process.execPath, [next, 'build'], { env });
+run(process.execPath, ['scripts/build.mjs'], { env });
 const server = spawn(process.execPath, [next, 'start', '-p', port], {
   env,
   stdio: ['ignore', 'inherit', 'inherit'],

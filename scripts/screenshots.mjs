@@ -1,7 +1,7 @@
 /** `npm run screenshots`: takes the pictures in docs/screenshots anew, from the demo shop of the present build. */
 import fs from 'node:fs';
 import path from 'node:path';
-import { ensurePackages, next, run } from './steps.mjs';
+import { ensurePackages, run } from './steps.mjs';
 
 // The zone in which it is now ten in the morning: pictures taken at night name two days where one is meant.
 const ahead = ((10 - new Date().getUTCHours() + 36) % 24) - 12;
@@ -57,7 +57,7 @@ async function sprayPanel(page, strokes) {
 ensurePackages();
 // Only now: it needs the packages.
 const { visit } = await import('./visit.mjs');
-if (!fs.existsSync('.next/BUILD_ID')) run(process.execPath, [next, 'build']);
+if (!fs.existsSync('.next/BUILD_ID')) run(process.execPath, ['scripts/build.mjs']);
 await visit(process.env.PORT ?? '4878', async (page, go) => {
   await go('/');
   for (const [

@@ -4,7 +4,7 @@
  */
 import fs from 'node:fs';
 import path from 'node:path';
-import { ensurePackages, lanes, next, run } from './steps.mjs';
+import { ensurePackages, lanes, run } from './steps.mjs';
 import { ensureChromium } from './chromium.mjs';
 
 ensurePackages();
@@ -42,7 +42,7 @@ check('lint', bin('eslint'), ['.', '--max-warnings', '0']);
 check('types of the core, without a browser', bin('tsc'), ['-p', 'src/core']);
 tests('unit tests', ['--selectProjects', 'unit', ...lanes]);
 // The build comes before the types: it writes the route types they include.
-const built = check('build', process.execPath, [next, 'build']);
+const built = check('build', process.execPath, ['scripts/build.mjs']);
 check('types', bin('tsc'), ['--noEmit']);
 const chromium = ensureChromium();
 if (built && chromium) {

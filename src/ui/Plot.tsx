@@ -34,12 +34,18 @@ const config: Partial<Config> = {
 export function Plot({ data, layout, label, height, onPick }: Props) {
   const box = useRef<HTMLDivElement>(null);
   const [plotly, setPlotly] = useState<PlotLibrary>();
+  const [missing, setMissing] = useState(false);
 
   useEffect(() => {
     let gone = false;
-    void import('plotly.js-cartesian-dist-min').then((loaded) => {
-      if (!gone) setPlotly(loaded);
-    });
+    void import('plotly.js-cartesian-dist-min').then(
+      (loaded) => {
+        if (!gone) setPlotly(loaded);
+      },
+      () => {
+        if (!gone) setMissing(true);
+      },
+    );
     return () => {
       gone = true;
     };
@@ -84,7 +90,7 @@ export function Plot({ data, layout, label, height, onPick }: Props) {
       <div ref={box} className="h-full w-full" />
       {!plotly && (
         <p className="absolute inset-0 flex items-center justify-center text-sm text-ink-soft">
-          Drawing the chart
+          {missing ? 'The chart did not arrive; its numbers stand beside it.' : 'Drawing the chart'}
         </p>
       )}
     </div>

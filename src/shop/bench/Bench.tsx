@@ -1,6 +1,5 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useEffect, useState } from 'react';
 import { useOpenJobs, useRecords, useShop } from '@/store/hooks';
@@ -13,11 +12,13 @@ import { stageWords, type Tone } from '@/words/line';
 import { nextLine } from '@/words/nextline';
 import { jobFigure } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
+import { fetched } from '@/ui/fetched';
 
-const EmptyBench = dynamic(() => import('./EmptyBench').then((found) => found.EmptyBench));
-const CareDue = dynamic(() => import('./CareDue').then((found) => found.CareDue));
-const LooksDue = dynamic(() => import('../looks/LooksDue').then((found) => found.LooksDue));
-const CareCount = dynamic(() => import('./CareDue').then((found) => found.CareCount));
+const EmptyBench = fetched(() => import('./EmptyBench').then((found) => found.EmptyBench));
+const CareDue = fetched(() => import('./CareDue').then((found) => found.CareDue));
+const LooksDue = fetched(() => import('../looks/LooksDue').then((found) => found.LooksDue));
+const NewerVersion = fetched(() => import('./NewerVersion').then((found) => found.NewerVersion));
+const CareCount = fetched(() => import('./CareDue').then((found) => found.CareCount));
 
 /** The bench: every open job's strip, one under another, each with its next line. */
 export function Bench() {
@@ -43,6 +44,7 @@ export function Bench() {
         </div>
       }
     >
+      {later && <NewerVersion />}
       {jobs.length === 0 ? (
         <EmptyBench />
       ) : (

@@ -1,15 +1,15 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { Page } from '@/ui/Page';
 import { usePart } from '@/ui/part';
 import { Parts } from '@/ui/Parts';
+import { fetched } from '@/ui/fetched';
 
-const CalendarPart = dynamic(() => import('./CalendarPart').then((found) => found.CalendarPart));
-const WearPart = dynamic(() => import('./WearPart').then((found) => found.WearPart));
-const AirPart = dynamic(() => import('./AirPart').then((found) => found.AirPart));
-const WastePart = dynamic(() => import('./WastePart').then((found) => found.WastePart));
-const SafetyPart = dynamic(() => import('./SafetyPart').then((found) => found.SafetyPart));
+const CalendarPart = fetched(() => import('./CalendarPart').then((found) => found.CalendarPart));
+const WearPart = fetched(() => import('./WearPart').then((found) => found.WearPart));
+const AirPart = fetched(() => import('./AirPart').then((found) => found.AirPart));
+const WastePart = fetched(() => import('./WastePart').then((found) => found.WastePart));
+const SafetyPart = fetched(() => import('./SafetyPart').then((found) => found.SafetyPart));
 
 const parts = {
   calendar: 'Calendar',

@@ -1,6 +1,5 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { writeBundle } from '@/exchange/bundle';
@@ -19,9 +18,10 @@ import { Page } from '@/ui/Page';
 import { Compare } from './Compare';
 import { duplicateOf, recheckDue } from '@/facts/shop/revisions';
 import { SheetView } from './SheetView';
+import { fetched } from '@/ui/fetched';
 
 // The form library is only wanted by those who edit.
-const SheetForm = dynamic(() => import('./SheetForm').then((loaded) => loaded.SheetForm));
+const SheetForm = fetched(() => import('./SheetForm').then((loaded) => loaded.SheetForm));
 
 const today = () => new Date().toISOString().slice(0, 10);
 

@@ -1,14 +1,14 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { Page } from '@/ui/Page';
 import { usePart } from '@/ui/part';
 import { Parts } from '@/ui/Parts';
+import { fetched } from '@/ui/fetched';
 
-const PanelDrill = dynamic(() => import('./PanelDrill').then((found) => found.PanelDrill));
-const SetupDrill = dynamic(() => import('./SetupDrill').then((found) => found.SetupDrill));
-const StreamDrill = dynamic(() => import('./StreamDrill').then((found) => found.StreamDrill));
-const CardDrill = dynamic(() => import('./CardDrill').then((found) => found.CardDrill));
+const PanelDrill = fetched(() => import('./PanelDrill').then((found) => found.PanelDrill));
+const SetupDrill = fetched(() => import('./SetupDrill').then((found) => found.SetupDrill));
+const StreamDrill = fetched(() => import('./StreamDrill').then((found) => found.StreamDrill));
+const CardDrill = fetched(() => import('./CardDrill').then((found) => found.CardDrill));
 
 const parts = { panel: 'Spray a panel', gun: 'Set up a gun', stream: 'Time a stream', card: 'Read a card' };
 const says = {

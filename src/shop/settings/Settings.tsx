@@ -14,6 +14,7 @@ import { Questions } from './Questions';
 import { AlarmChoices } from './AlarmChoices';
 import { Hours } from './Hours';
 import { DataPanel } from './DataPanel';
+import { OnThisDevice } from './OnThisDevice';
 import { amount, written } from '@/words/figures';
 
 export function Settings() {
@@ -130,6 +131,7 @@ export function Settings() {
           </div>
         </Panel>
         <DataPanel />
+        <OnThisDevice />
         <DamagedRecords />
         <Questions />
       </div>

@@ -1,6 +1,5 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { isRefusal } from '@/core/refusal';
 import { sandedSinceMeasured } from '@/facts/shop/rework';
 import { useJob } from '@/ui/job/context';
@@ -15,12 +14,13 @@ import { GaugeCare } from './film/GaugeCare';
 import { Mending } from './film/Mending';
 import { RuleChoice } from './film/RuleChoice';
 import { SpotMap } from './film/SpotMap';
+import { fetched } from '@/ui/fetched';
 
-const AgainstMap = dynamic(() => import('./film/AgainstMap').then((found) => found.AgainstMap));
-const ImportReadings = dynamic(() => import('./film/ImportReadings').then((found) => found.ImportReadings));
-const ProcessCharts = dynamic(() => import('./charts/ProcessCharts').then((found) => found.ProcessCharts));
-const DefectFinder = dynamic(() => import('./defects/DefectFinder').then((found) => found.DefectFinder));
-const ReportView = dynamic(() => import('./report/ReportView').then((found) => found.ReportView));
+const AgainstMap = fetched(() => import('./film/AgainstMap').then((found) => found.AgainstMap));
+const ImportReadings = fetched(() => import('./film/ImportReadings').then((found) => found.ImportReadings));
+const ProcessCharts = fetched(() => import('./charts/ProcessCharts').then((found) => found.ProcessCharts));
+const DefectFinder = fetched(() => import('./defects/DefectFinder').then((found) => found.DefectFinder));
+const ReportView = fetched(() => import('./report/ReportView').then((found) => found.ReportView));
 
 const parts = { film: 'Film', defects: 'Defects', charts: 'Process', report: 'Report' };
 

@@ -1,6 +1,5 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { useJob } from '@/ui/job/context';
 import { StageFrame } from '@/ui/job/StageFrame';
 import { Notice } from '@/ui/Notice';
@@ -11,10 +10,11 @@ import { PresentStep } from './list/PresentStep';
 import { Schools } from './list/Schools';
 import { Setting } from './list/Setting';
 import { StepList } from './list/StepList';
+import { fetched } from '@/ui/fetched';
 
-const SymptomFinder = dynamic(() => import('./symptoms/SymptomFinder').then((found) => found.SymptomFinder));
-const WasteLog = dynamic(() => import('./waste/WasteLog').then((found) => found.WasteLog));
-const JobAir = dynamic(() => import('./air/JobAir').then((found) => found.JobAir));
+const SymptomFinder = fetched(() => import('./symptoms/SymptomFinder').then((found) => found.SymptomFinder));
+const WasteLog = fetched(() => import('./waste/WasteLog').then((found) => found.WasteLog));
+const JobAir = fetched(() => import('./air/JobAir').then((found) => found.JobAir));
 
 const parts = { list: 'The list', symptoms: 'Symptoms', waste: 'Waste', air: 'Air and protection' };
 

@@ -1,7 +1,6 @@
 'use client';
 
 import { everyEntry } from '@/facts/job';
-import dynamic from 'next/dynamic';
 import { useJob } from '@/ui/job/context';
 import { SheetChanged } from '@/shop/coatings/SheetChanged';
 import { StageFrame } from '@/ui/job/StageFrame';
@@ -15,9 +14,10 @@ import { Leftovers } from './Leftovers';
 import { MixNotices } from './MixNotices';
 import { PouredElse } from './PouredElse';
 import { RatioCheck } from './RatioCheck';
+import { fetched } from '@/ui/fetched';
 
 // Draws a QR code: only where there is a batch to label.
-const PotLabel = dynamic(() => import('./PotLabel').then((loaded) => loaded.PotLabel));
+const PotLabel = fetched(() => import('./PotLabel').then((loaded) => loaded.PotLabel));
 
 /** The mixing bench: what goes in to which mark, out of which can, and what it became. */
 export function MixStage() {

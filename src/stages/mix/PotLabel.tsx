@@ -13,6 +13,7 @@ import { Panel } from '@/ui/Panel';
 import { usePrint } from '@/ui/print';
 import { useUnits } from '@/ui/units';
 import { labelOf } from '@/words/label';
+import { arrived } from '@/ui/fetched';
 
 /** The label for the pot: seen as it prints, at its own size, or taken as a PDF. */
 export function PotLabel({ batch }: { readonly batch: BatchState }) {
@@ -23,7 +24,9 @@ export function PotLabel({ batch }: { readonly batch: BatchState }) {
 
   const save = async () => {
     // The PDF writer is large and seldom wanted.
-    const { labelPdf } = await import('@/exchange/labelpdf');
+    const writer = await arrived(import('@/exchange/labelpdf'));
+    if (!writer) return;
+    const { labelPdf } = writer;
     const file = await labelPdf(label);
     const day = new Date(batch.mixedAt).toISOString().slice(0, 10);
     download(fileName(`label ${label.title}`, day, 'pdf'), new Uint8Array(file), 'application/pdf');

@@ -1,7 +1,6 @@
 'use client';
 
 import { everyEntry } from '@/facts/job';
-import dynamic from 'next/dynamic';
 import { useJob } from '@/ui/job/context';
 import { StageFrame } from '@/ui/job/StageFrame';
 import { usePart } from '@/ui/part';
@@ -11,9 +10,10 @@ import { CoatList } from './CoatList';
 import { LiveRun, OffWindow } from './LiveRun';
 import { Shift } from './Shift';
 import { StrokePlan } from './StrokePlan';
+import { fetched } from '@/ui/fetched';
 
-const EvenView = dynamic(() => import('./even/EvenView').then((found) => found.EvenView));
-const FlowOut = dynamic(() => import('./flow/FlowOut').then((found) => found.FlowOut));
+const EvenView = fetched(() => import('./even/EvenView').then((found) => found.EvenView));
+const FlowOut = fetched(() => import('./flow/FlowOut').then((found) => found.FlowOut));
 
 const parts = { run: 'The run', even: 'The film', flow: 'Flow-out' };
 

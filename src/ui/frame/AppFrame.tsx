@@ -1,6 +1,5 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { useEffect, useState, type ReactNode } from 'react';
 import { useShop, useShopState } from '@/store/hooks';
 import { StoreProvider } from '@/store/provider';
@@ -10,11 +9,12 @@ import { Rail } from './Rail';
 import { StorageBanner } from './StorageBanner';
 import { useFirstStart } from './firststart';
 import { useShopActions } from './undo';
+import { fetched } from '@/ui/fetched';
 
-const Notes = dynamic(() => import('./Notes').then((loaded) => loaded.Notes));
-const KeyList = dynamic(() => import('./KeyList').then((loaded) => loaded.KeyList));
-const Alarms = dynamic(() => import('./Alarms').then((loaded) => loaded.Alarms));
-const CommandList = dynamic(() => import('./CommandList').then((loaded) => loaded.CommandList));
+const Notes = fetched(() => import('./Notes').then((loaded) => loaded.Notes));
+const KeyList = fetched(() => import('./KeyList').then((loaded) => loaded.KeyList));
+const Alarms = fetched(() => import('./Alarms').then((loaded) => loaded.Alarms));
+const CommandList = fetched(() => import('./CommandList').then((loaded) => loaded.CommandList));
 
 export function AppFrame({ children }: { readonly children: ReactNode }) {
   return (
@@ -47,6 +47,10 @@ function Frame({ children }: { readonly children: ReactNode }) {
   });
 
   const ready = status === 'ready' && !starting;
+  useEffect(() => {
+    // Only now: what it stores would keep the shop waiting.
+    if (ready) void import('./offline').then(({ goOffline }) => goOffline()).catch(() => undefined);
+  }, [ready]);
   return (
     <div className="flex min-h-dvh flex-col md:flex-row" data-ready={ready || undefined}>
       <a href="#main" className="sr-only focus:not-sr-only focus:fixed focus:z-50 focus:bg-sheet focus:p-3">

@@ -1,14 +1,14 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useState } from 'react';
 import { usePathname } from 'next/navigation';
 import { Menu as MenuIcon } from 'lucide-react';
 import { isAt, places } from './places';
 import { Switches } from './Switches';
+import { fetched } from '@/ui/fetched';
 
-const PhoneMenu = dynamic(() => import('./PhoneMenu').then((loaded) => loaded.PhoneMenu));
+const PhoneMenu = fetched(() => import('./PhoneMenu').then((loaded) => loaded.PhoneMenu));
 
 /** The shop rail: at the left edge where there is room, behind one button at the top of a phone. */
 export function Rail() {

@@ -1,9 +1,9 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { useShopState } from '@/store/hooks';
+import { fetched } from '@/ui/fetched';
 
-const StorageTrouble = dynamic(() => import('./StorageTrouble').then((loaded) => loaded.StorageTrouble));
+const StorageTrouble = fetched(() => import('./StorageTrouble').then((loaded) => loaded.StorageTrouble));
 
 /** Nothing while all is well; else what is wrong with the records and the way out. */
 export function StorageBanner() {

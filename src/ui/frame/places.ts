@@ -28,6 +28,12 @@ export const places: readonly Place[] = [
   { href: '/settings', name: 'Settings', Icon: Settings2 },
 ];
 
+/** Prerendered pages of one thing among many, by the place they belong to. */
+const belongs: Readonly<Record<string, string>> = { job: '/', coating: '/coatings', rig: '/rigs' };
+
 /** The bench holds the jobs: a job's stages belong to it. */
-export const isAt = (path: string, href: string): boolean =>
-  href === '/' ? path === '/' || path.startsWith('/job') : path.startsWith(href);
+export function isAt(path: string, href: string): boolean {
+  const [, first, second = ''] = path.split('/');
+  if (first === 'of') return belongs[second] === href;
+  return href === '/' ? path === '/' || first === 'job' : path.startsWith(href);
+}

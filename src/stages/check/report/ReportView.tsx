@@ -14,6 +14,7 @@ import { usePrint } from '@/ui/print';
 import { useUnits } from '@/ui/units';
 import { jobReport } from '@/exchange/jobreport';
 import { Photos } from './Photos';
+import { arrived } from '@/ui/fetched';
 
 /** The job’s record as it leaves the shop: on screen, on paper, as a PDF. */
 export function ReportView() {
@@ -30,7 +31,9 @@ export function ReportView() {
   );
   const save = async () => {
     // The PDF writer is large and seldom wanted.
-    const { reportPdf } = await import('@/exchange/reportpdf');
+    const writer = await arrived(import('@/exchange/reportpdf'));
+    if (!writer) return;
+    const { reportPdf } = writer;
     download(
       fileName(view.job.name, new Date(view.now).toISOString().slice(0, 10), 'pdf'),
       new Uint8Array(await reportPdf(report)),

@@ -1,0 +1,48 @@
+'use client';
+
+import { Button } from '@/ui/Button';
+import { install, takeNewer, useOffline, type OfflineState } from '@/ui/frame/offline';
+import { Notice } from '@/ui/Notice';
+import { Panel } from '@/ui/Panel';
+
+const says: Record<OfflineState, { readonly tone: 'good' | 'plain' | 'care'; readonly words: string }> = {
+  ready: { tone: 'good', words: 'Stored on this device: it opens and works without a network.' },
+  storing: { tone: 'plain', words: 'Being stored on this device. Keep the network until it is done.' },
+  failed: {
+    tone: 'care',
+    words: 'Could not be stored on this device. It is tried again at the next start with a network.',
+  },
+  cannot: {
+    tone: 'care',
+    words:
+      'Cannot be stored on this device: that needs a current browser, and an address that begins with https or is this machine’s own. Without a network the application will not open; what is recorded stays.',
+  },
+};
+
+/** How far the application stands on its own feet here, and what would put it on the device. */
+export function OnThisDevice() {
+  const { state, newer, installable } = useOffline();
+  return (
+    <Panel title="On this device" place="device">
+      <div className="space-y-3" data-offline={state}>
+        <Notice tone={says[state].tone}>{says[state].words}</Notice>
+        {newer && (
+          <Notice tone="act">
+            <p>A newer version is stored. Take it when no coat is running: the page opens again.</p>
+            <Button className="mt-2" onClick={takeNewer}>
+              Take the newer version
+            </Button>
+          </Notice>
+        )}
+        {installable ? (
+          <Button onClick={() => void install()}>Put Fluorite on this device</Button>
+        ) : (
+          <p className="text-sm text-ink-soft">
+            To have it among the device’s own applications, choose “Add to home screen” or “Install” in the
+            browser’s menu.
+          </p>
+        )}
+      </div>
+    </Panel>
+  );
+}
