@@ -2,7 +2,6 @@ import { spawn } from 'node:child_process';
 import fs from 'node:fs';
 import puppeteer from 'puppeteer-core';
 import { ensureChromium } from './chromium.mjs';
-import { next } from './steps.mjs';
 
 /** Waits until the application answers. */
 export async function untilUp(address) {
@@ -19,8 +18,8 @@ export async function untilUp(address) {
 
 /** Serves the present build with the demo shop, opens a page on it, and cleans up after the task. */
 export async function visit(port, task) {
-  const server = spawn(process.execPath, [next, 'start', '-p', port], {
-    env: { ...process.env, FLUORITE_DEMO: '1', NEXT_TELEMETRY_DISABLED: '1' },
+  const server = spawn(process.execPath, ['scripts/serve.mjs'], {
+    env: { ...process.env, FLUORITE_DEMO: '1', NEXT_TELEMETRY_DISABLED: '1', PORT: port, HOST: 'localhost' },
     stdio: 'ignore',
   });
   const address = `http://localhost:${port}`;

@@ -5,8 +5,12 @@ import puppeteer, { type Browser, type BrowserContext, type ElementHandle, type 
 import args from '../../scripts/chromium-args.json';
 
 /** The browser and the arguments that every command here starts it with. */
-export const launch = (): Promise<Browser> =>
-  puppeteer.launch({ executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium', args });
+export const launch = (profile?: string): Promise<Browser> =>
+  puppeteer.launch({
+    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+    args,
+    ...(profile ? { userDataDir: profile } : {}),
+  });
 
 /** A fresh browser profile on one of the two servers, driven as a person would: by what is written on things. */
 export class Visitor {
@@ -25,6 +29,14 @@ export class Visitor {
     await visitor.page.setViewport({ width: 1280, height: 800 });
     await visitor.go('/');
     if (path_ !== '/') await visitor.go(path_);
+    return visitor;
+  }
+
+  /** In the browser’s own profile, which outlives it, on a server of the test’s own. */
+  static async settle(browser: Browser, address: string): Promise<Visitor> {
+    const visitor = new Visitor(browser.defaultBrowserContext(), await browser.newPage(), address);
+    await visitor.page.setViewport({ width: 1280, height: 800 });
+    await visitor.go('/');
     return visitor;
   }
 

@@ -134,6 +134,8 @@ describe('first load of the bench', () => {
     const session = await page.createCDPSession();
     await session.send('Network.enable');
     await session.send('Network.setCacheDisabled', { cacheDisabled: true });
+    // What a first visit fetches, not what the service worker has stored since.
+    await page.setBypassServiceWorker(true);
     const scripts = new Set<string>();
     let bytes = 0;
     session.on('Network.responseReceived', ({ type, requestId }) => {

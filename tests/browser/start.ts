@@ -1,38 +1,8 @@
-import { spawn, type ChildProcess } from 'node:child_process';
-import net from 'node:net';
-import path from 'node:path';
+import type { ChildProcess } from 'node:child_process';
+import { serve } from './serve';
 
 declare global {
   var fluoriteServers: ChildProcess[] | undefined;
-}
-
-const freePort = () =>
-  new Promise<number>((resolve) => {
-    const probe = net.createServer();
-    probe.listen(0, () => {
-      const { port } = probe.address() as net.AddressInfo;
-      probe.close(() => resolve(port));
-    });
-  });
-
-async function serve(env: Record<string, string>): Promise<{ server: ChildProcess; address: string }> {
-  const port = await freePort();
-  const next = path.join('node_modules', 'next', 'dist', 'bin', 'next');
-  const server = spawn(process.execPath, [next, 'start', '-p', String(port)], {
-    env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', ...env },
-    stdio: 'ignore',
-  });
-  const address = `http://localhost:${port}`;
-  for (let tries = 0; tries < 100; tries += 1) {
-    const up = await fetch(`${address}/start`).then(
-      (answer) => answer.ok,
-      () => false,
-    );
-    if (up) return { server, address };
-    await new Promise((wait) => setTimeout(wait, 200));
-  }
-  server.kill();
-  throw new Error('The built application did not start. Run: npm run build');
 }
 
 /**
