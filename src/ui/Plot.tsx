@@ -4,6 +4,10 @@ import { useEffect, useRef, useState, type PointerEvent } from 'react';
 import type * as PlotLibraryModule from 'plotly.js-cartesian-dist-min';
 import type { Config, Data, Layout } from 'plotly.js-cartesian-dist-min';
 
+import type { Figure } from '@/facts/figure';
+import { ownerKey } from '@/words/figures';
+import { Printed } from './Printed';
+
 type PlotLibrary = typeof PlotLibraryModule;
 
 interface Props {
@@ -12,6 +16,8 @@ interface Props {
   /** Says in words what the chart shows. */
   readonly label: string;
   readonly height: number;
+  /** The figures it draws among its points: aims and limits that stand elsewhere too. */
+  readonly figures?: readonly Figure[];
   /** Called with where on the chart’s own axes the pointer is pressed or dragged. */
   readonly onPick?: (x: number, y: number) => void;
 }
@@ -31,7 +37,7 @@ const config: Partial<Config> = {
 };
 
 /** A Plotly chart. The library is fetched from our own files the first time one is drawn, and nowhere else. */
-export function Plot({ data, layout, label, height, onPick }: Props) {
+export function Plot({ data, layout, label, height, figures = [], onPick }: Props) {
   const box = useRef<HTMLDivElement>(null);
   const [plotly, setPlotly] = useState<PlotLibrary>();
   const [missing, setMissing] = useState(false);
@@ -88,6 +94,11 @@ export function Plot({ data, layout, label, height, onPick }: Props) {
       onPointerMove={pick}
     >
       <div ref={box} className="h-full w-full" />
+      <span hidden>
+        {figures.map((figure) => (
+          <Printed key={`${figure.fact} ${ownerKey(figure.of)}`} figure={figure} />
+        ))}
+      </span>
       {!plotly && (
         <p className="absolute inset-0 flex items-center justify-center text-sm text-ink-soft">
           {missing ? 'The chart did not arrive; its numbers stand beside it.' : 'Drawing the chart'}

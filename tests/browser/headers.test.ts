@@ -17,7 +17,7 @@ describe('the policy the pages are served under', () => {
         said.push(message.text());
     });
     await visitor.page.evaluateOnNewDocument(() => {
-      addEventListener('securitypolicyviolation', (event) =>
+      document.addEventListener('securitypolicyviolation', (event) =>
         console.error(`violates ${event.violatedDirective}: ${event.blockedURI} ${event.sample}`),
       );
     });

@@ -7,6 +7,7 @@ import { Panel } from '@/ui/Panel';
 import { Plot } from '@/ui/Plot';
 import { useColours, veil } from '@/ui/theme/colours';
 import { curveFigure } from './curvefigure';
+import { figure as figureOf } from '@/words/figures';
 
 /** Seconds against thinner: readings, prediction with its spread, the band, the sheet's limit, the next addition. */
 export function Curve() {
@@ -24,6 +25,10 @@ export function Curve() {
         data={figure.data}
         layout={figure.layout}
         height={320}
+        figures={[
+          figureOf(view, 'thin.seconds', thin.readings.at(-1)?.atSheet),
+          figureOf(view, 'thin.aim', thin.band && (thin.band.min + thin.band.max) / 2),
+        ]}
         label={`Thinning curve: ${thin.readings.length} readings, band ${thin.band?.min} to ${thin.band?.max} seconds.`}
       />
     </Panel>

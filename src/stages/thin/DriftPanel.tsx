@@ -12,7 +12,7 @@ import { useUnits } from '@/ui/units';
 import type { Units } from '@/words/units';
 import { clockTime } from '@/words/spray';
 import { driftFigure } from './driftfigure';
-import { amount, written } from '@/words/figures';
+import { amount, figure as figureOf, written } from '@/words/figures';
 
 /** The mix while it is in use: where it drifts, how long it stays in the band, every timing on one chart. */
 export function DriftPanel() {
@@ -74,12 +74,13 @@ function DriftChart({ drift }: { readonly drift: DriftWatch }) {
   const colours = useColours();
   const { band } = view.thin;
   const figure = useMemo(() => band && driftFigure(drift, band, colours), [drift, band, colours]);
-  if (!figure || drift.points.length < 2) return null;
+  if (!figure || !band || drift.points.length < 2) return null;
   return (
     <Plot
       data={figure.data}
       layout={figure.layout}
       height={220}
+      figures={[figureOf(view, 'thin.aim', (band.min + band.max) / 2)]}
       label={`Individuals chart: ${drift.points.length} readings while in use, with their limits and the band.`}
     />
   );

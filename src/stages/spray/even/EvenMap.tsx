@@ -15,7 +15,7 @@ import { Plot } from '@/ui/Plot';
 import { useColours } from '@/ui/theme/colours';
 import { useUnits } from '@/ui/units';
 import { evenFigure, mapMargin, sectionFigure } from '@/ui/figures/evenfigure';
-import { amount, written } from '@/words/figures';
+import { amount, coatFigure, written } from '@/words/figures';
 
 interface Props {
   readonly setup: EvenSetup;
@@ -129,6 +129,7 @@ export function EvenMap({ setup, all }: Props) {
               data={along.data}
               layout={along.layout}
               height={84}
+              figures={[coatFigure(view, 'coat.wet', setup.coat.coat, setup.aim)]}
               label={`Film along the strokes at ${written(amount('length', at.y * tall), units)}.`}
             />
             <span />
