@@ -2,7 +2,8 @@ import { canonical } from '@/records/canonical';
 import { keyOf, type AnyRecord, type Job } from '@/records';
 import { anyShop } from '../../tests/fixtures/anyjob';
 import { deadlinesOf } from './job';
-import { atMoment, jobFacts, jobViewOf } from './records';
+import { atMoment, jobFacts, jobViewOf, viewsOf } from './records';
+import { aJob, noon } from '../../tests/fixtures/job';
 
 /** The same shop again, of records that nothing has seen: what is concluded of it is derived anew. */
 const fresh = (records: ReadonlyMap<string, AnyRecord>): ReadonlyMap<string, AnyRecord> =>
@@ -73,5 +74,20 @@ describe('facts of a job', () => {
 
   it('are none of a job that is not there', () => {
     expect(jobFacts(new Map(), 'nobody', 0)).toBeUndefined();
+  });
+});
+
+describe('a job from which nothing can be concluded', () => {
+  it('is named with its reason, and the others are seen all the same', () => {
+    const good = { ...aJob(), id: 'good' };
+    const bad = { ...aJob(), id: 'bad', name: 'Bad', layers: null } as unknown as Job;
+    const records = new Map<string, AnyRecord>([
+      ['job/good', good],
+      ['job/bad', bad],
+    ]);
+    const { views, inconclusive } = viewsOf(records, [bad, good], noon);
+    expect(views.map(({ job }) => job.id)).toEqual(['good']);
+    expect(inconclusive).toMatchObject([{ id: 'bad', name: 'Bad' }]);
+    expect(inconclusive[0]!.why.length).toBeGreaterThan(3);
   });
 });

@@ -95,6 +95,32 @@ const seenWith = new WeakMap<JobFacts, Records>();
 export const atMoment = ({ view }: JobFacts, now: number): JobView =>
   view.now === now ? view : { ...view, now };
 
+/** A job from which nothing can be concluded, and why: a fault of ours or of the record, never one that stops the shop. */
+export interface Inconclusive {
+  readonly id: string;
+  readonly name: string;
+  readonly why: string;
+}
+
+/** Jobs seen at a moment; one that cannot be concluded is named, and the others are seen all the same. */
+export function viewsOf(
+  records: Records,
+  jobs: readonly Job[],
+  now: number,
+): { readonly views: readonly JobView[]; readonly inconclusive: readonly Inconclusive[] } {
+  const views: JobView[] = [];
+  const inconclusive: Inconclusive[] = [];
+  for (const { id, name } of jobs) {
+    try {
+      const view = jobViewOf(records, id, now);
+      if (view) views.push(view);
+    } catch (error) {
+      inconclusive.push({ id, name, why: error instanceof Error ? error.message : String(error) });
+    }
+  }
+  return { views, inconclusive };
+}
+
 /** A job seen whole at a moment, ms since the epoch; undefined where there is no such job. */
 export function jobViewOf(records: Records, id: string, now: number): JobView | undefined {
   const facts = jobFacts(records, id, now);

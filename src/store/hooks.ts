@@ -2,7 +2,7 @@
 
 import { createContext, useContext, useMemo, useSyncExternalStore } from 'react';
 import type { JobView } from '@/facts/job';
-import { jobViewOf, recordsOf, shelfOn } from '@/facts/records';
+import { recordsOf, shelfOn, viewsOf, type Inconclusive } from '@/facts/records';
 import { lessonsIn, type BatchLesson } from '@/facts/shop/lessons';
 import type { ShelfCan } from '@/facts/shop/shelf';
 import { newShop, type AnyRecord, type RecordKind, type Shop } from '@/records';
@@ -42,27 +42,36 @@ export function useShop(): Shop {
   return useRecord('shop', 'shop') ?? newShop;
 }
 
-/** A job seen whole, a second fresh. */
-export function useJobView(id: string): JobView | undefined {
+/** A job seen whole, a second fresh; or why nothing can be concluded of it. */
+export function useJobView(id: string): JobView | Inconclusive | undefined {
   const { records } = useShopState();
   const now = useNow();
-  return useMemo(() => jobViewOf(records, id, now), [records, id, now]);
+  return useMemo(() => {
+    const job = records.get(`job/${id}`);
+    if (job?.kind !== 'job') return undefined;
+    const { views, inconclusive } = viewsOf(records, [job], now);
+    return views[0] ?? inconclusive[0];
+  }, [records, id, now]);
 }
 
-/** The open jobs, the youngest first. */
-export function useOpenJobs(): readonly JobView[] {
+/** The open jobs, the youngest first, and those of which nothing can be concluded. */
+export function useJobsSeen(): ReturnType<typeof viewsOf> {
   const { records } = useShopState();
   const now = useNow();
   return useMemo(
     () =>
-      recordsOf(records, 'job')
-        .filter(({ closed }) => !closed)
-        .sort((a, b) => b.begun.localeCompare(a.begun))
-        .map(({ id }) => jobViewOf(records, id, now))
-        .filter((view) => view !== undefined),
+      viewsOf(
+        records,
+        recordsOf(records, 'job')
+          .filter(({ closed }) => !closed)
+          .sort((a, b) => b.begun.localeCompare(a.begun)),
+        now,
+      ),
     [records, now],
   );
 }
+
+export const useOpenJobs = (): readonly JobView[] => useJobsSeen().views;
 
 /** What earlier batches of a coating taught. */
 export function useLessons(sheetId: string): BatchLesson[] {

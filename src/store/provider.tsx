@@ -24,8 +24,16 @@ export function StoreProvider({ children }: { readonly children: ReactNode }) {
   useEffect(() => {
     void store.open().then(() => store.loadSteps(readSteps()));
     const leave = () => writeSteps(store.saveSteps());
+    // A change is on disk within moments; who leaves before that is asked first.
+    const ask = (event: BeforeUnloadEvent) => {
+      if (store.unwritten()) event.preventDefault();
+    };
     window.addEventListener('pagehide', leave);
-    return () => window.removeEventListener('pagehide', leave);
+    window.addEventListener('beforeunload', ask);
+    return () => {
+      window.removeEventListener('pagehide', leave);
+      window.removeEventListener('beforeunload', ask);
+    };
   }, [store]);
 
   return <StoreContext.Provider value={store}>{children}</StoreContext.Provider>;

@@ -134,6 +134,49 @@ describe('the shop store', () => {
     expect(last.getState().asides).toEqual([]);
   });
 
+  it('sets a record apart by hand and takes it back, here and in the other tabs', async () => {
+    const disk = memoryDisk();
+    const tabs = channel();
+    const store = await open(disk, tabs());
+    store.put(sheet('a'), 'new sheet');
+    store.put(sheet('b'), 'new sheet');
+    await store.settled();
+    const other = await open(disk, tabs());
+    expect(await store.setApart('coating/a', 'it stops the shop')).toBe(true);
+    await new Promise((heard) => setTimeout(heard, 20));
+    for (const each of [store, other, await open(disk)]) {
+      expect(names(each)).toEqual(['b']);
+      expect(each.getState().damaged).toMatchObject([
+        { key: 'coating/a', why: 'Set apart: it stops the shop.', apart: true, raw: { id: 'a' } },
+      ]);
+    }
+    expect(await other.takeBack('coating/a')).toBe(true);
+    await new Promise((heard) => setTimeout(heard, 20));
+    for (const each of [store, other, await open(disk)]) {
+      expect(names(each)).toEqual(['a', 'b']);
+      expect(each.getState().damaged).toEqual([]);
+    }
+    // It is written on as before.
+    store.put(sheet('a', 'a again'), 'renamed');
+    await store.settled();
+    expect(names(await open(disk))).toEqual(['a again', 'b']);
+    expect(store.unwritten()).toBe(false);
+    expect(await store.setApart('coating/none', 'nothing there')).toBe(false);
+  });
+
+  it('says while something is not on disk yet, and keeps a record that a full disk will not mark', async () => {
+    const disk = fragile();
+    const store = await open(disk);
+    store.put(sheet('a'), 'new sheet');
+    expect(store.unwritten()).toBe(true);
+    await store.settled();
+    expect(store.unwritten()).toBe(false);
+    disk.failAfter = 0;
+    expect(await store.setApart('coating/a', 'no room')).toBe(false);
+    expect(names(store)).toEqual(['a']);
+    expect(store.getState().trouble).toBe('full');
+  });
+
   it('sets damaged records apart, untouched, and opens with the rest', async () => {
     const disk = memoryDisk();
     const before = await open(disk);

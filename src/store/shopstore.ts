@@ -6,11 +6,13 @@ import type { Exclusive } from './disk/lock';
 import type { Tabs } from './disk/tabs';
 import { mergeRecords } from './merge';
 
-/** A record on disk that could not be read. It is left where it is, and can be exported as found. */
+/** A record on disk that could not be read, or was set apart. It is left where it is, and can be exported as found. */
 export interface Damaged {
   readonly key: string;
   readonly why: string;
   readonly raw: unknown;
+  /** It was set apart by hand, and can be taken back. */
+  readonly apart?: true;
 }
 
 /** A change that another tab overtook. Kept on disk until the user decides. */
@@ -183,6 +185,66 @@ export class ShopStore {
     this.set({ asides: this.state.asides.filter(({ asideKey }) => asideKey !== aside.asideKey) });
   }
 
+  /**
+   * Sets a record apart that cannot be shown: it stays on disk, and nothing is concluded from it until it is taken back.
+   *
+   * @returns false when the disk would not take it
+   */
+  async setApart(key: string, why: string): Promise<boolean> {
+    return this.mark(key, why);
+  }
+
+  /** Takes back a record that was set apart. */
+  async takeBack(key: string): Promise<boolean> {
+    return this.mark(key, undefined);
+  }
+
+  private async mark(key: string, apart: string | undefined): Promise<boolean> {
+    await this.settled();
+    const held = await this.exclusively(async () => {
+      try {
+        const found = await this.disk.get(key);
+        if (typeof found !== 'object' || found === null || !('record' in found)) return undefined;
+        const { record } = found as Envelope;
+        const next: Envelope = {
+          revision: revisionOf(found) + 1,
+          record,
+          ...(apart === undefined ? {} : { apart }),
+        };
+        await this.disk.set(key, next);
+        return next;
+      } catch (error) {
+        this.set({ trouble: troubleOf(error) });
+        return undefined;
+      }
+    });
+    if (!held) return false;
+    await this.show(key, held);
+    this.tabs?.announce([key]);
+    return true;
+  }
+
+  /** What a key holds on disk, as the shop shows it: a record, or one set apart. */
+  private async show(key: string, held: unknown): Promise<void> {
+    const gone = held === null || held === undefined;
+    const outcome = gone ? { record: undefined } : await this.unwrap(key, held);
+    const others = this.state.damaged.filter((each) => each.key !== key);
+    if ('record' in outcome) {
+      this.revisions.set(key, revisionOf(held));
+      if (others.length < this.state.damaged.length) this.set({ damaged: others });
+      this.setRecords([{ key, after: outcome.record }]);
+    } else if ('apart' in outcome) {
+      this.revisions.delete(key);
+      this.set({ damaged: [...others, { key, ...outcome }] });
+      this.setRecords([{ key, after: undefined }]);
+    }
+  }
+
+  /** Is there anything that is not on disk yet? */
+  unwritten(): boolean {
+    return this.waiting.size > 0 || this.writing.size > 0;
+  }
+
   /** Removes a damaged record for good, once the user has had the chance to export it. */
   async discardDamaged(key: string): Promise<void> {
     await this.disk.remove(key);
@@ -309,22 +371,20 @@ export class ShopStore {
       const busy = () => this.waiting.has(key) || this.writing.has(key);
       if (busy()) continue;
       const held = await this.disk.get(key);
-      const gone = held === null || held === undefined;
-      const outcome = gone ? { record: undefined } : await this.unwrap(key, held);
       // Written here meanwhile: that write sees the other tab’s revision, and sets itself aside.
-      if (busy() || !('record' in outcome)) continue;
-      this.revisions.set(key, revisionOf(held));
-      this.setRecords([{ key, after: outcome.record }]);
+      if (!busy()) await this.show(key, held);
     }
   }
 
   private async unwrap(
     key: string,
     held: unknown,
-  ): Promise<{ record: AnyRecord } | { why: string; raw: unknown }> {
+  ): Promise<{ record: AnyRecord } | { why: string; raw: unknown; apart?: true }> {
     if (typeof held !== 'object' || held === null || !('record' in held))
       return { why: 'It is not a record at all.', raw: held };
-    const record = await readAny((held as Envelope).record);
+    const { apart, record: raw } = held as Envelope;
+    if (apart !== undefined) return { why: `Set apart: ${apart}.`, raw, apart: true };
+    const record = await readAny(raw);
     if (isRefusal(record)) return { why: record.says, raw: (held as Envelope).record };
     if (keyOf(record) !== key) return { why: `It says it is ${keyOf(record)}.`, raw: record };
     return { record };

@@ -3,6 +3,7 @@ import { batchesOf } from '../job/batch';
 import { planView } from '../job/plan';
 import { replay, type Taught } from '../job/replay';
 import { jobWorked } from '../job/worked';
+import { eachThatCan } from './eachthatcan';
 
 /** What one batch of a coating taught, and where. */
 export interface BatchLesson extends Taught {
@@ -27,9 +28,8 @@ const learnt = new WeakMap<Job, Held>();
 export function lessonsIn(records: ReadonlyMap<string, AnyRecord>): BatchLesson[] {
   const all = [...records.values()];
   const cups = all.filter((record): record is Cup => record.kind === 'cup');
-  return all
-    .filter((record): record is Job => record.kind === 'job')
-    .flatMap((job) => lessonsOfJob(job, cups, records));
+  const jobs = all.filter((record): record is Job => record.kind === 'job');
+  return eachThatCan(jobs, (job) => lessonsOfJob(job, cups, records));
 }
 
 function lessonsOfJob(

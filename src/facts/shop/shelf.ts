@@ -1,5 +1,6 @@
 import type { Can, Coating, Job } from '@/records';
 import { liveEntries } from '../job/entries';
+import { eachThatCan } from './eachthatcan';
 
 /** A can as it stands today: what was drawn and poured back since it was last looked at. */
 export interface ShelfCan {
@@ -59,15 +60,19 @@ interface Move {
 
 function movesOf(jobs: readonly Job[]): Map<string, Move[]> {
   const moves = new Map<string, Move[]>();
-  const note = (canId: string, move: Move) => moves.set(canId, [...(moves.get(canId) ?? []), move]);
-  for (const job of jobs)
-    for (const entry of liveEntries(job)) {
-      if (entry.type === 'poured')
-        for (const { canId, mass } of entry.from ?? [])
-          note(canId, { at: entry.at, mass: -mass, thinner: 0 });
-      if (entry.type === 'returned')
-        note(entry.canId, { at: entry.at, mass: entry.mass, thinner: entry.thinner });
-    }
+  const all = eachThatCan(jobs, (job) =>
+    liveEntries(job).flatMap((entry): { canId: string; move: Move }[] =>
+      entry.type === 'poured'
+        ? (entry.from ?? []).map(({ canId, mass }) => ({
+            canId,
+            move: { at: entry.at, mass: -mass, thinner: 0 },
+          }))
+        : entry.type === 'returned'
+          ? [{ canId: entry.canId, move: { at: entry.at, mass: entry.mass, thinner: entry.thinner } }]
+          : [],
+    ),
+  );
+  for (const { canId, move } of all) moves.set(canId, [...(moves.get(canId) ?? []), move]);
   for (const own of moves.values()) own.sort((a, b) => a.at.localeCompare(b.at));
   return moves;
 }

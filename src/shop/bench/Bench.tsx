@@ -2,7 +2,10 @@
 
 import Link from 'next/link';
 import { useEffect, useState } from 'react';
-import { useOpenJobs, useRecords, useShop } from '@/store/hooks';
+import { useJobsSeen, useRecords, useShop } from '@/store/hooks';
+import { Fence } from '@/ui/Fence';
+import { Notice } from '@/ui/Notice';
+import { SetApart } from '@/ui/SetApart';
 import type { JobView } from '@/facts/job';
 import { ButtonLink } from '@/ui/Button';
 import { Page } from '@/ui/Page';
@@ -22,7 +25,7 @@ const CareCount = fetched(() => import('./CareDue').then((found) => found.CareCo
 
 /** The bench: every open job's strip, one under another, each with its next line. */
 export function Bench() {
-  const jobs = useOpenJobs();
+  const { views: jobs, inconclusive } = useJobsSeen();
   const shop = useShop();
   const rigs = useRecords('rig');
   const later = useLater();
@@ -44,13 +47,27 @@ export function Bench() {
         </div>
       }
     >
+      {inconclusive.map(({ id, name, why }) => (
+        <div key={id} className="mb-4">
+          <Notice tone="stop">
+            <p>
+              Nothing can be concluded of “{name}”: {why}. The other jobs are not touched by it.
+            </p>
+            <div className="mt-2">
+              <SetApart record={`job/${id}`} why={why} />
+            </div>
+          </Notice>
+        </div>
+      ))}
       {later && <NewerVersion />}
       {jobs.length === 0 ? (
         <EmptyBench />
       ) : (
         <ul className="space-y-6">
           {jobs.map((view) => (
-            <JobRow key={view.job.id} view={view} />
+            <Fence key={view.job.id} what={`“${view.job.name}”`} record={`job/${view.job.id}`}>
+              <JobRow view={view} />
+            </Fence>
           ))}
         </ul>
       )}

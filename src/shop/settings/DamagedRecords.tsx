@@ -5,16 +5,16 @@ import { Button } from '@/ui/Button';
 import { download } from '@/ui/download';
 import { Panel } from '@/ui/Panel';
 
-/** Records that could not be read: left as they are, exportable as found, removed only by hand. */
+/** Records that could not be read, or were set apart: left as they are, exportable as found, removed only by hand. */
 export function DamagedRecords() {
   const { damaged } = useShopState();
   const store = useStore();
   if (damaged.length === 0) return null;
   return (
     <div id="damaged">
-      <Panel title="Damaged records">
+      <Panel title="Records set apart">
         <ul className="max-w-3xl divide-y divide-hairline border-y border-hairline">
-          {damaged.map(({ key, why, raw }) => (
+          {damaged.map(({ key, why, raw, apart }) => (
             <li key={key} className="flex flex-wrap items-center justify-between gap-3 py-2">
               <span className="min-w-0">
                 <b>{key}</b>
@@ -28,6 +28,7 @@ export function DamagedRecords() {
                 >
                   Export as found
                 </Button>
+                {apart && <Button onClick={() => void store.takeBack(key)}>Take it back</Button>}
                 <Button onClick={() => void store.discardDamaged(key)}>Remove</Button>
               </span>
             </li>

@@ -4,6 +4,8 @@ import localforage from 'localforage';
 export interface Envelope {
   readonly revision: number;
   readonly record: unknown;
+  /** Set apart by hand, and why: kept, and nothing is concluded from it. */
+  readonly apart?: string;
 }
 
 /** Where records live. One key a record. */

@@ -6,11 +6,13 @@ import { StoreProvider } from '@/store/provider';
 import { useKeys } from './keys';
 import { onFirstNote } from '../notify';
 import { Rail } from './Rail';
+import { Fence } from '../Fence';
 import { StorageBanner } from './StorageBanner';
 import { useFirstStart } from './firststart';
 import { useShopActions } from './undo';
 import { fetched } from '@/ui/fetched';
 
+const SafeStart = fetched(() => import('./SafeStart').then((loaded) => loaded.SafeStart));
 const Notes = fetched(() => import('./Notes').then((loaded) => loaded.Notes));
 const KeyList = fetched(() => import('./KeyList').then((loaded) => loaded.KeyList));
 const Alarms = fetched(() => import('./Alarms').then((loaded) => loaded.Alarms));
@@ -46,6 +48,10 @@ function Frame({ children }: { readonly children: ReactNode }) {
     '?': () => setOpen('keys'),
   });
 
+  // Asked once: links drop it, and the shop opens as usual again.
+  const [safe] = useState(
+    () => typeof location !== 'undefined' && new URLSearchParams(location.search).has('safe'),
+  );
   const ready = status === 'ready' && !starting;
   useEffect(() => {
     // Only now: what it stores would keep the shop waiting.
@@ -59,8 +65,20 @@ function Frame({ children }: { readonly children: ReactNode }) {
       <Rail />
       <div className="flex min-w-0 flex-1 flex-col">
         <StorageBanner />
-        {ready && <Alarms />}
-        {ready ? children : <p className="p-8 text-ink-soft">Opening the shop</p>}
+        {ready && !safe && (
+          <Fence what="The alarms">
+            <Alarms />
+          </Fence>
+        )}
+        {ready ? (
+          safe ? (
+            <SafeStart />
+          ) : (
+            <Fence what="This screen">{children}</Fence>
+          )
+        ) : (
+          <p className="p-8 text-ink-soft">Opening the shop</p>
+        )}
       </div>
       {open === 'commands' && <CommandList onClose={() => setOpen(undefined)} />}
       {open === 'keys' && <KeyList onClose={() => setOpen(undefined)} />}

@@ -8,5 +8,5 @@ const StorageTrouble = fetched(() => import('./StorageTrouble').then((loaded) =>
 /** Nothing while all is well; else what is wrong with the records and the way out. */
 export function StorageBanner() {
   const { trouble, damaged, asides } = useShopState();
-  return trouble || damaged.length > 0 || asides.length > 0 ? <StorageTrouble /> : null;
+  return trouble || damaged.some(({ apart }) => !apart) || asides.length > 0 ? <StorageTrouble /> : null;
 }

@@ -20,6 +20,8 @@ const troubleWords: Record<Trouble, string> = {
 export function StorageTrouble() {
   const store = useStore();
   const { trouble, damaged, asides, records } = useShopState();
+  // What was set apart by hand is known already.
+  const broken = damaged.filter(({ apart }) => !apart);
   const exportAll = () => {
     const now = new Date().toISOString();
     download(bundleFileName('shop', now.slice(0, 10)), writeBundle([...records.values()], now));
@@ -41,9 +43,9 @@ export function StorageTrouble() {
           </span>
         </Notice>
       )}
-      {damaged.length > 0 && (
+      {broken.length > 0 && (
         <Notice tone="care">
-          {damaged.length === 1 ? 'One record is damaged' : `${damaged.length} records are damaged`} and set
+          {broken.length === 1 ? 'One record is damaged' : `${broken.length} records are damaged`} and set
           apart. Everything else is here.{' '}
           <ButtonLink href="/settings#damaged" look="quiet">
             See and export

@@ -14,6 +14,9 @@ import { AskedAbout } from '../AskedAbout';
 import { ButtonLink } from '../Button';
 import { download } from '../download';
 import { EmptyState } from '../EmptyState';
+import { Fence } from '../Fence';
+import { Notice } from '../Notice';
+import { SetApart } from '../SetApart';
 import { useKeys } from '../frame/keys';
 import { usePageTitle } from '../frame/title';
 import { useShopActions } from '../frame/undo';
@@ -39,6 +42,17 @@ export function JobFrame({ id, children }: { readonly id: string; readonly child
           <p>It may have been removed, or belongs to another device. Import its file to see it here.</p>
           <ButtonLink href="/">To the bench</ButtonLink>
         </EmptyState>
+      </Page>
+    );
+  if ('why' in view)
+    return (
+      <Page title={view.name}>
+        <Notice tone="stop">
+          <p>Nothing can be concluded of this job: {view.why}. It is safe on this device.</p>
+          <div className="mt-2">
+            <SetApart record={`job/${view.id}`} why={view.why} />
+          </div>
+        </Notice>
       </Page>
     );
   return <OpenJob view={view}>{children}</OpenJob>;
@@ -90,11 +104,19 @@ function OpenJob({ view, children }: { readonly view: JobView; readonly children
           <JobMenu job={job} />
         </div>
         <AskedAbout record={job} />
-        <RunStrip view={view} at={stage} />
+        <Fence what="The run strip" record={keyOf(job)}>
+          <RunStrip view={view} at={stage} />
+        </Fence>
       </header>
-      <div className="flex flex-1 flex-col">{children}</div>
+      <div className="flex flex-1 flex-col">
+        <Fence key={stage} what={`The stage ${stageWords[stage]}`} record={keyOf(job)}>
+          {children}
+        </Fence>
+      </div>
       <footer className="no-print sticky bottom-0 z-20">
-        <TimerTray view={view} />
+        <Fence what="The timers" record={keyOf(job)}>
+          <TimerTray view={view} />
+        </Fence>
       </footer>
     </JobContext.Provider>
   );

@@ -1,0 +1,58 @@
+'use client';
+
+import { useShopState, useStore } from '@/store/hooks';
+import { bundleFileName } from '@/exchange/filename';
+import { Button } from '../Button';
+import { download } from '../download';
+import { arrived } from '../fetched';
+import { Page } from '../Page';
+import { SetApart } from '../SetApart';
+
+/** The shop without a single conclusion: what is in it, taken out, set apart or removed, whatever is wrong with it. */
+export function SafeStart() {
+  const store = useStore();
+  const { records, damaged } = useShopState();
+  const save = async () => {
+    const exchange = await arrived(import('@/exchange/bundle'));
+    if (!exchange) return;
+    const now = new Date().toISOString();
+    download(bundleFileName('shop', now.slice(0, 10)), exchange.writeBundle([...records.values()], now));
+  };
+  return (
+    <Page
+      title="Safe start"
+      says="Nothing is concluded from any record here. Export first; then set apart or remove what stops the shop."
+      tools={
+        <>
+          <Button look="main" onClick={() => void save()}>
+            Export everything
+          </Button>
+          <Button className="min-h-16" onClick={() => location.assign('/')}>
+            Open the shop
+          </Button>
+        </>
+      }
+    >
+      <ul className="max-w-3xl divide-y divide-hairline border-y border-hairline" data-safe>
+        {[...records].map(([key, record]) => (
+          <li key={key} className="flex flex-wrap items-center justify-between gap-3 py-2">
+            <span className="min-w-0 break-words">
+              <b>{'name' in record ? record.name : key}</b>
+              <span className="block text-sm text-ink-soft">{key}</span>
+            </span>
+            <span className="flex flex-wrap gap-2">
+              <SetApart record={key} why="by hand, at a safe start" />
+              <Button onClick={() => store.remove(key, 'record removed')}>Remove</Button>
+            </span>
+          </li>
+        ))}
+        {damaged.map(({ key, why }) => (
+          <li key={key} className="py-2">
+            <b>{key}</b>
+            <span className="block text-sm text-ink-soft">{why}</span>
+          </li>
+        ))}
+      </ul>
+    </Page>
+  );
+}
