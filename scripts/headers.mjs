@@ -15,7 +15,10 @@ const features = [
   'screen-wake-lock',
 ];
 
-/** The headers every answer of this build carries: nothing from elsewhere runs, and only the inline scripts it was built with. */
+/**
+ * The headers that answers of this build carry, pages and built files: nothing from elsewhere runs, and of inline scripts
+ * only those it was built with.
+ */
 export function headersOf(pages) {
   const hashes = new Set();
   for (const page of pages)
@@ -34,14 +37,20 @@ export function headersOf(pages) {
     'form-action': ["'self'"],
     'frame-ancestors': ["'none'"],
   };
-  return {
-    'Content-Security-Policy': Object.entries(policy)
+  const written = (parts) =>
+    Object.entries(parts)
       .map(([part, may]) => `${part} ${may.join(' ')}`)
-      .join('; '),
-    'X-Content-Type-Options': 'nosniff',
-    'Referrer-Policy': 'no-referrer',
-    'Permissions-Policy': features.map((feature) => `${feature}=(self)`).join(', '),
-    'Cross-Origin-Opener-Policy': 'same-origin',
+      .join('; ');
+  return {
+    pages: {
+      'X-Content-Type-Options': 'nosniff',
+      'Referrer-Policy': 'no-referrer',
+      'Content-Security-Policy': written(policy),
+      'Permissions-Policy': features.map((feature) => `${feature}=(self)`).join(', '),
+      'Cross-Origin-Opener-Policy': 'same-origin',
+    },
+    // A script is under the policy of its page, a worker under its own. Short: it comes with each of them.
+    files: { 'X-Content-Type-Options': 'nosniff', 'Content-Security-Policy': "default-src 'self'" },
   };
 }
 

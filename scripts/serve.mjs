@@ -25,7 +25,9 @@ const app = next({ dev: false, hostname: HOST, port: Number(PORT) });
 await app.prepare();
 const answer = app.getRequestHandler();
 const handle = (request, response) => {
-  for (const [name, value] of Object.entries(headers)) response.setHeader(name, value);
+  const built = request.url?.startsWith('/_next/static/');
+  for (const [name, value] of Object.entries(built ? headers.files : headers.pages))
+    response.setHeader(name, value);
   void answer(request, response);
 };
 const server =

@@ -111,6 +111,23 @@ describe('the store', () => {
     expect(await visitor.text('body')).not.toContain('damaged');
   });
 
+  it('opens safely without concluding anything, and what was set apart is taken back', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/?safe');
+    await visitor.sees('Safe start');
+    expect(await visitor.download('Export everything')).toContain('demo-saloon-doors');
+    await visitor.press('Set “Saloon doors, car 6” apart');
+    await visitor.sees('by hand, at a safe start');
+    await visitor.press('Open the shop');
+    await visitor.page.waitForSelector('[data-strip]');
+    expect(await visitor.text('main')).not.toContain('Saloon doors, car 6');
+    await visitor.go('/job/demo-saloon-doors/plan');
+    await visitor.sees('This job is not here');
+    await visitor.go('/settings');
+    await visitor.press('Take it back');
+    await visitor.go('/job/demo-saloon-doors/plan');
+    await visitor.sees('Saloon doors, car 6');
+  });
+
   it('takes the demo out again and leaves what is one’s own', async () => {
     const visitor = await Visitor.arrive(browser, 'plain');
     await visitor.sees('The bench is empty');

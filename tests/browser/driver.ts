@@ -27,6 +27,8 @@ export class Visitor {
     const context = await browser.createBrowserContext();
     const visitor = new Visitor(context, await context.newPage(), address);
     await visitor.page.setViewport({ width: 1280, height: 800 });
+    // Asked whether to leave with unwritten work, a test leaves.
+    visitor.page.on('dialog', (dialog) => void dialog.accept());
     await visitor.go('/');
     if (path_ !== '/') await visitor.go(path_);
     return visitor;

@@ -20,6 +20,7 @@ import { fetched } from '@/ui/fetched';
 const EmptyBench = fetched(() => import('./EmptyBench').then((found) => found.EmptyBench));
 const CareDue = fetched(() => import('./CareDue').then((found) => found.CareDue));
 const LooksDue = fetched(() => import('../looks/LooksDue').then((found) => found.LooksDue));
+const BackupDue = fetched(() => import('./BackupDue').then((found) => found.BackupDue));
 const NewerVersion = fetched(() => import('./NewerVersion').then((found) => found.NewerVersion));
 const CareCount = fetched(() => import('./CareDue').then((found) => found.CareCount));
 
@@ -60,6 +61,7 @@ export function Bench() {
         </div>
       ))}
       {later && <NewerVersion />}
+      {later && <BackupDue />}
       {jobs.length === 0 ? (
         <EmptyBench />
       ) : (

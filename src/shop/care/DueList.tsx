@@ -5,7 +5,7 @@ import { lookedAfter, type DueCare } from '@/facts/shop/carecalendar';
 import { useStore } from '@/store/hooks';
 import { Button } from '@/ui/Button';
 import { useShopActions } from '@/ui/frame/undo';
-import { notify } from '@/ui/notify';
+import { useRecorded } from '@/ui/recorded';
 import { useUnits } from '@/ui/units';
 import { dayWords, dueWords, spanWords } from '@/words/caredue';
 import { DueAxis } from './DueAxis';
@@ -27,6 +27,7 @@ export function DueList({
   readonly axis?: boolean;
 }) {
   const store = useStore();
+  const recorded = useRecorded();
   const units = useUnits();
   const { undo } = useShopActions();
   const did = (due: DueCare) => {
@@ -39,7 +40,7 @@ export function DueList({
       ...(due.kind === 'wear' ? { which: due.item.which } : { airPartId: due.airPart.id }),
     };
     store.put(lookedAfter(rig, done, new Date().toISOString().slice(0, 10), newId()), 'care');
-    notify(`On record: ${dueWords(due, units)}.`, undo);
+    recorded(`On record: ${dueWords(due, units)}.`, undo);
   };
   return (
     <ul className="divide-y divide-hairline border-y border-hairline" data-dues>

@@ -12,7 +12,7 @@ import { Button, ButtonLink } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { EmptyState } from '@/ui/EmptyState';
 import { SelectField, TextField } from '@/ui/Field';
-import { notify } from '@/ui/notify';
+import { useRecorded } from '@/ui/recorded';
 import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
@@ -149,6 +149,7 @@ function Renewal({
   readonly onClose: () => void;
 }) {
   const store = useStore();
+  const recorded = useRecorded();
   const units = useUnits();
   const { part, which, counts } = item;
   const today = new Date(now).toISOString().slice(0, 10);
@@ -171,7 +172,7 @@ function Renewal({
     const rig = current();
     if (!rig || wrong) return;
     store.put(lookedAfter(rig, { kind: 'wear', id: '', part, which }, on, newId(), why), 'part renewed');
-    notify(`On record: ${wearWords[part].toLowerCase()} renewed.`);
+    recorded(`On record: ${wearWords[part].toLowerCase()} renewed.`);
     onClose();
   };
   const rig = current();

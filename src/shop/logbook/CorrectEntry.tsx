@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { notify } from '@/ui/notify';
+import { useRecorded } from '@/ui/recorded';
 import type { QuantityId } from '@/core/quantity';
 import type { EntryType, Job, LogEntry } from '@/records';
 import { correctEntry } from '@/store/actions';
@@ -56,13 +56,14 @@ interface Props {
 
 export function CorrectEntry({ job, entry, onClose }: Props) {
   const store = useStore();
+  const recorded = useRecorded();
   const [said, setSaid] = useState<Record<string, unknown>>({ ...entry });
   const own = fields[entry.type] ?? [];
   const complete = own.every(({ name }) => said[name] !== undefined && said[name] !== '');
   const save = () => {
     if (!complete) return;
     store.put(correctEntry(job, said as unknown as LogEntry, Date.now()), 'entry corrected');
-    notify('Corrected. What it said before is kept.');
+    recorded('Corrected. What it said before is kept.');
     onClose();
   };
   return (

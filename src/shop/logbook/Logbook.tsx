@@ -2,7 +2,7 @@
 
 import { everyEntry } from '@/facts/job';
 import { useState } from 'react';
-import { notify } from '@/ui/notify';
+import { useRecorded } from '@/ui/recorded';
 import type { Job, LogEntry } from '@/records';
 import { strikeEntry } from '@/store/actions';
 import { useRecords, useStore } from '@/store/hooks';
@@ -28,6 +28,7 @@ export function Logbook() {
   const [shown, setShown] = useState(page);
   const [editing, setEditing] = useState<{ job: Job; entry: LogEntry }>();
   const store = useStore();
+  const recorded = useRecorded();
   const chosen = jobs.find(({ id }) => id === jobId);
   const rows = (chosen ? [chosen] : jobs)
     .flatMap((job) => everyEntry(job).map((entry) => ({ job, entry })))
@@ -38,7 +39,7 @@ export function Logbook() {
       strikeEntry(job, entry.id, entry.struck ? undefined : 'Struck by hand', now.getTime()),
       entry.struck ? 'entry restored' : 'entry struck',
     );
-    notify(entry.struck ? 'Restored.' : 'Struck. It stays readable here and counts no longer.');
+    recorded(entry.struck ? 'Restored.' : 'Struck. It stays readable here and counts no longer.');
   };
   if (jobs.length === 0)
     return (

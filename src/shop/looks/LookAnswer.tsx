@@ -6,7 +6,7 @@ import type { Job } from '@/records';
 import { useLog } from '@/store/actions';
 import { Button } from '@/ui/Button';
 import { useShopActions } from '@/ui/frame/undo';
-import { notify } from '@/ui/notify';
+import { useRecorded } from '@/ui/recorded';
 import { lookWords } from '@/words/looks';
 
 interface Props {
@@ -18,6 +18,7 @@ interface Props {
 export function LookAnswer({ job, for: ids }: Props) {
   const log = useLog(job);
   const router = useRouter();
+  const recorded = useRecorded();
   const { undo } = useShopActions();
   const text = `For ${lookWords(ids)}`;
   return (
@@ -26,7 +27,7 @@ export function LookAnswer({ job, for: ids }: Props) {
         aria-label={`Nothing shows: ${job.name}`}
         onClick={() => {
           log('looked again', { type: 'look', text, found: 'good' });
-          notify(`On record: nothing shows on ${job.name}.`, undo);
+          recorded(`On record: nothing shows on ${job.name}.`, undo);
         }}
       >
         Nothing shows

@@ -7,7 +7,7 @@ import type { Rig } from '@/records';
 import { useStore } from '@/store/hooks';
 import { Button } from '@/ui/Button';
 import { Notice } from '@/ui/Notice';
-import { notify } from '@/ui/notify';
+import { useRecorded } from '@/ui/recorded';
 import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
@@ -34,6 +34,7 @@ const wayWords: Record<FlowMeasure['kind'], string> = {
 /** Driving pressure of a rig from a measured flow: what the nozzle finder then goes by. */
 export function Calibrate({ rig }: { readonly rig: Rig }) {
   const store = useStore();
+  const recorded = useRecorded();
   const units = useUnits();
   const [kind, setKind] = useState(ways[rig.feed][0] ?? 'weighed');
   const [n, setN] = useState<Record<string, number | undefined>>({
@@ -66,7 +67,7 @@ export function Calibrate({ rig }: { readonly rig: Rig }) {
   const save = () => {
     if (!found || isRefusal(found)) return;
     store.put({ ...rig, driving: found.pressure }, 'rig calibrated');
-    notify(`${rig.name} is calibrated.`);
+    recorded(`${rig.name} is calibrated.`);
   };
   return (
     <Panel title="Calibrate the fluid">

@@ -5,7 +5,7 @@ import { Plus } from 'lucide-react';
 import { useFieldArray, useForm, useWatch } from 'react-hook-form';
 import * as z from 'zod';
 import { flowCups } from '@/core/cups';
-import { notify } from '@/ui/notify';
+import { useRecorded } from '@/ui/recorded';
 import { defaultDriving, defaultTransfer } from '@/core/airgun';
 import { tipFromCode } from '@/core/airless';
 import { isRefusal } from '@/core/refusal';
@@ -57,6 +57,7 @@ export function RigSheet({ id }: { readonly id: string }) {
 
 function RigForm({ rig }: { readonly rig: Rig }) {
   const store = useStore();
+  const recorded = useRecorded();
   const router = useRouter();
   const units = useUnits();
   const jobs = useRecords('job');
@@ -79,7 +80,7 @@ function RigForm({ rig }: { readonly rig: Rig }) {
   const save = handleSubmit((filled) => {
     if (airless && badTip) return;
     store.put({ ...filled, tips: codes }, 'rig changed');
-    notify('Saved.');
+    recorded('Saved.');
   });
   const remove = () => {
     store.remove(`rig/${rig.id}`, 'rig removed');

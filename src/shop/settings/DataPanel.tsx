@@ -10,6 +10,8 @@ import { useShop, useShopState, useStore } from '@/store/hooks';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { download } from '@/ui/download';
+import { daysSince, lastBackup, noteBackup } from '@/store/disk/backup';
+import { useNow } from '@/store/clock';
 import { Panel } from '@/ui/Panel';
 import { ImportFile } from '../importing/ImportFile';
 
@@ -19,9 +21,13 @@ export function DataPanel() {
   const shop = useShop();
   const { records } = useShopState();
   const [wiping, setWiping] = useState(false);
+  const [saved, setSaved] = useState(lastBackup);
+  const days = daysSince(saved, useNow());
   const exportAll = () => {
     const now = new Date().toISOString();
     download(bundleFileName(shop.name || 'shop', now.slice(0, 10)), writeBundle([...records.values()], now));
+    noteBackup(Date.parse(now));
+    setSaved(Date.parse(now));
   };
   const wipe = async () => {
     // The settings stay, as new: a shop with nothing in it is not a first visit.
@@ -42,7 +48,14 @@ export function DataPanel() {
     <Panel title="Data">
       <p className="mb-4 max-w-2xl text-sm text-ink-soft">
         {records.size} records on this device. The file is plain JSON in SI units, its format documented; it
-        holds everything and comes back identical.
+        holds everything and comes back identical.{' '}
+        <b className="text-ink" data-backup>
+          {days === undefined
+            ? 'Never exported from this browser.'
+            : days === 0
+              ? 'Last exported today.'
+              : `Last exported ${days} ${days === 1 ? 'day' : 'days'} ago.`}
+        </b>
       </p>
       <div className="flex flex-wrap gap-3">
         <Button onClick={exportAll} disabled={records.size === 0}>

@@ -1,7 +1,7 @@
 'use client';
 
 import { Button } from '@/ui/Button';
-import { install, takeNewer, useOffline, type OfflineState } from '@/ui/frame/offline';
+import { install, keep, takeNewer, useOffline, type OfflineState } from '@/ui/frame/offline';
 import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
 
@@ -21,11 +21,22 @@ const says: Record<OfflineState, { readonly tone: 'good' | 'plain' | 'care'; rea
 
 /** How far the application stands on its own feet here, and what would put it on the device. */
 export function OnThisDevice() {
-  const { state, newer, installable } = useOffline();
+  const { state, newer, installable, kept } = useOffline();
   return (
     <Panel title="On this device" place="device">
       <div className="space-y-3" data-offline={state}>
         <Notice tone={says[state].tone}>{says[state].words}</Notice>
+        {kept !== undefined &&
+          (kept ? (
+            <Notice tone="good">The browser keeps the records, even when it is short of room.</Notice>
+          ) : (
+            <Notice tone="care">
+              <p>The browser may clear the records when the device is short of room.</p>
+              <Button className="mt-2" onClick={() => void keep()}>
+                Ask it to keep them
+              </Button>
+            </Notice>
+          ))}
         {newer && (
           <Notice tone="act">
             <p>A newer version is stored. Take it when no coat is running: the page opens again.</p>

@@ -8,13 +8,14 @@ import { useStore } from '@/store/hooks';
 import { Button } from '@/ui/Button';
 import { SelectField } from '@/ui/Field';
 import { useJob } from '@/ui/job/context';
-import { notify } from '@/ui/notify';
+import { useRecorded } from '@/ui/recorded';
 import { useShopActions } from '@/ui/frame/undo';
 
 /** Known stacks, laid out with the films of a coating of this job in place of its coats that are not on yet. */
 export function Templates() {
   const { view } = useJob();
   const store = useStore();
+  const recorded = useRecorded();
   const { undo } = useShopActions();
   const { job, work, spray } = view;
   const [id, setId] = useState(templates[0]?.id ?? '');
@@ -44,7 +45,7 @@ export function Templates() {
       withCoats(job, [...keep.slice(0, before), ...laid, ...keep.slice(before)], newId),
       `laid out ${template.name.toLowerCase()}`,
     );
-    notify(`Laid out: ${template.name.toLowerCase()}.`, undo);
+    recorded(`Laid out: ${template.name.toLowerCase()}.`, undo);
   };
   return (
     <div className="mb-3">

@@ -9,7 +9,7 @@ import { Button } from '@/ui/Button';
 import { SelectField } from '@/ui/Field';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
-import { notify } from '@/ui/notify';
+import { useRecorded } from '@/ui/recorded';
 import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
@@ -27,6 +27,7 @@ import { Printed } from '@/ui/Printed';
 export function CardReader() {
   const { view, log } = useJob();
   const store = useStore();
+  const recorded = useRecorded();
   const units = useUnits();
   const { set, rig } = view;
   const [read, setRead] = useState<ReadPhoto & { url?: string; file?: Blob }>();
@@ -73,7 +74,7 @@ export function CardReader() {
       ...(setting ? { pressure: setting.pressure } : {}),
       ...(simulated ? { simulated: true } : {}),
     });
-    notify(`Kept with ${rig.name}.`);
+    recorded(`Kept with ${rig.name}.`);
     setRead(undefined);
   };
   return (

@@ -7,7 +7,7 @@ import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { useShopActions } from '@/ui/frame/undo';
 import { useJob } from '@/ui/job/context';
-import { notify } from '@/ui/notify';
+import { useRecorded } from '@/ui/recorded';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import type { Units } from '@/words/units';
@@ -86,10 +86,11 @@ export function Readings() {
 function Discard({ row, onClose }: { readonly row: Row; readonly onClose: () => void }) {
   const { view } = useJob();
   const store = useStore();
+  const recorded = useRecorded();
   const { undo } = useShopActions();
   const strike = (why: string) => {
     store.put(strikeEntry(view.job, row.id, why, view.now), 'timing discarded');
-    notify(`Discarded: ${why.toLowerCase()}. It stays readable in the logbook.`, undo);
+    recorded(`Discarded: ${why.toLowerCase()}. It stays readable in the logbook.`, undo);
     onClose();
   };
   return (

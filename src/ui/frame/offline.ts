@@ -18,6 +18,8 @@ export interface Offline {
   readonly newer: boolean;
   /** The system can put it on the device. */
   readonly installable: boolean;
+  /** The browser has promised to keep the records, come what may; undefined until it has said. */
+  readonly kept?: boolean;
 }
 
 interface InstallPrompt extends Event {
@@ -36,6 +38,7 @@ function become(change: Partial<Offline>): void {
 
 /** Once the shop is open: stores the application on this device and watches for newer versions. */
 export async function goOffline(): Promise<void> {
+  void askKept();
   if (!('serviceWorker' in navigator) || !window.isSecureContext) {
     become({ state: 'cannot' });
     return;
@@ -74,6 +77,18 @@ function watch(of: ServiceWorkerRegistration): void {
       if (coming.state === 'redundant' && !of.active) become({ state: 'failed' });
     });
   });
+}
+
+/** Does the browser keep the records even when it is short of room? */
+async function askKept(): Promise<void> {
+  const kept = await navigator.storage?.persisted?.().catch(() => undefined);
+  if (kept !== undefined) become({ kept });
+}
+
+/** Asks the browser to keep them; some ask the person in turn, so it is done at a tap. */
+export async function keep(): Promise<void> {
+  const kept = await navigator.storage?.persist?.().catch(() => false);
+  become({ kept: kept ?? false });
 }
 
 /** Takes the newer version, and the page with it. */

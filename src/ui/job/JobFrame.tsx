@@ -3,6 +3,7 @@
 import { usePathname, useRouter } from 'next/navigation';
 import { useCallback, useMemo, type ReactNode } from 'react';
 import { notify } from '@/ui/notify';
+import { useRecorded } from '@/ui/recorded';
 import { recordsOfJob, writeBundle } from '@/exchange/bundle';
 import { bundleFileName } from '@/exchange/filename';
 import { keyOf, type Job } from '@/records';
@@ -65,6 +66,7 @@ function OpenJob({ view, children }: { readonly view: JobView; readonly children
   const { part } = namedBy(usePathname());
   const stage = stages.find((each) => each === part) ?? 'plan';
   const log = useLog(job);
+  const recorded = useRecorded();
   const { undo } = useShopActions();
   const line = useMemo(() => nextLine(view, stage, units), [view, stage, units]);
 
@@ -74,10 +76,10 @@ function OpenJob({ view, children }: { readonly view: JobView; readonly children
       if (does.kind === 'focus') focusPlace(does.place, does.part);
       if (does.kind === 'log') {
         log(does.label, ...does.entries);
-        notify(`Recorded: ${says.toLowerCase()}.`, undo);
+        recorded(`Recorded: ${says.toLowerCase()}.`, undo);
       }
     },
-    [router, job.id, log, undo],
+    [router, job.id, log, recorded, undo],
   );
 
   useKeys({
