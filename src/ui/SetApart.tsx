@@ -9,7 +9,7 @@ export function SetApart({ record, why }: { readonly record: string; readonly wh
   const store = useStore();
   const held = useShopState().records.get(record);
   if (!held) return null;
-  const name = 'name' in held ? held.name : record;
+  const name = 'name' in held ? held.name : 'lot' in held ? held.lot : record;
   const apart = async () => {
     if (await store.setApart(record, why)) notify(`“${name}” is set apart. It stands under Settings.`);
   };

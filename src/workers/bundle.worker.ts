@@ -1,5 +1,6 @@
 import * as Comlink from 'comlink';
-import type { Outcome } from '@/core/refusal';
+import { isRefusal, type Outcome } from '@/core/refusal';
+import { triedOut } from '@/exchange/trial';
 import { previewSheetsCsv } from '@/exchange/sheetcsv';
 import { previewBundle, refuseSize, type BundlePreview } from '@/exchange/bundle';
 import type { AnyRecord } from '@/records';
@@ -13,9 +14,12 @@ const api = {
     const tooLarge = refuseSize(file.size);
     if (tooLarge) return tooLarge;
     const text = await file.text();
-    return file.name.toLowerCase().endsWith('.csv')
+    const preview = file.name.toLowerCase().endsWith('.csv')
       ? previewSheetsCsv(text, existing)
       : previewBundle(text, existing, progress);
+    return isRefusal(preview)
+      ? preview
+      : { ...preview, items: triedOut(preview.items, existing, Date.now()) };
   },
 };
 

@@ -34,18 +34,21 @@ export function SafeStart() {
       }
     >
       <ul className="max-w-3xl divide-y divide-hairline border-y border-hairline" data-safe>
-        {[...records].map(([key, record]) => (
-          <li key={key} className="flex flex-wrap items-center justify-between gap-3 py-2">
-            <span className="min-w-0 break-words">
-              <b>{'name' in record ? record.name : key}</b>
-              <span className="block text-sm text-ink-soft">{key}</span>
-            </span>
-            <span className="flex flex-wrap gap-2">
-              <SetApart record={key} why="by hand, at a safe start" />
-              <Button onClick={() => store.remove(key, 'record removed')}>Remove</Button>
-            </span>
-          </li>
-        ))}
+        {/* What is concluded from stands first: it is the likeliest cause. */}
+        {[...records]
+          .sort(([, a], [, b]) => Number(b.kind === 'job') - Number(a.kind === 'job'))
+          .map(([key, record]) => (
+            <li key={key} className="flex flex-wrap items-center justify-between gap-3 py-2">
+              <span className="min-w-0 break-words">
+                <b>{'name' in record ? record.name : 'lot' in record ? record.lot : key}</b>
+                <span className="block text-sm text-ink-soft">{key}</span>
+              </span>
+              <span className="flex flex-wrap gap-2">
+                <SetApart record={key} why="by hand, at a safe start" />
+                <Button onClick={() => store.remove(key, 'record removed')}>Remove</Button>
+              </span>
+            </li>
+          ))}
         {damaged.map(({ key, why }) => (
           <li key={key} className="py-2">
             <b>{key}</b>
