@@ -71,6 +71,11 @@ export default tseslint.config(
       'no-restricted-syntax': [
         'error',
         {
+          selector: 'JSXOpeningElement[name.name="Link"]:not(:has(JSXAttribute[name.name="prefetch"]))',
+          message:
+            'Links do not prefetch: without a server a part asked for in advance has no answer. prefetch={false}.',
+        },
+        {
           selector:
             'CallExpression[callee.property.name=/^(show|parts|range)$/][callee.object.name=/units$/i]',
           message: printed,

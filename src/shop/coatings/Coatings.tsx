@@ -72,6 +72,7 @@ export function Coatings() {
             {found.map((each) => (
               <li key={each.id}>
                 <Link
+                  prefetch={false}
                   href={`/coatings/${each.id}`}
                   className="grid min-h-16 items-center gap-x-6 gap-y-1 px-2 py-3 hover:bg-act-wash sm:grid-cols-[1.4fr_1.2fr_1fr_1fr_auto]"
                 >

@@ -29,6 +29,7 @@ export function LooksDue() {
           <li key={job.id} className="flex flex-wrap items-center justify-between gap-x-4 gap-y-1 py-2">
             <span className="min-w-0">
               <Link
+                prefetch={false}
                 href={`/job/${job.id}/check#defects`}
                 className="inline-flex min-h-11 items-center font-bold"
               >

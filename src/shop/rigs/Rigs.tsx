@@ -40,6 +40,7 @@ export function Rigs() {
           {rigs.map((rig) => (
             <li key={rig.id}>
               <Link
+                prefetch={false}
                 href={`/rigs/${rig.id}`}
                 className="grid min-h-16 grid-cols-1 items-center gap-x-6 gap-y-1 px-2 py-3 hover:bg-act-wash sm:grid-cols-[1.4fr_1fr_1fr]"
               >
