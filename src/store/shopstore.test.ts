@@ -241,27 +241,85 @@ describe('the shop store', () => {
     expect(names(store)).toEqual(['a']);
   });
 
-  it.each([1, 2, 3])('commits several records or none: disk full after %d writes', async (writes) => {
+  it('commits nothing where the disk will not take the set', async () => {
+    const disk = fragile();
+    const store = await open(disk);
+    store.put(sheet('a', 'old'), 'new sheet');
+    await store.settled();
+    disk.failAfter = 0;
+    expect(await store.commit([sheet('a', 'new'), sheet('b'), sheet('c')], [], 'import')).toBe(false);
+    disk.failAfter = Infinity;
+    expect(names(store)).toEqual(['old']);
+    expect(names(await open(disk))).toEqual(['old']);
+  });
+
+  it.each([1, 2, 3])('a set once taken is whole: disk full after %d writes', async (writes) => {
     const disk = fragile();
     const store = await open(disk);
     store.put(sheet('a', 'old'), 'new sheet');
     await store.settled();
     disk.failAfter = writes;
-    const went = await store.commit([sheet('a', 'new'), sheet('b'), sheet('c')], [], 'import');
+    expect(await store.commit([sheet('a', 'new'), sheet('b'), sheet('c')], [], 'import')).toBe(true);
+    expect(store.getState().trouble).toBe('full');
+    disk.failAfter = 0;
+    // Seen whole while there is still no room, and after.
+    for (const each of [store, await open(disk)]) expect(names(each)).toEqual(['b', 'c', 'new']);
     disk.failAfter = Infinity;
-    expect(went).toBe(false);
-    expect(names(store)).toEqual(['old']);
-    expect(names(await open(disk))).toEqual(['old']);
+    const after = await open(disk);
+    expect(names(after)).toEqual(['b', 'c', 'new']);
+    after.put(sheet('b', 'b, later'), 'renamed');
+    await after.settled();
+    expect(names(await open(disk))).toEqual(['b, later', 'c', 'new']);
+    expect(await disk.get('journal')).toBeNull();
   });
 
-  it('rolls back a commit that a closed tab cut in half', async () => {
+  it.each([0, 1, 2, 3])(
+    'finishes a commit that a closed tab cut short after %d of its records, and undoes nobody’s later work',
+    async (folded) => {
+      const disk = memoryDisk();
+      const store = await open(disk);
+      store.put(sheet('a', 'old'), 'new sheet');
+      store.put(sheet('gone'), 'new sheet');
+      await store.settled();
+      // The tab dies after the set was decided and some of it written.
+      let left = folded + 1;
+      const dying: Disk = {
+        ...disk,
+        set: (key, value) => (left-- > 0 ? disk.set(key, value) : new Promise(() => undefined)),
+        remove: (key) => (left-- > 0 ? disk.remove(key) : new Promise(() => undefined)),
+      };
+      const tab = await open(dying);
+      void tab.commit([sheet('a', 'new'), sheet('b')], ['coating/gone'], 'import');
+      await new Promise((die) => setTimeout(die, 20));
+      const next = await open(disk);
+      expect(names(next)).toEqual(['b', 'new']);
+      next.put(sheet('b', 'b, later'), 'renamed');
+      await next.settled();
+      expect(names(await open(disk))).toEqual(['b, later', 'new']);
+      expect(await disk.get('journal')).toBeNull();
+    },
+  );
+
+  it('a tab that is open already finishes it before it writes', async () => {
+    const disk = memoryDisk();
+    const other = await open(disk);
+    other.put(sheet('a', 'old'), 'new sheet');
+    await other.settled();
+    await disk.set('journal', {
+      set: [{ key: 'coating/b', was: 0, becomes: { revision: 1, record: sheet('b') } }],
+    });
+    other.put(sheet('a', 'later'), 'renamed');
+    await other.settled();
+    expect(names(await open(disk))).toEqual(['b', 'later']);
+  });
+
+  it('puts back what the journal of an earlier version kept', async () => {
     const disk = memoryDisk();
     const store = await open(disk);
     store.put(sheet('a', 'old'), 'new sheet');
     await store.settled();
-    const held = await disk.get('coating/a');
     await disk.set('journal', [
-      ['coating/a', held],
+      ['coating/a', { revision: 1, record: sheet('a', 'old') }],
       ['coating/b', null],
     ]);
     await disk.set('coating/a', { revision: 2, record: sheet('a', 'half') });

@@ -40,6 +40,18 @@ interface Step {
   readonly changes: readonly { key: string; before?: AnyRecord; after?: AnyRecord }[];
 }
 
+/** One key of a commit: what revision it had, and what it is to hold. */
+interface Planned {
+  readonly key: string;
+  readonly was: number;
+  readonly becomes: Envelope | null;
+}
+
+/** A commit that is decided and being written. */
+interface Journal {
+  readonly set: readonly Planned[];
+}
+
 const journalKey = 'journal';
 const asidePrefix = 'aside/';
 const deepest = 50;
@@ -82,7 +94,7 @@ export class ShopStore {
     return () => this.listeners.delete(listener);
   };
 
-  /** Reads everything from disk. Damaged records are set apart; a half-done commit is rolled back first. */
+  /** Reads everything from disk. Damaged records are set apart; a commit cut short is finished first. */
   async open(): Promise<void> {
     const records = new Map<string, AnyRecord>();
     const damaged: Damaged[] = [];
@@ -90,11 +102,14 @@ export class ShopStore {
     let trouble: Trouble | undefined;
     try {
       this.disk = this.openDisk();
-      // A journal that cannot be read now is rolled back at the next start; the records can be shown all the same.
-      await this.exclusively(() => this.rollBack()).catch(() => {
+      // A journal that cannot be read now is finished at the next start; the records can be shown all the same.
+      let decided: readonly Planned[] = [];
+      await this.exclusively(() => this.finish()).catch(async () => {
         trouble = 'write-failed';
+        decided = plannedIn(await this.disk.get(journalKey).catch(() => undefined));
       });
       for (const key of await this.disk.keys()) {
+        if (key === journalKey) continue;
         const envelope = await this.disk.get(key).catch((error: unknown) => ({ unread: error }));
         // One read that fails is one record that is not shown, never a shop that seems empty.
         if (isUnread(envelope)) {
@@ -112,6 +127,13 @@ export class ShopStore {
           records.set(key, outcome.record);
           this.revisions.set(key, revisionOf(envelope));
         }
+      }
+      for (const { key, was, becomes } of decided) {
+        if ((this.revisions.get(key) ?? 0) !== was) continue;
+        const outcome = becomes ? await this.unwrap(key, becomes) : undefined;
+        if (outcome && 'record' in outcome) records.set(key, outcome.record);
+        else records.delete(key);
+        this.revisions.set(key, becomes?.revision ?? 0);
       }
     } catch {
       this.disk = this.fallback();
@@ -140,8 +162,9 @@ export class ShopStore {
   }
 
   /**
-   * Writes several records together or not at all: what the keys held before goes into a journal first, and a
-   * journal found at the next start is rolled back.
+   * Writes several records together or not at all: the whole set goes into a journal first, under one key. Once it stands
+   * there it is decided: a tab that dies while the set is being written is finished by the next one, and what somebody wrote
+   * since stays.
    *
    * @returns false when the disk would not take it; nothing has changed then
    */
@@ -152,24 +175,22 @@ export class ShopStore {
       ...removes.map((key) => ({ key, after: undefined })),
     ];
     const written = await this.exclusively(async () => {
-      const before: [string, unknown][] = [];
-      for (const { key } of changes) before.push([key, await this.disk.get(key)]);
+      const set: Planned[] = [];
       try {
-        await this.disk.set(journalKey, before);
+        await this.finish();
         for (const { key, after } of changes) {
-          const revision = revisionOf(before.find(([each]) => each === key)?.[1]) + 1;
-          if (after) await this.disk.set(key, { revision, record: after } satisfies Envelope);
-          else await this.disk.remove(key);
-          this.revisions.set(key, after ? revision : 0);
+          const was = revisionOf(await this.disk.get(key));
+          set.push({ key, was, becomes: after ? { revision: was + 1, record: after } : null });
         }
-        await this.disk.remove(journalKey);
-        return true;
+        await this.disk.set(journalKey, { set } satisfies Journal);
       } catch (error) {
-        await this.rollBack().catch(() => undefined);
-        for (const [key, held] of before) this.revisions.set(key, revisionOf(held));
         this.set({ trouble: troubleOf(error) });
         return false;
       }
+      for (const { key, becomes } of set) this.revisions.set(key, becomes?.revision ?? 0);
+      // It is decided: a disk that fills up now is said, and the rest follows when there is room.
+      await this.finish().catch((error: unknown) => this.set({ trouble: troubleOf(error) }));
+      return true;
     });
     if (!written) return false;
     this.remember(label, changes);
@@ -203,6 +224,7 @@ export class ShopStore {
     await this.settled();
     const held = await this.exclusively(async () => {
       try {
+        await this.finish();
         const found = await this.disk.get(key);
         if (typeof found !== 'object' || found === null || !('record' in found)) return undefined;
         const { record } = found as Envelope;
@@ -259,6 +281,9 @@ export class ShopStore {
   /** Tries again to write what a full disk refused. */
   async retry(): Promise<void> {
     this.set({ trouble: undefined });
+    await this.exclusively(() => this.finish()).catch((error: unknown) =>
+      this.set({ trouble: troubleOf(error) }),
+    );
     for (const key of [...this.waiting.keys()]) this.write(key);
     await this.settled();
   }
@@ -336,6 +361,8 @@ export class ShopStore {
     if (!this.waiting.has(key)) return;
     const record = this.waiting.get(key);
     try {
+      // What another tab had decided before it died comes first: this write would hide it.
+      await this.finish();
       const held = await this.disk.get(key);
       const onDisk = revisionOf(held);
       if (onDisk !== (this.revisions.get(key) ?? 0)) {
@@ -367,10 +394,14 @@ export class ShopStore {
   }
 
   private async reread(keys: readonly string[]): Promise<void> {
+    // Decided and not yet written, for want of room: that is what the shop holds all the same.
+    const decided = plannedIn(await this.disk.get(journalKey).catch(() => undefined));
     for (const key of keys) {
       const busy = () => this.waiting.has(key) || this.writing.has(key);
       if (busy()) continue;
-      const held = await this.disk.get(key);
+      const found = await this.disk.get(key);
+      const coming = decided.find((each) => each.key === key && each.was === revisionOf(found));
+      const held = coming ? coming.becomes : found;
       // Written here meanwhile: that write sees the other tab’s revision, and sets itself aside.
       if (!busy()) await this.show(key, held);
     }
@@ -390,14 +421,22 @@ export class ShopStore {
     return { record };
   }
 
-  private async rollBack(): Promise<void> {
+  /** Finishes what a tab that died had decided; only what nobody has written since. */
+  private async finish(): Promise<void> {
     const journal = await this.disk.get(journalKey);
-    if (!Array.isArray(journal)) return;
-    for (const [key, held] of journal as [string, unknown][]) {
-      if (held === null || held === undefined) await this.disk.remove(key);
-      else await this.disk.set(key, held);
-    }
+    if (journal === null || journal === undefined) return;
+    // The journal of an earlier version held what was there before: that is put back, as that version would have.
+    if (Array.isArray(journal))
+      for (const [key, held] of journal as [string, unknown][]) await this.hold(key, held ?? null);
+    else
+      for (const { key, was, becomes } of plannedIn(journal))
+        if (revisionOf(await this.disk.get(key)) === was) await this.hold(key, becomes);
     await this.disk.remove(journalKey);
+  }
+
+  private async hold(key: string, held: unknown): Promise<void> {
+    if (held === null) await this.disk.remove(key);
+    else await this.disk.set(key, held);
   }
 
   private setRecords(changes: readonly { key: string; after?: AnyRecord }[]): void {
@@ -422,6 +461,9 @@ export class ShopStore {
 
 const isUnread = (held: unknown): held is { readonly unread: unknown } =>
   typeof held === 'object' && held !== null && 'unread' in held;
+
+const plannedIn = (journal: unknown): readonly Planned[] =>
+  typeof journal === 'object' && journal !== null && 'set' in journal ? (journal as Journal).set : [];
 
 const messageOf = (error: unknown): string =>
   error instanceof Error && error.message ? error.message : 'no reason given';
