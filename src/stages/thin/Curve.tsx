@@ -25,10 +25,7 @@ export function Curve() {
         data={figure.data}
         layout={figure.layout}
         height={320}
-        figures={[
-          figureOf(view, 'thin.seconds', thin.readings.at(-1)?.atSheet),
-          figureOf(view, 'thin.aim', thin.band && (thin.band.min + thin.band.max) / 2),
-        ]}
+        figures={[figureOf(view, 'thin.aim', thin.band && (thin.band.min + thin.band.max) / 2)]}
         label={`Thinning curve: ${thin.readings.length} readings, band ${thin.band?.min} to ${thin.band?.max} seconds.`}
       />
     </Panel>
