@@ -16,6 +16,12 @@ describe('Thin', () => {
     await keyboard.up('Control');
     await visitor.page.waitForSelector('[cmdk-input]');
     await keyboard.type('saloon thin');
+    // On a busy machine the list follows the typing by a moment.
+    await visitor.page.waitForFunction(() =>
+      /saloon.*thin|thin.*saloon/i.test(
+        document.querySelector('[cmdk-item][aria-selected="true"]')?.textContent ?? '',
+      ),
+    );
     await keyboard.press('Enter');
     await visitor.sees(/Add \d+ g water/, '[aria-label="Next"]');
     const grams = Number(/Add (\d+) g/.exec(await visitor.text('[aria-label="Next"]'))?.[1]);
