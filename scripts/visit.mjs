@@ -29,6 +29,8 @@ export async function visit(port, task) {
   try {
     const page = await browser.newPage();
     await page.setViewport({ width: 1280, height: 800 });
+    // Asked whether to leave with unwritten work, it leaves.
+    page.on('dialog', (dialog) => void dialog.accept());
     const go = async (place) => {
       await page.goto(address + place);
       await page.waitForSelector('[data-ready] h1');
