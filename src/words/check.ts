@@ -3,7 +3,7 @@ import { isRefusal } from '@/core/refusal';
 import type { JobView, OpenDefects } from '@/facts/job';
 import { jobFigure, reason } from './figures';
 import type { Units } from './units';
-import { focus, go, type Fact, type NextLine } from './line';
+import { focus, go, plural, type Fact, type NextLine } from './line';
 
 const conditionWords: Record<Condition['id'], string> = {
   'mean-in-range': 'Mean inside the range',
@@ -63,7 +63,7 @@ export function checkLine({ check, job, spray, work }: JobView, units: Units): N
   const { verdict, spec, spots, wanted, taken, coatsOn } = check;
   const because: Fact[] = [
     {
-      label: `Range for ${coatsOn || spray.coats.length} coats, dry`,
+      label: `Range for ${plural(coatsOn || spray.coats.length, 'coat')}, dry`,
       value: units.range('film', spec.min, spec.max),
       figure: jobFigure({ work }, 'film.wanted-least', spec.min),
     },

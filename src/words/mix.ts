@@ -187,7 +187,8 @@ function mixedLine(view: JobView, batch: BatchState, because: readonly Fact[], u
       ? [{ label: 'Leftover in it from', value: batch.leftovers.join(', ') }]
       : []),
   ];
-  if (view.now < batch.readyAt)
+  // The page’s clock may be a second behind an entry: without a rest on the sheet there is none to wait for.
+  if (batch.readyAt > batch.mixedAt && view.now < batch.readyAt)
     return {
       big: { number: clockTo(batch.readyAt, view.now), unit: 'to rest' },
       says: `Let it rest until ${clockTime(batch.readyAt, view.now)}, then stir again.`,

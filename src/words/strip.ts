@@ -67,7 +67,7 @@ function mix({ mix: { volume, batch, pouring }, done, now }: JobView, units: Uni
   if (batch) {
     const over = !done.has('mix');
     const off = batch.ratio && !batch.ratio.passes;
-    const rests = now < batch.readyAt;
+    const rests = batch.readyAt > batch.mixedAt && now < batch.readyAt;
     return {
       ...of,
       state: over ? 'pot life over' : off ? 'off ratio' : rests ? 'resting' : 'in the pot',
