@@ -18,7 +18,10 @@ export class Visitor {
     readonly context: BrowserContext,
     readonly page: Page,
     private readonly address: string,
-  ) {}
+  ) {
+    // Asked whether to leave with unwritten work, a test leaves.
+    page.on('dialog', (dialog) => void dialog.accept());
+  }
 
   static async arrive(browser: Browser, which: 'plain' | 'demo', path_ = '/'): Promise<Visitor> {
     const address = (
@@ -31,8 +34,6 @@ export class Visitor {
     await visitor.page.evaluateOnNewDocument(() => {
       delete (Navigator.prototype as { serviceWorker?: unknown }).serviceWorker;
     });
-    // Asked whether to leave with unwritten work, a test leaves.
-    visitor.page.on('dialog', (dialog) => void dialog.accept());
     await visitor.go('/');
     if (path_ !== '/') await visitor.go(path_);
     return visitor;
