@@ -1,6 +1,6 @@
 const shared = {
   transform: {
-    '^.+\\.tsx?$': [
+    '^.+\\.[jt]sx?$': [
       '@swc/jest',
       {
         jsc: {
@@ -15,6 +15,8 @@ const shared = {
     '^@/(.*)$': '<rootDir>/src/$1',
   },
   testEnvironment: 'node',
+  // Published as ES modules only.
+  transformIgnorePatterns: ['/node_modules/(?!fractional-indexing/)'],
 };
 
 const config = {

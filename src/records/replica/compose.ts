@@ -1,0 +1,75 @@
+import { inOrder } from '../counter';
+import type { LogEntry } from '../log';
+import type { Doc } from './doc';
+import { namesIn, placeMark } from './path';
+import { valueOf, valuesOf, type Register } from './register';
+import type { Shape } from './shape';
+import { byStamp } from './stamp';
+
+/** The parts of a record as they lie within each other. */
+interface Branch {
+  register?: Register;
+  readonly within: Map<string, Branch>;
+}
+
+const branch = (): Branch => ({ within: new Map() });
+
+function treeOf({ parts }: Doc): Branch {
+  const root = branch();
+  for (const [path, register] of parts) {
+    let at = root;
+    for (const name of namesIn(path)) {
+      let next = at.within.get(name);
+      if (!next) at.within.set(name, (next = branch()));
+      at = next;
+    }
+    at.register = register;
+  }
+  return root;
+}
+
+/** What is left of an item: its place, or the item itself where the list has none. */
+const standing = (item: Branch, { ownOrder }: Shape): Register | undefined =>
+  ownOrder ? item.register : item.within.get(placeMark)?.register;
+
+function items(at: Branch, shape: Shape): unknown[] {
+  const all = [...at.within].map(([key, item]) => {
+    const register = standing(item, shape);
+    return { key, item, register, place: valueOf(register) };
+  });
+  let alive = all.filter(({ place }) => place !== undefined);
+  if (alive.length === 0 && shape.least && all.length > 0) {
+    const removed = (register: Register | undefined) => valuesOf(register ?? [])[0]?.by ?? '0.';
+    alive = [
+      all.reduce((last, each) => (byStamp(removed(each.register), removed(last.register)) > 0 ? each : last)),
+    ];
+  }
+  const values = alive.map(({ key, item, place }) => ({
+    key,
+    place: String(place),
+    value: shape.items?.fields ? fieldsOf(item, shape.items) : valueOf(item.register),
+  }));
+  if (shape.ownOrder) return values.map(({ value }) => value as LogEntry).sort(inOrder);
+  const before = (a: string, b: string) => (a < b ? -1 : a > b ? 1 : 0);
+  return values.sort((a, b) => before(a.place, b.place) || before(a.key, b.key)).map(({ value }) => value);
+}
+
+function fieldsOf(at: Branch, shape: Shape): Record<string, unknown> {
+  const found: Record<string, unknown> = {};
+  for (const [name, part] of at.within) {
+    if (name === placeMark) continue;
+    const inner = shape.fields?.[name] ?? {};
+    const value = valueOf(part.register);
+    // A list or a group of fields is there when it says so itself: one taken out leaves its parts behind.
+    if (value === undefined) continue;
+    found[name] = inner.fields ? fieldsOf(part, inner) : inner.items ? items(part, inner) : value;
+  }
+  return found;
+}
+
+/** The record that a doc’s parts make, with what this version does not know of it. */
+export function composed(doc: Doc, shape: Shape): Record<string, unknown> {
+  const root = treeOf(doc);
+  root.within.delete('!');
+  return fieldsOf(root, shape);
+}

@@ -1,0 +1,22 @@
+export { composed } from './compose';
+export { differences, type Parts } from './differences';
+export {
+  applyChange,
+  changeOver,
+  conflictsIn,
+  copyOf,
+  emptyDoc,
+  isHere,
+  lastCount,
+  mergeDoc,
+  partOf,
+  type Change,
+  type Conflict,
+  type Doc,
+} from './doc';
+export { here, namesIn, within, type Path } from './path';
+export { valueOf, valuesOf, type Dot, type Register } from './register';
+export { sameValue } from './same';
+export { readDoc, writtenDoc, writtenRegister, type WrittenDoc } from './written';
+export { shapes, type Shape } from './shape';
+export { byStamp, countOf, isStamp, nextCount, stampOf, writerOf, type Stamp } from './stamp';
