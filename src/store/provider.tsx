@@ -3,6 +3,7 @@
 import { useEffect, useState, type ReactNode } from 'react';
 import { browserDisk, memoryDisk } from './disk/disk';
 import { exclusive } from './disk/lock';
+import { takeSeat } from './disk/seat';
 import { browserTabs } from './disk/tabs';
 import { StoreContext } from './hooks';
 import { ShopStore } from './shopstore';
@@ -13,12 +14,14 @@ const stepsKey = 'fluorite-undo';
 export function StoreProvider({ children }: { readonly children: ReactNode }) {
   const [store] = useState(
     () =>
-      new ShopStore(
-        () => browserDisk(),
-        exclusive(),
-        () => browserTabs(),
-        memoryDisk,
-      ),
+      new ShopStore({
+        disk: () => browserDisk(),
+        fallback: memoryDisk,
+        exclusively: exclusive(),
+        tabs: () => browserTabs(),
+        seat: takeSeat,
+        clock: () => Date.now(),
+      }),
   );
 
   useEffect(() => {
@@ -28,9 +31,14 @@ export function StoreProvider({ children }: { readonly children: ReactNode }) {
     const ask = (event: BeforeUnloadEvent) => {
       if (store.unwritten()) event.preventDefault();
     };
+    const wake = () => {
+      if (document.visibilityState === 'visible') void store.catchUp();
+    };
     window.addEventListener('pagehide', leave);
     window.addEventListener('beforeunload', ask);
+    document.addEventListener('visibilitychange', wake);
     return () => {
+      document.removeEventListener('visibilitychange', wake);
       window.removeEventListener('pagehide', leave);
       window.removeEventListener('beforeunload', ask);
     };

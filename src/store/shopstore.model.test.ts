@@ -2,8 +2,7 @@ import fc from 'fast-check';
 import { canonical } from '@/records/canonical';
 import { classSheet, type Coating } from '@/records';
 import { memoryDisk } from './disk/disk';
-import { exclusive } from './disk/lock';
-import { ShopStore } from './shopstore';
+import { opened } from '../../tests/fixtures/ground';
 
 const sheet = (id: string, note: string): Coating => ({
   ...classSheet('gel-coat', id, id, '2026-11-01'),
@@ -26,7 +25,10 @@ class Model {
 }
 
 type Deed =
-  { do: 'put'; id: string; note: string } | { do: 'remove'; id: string } | { do: 'undo' | 'redo' | 'reload' };
+  | { do: 'put'; id: string; note: string }
+  | { do: 'remove'; id: string }
+  | { do: 'undo' | 'redo' }
+  | { do: 'reload'; fold: boolean };
 
 const deeds = fc.array(
   fc.oneof(
@@ -44,7 +46,7 @@ const deeds = fc.array(
     },
     { weight: 2, arbitrary: fc.constant({ do: 'undo' as const }) },
     { weight: 1, arbitrary: fc.constant({ do: 'redo' as const }) },
-    { weight: 1, arbitrary: fc.constant({ do: 'reload' as const }) },
+    { weight: 1, arbitrary: fc.record({ do: fc.constant('reload' as const), fold: fc.boolean() }) },
   ) as fc.Arbitrary<Deed>,
   { maxLength: 25 },
 );
@@ -53,17 +55,7 @@ it('whatever is done, undone, redone and reloaded, the store holds what it shoul
   await fc.assert(
     fc.asyncProperty(deeds, async (list) => {
       const disk = memoryDisk();
-      const quiet = { announce: () => undefined, listen: () => undefined, close: () => undefined };
-      const open = async () => {
-        const store = new ShopStore(
-          () => disk,
-          exclusive(),
-          () => quiet,
-          memoryDisk,
-        );
-        await store.open();
-        return store;
-      };
+      const open = () => opened(disk);
       let store = await open();
       const model = new Model();
       for (const deed of list) {
@@ -78,6 +70,7 @@ it('whatever is done, undone, redone and reloaded, the store holds what it shoul
         } else if (deed.do === 'reload') {
           await store.settled();
           const steps = store.saveSteps();
+          if (deed.fold) await store.folded();
           store = await open();
           store.loadSteps(steps);
           // The last ten steps come along; older ones do not.

@@ -1,51 +1,18 @@
 import 'fake-indexeddb/auto';
-import { classSheet, newShop, type AnyRecord, type Coating } from '@/records';
+import { classSheet, newShop, type Coating } from '@/records';
 import { browserDisk, memoryDisk, type Disk } from './disk/disk';
-import { exclusive } from './disk/lock';
+import { channel, dying, fragile, opened } from '../../tests/fixtures/ground';
+import { format, type StoredRecord } from './disk/layout';
 import type { Tabs } from './disk/tabs';
-import { mergeRecords } from './merge';
-import { ShopStore } from './shopstore';
+import type { Conflict, Dot } from '@/records/replica';
+import type { ShopStore } from './shopstore';
 
 const sheet = (id: string, name = id): Coating => classSheet('two-part-clear', id, name, '2026-11-01');
-
-/** Tabs that hear each other only when the test lets them. */
-function channel() {
-  const heard: ((keys: readonly string[]) => void)[] = [];
-  const tabs = (deaf = false): Tabs => ({
-    announce: (keys) => heard.forEach((listener) => listener(keys)),
-    listen: (listener) => void (deaf || heard.push(listener)),
-    close: () => undefined,
-  });
-  return tabs;
-}
-
-async function open(disk: Disk, tabs: Tabs = channel()()): Promise<ShopStore> {
-  const store = new ShopStore(
-    () => disk,
-    exclusive(),
-    () => tabs,
-    memoryDisk,
-  );
-  await store.open();
-  return store;
-}
+const open = (disk: Disk, tabs: Tabs = channel()()) => opened(disk, { tabs: () => tabs });
+const heard = () => new Promise((tick) => setTimeout(tick, 20));
 
 const names = (store: ShopStore) =>
   [...store.getState().records.values()].map((record) => ('name' in record ? record.name : '')).sort();
-
-/** A disk that fails on demand. */
-function fragile(): Disk & { failAfter: number } {
-  const disk = memoryDisk();
-  return Object.assign(Object.create(null) as object, {
-    ...disk,
-    failAfter: Infinity,
-    async set(this: { failAfter: number }, key: string, value: unknown) {
-      this.failAfter -= 1;
-      if (this.failAfter < 0) throw new DOMException('no room', 'QuotaExceededError');
-      await disk.set(key, value);
-    },
-  }) as Disk & { failAfter: number };
-}
 
 let database = 0;
 
@@ -89,10 +56,10 @@ describe('the shop store', () => {
     const two = await open(disk, tabs());
     one.put(sheet('a', 'mine'), 'renamed');
     await one.settled();
-    await new Promise((tick) => setTimeout(tick, 5));
+    await heard();
     two.put(sheet('a', 'theirs'), 'renamed');
     await two.settled();
-    await new Promise((tick) => setTimeout(tick, 5));
+    await heard();
     expect(one.undo()).toBeUndefined();
     expect(names(one)).toEqual(['theirs']);
   });
@@ -104,34 +71,86 @@ describe('the shop store', () => {
     const two = await open(disk, tabs());
     one.put(sheet('a'), 'new sheet');
     await one.settled();
-    await new Promise((tick) => setTimeout(tick, 5));
+    await heard();
     expect(names(two)).toEqual(['a']);
     one.remove('coating/a', 'removed');
     await one.settled();
-    await new Promise((tick) => setTimeout(tick, 5));
+    await heard();
     expect(names(two)).toEqual([]);
   });
 
-  it('refuses a stale write, shows it, keeps it over a restart, and can put it on top', async () => {
+  it('keeps both values of what two tabs wrote without hearing of each other, asks, and holds what is decided', async () => {
     const disk = memoryDisk();
+    const first = await open(disk);
+    first.put({ ...sheet('a'), note: 'as it was' }, 'new sheet');
+    await first.folded();
     const tabs = channel();
     const one = await open(disk, tabs());
     const deaf = await open(disk, tabs(true));
-    one.put(sheet('a', 'theirs'), 'new sheet');
+    one.put({ ...sheet('a', 'theirs'), note: 'as it was' }, 'renamed');
     await one.settled();
-    deaf.put(sheet('a', 'mine'), 'new sheet');
-    await deaf.settled();
-    expect(names(deaf)).toEqual(['theirs']);
-    expect(deaf.getState().asides).toHaveLength(1);
-
+    deaf.put({ ...sheet('a', 'mine'), note: 'changed too' }, 'renamed');
+    await deaf.folded();
+    for (const each of [deaf, one, await open(disk)]) {
+      expect(names(each)).toEqual(['mine']);
+      expect(each.getState().records.get('coating/a')).toMatchObject({ note: 'changed too' });
+      const [asking] = each.getState().asking;
+      expect(asking?.conflicts.map(({ path }) => path)).toEqual(['name']);
+      expect(asking?.conflicts[0]?.values.map(({ value }) => value)).toEqual(['mine', 'theirs']);
+    }
     const later = await open(disk);
-    const [aside] = later.getState().asides;
-    expect(aside?.mine).toEqual(sheet('a', 'mine'));
-    await later.decide(aside!, true);
+    const conflict = later.getState().asking[0]?.conflicts[0] as Conflict;
+    later.decide('coating/a', conflict, conflict.values[1] as Dot);
+    expect(later.getState().asking).toEqual([]);
     await later.settled();
     const last = await open(disk);
-    expect(names(last)).toEqual(['mine']);
-    expect(last.getState().asides).toEqual([]);
+    expect(names(last)).toEqual(['theirs']);
+    expect(last.getState().asking).toEqual([]);
+  });
+
+  it('wakes up to what was written while it slept, folded or not', async () => {
+    const disk = memoryDisk();
+    const asleep = await open(disk);
+    const awake = await open(disk);
+    awake.put(sheet('a'), 'new sheet');
+    await awake.folded();
+    awake.put(sheet('b'), 'new sheet');
+    await awake.settled();
+    expect(names(asleep)).toEqual([]);
+    await asleep.catchUp();
+    expect(names(asleep)).toEqual(['a', 'b']);
+    expect(asleep.getState().asking).toEqual([]);
+  });
+
+  it('writes memory back where storage was emptied under it', async () => {
+    const disk = memoryDisk();
+    const store = await open(disk);
+    store.put(sheet('a'), 'new sheet');
+    await store.folded();
+    for (const key of await disk.keys()) await disk.remove(key);
+    expect(names(await open(disk))).toEqual([]);
+    await store.catchUp();
+    expect(names(await open(disk))).toEqual(['a']);
+    await store.folded();
+    expect(names(await open(disk))).toEqual(['a']);
+  });
+
+  it('stops writing where a newer version has been at work, and loses nothing of it', async () => {
+    const disk = memoryDisk();
+    const store = await open(disk);
+    store.put(sheet('a'), 'new sheet');
+    await store.folded();
+    const stored = (await disk.get('coating/a')) as StoredRecord;
+    const newer = { ...stored, format: format + 1 };
+    await disk.set('coating/a', newer);
+    const old = await open(disk);
+    expect(old.getState().trouble).toBe('newer');
+    old.put(sheet('a', 'by the old one'), 'renamed');
+    await old.folded();
+    expect(old.unwritten()).toBe(true);
+    expect(await old.commit([sheet('b')], [], 'import')).toBe(false);
+    expect(await disk.get('coating/a')).toEqual(newer);
+    expect((await disk.keys()).filter((key) => key.startsWith('set/'))).toEqual([]);
   });
 
   it('sets a record apart by hand and takes it back, here and in the other tabs', async () => {
@@ -143,7 +162,7 @@ describe('the shop store', () => {
     await store.settled();
     const other = await open(disk, tabs());
     expect(await store.setApart('coating/a', 'it stops the shop')).toBe(true);
-    await new Promise((heard) => setTimeout(heard, 20));
+    await heard();
     for (const each of [store, other, await open(disk)]) {
       expect(names(each)).toEqual(['b']);
       expect(each.getState().damaged).toMatchObject([
@@ -151,7 +170,7 @@ describe('the shop store', () => {
       ]);
     }
     expect(await other.takeBack('coating/a')).toBe(true);
-    await new Promise((heard) => setTimeout(heard, 20));
+    await heard();
     for (const each of [store, other, await open(disk)]) {
       expect(names(each)).toEqual(['a', 'b']);
       expect(each.getState().damaged).toEqual([]);
@@ -182,6 +201,7 @@ describe('the shop store', () => {
     const before = await open(disk);
     before.put(sheet('good'), 'new sheet');
     await before.settled();
+    await before.folded();
     await disk.set('coating/bad', { revision: 3, record: { kind: 'coating', version: 1, id: 'bad' } });
     await disk.set('rig/junk', 'junk');
     await disk.set('coating/liar', { revision: 1, record: sheet('other') });
@@ -212,28 +232,45 @@ describe('the shop store', () => {
     expect(names(await open(disk))).toEqual(['a']);
   });
 
-  it('shows the rest of the shop when one record cannot be read, or the journal cannot', async () => {
-    for (const bad of ['coating/b', 'journal']) {
-      const disk = memoryDisk();
-      const writer = await open(disk);
-      writer.put(sheet('a'), 'a');
-      writer.put(sheet('b'), 'b');
-      await writer.settled();
-      const failing: Disk = {
-        ...disk,
-        get: (key) => (key === bad ? Promise.reject(new Error('bad sector')) : disk.get(key)),
-      };
-      const store = await open(failing);
-      const { records, damaged, trouble } = store.getState();
-      expect(records.has('coating/a')).toBe(true);
-      expect(records.has('coating/b')).toBe(bad === 'journal');
-      expect(damaged.map(({ key }) => key)).toEqual(bad === 'journal' ? [] : ['coating/b']);
-      expect(trouble).toBe(bad === 'journal' ? 'write-failed' : undefined);
-    }
+  it('shows the rest of the shop when one value cannot be read', async () => {
+    const disk = memoryDisk();
+    const writer = await open(disk);
+    writer.put(sheet('a'), 'a');
+    writer.put(sheet('b'), 'b');
+    await writer.folded();
+    const failing: Disk = {
+      ...disk,
+      each: () => Promise.reject(new Error('bad sector')),
+      get: (key) => (key === 'coating/b' ? Promise.reject(new Error('bad sector')) : disk.get(key)),
+    };
+    const { records, damaged } = (await open(failing)).getState();
+    expect([...records.keys()]).toEqual(['coating/a']);
+    expect(damaged.map(({ key }) => key)).toEqual(['coating/b']);
+  });
+
+  it('a record that does not hold together is replaced whole by what is written next', async () => {
+    const disk = memoryDisk();
+    const store = await open(disk);
+    store.put({ ...newShop, name: 'The shop' }, 'settings');
+    await store.folded();
+    const stored = (await disk.get('shop/shop')) as StoredRecord;
+    const parts = { ...stored.doc.parts, units: [['5.x', 'cubits']], odd: [['5.x', 'left behind']] };
+    await disk.set('shop/shop', { ...stored, format: format - 1, doc: { ...stored.doc, parts } });
+    const again = await open(disk);
+    expect(again.getState().damaged).toMatchObject([{ key: 'shop/shop', raw: { units: 'cubits' } }]);
+    again.put(newShop, 'settings');
+    await again.folded();
+    const last = (await open(disk)).getState();
+    expect(last.damaged).toEqual([]);
+    expect(last.records.get('shop/shop')).toEqual(newShop);
   });
 
   it('works without any database, and says so', async () => {
-    const broken: Disk = { ...memoryDisk(), keys: () => Promise.reject(new Error('private')) };
+    const broken: Disk = {
+      ...memoryDisk(),
+      keys: () => Promise.reject(new Error('private')),
+      each: () => Promise.reject(new Error('private')),
+    };
     const store = await open(broken);
     expect(store.getState().trouble).toBe('no-disk');
     store.put(sheet('a'), 'new sheet');
@@ -253,14 +290,15 @@ describe('the shop store', () => {
     expect(names(await open(disk))).toEqual(['old']);
   });
 
-  it.each([1, 2, 3])('a set once taken is whole: disk full after %d writes', async (writes) => {
+  it.each([1, 2, 3, 4])('a set once taken is whole: disk full after %d writes', async (writes) => {
     const disk = fragile();
     const store = await open(disk);
     store.put(sheet('a', 'old'), 'new sheet');
-    await store.settled();
+    await store.folded();
     disk.failAfter = writes;
     expect(await store.commit([sheet('a', 'new'), sheet('b'), sheet('c')], [], 'import')).toBe(true);
-    expect(store.getState().trouble).toBe('full');
+    await store.folded();
+    expect(store.getState().trouble).toBe(writes < 5 ? 'full' : undefined);
     disk.failAfter = 0;
     // Seen whole while there is still no room, and after.
     for (const each of [store, await open(disk)]) expect(names(each)).toEqual(['b', 'c', 'new']);
@@ -268,64 +306,31 @@ describe('the shop store', () => {
     const after = await open(disk);
     expect(names(after)).toEqual(['b', 'c', 'new']);
     after.put(sheet('b', 'b, later'), 'renamed');
-    await after.settled();
+    await after.folded();
     expect(names(await open(disk))).toEqual(['b, later', 'c', 'new']);
-    expect(await disk.get('journal')).toBeNull();
+    expect((await disk.keys()).filter((key) => key.startsWith('set/'))).toEqual([]);
   });
 
-  it.each([0, 1, 2, 3])(
-    'finishes a commit that a closed tab cut short after %d of its records, and undoes nobody’s later work',
-    async (folded) => {
+  it.each([0, 1, 2, 3, 4, 5, 6])(
+    'folds a set that a closed tab cut short after %d writes, and undoes nobody’s later work',
+    async (writes) => {
       const disk = memoryDisk();
       const store = await open(disk);
       store.put(sheet('a', 'old'), 'new sheet');
       store.put(sheet('gone'), 'new sheet');
-      await store.settled();
-      // The tab dies after the set was decided and some of it written.
-      let left = folded + 1;
-      const dying: Disk = {
-        ...disk,
-        set: (key, value) => (left-- > 0 ? disk.set(key, value) : new Promise(() => undefined)),
-        remove: (key) => (left-- > 0 ? disk.remove(key) : new Promise(() => undefined)),
-      };
-      const tab = await open(dying);
-      void tab.commit([sheet('a', 'new'), sheet('b')], ['coating/gone'], 'import');
-      await new Promise((die) => setTimeout(die, 20));
+      await store.folded();
+      const tab = await open(dying(disk, writes + 1));
+      void tab.commit([sheet('a', 'new'), sheet('b')], ['coating/gone'], 'import').then(() => tab.folded());
+      await heard();
       const next = await open(disk);
       expect(names(next)).toEqual(['b', 'new']);
       next.put(sheet('b', 'b, later'), 'renamed');
-      await next.settled();
-      expect(names(await open(disk))).toEqual(['b, later', 'new']);
-      expect(await disk.get('journal')).toBeNull();
+      await next.folded();
+      for (const each of [next, await open(disk)]) expect(names(each)).toEqual(['b, later', 'new']);
+      expect(next.getState().asking).toEqual([]);
+      expect((await disk.keys()).filter((key) => key.startsWith('set/'))).toEqual([]);
     },
   );
-
-  it('a tab that is open already finishes it before it writes', async () => {
-    const disk = memoryDisk();
-    const other = await open(disk);
-    other.put(sheet('a', 'old'), 'new sheet');
-    await other.settled();
-    await disk.set('journal', {
-      set: [{ key: 'coating/b', was: 0, becomes: { revision: 1, record: sheet('b') } }],
-    });
-    other.put(sheet('a', 'later'), 'renamed');
-    await other.settled();
-    expect(names(await open(disk))).toEqual(['b', 'later']);
-  });
-
-  it('puts back what the journal of an earlier version kept', async () => {
-    const disk = memoryDisk();
-    const store = await open(disk);
-    store.put(sheet('a', 'old'), 'new sheet');
-    await store.settled();
-    await disk.set('journal', [
-      ['coating/a', { revision: 1, record: sheet('a', 'old') }],
-      ['coating/b', null],
-    ]);
-    await disk.set('coating/a', { revision: 2, record: sheet('a', 'half') });
-    await disk.set('coating/b', { revision: 1, record: sheet('b') });
-    expect(names(await open(disk))).toEqual(['old']);
-  });
 
   it('commits together and undoes together', async () => {
     const store = await open(memoryDisk());
@@ -334,18 +339,5 @@ describe('the shop store', () => {
     expect(names(store)).toEqual(['a', 'b']);
     expect(store.undo()).toBe('import');
     expect(names(store)).toEqual(['gone']);
-  });
-});
-
-describe('merging', () => {
-  it('keeps every log entry of both tabs, and takes other records from mine', () => {
-    const note = (id: string, at: string) => ({ id, at, type: 'note', text: id });
-    const job = (log: unknown[]) => ({ kind: 'job', id: 'j', log }) as unknown as AnyRecord;
-    const merged = mergeRecords(
-      job([note('1', '2026-01-01'), note('mine', '2026-01-03')]),
-      job([note('1', '2026-01-01'), note('theirs', '2026-01-02')]),
-    );
-    expect(merged.kind === 'job' && merged.log.map(({ id }) => id)).toEqual(['1', 'theirs', 'mine']);
-    expect(mergeRecords(newShop, { ...newShop, name: 'theirs' })).toBe(newShop);
   });
 });

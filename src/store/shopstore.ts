@@ -1,90 +1,93 @@
-import { isRefusal } from '@/core/refusal';
-import { canonical } from '@/records/canonical';
-import { keyOf, readPresent, type AnyRecord } from '@/records';
-import type { Disk, Envelope } from './disk/disk';
+import type { AnyRecord } from '@/records';
+import { mergeDoc, writtenDoc, type Conflict, type Dot, type WrittenDoc } from '@/records/replica';
+import type { Disk } from './disk/disk';
+import {
+  foldsKey,
+  format,
+  isFolds,
+  isRecordKey,
+  isStoredRecord,
+  isStoredSet,
+  pageKeyOf,
+  setKeyOf,
+  type Folds,
+  type StoredSet,
+} from './disk/layout';
 import type { Exclusive } from './disk/lock';
-import type { Tabs } from './disk/tabs';
-import { mergeRecords } from './merge';
+import type { Tabs, Told } from './disk/tabs';
+import { fold } from './fold';
+import { askingOf, newHeld, readTrusted, type Asking } from './held';
+import { lift } from './lift';
+import { Memory, type Write } from './memory';
+import { readDisk, readRecordAt, setsIn, type Damaged } from './opened';
+import { Queue } from './queue';
+import { Steps, type Step } from './steps';
 
-/** A record on disk that could not be read, or was set apart. It is left where it is, and can be exported as found. */
-export interface Damaged {
-  readonly key: string;
-  readonly why: string;
-  readonly raw: unknown;
-  /** It was set apart by hand, and can be taken back. */
-  readonly apart?: true;
-}
-
-/** A change that another tab overtook. Kept on disk until the user decides. */
-export interface Aside {
-  readonly asideKey: string;
-  readonly key: string;
-  readonly mine: AnyRecord;
-}
-
-export type Trouble = 'full' | 'no-disk' | 'write-failed';
+/** Why something is not on disk: no room, no storage at all, a write that failed, or a newer version at work here. */
+export type Trouble = 'full' | 'no-disk' | 'write-failed' | 'newer';
 
 export interface ShopState {
   readonly status: 'loading' | 'ready';
   readonly records: ReadonlyMap<string, AnyRecord>;
   readonly damaged: readonly Damaged[];
-  readonly asides: readonly Aside[];
+  /** Records in which two tabs or devices wrote different things. */
+  readonly asking: readonly Asking[];
   readonly trouble?: Trouble;
   readonly canUndo?: string;
   readonly canRedo?: string;
 }
 
-/** One step of undo: what each key held before and after. */
-interface Step {
-  readonly label: string;
-  readonly changes: readonly { key: string; before?: AnyRecord; after?: AnyRecord }[];
+/** What the store stands on. */
+export interface Ground {
+  /** Called when the store opens, not before: the server has no disk. */
+  readonly disk: () => Disk;
+  /** A disk that always works, for when the first one does not. */
+  readonly fallback: () => Disk;
+  readonly exclusively: Exclusive;
+  readonly tabs: () => Tabs;
+  /** The name this tab writes under, which no other open tab has. */
+  readonly seat: () => Promise<string>;
+  /** ms since the epoch */
+  readonly clock: () => number;
 }
 
-/** One key of a commit: what revision it had, and what it is to hold. */
-interface Planned {
-  readonly key: string;
-  readonly was: number;
-  readonly becomes: Envelope | null;
-}
-
-/** A commit that is decided and being written. */
-interface Journal {
-  readonly set: readonly Planned[];
-}
-
-const journalKey = 'journal';
-const asidePrefix = 'aside/';
-const deepest = 50;
+/** Quiet for so long, what was written is folded into the records, ms. */
+const foldAfter = 1000;
 
 /**
- * The live state of the shop: every record in memory, every change written at once.
+ * The live state of the shop: every record in memory, every change on disk at once.
  *
- * Writes go one at a time per key, carry a revision and are refused when another tab wrote first; the refused
- * change is kept aside and shown. Several records are committed together or not at all.
+ * A change is written as a set under a key of its own: on disk with one write, whatever other tabs do. Sets are folded into
+ * the records later. What two tabs wrote without knowing of each other merges; only what contradicts itself asks.
  */
 export class ShopStore {
-  private state: ShopState = { status: 'loading', records: new Map(), damaged: [], asides: [] };
+  private state: ShopState = { status: 'loading', records: new Map(), damaged: [], asking: [] };
   private readonly listeners = new Set<() => void>();
-  private readonly revisions = new Map<string, number>();
-  private readonly waiting = new Map<string, AnyRecord | undefined>();
-  private readonly writing = new Map<string, Promise<void>>();
-  private done: Step[] = [];
-  private undone: Step[] = [];
-
+  private readonly memory: Memory;
+  private readonly queue: Queue;
+  private readonly steps = new Steps();
+  /** Sets on disk that memory knows and no fold has taken in yet. */
+  private readonly known = new Set<string>();
+  private folds: Folds | undefined;
+  private folding: ReturnType<typeof setTimeout> | undefined;
   private disk: Disk;
   private tabs: Tabs | undefined;
 
-  /**
-   * @param openDisk called when the store opens, not before: the server has no disk
-   * @param fallback a disk that always works, for when the first one does not
-   */
-  constructor(
-    private readonly openDisk: () => Disk,
-    private readonly exclusively: Exclusive,
-    private readonly openTabs: () => Tabs,
-    private readonly fallback: () => Disk,
-  ) {
-    this.disk = fallback();
+  constructor(private readonly ground: Ground) {
+    this.disk = ground.fallback();
+    this.memory = new Memory(ground.clock);
+    this.queue = new Queue(
+      ({ setKey, set }) => this.disk.set(setKey, set),
+      ({ setKey, set }) => {
+        this.known.add(setKey);
+        this.tabs?.announce({ setKey, set });
+        const { trouble } = this.state;
+        if (this.queue.empty && (trouble === 'full' || trouble === 'write-failed'))
+          this.set({ trouble: undefined });
+        this.foldSoon();
+      },
+      (error) => this.set({ trouble: troubleOf(error) }),
+    );
   }
 
   readonly getState = (): ShopState => this.state;
@@ -94,116 +97,98 @@ export class ShopStore {
     return () => this.listeners.delete(listener);
   };
 
-  /** Reads everything from disk. Damaged records are set apart; a commit cut short is finished first. */
+  /** Reads everything from disk. What an older version left is lifted first; what cannot be read is set apart. */
   async open(): Promise<void> {
-    const records = new Map<string, AnyRecord>();
-    const damaged: Damaged[] = [];
-    const asides: Aside[] = [];
     let trouble: Trouble | undefined;
+    let damaged: readonly Damaged[] = [];
+    const writer = await this.ground.seat();
     try {
-      this.disk = this.openDisk();
-      // A journal that cannot be read now is finished at the next start; the records can be shown all the same.
-      let decided: readonly Planned[] = [];
-      await this.exclusively(() => this.finish()).catch(async () => {
-        trouble = 'write-failed';
-        decided = plannedIn(await this.disk.get(journalKey).catch(() => undefined));
-      });
-      for (const key of await this.disk.keys()) {
-        if (key === journalKey) continue;
-        const envelope = await this.disk.get(key).catch((error: unknown) => ({ unread: error }));
-        // One read that fails is one record that is not shown, never a shop that seems empty.
-        if (isUnread(envelope)) {
-          damaged.push({ key, why: `The disk could not read it: ${messageOf(envelope.unread)}`, raw: null });
-          continue;
-        }
-        if (key.startsWith(asidePrefix)) {
-          const mine = await readAny(envelope);
-          if (!isRefusal(mine)) asides.push({ asideKey: key, key: keyOf(mine), mine });
-          continue;
-        }
-        const outcome = await this.unwrap(key, envelope);
-        if ('why' in outcome) damaged.push({ key, ...outcome });
-        else {
-          records.set(key, outcome.record);
-          this.revisions.set(key, revisionOf(envelope));
-        }
+      this.disk = this.ground.disk();
+      let opened = await readDisk(this.disk, writer);
+      if (opened.old) {
+        await this.ground
+          .exclusively(async () => lift(this.disk, await this.disk.keys(), writer))
+          .catch((error: unknown) => (trouble = troubleOf(error)));
+        opened = await readDisk(this.disk, writer);
       }
-      for (const { key, was, becomes } of decided) {
-        if ((this.revisions.get(key) ?? 0) !== was) continue;
-        const outcome = becomes ? await this.unwrap(key, becomes) : undefined;
-        if (outcome && 'record' in outcome) records.set(key, outcome.record);
-        else records.delete(key);
-        this.revisions.set(key, becomes?.revision ?? 0);
-      }
+      this.memory.begin(writer, opened.held);
+      this.folds = opened.folds;
+      damaged = opened.damaged;
+      for (const key of opened.sets) this.known.add(key);
+      if (opened.newer) trouble = 'newer';
+      if (opened.sets.length > 0) this.foldSoon();
     } catch {
-      this.disk = this.fallback();
+      this.disk = this.ground.fallback();
+      this.memory.begin(writer, new Map());
       trouble = 'no-disk';
     }
-    this.tabs ??= this.openTabs();
-    this.tabs.listen((keys) => void this.reread(keys));
-    this.set({ status: 'ready', records, damaged, asides, trouble });
+    this.tabs ??= this.ground.tabs();
+    this.tabs.listen((told) => void this.hear(told));
+    const { held } = this.memory;
+    const records = new Map(
+      [...held].flatMap(([key, { record }]) => (record ? [[key, record] as const] : [])),
+    );
+    this.set({ status: 'ready', records, damaged, asking: askingOf([], held.keys(), held), trouble });
   }
 
   /** Puts one record, as one step of undo. */
   put(record: AnyRecord, label: string): void {
-    this.apply([{ key: keyOf(record), after: record }], label);
+    this.write(this.memory.writesOf([record], []), label);
   }
 
   remove(key: string, label: string): void {
-    this.apply([{ key }], label);
+    this.write(this.memory.writesOf([], [key]), label);
   }
 
   undo(): string | undefined {
-    return this.step(this.done, this.undone, 'before', 'after');
+    return this.turn('undo');
   }
 
   redo(): string | undefined {
-    return this.step(this.undone, this.done, 'after', 'before');
+    return this.turn('redo');
   }
 
   /**
-   * Writes several records together or not at all: the whole set goes into a journal first, under one key. Once it stands
-   * there it is decided: a tab that dies while the set is being written is finished by the next one, and what somebody wrote
-   * since stays.
+   * Writes several records together or not at all: the whole set lies under one key.
    *
    * @returns false when the disk would not take it; nothing has changed then
    */
   async commit(puts: readonly AnyRecord[], removes: readonly string[], label: string): Promise<boolean> {
-    await this.settled();
-    const changes = [
-      ...puts.map((after) => ({ key: keyOf(after), after })),
-      ...removes.map((key) => ({ key, after: undefined })),
-    ];
-    const written = await this.exclusively(async () => {
-      const set: Planned[] = [];
-      try {
-        await this.finish();
-        for (const { key, after } of changes) {
-          const was = revisionOf(await this.disk.get(key));
-          set.push({ key, was, becomes: after ? { revision: was + 1, record: after } : null });
-        }
-        await this.disk.set(journalKey, { set } satisfies Journal);
-      } catch (error) {
-        this.set({ trouble: troubleOf(error) });
-        return false;
-      }
-      for (const { key, becomes } of set) this.revisions.set(key, becomes?.revision ?? 0);
-      // It is decided: a disk that fills up now is said, and the rest follows when there is room.
-      await this.finish().catch((error: unknown) => this.set({ trouble: troubleOf(error) }));
-      return true;
+    const writes = this.memory.writesOf(puts, removes);
+    if (writes.length === 0) return true;
+    const stamp = this.memory.stamp();
+    const changes = this.memory.stepOf(writes);
+    return this.whole(setKeyOf(stamp.count, stamp.writer), this.memory.setOf(writes, stamp), {
+      label,
+      changes,
     });
-    if (!written) return false;
-    this.remember(label, changes);
-    this.setRecords(changes);
-    this.tabs?.announce(changes.map(({ key }) => key));
-    return true;
   }
 
-  /** Decides about a change that was overtaken: merge it into what is there now, or let it go. */
-  async decide(aside: Aside, keep: boolean): Promise<void> {
-    if (keep) this.put(mergeRecords(aside.mine, this.state.records.get(aside.key)), 'merged change');
-    await this.disk.remove(aside.asideKey);
-    this.set({ asides: this.state.asides.filter(({ asideKey }) => asideKey !== aside.asideKey) });
+  /**
+   * Takes in what other devices hold of some records, whole or not at all.
+   *
+   * @returns false when the disk would not take it
+   */
+  async takeIn(docs: ReadonlyMap<string, WrittenDoc>, label: string): Promise<boolean> {
+    if (docs.size === 0) return true;
+    const { count, writer } = this.memory.stamp();
+    const set: StoredSet = { format, items: [...docs].map(([key, state]) => ({ key, state })) };
+    return this.whole(setKeyOf(count, writer), set, { label, changes: this.memory.stepOfStates(set) });
+  }
+
+  /** Leaves a part that says two things with one of them. */
+  decide(key: string, { path }: Conflict, { value }: Dot): void {
+    this.write([{ key, parts: new Map([[path, value]]) }], 'decided');
+  }
+
+  /** All that is known of records, also of removed ones: what another device takes in. */
+  docs(keys: Iterable<string> = this.memory.held.keys()): Map<string, WrittenDoc> {
+    return new Map(
+      [...keys].flatMap((key) => {
+        const held = this.memory.held.get(key);
+        return held ? [[key, writtenDoc(held.doc)] as const] : [];
+      }),
+    );
   }
 
   /**
@@ -220,261 +205,247 @@ export class ShopStore {
     return this.mark(key, undefined);
   }
 
-  private async mark(key: string, apart: string | undefined): Promise<boolean> {
-    await this.settled();
-    const held = await this.exclusively(async () => {
-      try {
-        await this.finish();
-        const found = await this.disk.get(key);
-        if (typeof found !== 'object' || found === null || !('record' in found)) return undefined;
-        const { record } = found as Envelope;
-        const next: Envelope = {
-          revision: revisionOf(found) + 1,
-          record,
-          ...(apart === undefined ? {} : { apart }),
-        };
-        await this.disk.set(key, next);
-        return next;
-      } catch (error) {
-        this.set({ trouble: troubleOf(error) });
-        return undefined;
-      }
-    });
-    if (!held) return false;
-    await this.show(key, held);
-    this.tabs?.announce([key]);
-    return true;
-  }
-
-  /** What a key holds on disk, as the shop shows it: a record, or one set apart. */
-  private async show(key: string, held: unknown): Promise<void> {
-    const gone = held === null || held === undefined;
-    const outcome = gone ? { record: undefined } : await this.unwrap(key, held);
-    const others = this.state.damaged.filter((each) => each.key !== key);
-    if ('record' in outcome) {
-      this.revisions.set(key, revisionOf(held));
-      if (others.length < this.state.damaged.length) this.set({ damaged: others });
-      this.setRecords([{ key, after: outcome.record }]);
-    } else if ('apart' in outcome) {
-      this.revisions.delete(key);
-      this.set({ damaged: [...others, { key, ...outcome }] });
-      this.setRecords([{ key, after: undefined }]);
-    }
-  }
-
   /** Is there anything that is not on disk yet? */
   unwritten(): boolean {
-    return this.waiting.size > 0 || this.writing.size > 0;
+    return !this.queue.empty;
   }
 
   /** Removes a damaged record for good, once the user has had the chance to export it. */
   async discardDamaged(key: string): Promise<void> {
+    const stored = await this.disk.get(key).catch(() => undefined);
+    const pages = isStoredRecord(stored) ? stored.pages : 0;
     await this.disk.remove(key);
+    for (let page = 0; page < pages; page += 1) await this.disk.remove(pageKeyOf(key, page));
+    this.memory.held.delete(key);
     this.set({ damaged: this.state.damaged.filter((each) => each.key !== key) });
   }
 
   /** Resolves when every write so far has reached the disk or failed. */
-  async settled(): Promise<void> {
-    while (this.writing.size > 0) await Promise.all(this.writing.values());
+  settled(): Promise<void> {
+    return this.queue.settled();
   }
 
-  /** Tries again to write what a full disk refused. */
+  /** Tries again to write what the disk refused. It is in trouble until that is written. */
   async retry(): Promise<void> {
-    this.set({ trouble: undefined });
-    await this.exclusively(() => this.finish()).catch((error: unknown) =>
-      this.set({ trouble: troubleOf(error) }),
-    );
-    for (const key of [...this.waiting.keys()]) this.write(key);
-    await this.settled();
+    await this.queue.settled();
+    await this.queue.run();
+    if (!this.queue.empty) return;
+    await this.folded();
+    if (this.folds?.number !== undefined && this.known.size === 0) this.set({ trouble: undefined });
   }
 
-  /** The undo steps as text, for the tab to find again after a reload. */
-  saveSteps(): string {
-    return JSON.stringify({ done: this.done.slice(-10), undone: this.undone.slice(-10) });
-  }
-
-  loadSteps(text: string | null): void {
-    try {
-      const { done, undone } = JSON.parse(text ?? '') as { done: Step[]; undone: Step[] };
-      this.done = done;
-      this.undone = undone;
-      this.set({});
-    } catch {
-      // No steps, or not ours: undo starts afresh.
-    }
-  }
-
-  private apply(changes: readonly { key: string; after?: AnyRecord }[], label: string): void {
-    this.remember(label, changes);
-    this.setRecords(changes);
-    for (const { key } of changes) this.queue(key);
-  }
-
-  private remember(label: string, changes: readonly { key: string; after?: AnyRecord }[]): void {
-    const step = {
-      label,
-      changes: changes.map(({ key, after }) => ({ key, before: this.state.records.get(key), after })),
-    };
-    this.done = [...this.done, step].slice(-deepest);
-    this.undone = [];
-  }
-
-  private step(
-    from: Step[],
-    to: Step[],
-    take: 'before' | 'after',
-    expect: 'before' | 'after',
-  ): string | undefined {
-    const step = from.at(-1);
-    if (!step) return undefined;
-    // Something else has touched a record since: taking this back would take that with it.
-    const same = step.changes.every(
-      (change) => canonical(this.state.records.get(change.key)) === canonical(change[expect]),
-    );
-    from.pop();
-    if (!same) {
-      this.set({});
-      return undefined;
-    }
-    to.push(step);
-    const changes = step.changes.map((change) => ({ key: change.key, after: change[take] }));
-    this.setRecords(changes);
-    for (const { key } of changes) this.queue(key);
-    return step.label;
-  }
-
-  private queue(key: string): void {
-    this.waiting.set(key, this.state.records.get(key));
-    this.write(key);
-  }
-
-  private write(key: string): void {
-    if (this.writing.has(key)) return;
-    const task = this.exclusively(() => this.writeOnce(key)).finally(() => {
-      this.writing.delete(key);
-      if (this.waiting.has(key) && !this.state.trouble) this.write(key);
-    });
-    this.writing.set(key, task);
-  }
-
-  private async writeOnce(key: string): Promise<void> {
-    if (!this.waiting.has(key)) return;
-    const record = this.waiting.get(key);
-    try {
-      // What another tab had decided before it died comes first: this write would hide it.
-      await this.finish();
-      const held = await this.disk.get(key);
-      const onDisk = revisionOf(held);
-      if (onDisk !== (this.revisions.get(key) ?? 0)) {
-        this.waiting.delete(key);
-        await this.setAside(key, record, held);
-        return;
+  /** Folds what was written into the records, while no other tab does. */
+  async folded(): Promise<void> {
+    clearTimeout(this.folding);
+    if (this.state.trouble && this.state.trouble !== 'full') return;
+    await this.queue.settled();
+    await this.ground.exclusively(async () => {
+      try {
+        const done = await fold(this.disk, this.memory.held, this.folds, () => this.queue.empty);
+        if (!done) return;
+        this.folds = done.folds;
+        for (const key of done.sets) this.known.delete(key);
+        if (done.keys.length === 0) return;
+        this.show(done.keys);
+        this.tabs?.announce({ reread: done.keys });
+      } catch (error) {
+        this.set({ trouble: troubleOf(error) });
       }
-      const revision = onDisk + 1;
-      if (record) await this.disk.set(key, { revision, record } satisfies Envelope);
-      else await this.disk.remove(key);
-      this.revisions.set(key, record ? revision : 0);
-      if (this.waiting.get(key) === record) this.waiting.delete(key);
-      this.tabs?.announce([key]);
+    });
+  }
+
+  /**
+   * Reads what other tabs wrote while this one slept and heard nothing. Storage that was emptied behind our back is written
+   * again from memory.
+   */
+  async catchUp(): Promise<void> {
+    if (this.state.status !== 'ready' || this.state.trouble === 'no-disk') return;
+    try {
+      for (const setKey of await setsIn(this.disk)) {
+        const set = this.known.has(setKey) ? undefined : await this.disk.get(setKey);
+        if (isStoredSet(set)) await this.hear({ setKey, set });
+      }
+      const found = await this.disk.get(foldsKey);
+      const last = this.folds?.number ?? 0;
+      if (isFolds(found) && found.number > last) {
+        const gap = (found.recent[0]?.number ?? Infinity) > last + 1;
+        const missed = found.recent.filter(({ number }) => number > last).flatMap(({ keys }) => keys);
+        this.folds = found;
+        await this.reread(gap ? (await this.disk.keys()).filter(isRecordKey) : missed);
+      } else if (!isFolds(found) && last > 0) await this.writeBack();
     } catch (error) {
       this.set({ trouble: troubleOf(error) });
     }
   }
 
-  /** Another tab wrote first: theirs is shown, mine is kept aside on disk. */
-  private async setAside(key: string, mine: AnyRecord | undefined, held: unknown): Promise<void> {
-    const theirs = await this.unwrap(key, held);
-    if (mine) {
-      const asideKey = `${asidePrefix}${key}/${revisionOf(held)}-${this.state.asides.length}`;
-      await this.disk.set(asideKey, mine);
-      this.set({ asides: [...this.state.asides, { asideKey, key, mine }] });
+  saveSteps(): string {
+    return this.steps.saved();
+  }
+
+  loadSteps(text: string | null): void {
+    if (this.steps.load(text)) this.set({});
+  }
+
+  /** Writes into memory at once and to disk as soon as it takes it. */
+  private write(writes: readonly Write[], label?: string): void {
+    if (writes.length === 0) return;
+    if (label !== undefined) this.steps.add({ label, changes: this.memory.stepOf(writes) });
+    const stamp = this.memory.stamp();
+    const set = this.memory.setOf(writes, stamp);
+    this.memory.apply(set);
+    this.queue.add({ setKey: setKeyOf(stamp.count, stamp.writer), set });
+    this.show(
+      writes.map(({ key }) => key),
+      new Map(writes.map(({ key, after }) => [key, after])),
+    );
+    if (this.state.trouble !== 'newer') void this.queue.run();
+  }
+
+  /** A set that is on disk first and in memory then, or nowhere. */
+  private whole(setKey: string, set: StoredSet, step: Step): Promise<boolean> {
+    if (this.state.trouble === 'newer') return Promise.resolve(false);
+    return new Promise((resolve) => {
+      const done = (written: boolean) => {
+        if (written) {
+          // What was written here meanwhile bears a later stamp, and did not know of this.
+          this.memory.apply(set, true);
+          this.steps.add(step);
+          this.show(set.items.map(({ key }) => key));
+        }
+        resolve(written);
+      };
+      this.queue.add({ setKey, set, done });
+      void this.queue.run();
+    });
+  }
+
+  private turn(way: 'undo' | 'redo'): string | undefined {
+    const turned = this.steps.turn(way, this.memory.held);
+    if (!turned) {
+      this.set({});
+      return undefined;
     }
-    if ('record' in theirs) this.revisions.set(key, revisionOf(held));
-    this.setRecords([{ key, after: 'record' in theirs ? theirs.record : undefined }]);
+    this.write([...turned.writes].map(([key, parts]) => ({ key, parts })));
+    return turned.label;
+  }
+
+  private foldSoon(): void {
+    clearTimeout(this.folding);
+    this.folding = setTimeout(() => void this.folded(), foldAfter);
+    // A command that is done does not wait for it: what is on disk is on disk.
+    (this.folding as { unref?: () => void }).unref?.();
+  }
+
+  /** Brings the records of these keys to the screens as their docs read now. */
+  private show(keys: readonly string[], known: ReadonlyMap<string, AnyRecord | undefined> = new Map()): void {
+    const records = new Map(this.state.records);
+    let { damaged } = this.state;
+    for (const key of keys) {
+      const record = this.memory.shown(key, known.get(key));
+      if (!record) {
+        records.delete(key);
+        continue;
+      }
+      records.set(key, record);
+      if (damaged.some((each) => each.key === key)) damaged = damaged.filter((each) => each.key !== key);
+    }
+    this.set({ records, damaged, asking: askingOf(this.state.asking, keys, this.memory.held) });
+  }
+
+  private async hear(told: Told): Promise<void> {
+    if ('reread' in told) return this.hearFolded(told.reread);
+    if (told.set.format > format) this.set({ trouble: 'newer' });
+    else if (!this.known.has(told.setKey)) {
+      this.known.add(told.setKey);
+      this.memory.apply(told.set);
+      this.show(told.set.items.map(({ key }) => key));
+    }
+  }
+
+  /** Another tab folded these, or set one of them apart: what this one has not heard of it reads. */
+  private async hearFolded(keys: readonly string[]): Promise<void> {
+    try {
+      const folds = await this.disk.get(foldsKey);
+      const missed: string[] = [];
+      for (const key of keys) {
+        const stored = await this.disk.get(key);
+        if (!isStoredRecord(stored)) continue;
+        const { doc, apart } = this.memory.held.get(key) ?? newHeld();
+        const behind = Object.entries(stored.doc.seen).some(
+          ([writer, count]) => (doc.seen.get(writer) ?? -1) < count,
+        );
+        if (behind || apart !== stored.apart) missed.push(key);
+      }
+      if (missed.length > 0) await this.reread(missed);
+      if (isFolds(folds)) this.folds = folds;
+    } catch {
+      // It is read at the next chance: when it is written again, or when this tab wakes.
+    }
   }
 
   private async reread(keys: readonly string[]): Promise<void> {
-    // Decided and not yet written, for want of room: that is what the shop holds all the same.
-    const decided = plannedIn(await this.disk.get(journalKey).catch(() => undefined));
+    let { damaged } = this.state;
+    const found: string[] = [];
     for (const key of keys) {
-      const busy = () => this.waiting.has(key) || this.writing.has(key);
-      if (busy()) continue;
-      const found = await this.disk.get(key);
-      const coming = decided.find((each) => each.key === key && each.was === revisionOf(found));
-      const held = coming ? coming.becomes : found;
-      // Written here meanwhile: that write sees the other tab’s revision, and sets itself aside.
-      if (!busy()) await this.show(key, held);
+      const other = await readRecordAt(this.disk, key);
+      if (!other) continue;
+      const held = this.memory.held.get(key) ?? newHeld();
+      this.memory.held.set(key, held);
+      mergeDoc(held.doc, other.doc);
+      held.apart = other.apart;
+      found.push(key);
+      if (other.apart === undefined) continue;
+      damaged = damaged.filter((each) => each.key !== key);
+      const raw = readTrusted(key, held.doc);
+      damaged = [...damaged, { key, why: `Set apart: ${other.apart}.`, raw, apart: true }];
     }
+    this.set({ damaged });
+    this.show(found);
   }
 
-  private async unwrap(
-    key: string,
-    held: unknown,
-  ): Promise<{ record: AnyRecord } | { why: string; raw: unknown; apart?: true }> {
-    if (typeof held !== 'object' || held === null || !('record' in held))
-      return { why: 'It is not a record at all.', raw: held };
-    const { apart, record: raw } = held as Envelope;
-    if (apart !== undefined) return { why: `Set apart: ${apart}.`, raw, apart: true };
-    const record = await readAny(raw);
-    if (isRefusal(record)) return { why: record.says, raw: (held as Envelope).record };
-    if (keyOf(record) !== key) return { why: `It says it is ${keyOf(record)}.`, raw: record };
-    return { record };
+  private async mark(key: string, apart: string | undefined): Promise<boolean> {
+    await this.folded();
+    const done = await this.ground.exclusively(async () => {
+      try {
+        const stored = await this.disk.get(key);
+        if (!isStoredRecord(stored)) return false;
+        const next = { ...stored, apart };
+        if (apart === undefined) delete next.apart;
+        await this.disk.set(key, next);
+        return true;
+      } catch (error) {
+        this.set({ trouble: troubleOf(error) });
+        return false;
+      }
+    });
+    if (!done) return false;
+    await this.reread([key]);
+    this.tabs?.announce({ reread: [key] });
+    return true;
   }
 
-  /** Finishes what a tab that died had decided; only what nobody has written since. */
-  private async finish(): Promise<void> {
-    const journal = await this.disk.get(journalKey);
-    if (journal === null || journal === undefined) return;
-    // The journal of an earlier version held what was there before: that is put back, as that version would have.
-    if (Array.isArray(journal))
-      for (const [key, held] of journal as [string, unknown][]) await this.hold(key, held ?? null);
-    else
-      for (const { key, was, becomes } of plannedIn(journal))
-        if (revisionOf(await this.disk.get(key)) === was) await this.hold(key, becomes);
-    await this.disk.remove(journalKey);
-  }
-
-  private async hold(key: string, held: unknown): Promise<void> {
-    if (held === null) await this.disk.remove(key);
-    else await this.disk.set(key, held);
-  }
-
-  private setRecords(changes: readonly { key: string; after?: AnyRecord }[]): void {
-    const records = new Map(this.state.records);
-    for (const { key, after } of changes) {
-      if (after) records.set(key, after);
-      else records.delete(key);
-    }
-    this.set({ records });
+  /** Storage was cleared or evicted under an open shop: memory is the last copy, and is written again whole. */
+  private async writeBack(): Promise<void> {
+    await this.ground.exclusively(async () => {
+      if (isFolds(await this.disk.get(foldsKey))) return;
+      this.folds = undefined;
+      for (const [key, held] of this.memory.held) {
+        held.pageOf.clear();
+        Object.assign(held, { pages: 0, folded: 0 });
+        const { count, writer } = this.memory.stamp();
+        await this.disk.set(setKeyOf(count, writer), {
+          format,
+          items: [{ key, state: writtenDoc(held.doc) }],
+        } satisfies StoredSet);
+      }
+    });
+    this.foldSoon();
   }
 
   private set(change: Partial<ShopState>): void {
-    this.state = {
-      ...this.state,
-      ...change,
-      canUndo: this.done.at(-1)?.label,
-      canRedo: this.undone.at(-1)?.label,
-    };
+    this.state = { ...this.state, ...change, canUndo: this.steps.canUndo, canRedo: this.steps.canRedo };
     for (const listener of this.listeners) listener();
   }
-}
-
-const isUnread = (held: unknown): held is { readonly unread: unknown } =>
-  typeof held === 'object' && held !== null && 'unread' in held;
-
-const plannedIn = (journal: unknown): readonly Planned[] =>
-  typeof journal === 'object' && journal !== null && 'set' in journal ? (journal as Journal).set : [];
-
-const messageOf = (error: unknown): string =>
-  error instanceof Error && error.message ? error.message : 'no reason given';
-
-/** A record of any version. What lifts old ones and names what is wrong is fetched only when something is. */
-const readAny = async (raw: unknown) =>
-  readPresent(raw) ?? (await import('@/records/readrecord')).readRecord(raw);
-
-function revisionOf(held: unknown): number {
-  const revision = (held as Partial<Envelope> | null | undefined)?.revision;
-  return typeof revision === 'number' ? revision : 0;
 }
 
 function troubleOf(error: unknown): Trouble {

@@ -64,7 +64,7 @@ export function differences(
     } else if (inner.items && Array.isArray(value)) {
       parts.set(path, []);
       const list = keyed(value, inner);
-      const places = placesFor(value.map(() => undefined));
+      const places = inner.ownOrder ? [] : placesFor(value.map(() => undefined));
       [...list].forEach(([key, item], i) => {
         write(item, inner.items ?? {}, below(path, key));
         if (!inner.ownOrder) parts.set(placeIn(below(path, key)), places[i]);

@@ -1,6 +1,7 @@
 import { here, type Path } from './path';
 import { valueOf, valuesOf, type Dot, type Register } from './register';
-import { countOf, writerOf, type Stamp } from './stamp';
+import { sameValue } from './same';
+import { byStamp, countOf, stampOf, writerOf, type Stamp } from './stamp';
 
 /** A record as it merges: its parts with their stamps, and how far each writer’s writing has been seen. */
 export interface Doc {
@@ -25,13 +26,14 @@ const see = ({ seen }: Doc, writer: string, count: number): void => {
 /**
  * Writes a change into a doc, in place. One it has seen already changes nothing, so that a change may be told again.
  *
+ * @param late writes it all the same: the writer itself knows that it has not been written yet
  * @returns the paths it wrote
  */
-export function applyChange(doc: Doc, { by, parts }: Change): readonly Path[] {
-  if (hasSeen(doc, by)) return [];
+export function applyChange(doc: Doc, { by, parts }: Change, late = false): readonly Path[] {
+  if (!late && hasSeen(doc, by)) return [];
   see(doc, writerOf(by), countOf(by));
   for (const [path, { value, over }] of Object.entries(parts)) {
-    const left = (doc.parts.get(path) ?? []).filter((dot) => !over.includes(dot.by));
+    const left = (doc.parts.get(path) ?? []).filter((dot) => dot.by !== by && !over.includes(dot.by));
     doc.parts.set(path, [...left, value === undefined ? { by } : { by, value }]);
   }
   return Object.keys(parts);
@@ -107,3 +109,20 @@ export const changeOver = (doc: Doc, parts: ReadonlyMap<Path, unknown>, by: Stam
     ]),
   ),
 });
+
+/** A doc with other parts, as a newer version lays a record out: what says the same keeps its stamps. */
+export function relaid({ seen, parts }: Doc, laid: ReadonlyMap<Path, unknown>): Doc {
+  const last = [...seen].reduce((most, [writer, count]) => {
+    const stamp = stampOf(count, writer);
+    return byStamp(stamp, most) > 0 ? stamp : most;
+  }, stampOf(0, ''));
+  return {
+    seen,
+    parts: new Map(
+      [...laid].map(([path, value]): [Path, Register] => {
+        const held = parts.get(path);
+        return [path, held && sameValue(valueOf(held), value) ? held : [{ by: last, value }]];
+      }),
+    ),
+  };
+}

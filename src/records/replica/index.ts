@@ -10,6 +10,7 @@ export {
   lastCount,
   mergeDoc,
   partOf,
+  relaid,
   type Change,
   type Conflict,
   type Doc,

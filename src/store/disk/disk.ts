@@ -1,19 +1,13 @@
 import localforage from 'localforage';
 
-/** What a key holds on disk: the record and how many times it has been written. */
-export interface Envelope {
-  readonly revision: number;
-  readonly record: unknown;
-  /** Set apart by hand, and why: kept, and nothing is concluded from it. */
-  readonly apart?: string;
-}
-
-/** Where records live. One key a record. */
+/** Where records live: values under keys, as `layout` lays them out. */
 export interface Disk {
   keys(): Promise<string[]>;
   get(key: string): Promise<unknown>;
   set(key: string, value: unknown): Promise<void>;
   remove(key: string): Promise<void>;
+  /** Every key with its value, in one sweep: a read a key takes ten times as long. */
+  each(visit: (key: string, value: unknown) => void): Promise<void>;
 }
 
 /** The browser's own database, one store named after the product. */
@@ -26,6 +20,11 @@ export function browserDisk(name = 'fluorite'): Disk {
       await forage.setItem(key, value);
     },
     remove: (key) => forage.removeItem(key),
+    each: async (visit) => {
+      await forage.iterate((value, key) => {
+        visit(key, value);
+      });
+    },
   };
 }
 
@@ -41,6 +40,10 @@ export function memoryDisk(): Disk {
     },
     remove: (key) => {
       held.delete(key);
+      return Promise.resolve();
+    },
+    each: (visit) => {
+      for (const [key, value] of held) visit(key, value);
       return Promise.resolve();
     },
   };

@@ -1,18 +1,24 @@
-/** Says to the other tabs which keys were written. */
+import type { StoredSet } from './layout';
+
+/** What one tab tells the others: a set that is on disk now, or records to be read again. */
+export type Told =
+  { readonly setKey: string; readonly set: StoredSet } | { readonly reread: readonly string[] };
+
+/** Says to the other tabs what was written. */
 export interface Tabs {
-  announce(keys: readonly string[]): void;
-  listen(heard: (keys: readonly string[]) => void): void;
+  announce(told: Told): void;
+  listen(heard: (told: Told) => void): void;
   close(): void;
 }
 
-export function browserTabs(name = 'fluorite'): Tabs {
+export function browserTabs(name = 'fluorite-sets'): Tabs {
   if (typeof BroadcastChannel === 'undefined')
     return { announce: () => undefined, listen: () => undefined, close: () => undefined };
   const channel = new BroadcastChannel(name);
   return {
-    announce: (keys) => channel.postMessage(keys),
+    announce: (told) => channel.postMessage(told),
     listen: (heard) => {
-      channel.onmessage = ({ data }) => heard(data as readonly string[]);
+      channel.onmessage = ({ data }) => heard(data as Told);
     },
     close: () => channel.close(),
   };

@@ -1,0 +1,85 @@
+import { recordKinds } from '@/records';
+import type { Change, WrittenDoc } from '@/records/replica';
+
+/**
+ * What lies on disk, by key:
+ *
+ * - `job/ID`, `rig/ID` …: a record, without the entries of a job
+ * - `log/ID/0` …: a page of a job’s entries
+ * - `set/COUNT.WRITER`: what one tap or one import wrote, kept until it is folded into the records
+ * - `folds`: which records were folded last
+ */
+export const foldsKey = 'folds';
+const setPrefix = 'set/';
+const pagePrefix = 'log/';
+
+/** The most entries in one page. */
+export const pageSize = 500;
+
+/**
+ * Raised by every change of the layout and of any record: what bears this number was written by this version and is
+ * trusted, what bears a greater one was written by a newer one.
+ */
+export const format = 1000 + Object.values(recordKinds).reduce((sum, { version }) => sum + version, 0);
+
+export interface StoredRecord {
+  readonly format: number;
+  /** How often it was folded: another tab that finds another number has missed something. */
+  readonly folded: number;
+  readonly doc: WrittenDoc;
+  /** How many pages of entries it has. */
+  readonly pages: number;
+  /** Set apart by hand, and why: kept, and nothing is concluded from it. */
+  readonly apart?: string;
+}
+
+export interface StoredPage {
+  readonly of: string;
+  readonly entries: WrittenDoc['parts'];
+}
+
+/** One change of one record in a set: a writing, or what another device holds of the whole. */
+export interface SetItem {
+  readonly key: string;
+  readonly change?: Change;
+  readonly state?: WrittenDoc;
+}
+
+export interface StoredSet {
+  readonly format: number;
+  readonly items: readonly SetItem[];
+}
+
+/** The last folds, the youngest last: what a tab that slept has to read again. */
+export interface Folds {
+  readonly number: number;
+  readonly recent: readonly { readonly number: number; readonly keys: readonly string[] }[];
+}
+
+/** Sets sort by their keys as their stamps do. */
+export const setKeyOf = (count: number, writer: string): string =>
+  `${setPrefix}${String(count).padStart(15, '0')}.${writer}`;
+
+export const isSetKey = (key: string): boolean => key.startsWith(setPrefix);
+
+/** Records stand under `kind/id`; only jobs have pages. */
+export const pageKeyOf = (key: string, page: number): string =>
+  `${pagePrefix}${key.slice('job/'.length)}/${page}`;
+
+export const isPageKey = (key: string): boolean => key.startsWith(pagePrefix);
+
+export const isRecordKey = (key: string): boolean =>
+  Object.hasOwn(recordKinds, key.slice(0, Math.max(key.indexOf('/'), 0)));
+
+const isObject = (value: unknown): value is object => typeof value === 'object' && value !== null;
+
+export const isStoredRecord = (value: unknown): value is StoredRecord =>
+  isObject(value) && 'doc' in value && 'format' in value;
+
+export const isStoredPage = (value: unknown): value is StoredPage =>
+  isObject(value) && 'of' in value && 'entries' in value;
+
+export const isStoredSet = (value: unknown): value is StoredSet =>
+  isObject(value) && 'items' in value && Array.isArray(value.items);
+
+export const isFolds = (value: unknown): value is Folds => isObject(value) && 'recent' in value;

@@ -1,0 +1,117 @@
+import { keyOf, type AnyRecord } from '@/records';
+import {
+  changeOver,
+  conflictsIn,
+  copyOf,
+  countOf,
+  differences,
+  lastCount,
+  nextCount,
+  partOf,
+  sameValue,
+  stampOf,
+  type Path,
+} from '@/records/replica';
+import { format, type SetItem, type StoredSet } from './disk/layout';
+import { applyItem, newHeld, readTrusted, shapeOf, type Held } from './held';
+import { stepChange, type Step } from './steps';
+
+/** What a change of one record writes. */
+export interface Write {
+  readonly key: string;
+  readonly parts: ReadonlyMap<Path, unknown>;
+  /** The record as it is to be, where it is known already. */
+  readonly after?: AnyRecord;
+}
+
+/** Every record as this tab holds it, and the stamps it writes under. */
+export class Memory {
+  private count = 0;
+  private writer = '';
+  held = new Map<string, Held>();
+
+  /** @param clock ms since the epoch */
+  constructor(private readonly clock: () => number) {}
+
+  begin(writer: string, held: Map<string, Held>): void {
+    this.writer = writer;
+    this.held = held;
+    for (const { doc } of held.values()) this.count = Math.max(this.count, lastCount(doc));
+  }
+
+  private at(key: string): Held {
+    return this.held.get(key) ?? newHeld();
+  }
+
+  /** What writing these records, and removing those, changes of what is held. */
+  writesOf(puts: readonly AnyRecord[], removes: readonly string[]): Write[] {
+    const of = (key: string, after: AnyRecord | undefined): Write[] => {
+      const { doc, record } = this.at(key);
+      const parts = differences(doc, shapeOf(key), record, after);
+      return parts.size > 0 ? [{ key, parts, ...(after ? { after } : {}) }] : [];
+    };
+    return [
+      ...puts.flatMap((record) => of(keyOf(record), record)),
+      ...removes.flatMap((key) => of(key, undefined)),
+    ];
+  }
+
+  stamp(): { readonly count: number; readonly writer: string } {
+    this.count = nextCount(this.count, this.clock());
+    return { count: this.count, writer: this.writer };
+  }
+
+  /** A set of writings over everything held now, under one stamp. */
+  setOf(writes: readonly Write[], { count, writer }: ReturnType<Memory['stamp']>): StoredSet {
+    const by = stampOf(count, writer);
+    const items = writes.map(({ key, parts }): SetItem => ({
+      key,
+      change: changeOver(this.at(key).doc, parts, by),
+    }));
+    return { format, items };
+  }
+
+  stepOf = (writes: readonly Write[]): Step['changes'] =>
+    writes.map(({ key, parts }) => stepChange(key, this.at(key).doc, parts));
+
+  /** What taking in other devices’ docs changes, to be taken back by. To be asked before they are applied. */
+  stepOfStates({ items }: StoredSet): Step['changes'] {
+    return items.map(({ key, state }) => {
+      const { doc } = this.at(key);
+      const merged = newHeld(copyOf(doc));
+      const paths = applyItem(merged, { key, state });
+      return {
+        key,
+        parts: paths.map((path) => [path, partOf(doc, path), partOf(merged.doc, path)] as const),
+      };
+    });
+  }
+
+  /** Writes a set into what is held. */
+  apply({ items }: StoredSet, late = false): void {
+    for (const item of items) {
+      const held = this.at(item.key);
+      this.held.set(item.key, held);
+      applyItem(held, item, late);
+      this.count = Math.max(this.count, item.change ? countOf(item.change.by) : lastCount(held.doc));
+    }
+  }
+
+  /**
+   * Reads a record anew after its doc has changed.
+   *
+   * @param known the record as it was just written
+   * @returns the record as the screens are to see it; undefined for none
+   */
+  shown(key: string, known?: AnyRecord): AnyRecord | undefined {
+    const held = this.held.get(key);
+    if (!held) return undefined;
+    if (known) delete held.broken;
+    if (held.apart !== undefined || held.broken) return (held.record = undefined);
+    if (known && conflictsIn(held.doc).length === 0) return (held.record = known);
+    const record = readTrusted(key, held.doc);
+    // What says the same stays the same object: what was concluded of it still stands.
+    if (!record || !held.record || !sameValue(record, held.record)) held.record = record;
+    return held.record;
+  }
+}

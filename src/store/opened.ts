@@ -1,0 +1,167 @@
+import { readDoc, type Path, type Register } from '@/records/replica';
+import type { Disk } from './disk/disk';
+import {
+  format,
+  foldsKey,
+  isFolds,
+  isRecordKey,
+  isSetKey,
+  isStoredPage,
+  isStoredRecord,
+  isStoredSet,
+  pageKeyOf,
+  type Folds,
+  type StoredRecord,
+} from './disk/layout';
+import { isEnvelope, isOld, lifted } from './lift';
+import { applyItem, kindOf, newHeld, readChecked, readTrusted, type Held } from './held';
+
+/** A record on disk that could not be read, or was set apart. It is left where it is, and can be exported as found. */
+export interface Damaged {
+  readonly key: string;
+  readonly why: string;
+  readonly raw: unknown;
+  /** It was set apart by hand, and can be taken back. */
+  readonly apart?: true;
+}
+
+export interface Opened {
+  readonly held: Map<string, Held>;
+  readonly damaged: readonly Damaged[];
+  /** Keys of sets that are not folded yet. */
+  readonly sets: readonly string[];
+  readonly folds: Folds | undefined;
+  /** Something here was written by a newer version. */
+  readonly newer: boolean;
+  /** Something here was left by an older one, and is to be lifted. */
+  readonly old: boolean;
+}
+
+interface Unread {
+  readonly unread: unknown;
+}
+
+const isUnread = (value: unknown): value is Unread =>
+  typeof value === 'object' && value !== null && 'unread' in value;
+
+export const messageOf = (error: unknown): string =>
+  error instanceof Error && error.message ? error.message : 'no reason given';
+
+/** Everything on disk, in one sweep; where that fails, key by key, so that one unreadable value stands alone. */
+async function swept(disk: Disk): Promise<Map<string, unknown>> {
+  const found = new Map<string, unknown>();
+  try {
+    await disk.each((key, value) => found.set(key, value));
+    return found;
+  } catch {
+    for (const key of await disk.keys())
+      found.set(key, await disk.get(key).catch((error: unknown): Unread => ({ unread: error })));
+    return found;
+  }
+}
+
+/** Puts the entries of a page into the record they belong to. */
+export function takePage(held: Held, page: number, entries: unknown): boolean {
+  const read = readDoc({ seen: {}, parts: entries });
+  if (!read) return false;
+  for (const [path, register] of read.parts as Map<Path, Register>) {
+    held.doc.parts.set(path, register);
+    held.pageOf.set(path, page);
+  }
+  return true;
+}
+
+/** A record as its key holds it, still without its entries. */
+export function heldFrom(stored: StoredRecord): Held | undefined {
+  const doc = readDoc(stored.doc);
+  return doc && { ...newHeld(doc), folded: stored.folded, pages: stored.pages, apart: stored.apart };
+}
+
+/**
+ * Reads the whole disk: records with their entries, and the sets that are not folded yet written into them in their order.
+ * What bears this version’s number is trusted; the rest is checked, and what does not hold together is set apart alone.
+ */
+export async function readDisk(disk: Disk, writer: string): Promise<Opened> {
+  const found = await swept(disk);
+  const held = new Map<string, Held>();
+  const damaged: Damaged[] = [];
+  const untrusted = new Set<string>();
+  let newer = false;
+  let old = false;
+  const broken = (key: string, why: string, raw: unknown) => damaged.push({ key, why, raw });
+
+  for (const [key, value] of found) {
+    old ||= isOld(key, value);
+    if (isUnread(value)) broken(key, `The disk could not read it: ${messageOf(value.unread)}`, null);
+    else if (isRecordKey(key) && isEnvelope(value)) {
+      const record = await lifted(key, value, writer);
+      if ('why' in record) broken(key, record.why, value.record);
+      else held.set(key, record);
+    } else if (isRecordKey(key)) {
+      const record = isStoredRecord(value) ? heldFrom(value) : undefined;
+      if (!record) {
+        broken(key, 'It is not a record at all.', value);
+        continue;
+      }
+      held.set(key, record);
+      const { format: by } = value as StoredRecord;
+      if (by !== format) untrusted.add(key);
+      if (by > format) newer = true;
+    }
+  }
+  for (const [key, record] of held)
+    for (let page = 0; page < record.pages; page += 1) {
+      const pageKey = pageKeyOf(key, page);
+      const value = found.get(pageKey);
+      if (isUnread(value)) continue;
+      if (!isStoredPage(value) || !takePage(record, page, value.entries))
+        broken(pageKey, 'A page of a job’s entries cannot be read.', value ?? null);
+    }
+  const sets = [...found.keys()].filter(isSetKey).sort();
+  for (const key of sets) {
+    const value = found.get(key);
+    if (isUnread(value)) continue;
+    if (!isStoredSet(value)) {
+      broken(key, 'What was written last cannot be read.', value);
+      continue;
+    }
+    if (value.format > format) newer = true;
+    for (const item of value.items) {
+      if (!isRecordKey(item.key) || damaged.some((each) => each.key === item.key)) continue;
+      const record = held.get(item.key) ?? newHeld();
+      held.set(item.key, record);
+      applyItem(record, item);
+      if (value.format !== format) untrusted.add(item.key);
+    }
+  }
+  for (const [key, record] of held) {
+    if (record.apart !== undefined) {
+      const raw = readTrusted(key, record.doc);
+      damaged.push({ key, why: `Set apart: ${record.apart}.`, raw, apart: true });
+    } else if (!untrusted.has(key)) record.record = readTrusted(key, record.doc);
+    else {
+      const read = await readChecked(key, record.doc);
+      if ('why' in read) {
+        if (read.newer) newer = true;
+        broken(key, read.why, readTrusted(key, record.doc));
+        record.broken = true;
+      } else held.set(key, { ...record, ...read });
+    }
+  }
+  const folds = found.get(foldsKey);
+  return { held, damaged, sets, folds: isFolds(folds) ? folds : undefined, newer, old };
+}
+
+/** One record read again from disk, with its entries; undefined where it is not there or cannot be read. */
+export async function readRecordAt(disk: Disk, key: string): Promise<Held | undefined> {
+  const stored = await disk.get(key);
+  const held = isStoredRecord(stored) ? heldFrom(stored) : undefined;
+  if (!held || kindOf(key) !== 'job') return held;
+  for (let page = 0; page < held.pages; page += 1) {
+    const value = await disk.get(pageKeyOf(key, page));
+    if (isStoredPage(value)) takePage(held, page, value.entries);
+  }
+  return held;
+}
+
+export const setsIn = async (disk: Disk): Promise<string[]> => (await disk.keys()).filter(isSetKey).sort();

@@ -1,0 +1,93 @@
+import { partOf, sameValue, type Doc, type Path } from '@/records/replica';
+import type { Held } from './held';
+
+/** One step of undo: what each part it wrote held before and after; nothing where there was none. */
+export interface Step {
+  readonly label: string;
+  readonly changes: readonly {
+    readonly key: string;
+    readonly parts: readonly (readonly [path: Path, before: unknown, after: unknown])[];
+  }[];
+}
+
+const deepest = 50;
+/** How many outlive a reload. */
+const kept = 10;
+
+/** What a writing of these parts changes, to be taken back by. */
+export const stepChange = (
+  key: string,
+  doc: Doc,
+  parts: ReadonlyMap<Path, unknown>,
+): Step['changes'][number] => ({
+  key,
+  parts: [...parts].map(([path, after]) => [path, partOf(doc, path), after] as const),
+});
+
+/** The steps done and taken back in this tab. */
+export class Steps {
+  private done: Step[] = [];
+  private undone: Step[] = [];
+
+  get canUndo(): string | undefined {
+    return this.done.at(-1)?.label;
+  }
+
+  get canRedo(): string | undefined {
+    return this.undone.at(-1)?.label;
+  }
+
+  add(step: Step): void {
+    this.done = [...this.done, step].slice(-deepest);
+    this.undone = [];
+  }
+
+  /**
+   * Takes the last step back, or does it again.
+   *
+   * @returns what to write, by record, or undefined when there is none or somebody has built upon it since
+   */
+  turn(
+    way: 'undo' | 'redo',
+    held: ReadonlyMap<string, Held>,
+  ): { readonly label: string; readonly writes: ReadonlyMap<string, Map<Path, unknown>> } | undefined {
+    const [from, to] = way === 'undo' ? [this.done, this.undone] : [this.undone, this.done];
+    const step = from.pop();
+    if (!step) return undefined;
+    const [gives, expects] = way === 'undo' ? ([1, 2] as const) : ([2, 1] as const);
+    const writes = new Map<string, Map<Path, unknown>>();
+    for (const { key, parts } of step.changes) {
+      const doc = held.get(key)?.doc;
+      if (!doc || !parts.every((part) => sameValue(partOf(doc, part[0]), part[expects] ?? undefined)))
+        return undefined;
+      writes.set(key, new Map(parts.map((part) => [part[0], part[gives] ?? undefined])));
+    }
+    to.push(step);
+    return { label: step.label, writes };
+  }
+
+  /** The steps as text, for the tab to find again after a reload. */
+  saved(): string {
+    return JSON.stringify({ done: this.done.slice(-kept), undone: this.undone.slice(-kept) });
+  }
+
+  load(text: string | null): boolean {
+    try {
+      const { done, undone } = JSON.parse(text ?? '') as { done: unknown; undone: unknown };
+      if (![done, undone].every((list) => Array.isArray(list) && list.every(isStep))) return false;
+      this.done = done as Step[];
+      this.undone = undone as Step[];
+      return true;
+    } catch {
+      // No steps, or not ours: undo starts afresh.
+      return false;
+    }
+  }
+}
+
+const isStep = (raw: unknown): raw is Step =>
+  typeof raw === 'object' &&
+  raw !== null &&
+  'changes' in raw &&
+  Array.isArray(raw.changes) &&
+  raw.changes.every((each: unknown) => typeof each === 'object' && each !== null && 'parts' in each);
