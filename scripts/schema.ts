@@ -6,5 +6,5 @@ import { conclusionsJsonSchema } from '../src/exchange/conclusions';
 const publish = (name: string, schema: unknown) =>
   fs.writeFileSync(`docs/formats/${name}.schema.json`, `${JSON.stringify(schema, null, 2)}\n`);
 
-publish('bundle-2', bundleJsonSchema());
+publish('bundle-3', bundleJsonSchema());
 publish('conclusions-1', conclusionsJsonSchema());

@@ -15,7 +15,7 @@ describe('the demo shop', () => {
 
   it('leaves and comes back identical', () => {
     const text = writeBundle(shop, at);
-    const preview = previewBundle(text, []);
+    const preview = previewBundle(text);
     if (isRefusal(preview)) throw new Error(preview.says);
     expect(preview.items.every(({ state }) => state === 'new')).toBe(true);
     expect(

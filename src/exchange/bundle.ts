@@ -8,17 +8,22 @@ import {
   keyOf,
   photo,
   practice,
+  recordKinds,
   revision,
   rig,
   shop,
   type AnyRecord,
   type Job,
+  type RecordKind,
 } from '@/records';
+import type { WrittenDoc } from '@/records/replica';
+import { asItReads, docOf, merged } from './merged';
+import { fileReplica, fromFile, toFile } from './replica';
 import { readRecord } from '@/records/readrecord';
 import { canonical } from '@/records/canonical';
 
 /** Version of the file format, apart from the versions of the records in it. */
-export const bundleVersion = 2;
+export const bundleVersion = 3;
 /** Larger files are not opened at all. */
 export const bundleLimit = 50 * 1024 * 1024;
 
@@ -30,15 +35,37 @@ export const bundleSchema = z.object({
   records: z.array(
     z.discriminatedUnion('kind', [coating, revision, can, rig, cup, job, photo, practice, shop]),
   ),
+  /** By key, how each record merges, also of records that were removed. Without it a record is taken as it reads. */
+  replicas: z.optional(z.record(z.string(), fileReplica)),
 });
 
 /** The published description of a bundle. */
 export const bundleJsonSchema = () => z.toJSONSchema(bundleSchema, { reused: 'ref' });
 
-/** @param exported moment of export, ISO 8601 */
-export function writeBundle(records: readonly AnyRecord[], exported: string): string {
+/**
+ * @param exported moment of export, ISO 8601
+ * @param docs how they merge, by key; those of removed records too
+ */
+export function writeBundle(
+  records: readonly AnyRecord[],
+  exported: string,
+  docs: ReadonlyMap<string, WrittenDoc> = new Map(),
+): string {
   const sorted = [...records].sort((a, b) => keyOf(a).localeCompare(keyOf(b)));
-  return canonical({ format: 'fluorite-bundle', version: bundleVersion, exported, records: sorted }, 1);
+  const byKey = new Map(records.map((record) => [keyOf(record), record]));
+  const replicas = Object.fromEntries(
+    [...docs].map(([key, doc]) => [key, toFile(key.split('/')[0] as RecordKind, doc, byKey.get(key))]),
+  );
+  return canonical(
+    {
+      format: 'fluorite-bundle',
+      version: bundleVersion,
+      exported,
+      records: sorted,
+      ...(docs.size > 0 ? { replicas } : {}),
+    },
+    1,
+  );
 }
 
 /** A job with everything it refers to: its rig, its cup, its sheets and their cans, its photos. */
@@ -60,9 +87,14 @@ export function recordsOfJob(job: Job, all: ReadonlyMap<string, AnyRecord>): Any
 export interface BundleItem {
   readonly key: string;
   readonly name: string;
-  readonly state: 'new' | 'changed' | 'same' | 'refused';
+  readonly state: 'new' | 'changed' | 'removed' | 'same' | 'refused';
   readonly why?: string;
+  /** As it would be. */
   readonly record?: AnyRecord;
+  /** What the file knows of it, where it merges; without it the record is taken as it reads. */
+  readonly doc?: WrittenDoc;
+  /** How many of its parts would say two things. */
+  readonly asks?: number;
 }
 
 export interface BundlePreview {
@@ -80,6 +112,12 @@ export function refuseSize(bytes: number) {
     : undefined;
 }
 
+/** What a shop holds that a file is looked at beside. */
+export interface Existing {
+  readonly records: readonly AnyRecord[];
+  readonly docs?: ReadonlyMap<string, WrittenDoc>;
+}
+
 /**
  * Reads a bundle and says, record by record, what it would do. Nothing is written here.
  *
@@ -89,7 +127,7 @@ export function refuseSize(bytes: number) {
  */
 export function previewBundle(
   text: string,
-  existing: readonly AnyRecord[],
+  existing: Existing = { records: [] },
   progress: (share: number) => void = () => undefined,
 ): Outcome<BundlePreview> {
   const tooLarge = refuseSize(text.length);
@@ -108,7 +146,13 @@ export function previewBundle(
           'This is not a Fluorite file. Choose one that ends in .fluorite.json. Nothing was changed.',
         );
   }
-  const head = raw as { format?: unknown; version?: unknown; exported?: unknown; records?: unknown } | null;
+  const head = raw as {
+    format?: unknown;
+    version?: unknown;
+    exported?: unknown;
+    records?: unknown;
+    replicas?: unknown;
+  } | null;
   if (
     typeof head !== 'object' ||
     head === null ||
@@ -127,30 +171,29 @@ export function previewBundle(
 
   return {
     exported: typeof head.exported === 'string' ? head.exported : '',
-    items: previewRecords(head.records, existing, progress),
+    items: previewRecords(head.records, existing, head.replicas, progress),
   };
 }
 
-/** What each of some raw records would do to a shop. */
+const isPlain = (raw: unknown): raw is Readonly<Record<string, unknown>> =>
+  typeof raw === 'object' && raw !== null && !Array.isArray(raw);
+
+/** What each of some raw records would do to a shop, and what the file knows of records that were removed. */
 export function previewRecords(
   records: readonly unknown[],
-  existing: readonly AnyRecord[],
+  existing: Existing,
+  replicas: unknown = undefined,
   progress: (share: number) => void = () => undefined,
 ): BundleItem[] {
-  const held = new Map(existing.map((record) => [keyOf(record), canonical(record)]));
+  const held = new Map(existing.records.map((record) => [keyOf(record), record]));
+  const known = isPlain(replicas) ? replicas : {};
   const seen = new Set<string>();
-  return records.map((each: unknown, i): BundleItem => {
+  const items = records.map((each: unknown, i): BundleItem => {
     if (i % 50 === 0) progress(i / records.length);
     const record = readRecord(each);
-    if (isRefusal(record))
-      return {
-        key: `record ${i + 1}`,
-        name: nameOf(each) ?? `Record ${i + 1}`,
-        state: 'refused',
-        why: record.says,
-      };
+    const name = nameOf(each) ?? `Record ${i + 1}`;
+    if (isRefusal(record)) return { key: `record ${i + 1}`, name, state: 'refused', why: record.says };
     const key = keyOf(record);
-    const name = nameOf(record) ?? key;
     if (seen.has(key))
       return {
         key: `${key} (${i + 1})`,
@@ -159,14 +202,22 @@ export function previewRecords(
         why: 'It stands in the file twice; the first is used.',
       };
     seen.add(key);
+    const doc = Object.hasOwn(known, key) ? docOf(known[key], each as object, record) : undefined;
+    const item = { key, name: nameOf(record) ?? key };
     const before = held.get(key);
-    return {
-      key,
-      name,
-      record,
-      state: before === undefined ? 'new' : before === canonical(record) ? 'same' : 'changed',
-    };
+    return doc
+      ? { ...item, ...merged(key, doc, before, existing.docs?.get(key)) }
+      : { ...item, ...asItReads(record, before) };
   });
+  const removed = Object.keys(known).flatMap((key): BundleItem[] => {
+    const [kind] = key.split('/');
+    if (seen.has(key) || !Object.hasOwn(recordKinds, kind as string)) return [];
+    const doc = fromFile(known[key], kind as RecordKind, undefined);
+    const before = held.get(key);
+    const name = nameOf(before) ?? key;
+    return doc ? [{ key, name, ...merged(key, doc, before, existing.docs?.get(key)) }] : [];
+  });
+  return [...items, ...removed];
 }
 
 function nameOf(record: unknown): string | undefined {

@@ -30,7 +30,7 @@ export function concludeFile(
   text: string,
   options: ConcludeOptions,
 ): { readonly found: Conclusions } | { readonly unread: Refusal } {
-  const preview = previewBundle(text, []);
+  const preview = previewBundle(text);
   if (isRefusal(preview)) return { unread: preview };
   const records: Records = new Map(
     preview.items.flatMap(({ record }) => (record ? [[keyOf(record), record] as const] : [])),

@@ -18,7 +18,7 @@ const value = <T>(outcome: Outcome<T>): T => {
   return outcome;
 };
 const code = (text: string) => {
-  const outcome = previewBundle(text, []);
+  const outcome = previewBundle(text);
   return isRefusal(outcome) ? outcome.refused : 'read';
 };
 
@@ -26,7 +26,7 @@ describe('bundle', () => {
   const text = writeBundle(shop, at);
 
   it('comes back identical', () => {
-    const { items } = value(previewBundle(text, []));
+    const { items } = value(previewBundle(text));
     expect(items.every(({ state }) => state === 'new')).toBe(true);
     const back = items.map(({ record }) => record as AnyRecord);
     expect(writeBundle(back, at)).toBe(text);
@@ -34,7 +34,9 @@ describe('bundle', () => {
 
   it('says what is new, changed and the same', () => {
     const [first, second, ...rest] = shop as [AnyRecord, AnyRecord, ...AnyRecord[]];
-    const { items } = value(previewBundle(text, [first, { ...second, note: 'else' } as AnyRecord]));
+    const { items } = value(
+      previewBundle(text, { records: [first, { ...second, note: 'else' } as AnyRecord] }),
+    );
     const stateOf = (record: AnyRecord) => items.find(({ key }) => key === keyOf(record))?.state;
     expect(stateOf(first)).toBe('same');
     expect(stateOf(second)).toBe('changed');
@@ -50,7 +52,7 @@ describe('bundle', () => {
       shop[0],
     ];
     const { items } = value(
-      previewBundle(JSON.stringify({ format: 'fluorite-bundle', version: 1, exported: at, records }), []),
+      previewBundle(JSON.stringify({ format: 'fluorite-bundle', version: 1, exported: at, records })),
     );
     expect(
       items
@@ -71,7 +73,7 @@ describe('bundle', () => {
     ['null', 'null', 'foreign'],
     [
       'of a newer version',
-      JSON.stringify({ format: 'fluorite-bundle', version: 3, records: [] }),
+      JSON.stringify({ format: 'fluorite-bundle', version: 4, records: [] }),
       'newer-version',
     ],
     ['deeply nested', '['.repeat(200_000), 'foreign'],
@@ -84,13 +86,13 @@ describe('bundle', () => {
 
   it('takes nothing through the prototype', () => {
     const hostile = `{"format":"fluorite-bundle","version":1,"exported":"${at}","records":[{"__proto__":{"kind":"shop"},"kind":"shop","version":1,"id":"shop","constructor":{}}]}`;
-    const { items } = value(previewBundle(hostile, []));
+    const { items } = value(previewBundle(hostile));
     expect(items[0]?.state).toBe('refused');
     expect(({} as Record<string, unknown>).kind).toBeUndefined();
   });
 
   it('is described by the schema in docs/formats', () => {
-    const published = fs.readFileSync(path.join(process.cwd(), 'docs/formats/bundle-2.schema.json'), 'utf8');
+    const published = fs.readFileSync(path.join(process.cwd(), 'docs/formats/bundle-3.schema.json'), 'utf8');
     expect(canonical(JSON.parse(published))).toBe(canonical(bundleJsonSchema()));
   });
 
@@ -106,7 +108,7 @@ describe('whatever a file holds', () => {
   it('reading it never throws and never writes', () => {
     fc.assert(
       fc.property(fc.oneof(fc.string(), fc.json(), fc.json().map(wrapped)), (text) => {
-        const outcome = previewBundle(text, shop);
+        const outcome = previewBundle(text, { records: shop });
         if (isRefusal(outcome)) expect(outcome.says.length).toBeGreaterThan(10);
         else
           for (const { state, why } of outcome.items) expect(state === 'refused' ? why : 'fine').toBeTruthy();

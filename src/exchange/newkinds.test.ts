@@ -73,7 +73,7 @@ describe('photos and practice in the file of everything', () => {
         fc.uniqueArray(fc.oneof(anyTry, anyPhoto), { selector: ({ id }) => id, maxLength: 6 }),
         (records) => {
           const text = writeBundle(records, at);
-          const preview = previewBundle(text, []);
+          const preview = previewBundle(text);
           if (isRefusal(preview)) throw new Error(preview.says);
           expect(preview.items.every(({ state }) => state === 'new')).toBe(true);
           expect(

@@ -49,7 +49,7 @@ export function previewSheetsCsv(text: string, existing: readonly AnyRecord[]): 
     });
     return record;
   });
-  return { exported: '', items: previewRecords(records, existing) };
+  return { exported: '', items: previewRecords(records, { records: existing }) };
 }
 
 /** An empty text is not a missing one: it is written as two quotation marks. */

@@ -65,8 +65,8 @@ it('whatever is done, undone, redone and reloaded, the store holds what it shoul
         } else if (deed.do === 'remove') {
           store.remove(`coating/${deed.id}`, 'remove');
           const next = new Map(model.now);
-          next.delete(deed.id);
-          model.change(next);
+          // What is not there is not removed, and makes no step.
+          if (next.delete(deed.id)) model.change(next);
         } else if (deed.do === 'reload') {
           await store.settled();
           const steps = store.saveSteps();

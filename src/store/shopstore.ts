@@ -1,5 +1,5 @@
 import type { AnyRecord } from '@/records';
-import { mergeDoc, writtenDoc, type Conflict, type Dot, type WrittenDoc } from '@/records/replica';
+import { answered, mergeDoc, writtenDoc, type Conflict, type Dot, type WrittenDoc } from '@/records/replica';
 import type { Disk } from './disk/disk';
 import {
   foldsKey,
@@ -151,34 +151,29 @@ export class ShopStore {
   /**
    * Writes several records together or not at all: the whole set lies under one key.
    *
+   * @param docs what other devices hold of some records, to be merged into what is here
    * @returns false when the disk would not take it; nothing has changed then
    */
-  async commit(puts: readonly AnyRecord[], removes: readonly string[], label: string): Promise<boolean> {
+  async commit(
+    puts: readonly AnyRecord[],
+    removes: readonly string[],
+    label: string,
+    docs: ReadonlyMap<string, WrittenDoc> = new Map(),
+  ): Promise<boolean> {
     const writes = this.memory.writesOf(puts, removes);
-    if (writes.length === 0) return true;
+    const states: StoredSet = { format, items: [...docs].map(([key, state]) => ({ key, state })) };
+    if (writes.length === 0 && docs.size === 0) return true;
     const stamp = this.memory.stamp();
-    const changes = this.memory.stepOf(writes);
-    return this.whole(setKeyOf(stamp.count, stamp.writer), this.memory.setOf(writes, stamp), {
-      label,
-      changes,
-    });
-  }
-
-  /**
-   * Takes in what other devices hold of some records, whole or not at all.
-   *
-   * @returns false when the disk would not take it
-   */
-  async takeIn(docs: ReadonlyMap<string, WrittenDoc>, label: string): Promise<boolean> {
-    if (docs.size === 0) return true;
-    const { count, writer } = this.memory.stamp();
-    const set: StoredSet = { format, items: [...docs].map(([key, state]) => ({ key, state })) };
-    return this.whole(setKeyOf(count, writer), set, { label, changes: this.memory.stepOfStates(set) });
+    const changes = [...this.memory.stepOf(writes), ...this.memory.stepOfStates(states)];
+    const { items } = this.memory.setOf(writes, stamp);
+    const set = { format, items: [...items, ...states.items] };
+    return this.whole(setKeyOf(stamp.count, stamp.writer), set, { label, changes });
   }
 
   /** Leaves a part that says two things with one of them. */
   decide(key: string, { path }: Conflict, { value }: Dot): void {
-    this.write([{ key, parts: new Map([[path, value]]) }], 'decided');
+    const doc = this.memory.held.get(key)?.doc;
+    if (doc) this.write([{ key, parts: answered(doc, path, value) }], 'decided');
   }
 
   /** All that is known of records, also of removed ones: what another device takes in. */

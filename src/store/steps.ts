@@ -1,4 +1,4 @@
-import { partOf, sameValue, type Doc, type Path } from '@/records/replica';
+import { emptyDoc, here, partOf, sameValue, type Doc, type Path } from '@/records/replica';
 import type { Held } from './held';
 
 /** One step of undo: what each part it wrote held before and after; nothing where there was none. */
@@ -57,10 +57,18 @@ export class Steps {
     const [gives, expects] = way === 'undo' ? ([1, 2] as const) : ([2, 1] as const);
     const writes = new Map<string, Map<Path, unknown>>();
     for (const { key, parts } of step.changes) {
-      const doc = held.get(key)?.doc;
-      if (!doc || !parts.every((part) => sameValue(partOf(doc, part[0]), part[expects] ?? undefined)))
+      const doc = held.get(key)?.doc ?? emptyDoc();
+      // Made again: what it said lies where it was left, and only its being there is looked at.
+      const [presence] = parts.filter(
+        ([path, before, after]) => path === here && !sameValue(before ?? undefined, after ?? undefined),
+      );
+      const comes = presence && (presence[gives] ?? undefined) !== undefined;
+      const looked = presence && comes ? [presence] : parts;
+      if (!looked.every((part) => sameValue(partOf(doc, part[0]), part[expects] ?? undefined)))
         return undefined;
-      writes.set(key, new Map(parts.map((part) => [part[0], part[gives] ?? undefined])));
+      // Unmade: the record goes as a whole, and what it said stays with it.
+      const written = presence && !comes ? [presence] : parts;
+      writes.set(key, new Map(written.map((part) => [part[0], part[gives] ?? undefined])));
     }
     to.push(step);
     return { label: step.label, writes };

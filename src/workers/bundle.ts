@@ -1,7 +1,6 @@
 import * as Comlink from 'comlink';
 import { refuse, type Outcome } from '@/core/refusal';
-import { refuseSize, type BundlePreview } from '@/exchange/bundle';
-import type { AnyRecord } from '@/records';
+import { refuseSize, type BundlePreview, type Existing } from '@/exchange/bundle';
 import type { BundleWorker } from './bundle.worker';
 
 export interface PreviewTask {
@@ -10,11 +9,7 @@ export interface PreviewTask {
 }
 
 /** Reads a file off the main thread. Cancelling ends the worker at once. */
-export function previewFile(
-  file: File,
-  existing: readonly AnyRecord[],
-  progress: (share: number) => void,
-): PreviewTask {
+export function previewFile(file: File, existing: Existing, progress: (share: number) => void): PreviewTask {
   const tooLarge = refuseSize(file.size);
   if (tooLarge) return { result: Promise.resolve(tooLarge), cancel: () => undefined };
   const worker = new Worker(new URL('./bundle.worker.ts', import.meta.url), { type: 'module' });

@@ -2,24 +2,23 @@ import * as Comlink from 'comlink';
 import { isRefusal, type Outcome } from '@/core/refusal';
 import { triedOut } from '@/exchange/trial';
 import { previewSheetsCsv } from '@/exchange/sheetcsv';
-import { previewBundle, refuseSize, type BundlePreview } from '@/exchange/bundle';
-import type { AnyRecord } from '@/records';
+import { previewBundle, refuseSize, type BundlePreview, type Existing } from '@/exchange/bundle';
 
 const api = {
   async preview(
     file: File,
-    existing: readonly AnyRecord[],
+    existing: Existing,
     progress: (share: number) => void,
   ): Promise<Outcome<BundlePreview>> {
     const tooLarge = refuseSize(file.size);
     if (tooLarge) return tooLarge;
     const text = await file.text();
     const preview = file.name.toLowerCase().endsWith('.csv')
-      ? previewSheetsCsv(text, existing)
+      ? previewSheetsCsv(text, existing.records)
       : previewBundle(text, existing, progress);
     return isRefusal(preview)
       ? preview
-      : { ...preview, items: triedOut(preview.items, existing, Date.now()) };
+      : { ...preview, items: triedOut(preview.items, existing.records, Date.now()) };
   },
 };
 

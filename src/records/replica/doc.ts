@@ -1,4 +1,4 @@
-import { here, type Path } from './path';
+import { here, placeMark, within, type Path } from './path';
 import { valueOf, valuesOf, type Dot, type Register } from './register';
 import { sameValue } from './same';
 import { byStamp, countOf, stampOf, writerOf, type Stamp } from './stamp';
@@ -71,6 +71,10 @@ export const partOf = ({ parts }: Doc, path: Path): unknown => valueOf(parts.get
 /** Is the record there? What somebody wrote in without knowing that it was removed brings it back. */
 export const isHere = (doc: Doc): boolean => partOf(doc, here) !== undefined;
 
+/** Has a doc seen everything it holds? */
+export const isWhole = (doc: Doc): boolean =>
+  [...doc.parts.values()].every((register) => register.every(({ by }) => hasSeen(doc, by)));
+
 /** The greatest count in a doc. */
 export const lastCount = ({ seen }: Doc): number => Math.max(0, ...seen.values());
 
@@ -81,19 +85,55 @@ export interface Conflict {
   readonly values: readonly Dot[];
 }
 
-/**
- * The parts that two replicas wrote apart, to different ends. An entry that one took back and another corrected stays, and the
- * newer version of a record counts: neither asks.
- */
-export function conflictsIn({ parts }: Doc): readonly Conflict[] {
+const presenceOf = (path: Path): boolean => path === here || path.endsWith(`/${placeMark}`);
+
+/** The outermost parts first, then by name: alike on every device. */
+const inOrder = (a: Conflict, b: Conflict): number =>
+  Number(presenceOf(b.path)) - Number(presenceOf(a.path)) || (a.path < b.path ? -1 : 1);
+
+/** Every part that holds more than one value. */
+function apart({ parts }: Doc): readonly Conflict[] {
   const found: Conflict[] = [];
   for (const [path, register] of parts) {
     if (register.length < 2 || path === 'version') continue;
     const values = valuesOf(register);
+    // An entry that one took back and another corrected stays.
     const asking = path.startsWith('log/') ? values.filter(({ value }) => value !== undefined) : values;
     if (asking.length > 1) found.push({ path, values: asking });
   }
-  return found;
+  return found.sort(inOrder);
+}
+
+/** Is this part within what the other says the presence of? */
+const belongsTo = (path: Path, presence: Path): boolean =>
+  presence === here || within(path, presence.slice(0, -placeMark.length - 1));
+
+/**
+ * The parts that two replicas wrote apart, to different ends. Where one took out a whole item or record that the other wrote
+ * in, that is the only question about it: its parts are not asked about one by one.
+ */
+export function conflictsIn(doc: Doc): readonly Conflict[] {
+  const all = apart(doc);
+  const presences = all.filter(({ path }) => presenceOf(path));
+  return all.filter(({ path, values }) => {
+    const outer = presences.filter((each) => each.path !== path && belongsTo(path, each.path));
+    return outer.length === 0 || values.filter(({ value }) => value !== undefined).length > 1;
+  });
+}
+
+/**
+ * What answering a question writes: the value chosen, and with the presence of an item or record whatever of it was not asked
+ * about.
+ */
+export function answered(doc: Doc, path: Path, value: unknown): ReadonlyMap<Path, unknown> {
+  const asked = new Set(conflictsIn(doc).map((each) => each.path));
+  const quiet = presenceOf(path)
+    ? apart(doc).filter((each) => !asked.has(each.path) && belongsTo(each.path, path))
+    : [];
+  return new Map([
+    ...quiet.map((each) => [each.path, valueOf(doc.parts.get(each.path))] as const),
+    [path, value],
+  ]);
 }
 
 /** A writing of some parts over everything the doc holds of them; undefined takes out. */
@@ -112,10 +152,13 @@ export const changeOver = (doc: Doc, parts: ReadonlyMap<Path, unknown>, by: Stam
 
 /** A doc with other parts, as a newer version lays a record out: what says the same keeps its stamps. */
 export function relaid({ seen, parts }: Doc, laid: ReadonlyMap<Path, unknown>): Doc {
-  const last = [...seen].reduce((most, [writer, count]) => {
-    const stamp = stampOf(count, writer);
-    return byStamp(stamp, most) > 0 ? stamp : most;
-  }, stampOf(0, ''));
+  const last = [...seen].reduce(
+    (most, [writer, count]) => {
+      const stamp = stampOf(count, writer);
+      return byStamp(stamp, most) > 0 ? stamp : most;
+    },
+    stampOf(0, ''),
+  );
   return {
     seen,
     parts: new Map(

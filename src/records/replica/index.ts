@@ -1,12 +1,14 @@
 export { composed } from './compose';
 export { differences, type Parts } from './differences';
 export {
+  answered,
   applyChange,
   changeOver,
   conflictsIn,
   copyOf,
   emptyDoc,
   isHere,
+  isWhole,
   lastCount,
   mergeDoc,
   partOf,

@@ -43,18 +43,21 @@ export function ImportFile({ says, accept }: Props) {
     setRefused(undefined);
     setProgress(0);
     task.current?.cancel();
-    task.current = previewFile(file, [...records.values()], setProgress);
+    task.current = previewFile(file, { records: [...records.values()], docs: store.docs() }, setProgress);
     const outcome = await task.current.result;
     setProgress(undefined);
     if (isRefusal(outcome)) setRefused(units.says(outcome));
     else setPreview(outcome);
   };
   const take = async () => {
-    const wanted = preview?.items.filter(({ state }) => state === 'new' || state === 'changed') ?? [];
+    const items = preview?.items.filter(({ state }) => state !== 'refused') ?? [];
+    const wanted = items.filter(({ state }) => state !== 'same');
     const done = await store.commit(
-      wanted.flatMap(({ record }) => (record ? withRevision(record, records) : [])),
+      // What merges brings its history along; what does not leaves what it replaces behind as a revision.
+      wanted.flatMap(({ record, doc }) => (record && !doc ? withRevision(record, records) : [])),
       [],
       'import',
+      new Map(items.flatMap(({ key, doc }) => (doc ? [[key, doc] as const] : []))),
     );
     setPreview(undefined);
     if (done) notify(`${wanted.length} records are in. Undo takes them out again.`);

@@ -7,6 +7,7 @@ import { Dialog } from '@/ui/Dialog';
 const stateWords: Record<BundleItem['state'], { words: string; ink: string }> = {
   new: { words: '+ new', ink: 'text-good' },
   changed: { words: '▲ replaces what is here', ink: 'text-care' },
+  removed: { words: '− removed there', ink: 'text-care' },
   same: { words: '= the same', ink: 'text-ink-soft' },
   refused: { words: '■ refused', ink: 'text-stop' },
 };

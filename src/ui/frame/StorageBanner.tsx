@@ -7,6 +7,6 @@ const StorageTrouble = fetched(() => import('./StorageTrouble').then((loaded) =>
 
 /** Nothing while all is well; else what is wrong with the records and the way out. */
 export function StorageBanner() {
-  const { trouble, damaged, asides } = useShopState();
-  return trouble || damaged.some(({ apart }) => !apart) || asides.length > 0 ? <StorageTrouble /> : null;
+  const { trouble, damaged, asking } = useShopState();
+  return trouble || damaged.some(({ apart }) => !apart) || asking.length > 0 ? <StorageTrouble /> : null;
 }

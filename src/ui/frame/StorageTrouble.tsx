@@ -3,6 +3,7 @@
 import { Button, ButtonLink } from '../Button';
 import { Notice } from '../Notice';
 import { download } from '../download';
+import { WrittenApart } from './WrittenApart';
 import { useShopState, useStore } from '@/store/hooks';
 import type { Trouble } from '@/store/shopstore';
 import { writeBundle } from '@/exchange/bundle';
@@ -12,6 +13,8 @@ const troubleWords: Record<Trouble, string> = {
   full: 'This device is out of room. What you do now is kept in this tab only. Make room, then try again, or export.',
   'write-failed':
     'The last change could not be written to this device. It is kept in this tab. Try again, or export.',
+  newer:
+    'A newer Fluorite has written on this device. This tab is older: it shows what it can, and writes nothing more until it is loaded again.',
   'no-disk':
     'This browser gives no storage here (a private window?). Everything works, but ends with this tab: export before you close it.',
 };
@@ -19,7 +22,7 @@ const troubleWords: Record<Trouble, string> = {
 /** Says at once when records cannot be read or written, and always offers a way out. */
 export function StorageTrouble() {
   const store = useStore();
-  const { trouble, damaged, asides, records } = useShopState();
+  const { trouble, damaged, asking, records } = useShopState();
   // What was set apart by hand is known already.
   const broken = damaged.filter(({ apart }) => !apart);
   const exportAll = () => {
@@ -35,7 +38,12 @@ export function StorageTrouble() {
             <Button look="quiet" onClick={exportAll}>
               Export everything
             </Button>
-            {trouble !== 'no-disk' && (
+            {trouble === 'newer' && (
+              <Button look="quiet" onClick={() => location.reload()}>
+                Load again
+              </Button>
+            )}
+            {(trouble === 'full' || trouble === 'write-failed') && (
               <Button look="quiet" onClick={() => void store.retry()}>
                 Try again
               </Button>
@@ -52,19 +60,8 @@ export function StorageTrouble() {
           </ButtonLink>
         </Notice>
       )}
-      {asides.map((aside) => (
-        <Notice key={aside.asideKey} tone="care">
-          Another tab changed “{'name' in aside.mine ? aside.mine.name : aside.key}” first. Your change is
-          kept aside.
-          <span className="ml-2 inline-flex flex-wrap gap-2">
-            <Button look="quiet" onClick={() => void store.decide(aside, true)}>
-              Put mine on top
-            </Button>
-            <Button look="quiet" onClick={() => void store.decide(aside, false)}>
-              Let mine go
-            </Button>
-          </span>
-        </Notice>
+      {asking.map((each) => (
+        <WrittenApart key={each.key} asking={each} />
       ))}
     </div>
   );
