@@ -1,6 +1,6 @@
 'use client';
 
-import { useShopState } from '@/store/hooks';
+import { useStore } from '@/store/hooks';
 import { Button, ButtonLink } from '@/ui/Button';
 import { download } from '@/ui/download';
 import { Page } from '@/ui/Page';
@@ -12,11 +12,11 @@ interface Props {
 
 /** When a screen fails: the records are safe, and there is a way out. */
 export default function ScreenFailed({ error, reset }: Props) {
-  const { records } = useShopState();
+  const store = useStore();
   const exportAll = async () => {
-    const { writeBundle } = await import('@/exchange/bundle');
+    const { takeOut } = await import('@/store/takeout');
     const now = new Date().toISOString();
-    download('shop-rescue.fluorite.json', writeBundle([...records.values()], now));
+    download('shop-rescue.fluorite.json', takeOut(store, now));
   };
   return (
     <Page

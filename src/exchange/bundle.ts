@@ -87,7 +87,8 @@ export function recordsOfJob(job: Job, all: ReadonlyMap<string, AnyRecord>): Any
 export interface BundleItem {
   readonly key: string;
   readonly name: string;
-  readonly state: 'new' | 'changed' | 'removed' | 'same' | 'refused';
+  /** `gone`: it was removed here, and comes back only when that is wanted. */
+  readonly state: 'new' | 'changed' | 'removed' | 'gone' | 'same' | 'refused';
   readonly why?: string;
   /** As it would be. */
   readonly record?: AnyRecord;

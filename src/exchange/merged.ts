@@ -77,8 +77,11 @@ export function merged(
   }
   const both = copyOf(ours);
   const changed = mergeDoc(both, doc).length > 0;
-  if (!isHere(both))
+  if (!isHere(both)) {
+    const there = isHere(doc) ? readRecord(composed(doc, shape)) : undefined;
+    if (there && !isRefusal(there)) return { state: 'gone', record: there };
     return { state: before ? 'removed' : 'same', ...(changed ? { doc: writtenDoc(doc) } : {}) };
+  }
   const record = readRecord(composed(both, shape));
   if (isRefusal(record))
     return { state: 'refused', why: `Merged with what is here, it does not hold together: ${record.says}` };

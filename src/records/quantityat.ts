@@ -43,6 +43,13 @@ function plain(schema: z.ZodMiniType | undefined): z.ZodMiniType | undefined {
   return inner ? plain(inner) : schema;
 }
 
+/** The most a field takes. */
+const mostOf = (field: z.ZodMiniType): number =>
+  (field._zod.def.checks ?? []).reduce((least, check) => {
+    const { check: kind, value } = check._zod.def as { readonly check: string; readonly value?: unknown };
+    return kind === 'less_than' && typeof value === 'number' ? Math.min(least, value) : least;
+  }, Infinity);
+
 /**
  * What a number of a record is measured in, by the schema of its field.
  *
@@ -53,9 +60,7 @@ export function quantityAt(kind: RecordKind, names: readonly string[]): Quantity
   const field = plain(names.reduce<z.ZodMiniType | undefined>(under, recordKinds[kind].schema));
   const unit = field && globalRegistry.get(field)?.description;
   if (!field || !unit) return undefined;
-  const most = Number(
-    (field._zod as { readonly bag?: { readonly maximum?: number } }).bag?.maximum ?? Infinity,
-  );
+  const most = mostOf(field);
   if (unit === 'm') return most <= thickest ? 'film' : 'length';
   if (unit === 's') return most <= shortest ? 'time' : 'duration';
   return byUnit[unit];

@@ -22,6 +22,7 @@ export async function loadDemo(store: ShopStore, now: number): Promise<boolean> 
     ],
     [],
     'demo shop loaded',
+    { writer: 'demo' },
   );
 }
 

@@ -56,9 +56,10 @@ export class Memory {
     ];
   }
 
-  stamp(): { readonly count: number; readonly writer: string } {
+  /** @param writer another than this tab, for what is the same wherever it is written */
+  stamp(writer = this.writer): { readonly count: number; readonly writer: string } {
     this.count = nextCount(this.count, this.clock());
-    return { count: this.count, writer: this.writer };
+    return { count: this.count, writer };
   }
 
   /** A set of writings over everything held now, under one stamp. */

@@ -7,6 +7,7 @@ import { aJob, lacquer, logged } from '../../tests/fixtures/job';
 import { opened } from '../../tests/fixtures/ground';
 import { memoryDisk, type Disk } from './disk/disk';
 import { correctEntry } from './actions';
+import { loadDemo } from './demo';
 import type { ShopStore } from './shopstore';
 
 const at = '2026-11-27T12:00:00.000Z';
@@ -38,7 +39,7 @@ async function takeIn(store: ShopStore, file: string): Promise<void> {
     plain.flatMap(({ record }) => record ?? []),
     [],
     'import',
-    new Map(items.flatMap(({ key: of, doc }) => (doc ? [[of, doc] as const] : []))),
+    { docs: new Map(items.flatMap(({ key: of, doc }) => (doc ? [[of, doc] as const] : []))) },
   );
 }
 
@@ -185,6 +186,29 @@ describe('three devices and their files', () => {
     const c = await opened(memoryDisk());
     await takeIn(c, exported(b));
     expect(looked(c, exported(a))[0]).toMatchObject({ state: 'changed', asks: 1 });
+  });
+
+  it('a record removed here comes back out of a file only when that is wanted', async () => {
+    const store = await opened(memoryDisk());
+    store.put(job, 'new');
+    const backup = exported(store);
+    store.remove(key, 'removed');
+    const [item] = looked(store, backup);
+    expect(item).toMatchObject({ state: 'gone', record: { id: job.id } });
+    await takeIn(store, backup);
+    expect(held(store)).toBeUndefined();
+    await store.commit([item?.record as AnyRecord], [], 'brought back');
+    expect(canonical(held(store))).toBe(canonical(job));
+  });
+
+  it('two demo shops meet without a question', async () => {
+    const [a, b] = [await opened(memoryDisk()), await opened(memoryDisk())];
+    await loadDemo(a, noon);
+    await loadDemo(b, noon + 60_000);
+    await takeIn(b, exported(a));
+    await takeIn(a, exported(b));
+    for (const { getState } of [a, b]) expect(getState().asking).toEqual([]);
+    expect(state(a)).toBe(state(b));
   });
 
   it('a record changed in the file by hand is taken as it reads, and loses no entry of the shop', async () => {

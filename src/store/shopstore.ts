@@ -51,6 +51,13 @@ export interface Ground {
   readonly clock: () => number;
 }
 
+export interface CommitOptions {
+  /** What other devices hold of some records, to be merged into what is here. */
+  readonly docs?: ReadonlyMap<string, WrittenDoc>;
+  /** Under whose name it is written, where every device would write the same: the later writing counts, and nobody is asked. */
+  readonly writer?: string;
+}
+
 /** Quiet for so long, what was written is folded into the records, ms. */
 const foldAfter = 1000;
 
@@ -151,19 +158,18 @@ export class ShopStore {
   /**
    * Writes several records together or not at all: the whole set lies under one key.
    *
-   * @param docs what other devices hold of some records, to be merged into what is here
    * @returns false when the disk would not take it; nothing has changed then
    */
   async commit(
     puts: readonly AnyRecord[],
     removes: readonly string[],
     label: string,
-    docs: ReadonlyMap<string, WrittenDoc> = new Map(),
+    { docs = new Map(), writer }: CommitOptions = {},
   ): Promise<boolean> {
     const writes = this.memory.writesOf(puts, removes);
     const states: StoredSet = { format, items: [...docs].map(([key, state]) => ({ key, state })) };
     if (writes.length === 0 && docs.size === 0) return true;
-    const stamp = this.memory.stamp();
+    const stamp = this.memory.stamp(writer);
     const changes = [...this.memory.stepOf(writes), ...this.memory.stepOfStates(states)];
     const { items } = this.memory.setOf(writes, stamp);
     const set = { format, items: [...items, ...states.items] };

@@ -1,5 +1,6 @@
+import { format as formatDate } from 'date-fns';
 import { quantityAt } from '@/records/quantityat';
-import { logEntry, type AnyRecord, type LogEntry } from '@/records';
+import { logEntry, type AnyRecord } from '@/records';
 import { namesIn, type Path } from '@/records/replica';
 import { entryWords, typeWords } from './entry';
 import { amount, written } from './figures';
@@ -23,9 +24,7 @@ export function partNamed(record: AnyRecord, path: Path): string {
   const names = namesIn(path);
   if (names[0] === 'log') {
     const entry = record.kind === 'job' && record.log.find(({ id }) => id === names[1]);
-    return entry
-      ? `Entry “${typeWords[entry.type]}” of ${entry.at.slice(0, 16).replace('T', ' ')}`
-      : 'An entry';
+    return entry ? `Entry “${typeWords[entry.type]}”` : 'An entry';
   }
   let at: unknown = record;
   const words: string[] = [];
@@ -45,13 +44,17 @@ export function partNamed(record: AnyRecord, path: Path): string {
 
 const longest = 120;
 
+/** A moment as people write it, in the time of this place. */
+const moment = (iso: string): string => formatDate(new Date(iso), 'd MMM yyyy, HH:mm:ss');
+
 function said(record: AnyRecord, names: readonly string[], value: unknown, units: Units): string {
   if (typeof value === 'number') {
     const quantity = quantityAt(record.kind, names);
     return quantity ? written(amount(quantity, value), units) : String(value);
   }
   if (typeof value === 'boolean') return value ? 'yes' : 'no';
-  if (typeof value === 'string') return value === '' ? 'empty' : value;
+  if (typeof value === 'string')
+    return value === '' ? 'empty' : /^\d{4}-\d\d-\d\dT.*Z$/.test(value) ? moment(value) : value;
   if (Array.isArray(value)) return value.length === 0 ? 'none' : `${value.length} of them`;
   return Object.entries((value ?? {}) as object)
     .filter(([, part]) => part !== undefined && typeof part !== 'object')
@@ -67,7 +70,9 @@ export function partValue(record: AnyRecord, path: Path, value: unknown, units: 
   if (presence) return path === '!' ? 'kept' : 'kept, or moved';
   if (names[0] === 'log' && record.kind === 'job') {
     const entry = logEntry.safeParse(value);
-    return entry.success ? entryWords(entry.data as LogEntry, record, units) || 'as it was' : 'as it was';
+    return entry.success
+      ? `${entryWords(entry.data, record, units)}, ${moment(entry.data.at)}`
+      : 'as a newer version wrote it';
   }
   return said(record, names, value, units).slice(0, longest);
 }

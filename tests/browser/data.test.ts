@@ -53,7 +53,7 @@ describe('files', () => {
       ['cut.json', before.slice(0, before.length / 2), 'cut off or damaged'],
       ['foreign.json', '{"hello":1}', 'not a Fluorite file'],
       ['text.json', 'not json at all', 'not a Fluorite file'],
-      ['newer.json', before.replace(/"version": 2(\s*})$/, '"version": 7$1'), 'newer Fluorite'],
+      ['newer.json', before.replace(/"version": 3(\s*})$/, '"version": 7$1'), 'newer Fluorite'],
       ['huge.json', 200 * 1024 * 1024, 'The file has 200 MB'],
     ];
     for (const [name, text, says] of bad) {

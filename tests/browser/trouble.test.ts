@@ -46,42 +46,37 @@ describe('when storage fails', () => {
     await visitor.sees('Stir, then time the cup.');
   });
 
-  it('a change that another tab overtook is kept aside and can be put on top', async () => {
-    const one = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/thin');
-    const two = await one.secondTab('/job/demo-saloon-doors/thin');
-    // The second tab goes deaf, as a sleeping one is.
+  it('what two tabs wrote without hearing of each other asks, with both values', async () => {
+    const one = await Visitor.arrive(browser, 'demo', '/settings');
+    const two = await one.secondTab('/settings');
+    // The first tab tells nobody, and the second never learns that it woke up.
+    await one.page.evaluate(() => {
+      BroadcastChannel.prototype.postMessage = () => undefined;
+    });
     await two.page.evaluate(() => {
-      Object.defineProperty(BroadcastChannel.prototype, 'onmessage', {
-        get: () => null,
-        set: () => undefined,
-      });
+      Object.defineProperty(document, 'visibilityState', { get: () => 'hidden' });
     });
     await one.page.bringToFront();
-    await one.page.evaluate(async () => {
-      const open = indexedDB.open('fluorite');
-      const database = await new Promise<IDBDatabase>(
-        (resolve) => (open.onsuccess = () => resolve(open.result)),
-      );
-      const records = database.transaction('records', 'readwrite').objectStore('records');
-      const read = records.get('job/demo-saloon-doors');
-      await new Promise((resolve) => (read.onsuccess = resolve));
-      const held = read.result as { revision: number; record: { name: string } };
-      records.put(
-        { revision: held.revision + 1, record: { ...held.record, name: 'Saloon doors, renamed elsewhere' } },
-        'job/demo-saloon-doors',
-      );
-      await new Promise((resolve) => (records.transaction.oncomplete = resolve));
-      database.close();
-    });
+    await one.type('Shop name', 'Written here');
+    await one.type('Who is at the bench', 'Early shift');
+    await one.page.keyboard.press('Tab');
     await two.page.bringToFront();
-    await two.doNext();
-    await two.sees('Your change is kept aside.');
-    await two.sees('Saloon doors, renamed elsewhere', 'h1');
+    await two.type('Shop name', 'Written there');
+    await two.page.keyboard.press('Tab');
+    // Whichever of them folds it: from then on both are asked, and the other after a look.
     await two.reload();
-    await two.sees('Your change is kept aside.');
-    await two.press('Put mine on top');
-    await two.sees('Stir, then time the cup.');
-    expect(await two.text('body')).not.toContain('kept aside');
+    await two.sees('was written in two places at once', '[data-asking="shop/shop"]');
+    // What only one of them wrote is simply there.
+    expect(await two.text('[data-asking]')).not.toContain('Early shift');
+    await two.reload();
+    await two.sees('Name', '[data-asking="shop/shop"]');
+    await two.press('Written here');
+    await two.page.waitForFunction(() => !document.querySelector('[data-asking]'));
+    await two.reload();
+    const said = await two.page.$$eval('main input', (fields) => fields.map(({ value }) => value));
+    expect(said).toContain('Written here');
+    expect(said).toContain('Early shift');
+    expect(await two.page.$('[data-asking]')).toBeNull();
   });
 
   it('with no database at all everything works, and says that it ends with the tab', async () => {

@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { writeBundle } from '@/exchange/bundle';
+import { takeOut } from '@/store/takeout';
 import { bundleFileName, fileName } from '@/exchange/filename';
 import { writeSheetsCsv } from '@/exchange/sheetcsv';
 import { classWords, type Coating } from '@/records';
@@ -75,7 +75,7 @@ function HeldSheet({ sheet }: { readonly sheet: Coating }) {
                   onSelect: () =>
                     download(
                       bundleFileName(sheet.name, today()),
-                      writeBundle([sheet], new Date().toISOString()),
+                      takeOut(store, new Date().toISOString(), [sheet]),
                     ),
                 },
                 {

@@ -49,18 +49,20 @@ export function ImportFile({ says, accept }: Props) {
     if (isRefusal(outcome)) setRefused(units.says(outcome));
     else setPreview(outcome);
   };
-  const take = async () => {
-    const items = preview?.items.filter(({ state }) => state !== 'refused') ?? [];
+  const take = async (back: boolean) => {
+    const items =
+      preview?.items.filter(({ state }) => state !== 'refused' && (back || state !== 'gone')) ?? [];
     const wanted = items.filter(({ state }) => state !== 'same');
     const done = await store.commit(
       // What merges brings its history along; what does not leaves what it replaces behind as a revision.
       wanted.flatMap(({ record, doc }) => (record && !doc ? withRevision(record, records) : [])),
       [],
       'import',
-      new Map(items.flatMap(({ key, doc }) => (doc ? [[key, doc] as const] : []))),
+      { docs: new Map(items.flatMap(({ key, doc }) => (doc ? [[key, doc] as const] : []))) },
     );
     setPreview(undefined);
-    if (done) notify(`${wanted.length} records are in. Undo takes them out again.`);
+    const many = wanted.length === 1 ? '1 record is in.' : `${wanted.length} records are in.`;
+    if (done) notify(`${many} Undo takes ${wanted.length === 1 ? 'it' : 'them'} out again.`);
     else setRefused('There is no room for this file on this device. Nothing was changed.');
   };
   return (
@@ -97,7 +99,11 @@ export function ImportFile({ says, accept }: Props) {
         </div>
       )}
       {preview && (
-        <ImportPreview preview={preview} onTake={() => void take()} onClose={() => setPreview(undefined)} />
+        <ImportPreview
+          preview={preview}
+          onTake={(back) => void take(back)}
+          onClose={() => setPreview(undefined)}
+        />
       )}
     </>
   );

@@ -1,12 +1,19 @@
 'use client';
 
+import { useState } from 'react';
 import type { BundleItem, BundlePreview } from '@/exchange/bundle';
 import { Button } from '@/ui/Button';
+import { Check } from '@/ui/Check';
 import { Dialog } from '@/ui/Dialog';
+
+/** What is written in both places at once is kept twice, and asked about after. */
+const mergesWords = (asks = 0) =>
+  asks === 0 ? '▲ merges with what is here' : `▲ merges, asks ${asks} ${asks === 1 ? 'thing' : 'things'}`;
 
 const stateWords: Record<BundleItem['state'], { words: string; ink: string }> = {
   new: { words: '+ new', ink: 'text-good' },
   changed: { words: '▲ replaces what is here', ink: 'text-care' },
+  gone: { words: '○ removed here', ink: 'text-ink-soft' },
   removed: { words: '− removed there', ink: 'text-care' },
   same: { words: '= the same', ink: 'text-ink-soft' },
   refused: { words: '■ refused', ink: 'text-stop' },
@@ -14,40 +21,54 @@ const stateWords: Record<BundleItem['state'], { words: string; ink: string }> = 
 
 interface Props {
   readonly preview: BundlePreview;
-  readonly onTake: () => void;
+  /** Told whether what was removed here is to come back. */
+  readonly onTake: (back: boolean) => void;
   readonly onClose: () => void;
 }
 
 /** What an import would do, record by record, before anything is written. */
 export function ImportPreview({ preview, onTake, onClose }: Props) {
   const count = (state: BundleItem['state']) => preview.items.filter((item) => item.state === state).length;
-  const wanted = count('new') + count('changed');
+  const other = count('new') + count('changed') + count('removed');
+  const gone = count('gone');
+  // A file that brings nothing else was taken up to bring it back.
+  const [back, setBack] = useState(other === 0);
+  const wanted = other + (back ? gone : 0);
   return (
     <Dialog
       open
       onClose={onClose}
       title="What this file would do"
-      says={`${count('new')} new, ${count('changed')} changed, ${count('same')} the same, ${count('refused')} refused. Nothing is written yet.`}
+      says={`${count('new')} new, ${count('changed')} changed, ${count('removed') > 0 ? `${count('removed')} removed, ` : ''}${count('same')} the same, ${count('refused')} refused. Nothing is written yet.`}
     >
       {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- a box that scrolls must be reachable by keyboard */}
       <div role="region" aria-label="Records" tabIndex={0} className="mb-4 max-h-[45vh] overflow-y-auto">
         <ul className="divide-y divide-hairline border-y border-hairline text-sm">
-          {preview.items.map(({ key, name, state, why }) => (
+          {preview.items.map(({ key, name, state, why, doc, asks }) => (
             <li key={key} className="flex justify-between gap-4 py-1.5">
               <span className="min-w-0">
                 {name} <span className="text-ink-soft">{key.split('/')[0]}</span>
                 {why && <span className="block text-stop">{why}</span>}
               </span>
               <span className={`shrink-0 font-semibold ${stateWords[state].ink}`}>
-                {stateWords[state].words}
+                {state === 'changed' && doc ? mergesWords(asks) : stateWords[state].words}
               </span>
             </li>
           ))}
         </ul>
       </div>
+      {gone > 0 && (
+        <div className="mb-4">
+          <Check
+            label={`Bring back ${gone === 1 ? 'the one' : `the ${gone}`} removed here`}
+            checked={back}
+            onChange={setBack}
+          />
+        </div>
+      )}
       <div className="flex flex-wrap gap-3">
-        <Button look="main" disabled={wanted === 0} onClick={onTake}>
-          {wanted === 0 ? 'Nothing to take in' : `Take in ${wanted} records`}
+        <Button look="main" disabled={wanted === 0} onClick={() => onTake(back)}>
+          {wanted === 0 ? 'Nothing to take in' : `Take in ${wanted} ${wanted === 1 ? 'record' : 'records'}`}
         </Button>
         <Button className="min-h-16" onClick={onClose}>
           Leave it

@@ -2,9 +2,9 @@
 
 import { useState } from 'react';
 import { notify } from '@/ui/notify';
-import { writeBundle } from '@/exchange/bundle';
 import { bundleFileName } from '@/exchange/filename';
 import { keyOf, newShop } from '@/records';
+import { takeOut } from '@/store/takeout';
 import { loadDemo, removeDemo } from '@/store/demo';
 import { useShop, useShopState, useStore } from '@/store/hooks';
 import { Button } from '@/ui/Button';
@@ -25,7 +25,7 @@ export function DataPanel() {
   const days = daysSince(saved, useNow());
   const exportAll = () => {
     const now = new Date().toISOString();
-    download(bundleFileName(shop.name || 'shop', now.slice(0, 10)), writeBundle([...records.values()], now));
+    download(bundleFileName(shop.name || 'shop', now.slice(0, 10)), takeOut(store, now));
     noteBackup(Date.parse(now));
     setSaved(Date.parse(now));
   };

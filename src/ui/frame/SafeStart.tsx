@@ -13,10 +13,10 @@ export function SafeStart() {
   const store = useStore();
   const { records, damaged } = useShopState();
   const save = async () => {
-    const exchange = await arrived(import('@/exchange/bundle'));
+    const exchange = await arrived(import('@/store/takeout'));
     if (!exchange) return;
     const now = new Date().toISOString();
-    download(bundleFileName('shop', now.slice(0, 10)), exchange.writeBundle([...records.values()], now));
+    download(bundleFileName('shop', now.slice(0, 10)), exchange.takeOut(store, now));
   };
   return (
     <Page

@@ -6,7 +6,7 @@ import { download } from '../download';
 import { WrittenApart } from './WrittenApart';
 import { useShopState, useStore } from '@/store/hooks';
 import type { Trouble } from '@/store/shopstore';
-import { writeBundle } from '@/exchange/bundle';
+import { takeOut } from '@/store/takeout';
 import { bundleFileName } from '@/exchange/filename';
 
 const troubleWords: Record<Trouble, string> = {
@@ -22,12 +22,12 @@ const troubleWords: Record<Trouble, string> = {
 /** Says at once when records cannot be read or written, and always offers a way out. */
 export function StorageTrouble() {
   const store = useStore();
-  const { trouble, damaged, asking, records } = useShopState();
+  const { trouble, damaged, asking } = useShopState();
   // What was set apart by hand is known already.
   const broken = damaged.filter(({ apart }) => !apart);
   const exportAll = () => {
     const now = new Date().toISOString();
-    download(bundleFileName('shop', now.slice(0, 10)), writeBundle([...records.values()], now));
+    download(bundleFileName('shop', now.slice(0, 10)), takeOut(store, now));
   };
   return (
     <div className="no-print space-y-1" aria-live="assertive">
@@ -60,9 +60,7 @@ export function StorageTrouble() {
           </ButtonLink>
         </Notice>
       )}
-      {asking.map((each) => (
-        <WrittenApart key={each.key} asking={each} />
-      ))}
+      {asking.length > 0 && <WrittenApart />}
     </div>
   );
 }

@@ -4,7 +4,8 @@ import { usePathname, useRouter } from 'next/navigation';
 import { useCallback, useMemo, type ReactNode } from 'react';
 import { notify } from '@/ui/notify';
 import { useRecorded } from '@/ui/recorded';
-import { recordsOfJob, writeBundle } from '@/exchange/bundle';
+import { recordsOfJob } from '@/exchange/bundle';
+import { takeOut } from '@/store/takeout';
 import { bundleFileName } from '@/exchange/filename';
 import { keyOf, type Job } from '@/records';
 import { useLog } from '@/store/actions';
@@ -144,7 +145,7 @@ function JobMenu({ job }: { readonly job: Job }) {
             const now = new Date().toISOString();
             download(
               bundleFileName(job.name, now.slice(0, 10)),
-              writeBundle(recordsOfJob(job, records), now),
+              takeOut(store, now, recordsOfJob(job, records)),
             );
           },
         },
