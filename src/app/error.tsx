@@ -1,9 +1,8 @@
 'use client';
 
-import { useStore } from '@/store/hooks';
 import { Button, ButtonLink } from '@/ui/Button';
-import { download } from '@/ui/download';
 import { Page } from '@/ui/Page';
+import { useTakeOut } from '@/ui/takeout';
 
 interface Props {
   readonly error: Error;
@@ -12,12 +11,7 @@ interface Props {
 
 /** When a screen fails: the records are safe, and there is a way out. */
 export default function ScreenFailed({ error, reset }: Props) {
-  const store = useStore();
-  const exportAll = async () => {
-    const { takeOut } = await import('@/store/takeout');
-    const now = new Date().toISOString();
-    download('shop-rescue.fluorite.json', takeOut(store, now));
-  };
+  const takeOut = useTakeOut();
   return (
     <Page
       title="This screen failed"
@@ -30,7 +24,7 @@ export default function ScreenFailed({ error, reset }: Props) {
         <ButtonLink href="/" className="min-h-16">
           To the bench
         </ButtonLink>
-        <Button className="min-h-16" onClick={() => void exportAll()}>
+        <Button className="min-h-16" onClick={() => void takeOut('shop-rescue')}>
           Export everything
         </Button>
       </div>

@@ -20,6 +20,7 @@ import type { WrittenDoc } from '@/records/replica';
 import { asItReads, docOf, merged } from './merged';
 import { fileReplica, fromFile, toFile } from './replica';
 import { readRecord } from '@/records/readrecord';
+import { pictureFrom1 } from '@/records/photofrom1';
 import { canonical } from '@/records/canonical';
 
 /** Version of the file format, apart from the versions of the records in it. */
@@ -94,12 +95,16 @@ export interface BundleItem {
   readonly record?: AnyRecord;
   /** What the file knows of it, where it merges; without it the record is taken as it reads. */
   readonly doc?: WrittenDoc;
+  /** A picture that stood in its photo, as older files have it. */
+  readonly picture?: Blob;
   /** How many of its parts would say two things. */
   readonly asks?: number;
 }
 
 export interface BundlePreview {
   readonly exported: string;
+  /** The file is an archive with pictures in it, by the ids of their photos. */
+  readonly pictures?: readonly string[];
   readonly items: readonly BundleItem[];
 }
 
@@ -204,7 +209,12 @@ export function previewRecords(
       };
     seen.add(key);
     const doc = Object.hasOwn(known, key) ? docOf(known[key], each as object, record) : undefined;
-    const item = { key, name: nameOf(record) ?? key };
+    const picture = pictureFrom1(each);
+    const item = {
+      key,
+      name: nameOf(record) ?? key,
+      ...(picture ? { picture: new Blob([picture], { type: 'image/jpeg' }) } : {}),
+    };
     const before = held.get(key);
     return doc
       ? { ...item, ...merged(key, doc, before, existing.docs?.get(key)) }

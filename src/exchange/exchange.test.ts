@@ -5,7 +5,7 @@ import { isRefusal, type Outcome } from '@/core/refusal';
 import { classSheet, keyOf, newShop, type AnyRecord } from '@/records';
 import { bundleJsonSchema, bundleLimit, previewBundle, refuseSize, writeBundle } from './bundle';
 import { canonical } from '@/records/canonical';
-import { bundleFileName } from './filename';
+import { fileName } from './filename';
 
 const at = '2026-11-23T09:00:00.000Z';
 const shop: AnyRecord[] = [
@@ -97,10 +97,10 @@ describe('bundle', () => {
   });
 
   it('gets a file name every system takes', () => {
-    expect(bundleFileName('Saloon doors, car 6 / “B”', '2026-11-23')).toBe(
+    expect(fileName('Saloon doors, car 6 / “B”', '2026-11-23', 'fluorite.json')).toBe(
       'saloon-doors-car-6-b-2026-11-23.fluorite.json',
     );
-    expect(bundleFileName('///', '2026-11-23')).toBe('shop-2026-11-23.fluorite.json');
+    expect(fileName('///', '2026-11-23', 'fluorite.json')).toBe('shop-2026-11-23.fluorite.json');
   });
 });
 

@@ -10,5 +10,3 @@ export function fileName(name: string, day: string, ending: string): string {
     .replace(/^-|-$/g, '');
   return `${plain || 'shop'}-${day}.${ending}`;
 }
-
-export const bundleFileName = (name: string, day: string): string => fileName(name, day, 'fluorite.json');

@@ -1,12 +1,14 @@
 import fc from 'fast-check';
 import { PDFDocument, StandardFonts, type PDFFont } from 'pdf-lib';
-import { bundleFileName, fileName } from './filename';
+import { fileName } from './filename';
 import { fitted, printable } from './pdftext';
 
 describe('the name of a file', () => {
   it('is the thing, the day and the kind', () => {
     expect(fileName('Saloon doors, car 6', '2026-11-23', 'csv')).toBe('saloon-doors-car-6-2026-11-23.csv');
-    expect(bundleFileName('Räder & Türen', '2026-11-23')).toBe('rader-turen-2026-11-23.fluorite.json');
+    expect(fileName('Räder & Türen', '2026-11-23', 'fluorite.json')).toBe(
+      'rader-turen-2026-11-23.fluorite.json',
+    );
   });
 
   it('is taken by every system, whatever the thing is called, and never leads out of its folder', () => {

@@ -42,16 +42,17 @@ const whole = logged(
   [-5, { type: 'defect', name: 'Runs', defect: 'runs' }],
 );
 /** A JPEG of one grey pixel. */
-const pixel =
-  'data:image/jpeg;base64,/9j/4AAQSkZJRgABAQEASABIAAD/2wBDAAMCAgICAgMCAgIDAwMDBAYEBAQEBAgGBgUGCQgKCgkICQkKDA8MCgsOCwkJDRENDg8QEBEQCgwSExIQEw8QEBD/yQALCAABAAEBAREA/8wABgAQEAX/2gAIAQEAAD8A0s8g/9k=';
+const pixel = Buffer.from(
+  '/9j/4AAQSkZJRgABAQEASABIAAD/2wBDAAMCAgICAgMCAgIDAwMDBAYEBAQEBAgGBgUGCQgKCgkICQkKDA8MCgsOCwkJDRENDg8QEBEQCgwSExIQEw8QEBD/yQALCAABAAEBAREA/8wABgAQEAX/2gAIAQEAAD8A0s8g/9k=',
+  'base64',
+);
 const photo: Photo = {
   kind: 'photo',
-  version: 1,
+  version: 2,
   id: 'p',
   jobId: 'job',
   at: '2026-11-23T12:00:00.000Z',
   name: 'Lower edge',
-  picture: pixel,
   width: 1,
   height: 1,
   marks: [{ x: 0.5, y: 0.5, text: 'a run' }],
@@ -116,9 +117,15 @@ describe('the report of a job', () => {
 
   it('becomes a PDF of A4 pages that goes on to a second one', async () => {
     const report = say(whole, [photo]);
+    const asked: string[] = [];
+    const pictureOf = (id: string) => {
+      asked.push(id);
+      return Promise.resolve(id === 'p' ? new Blob([pixel]) : undefined);
+    };
     const pages = async (sections = report.sections) =>
-      (await PDFDocument.load(await reportPdf({ ...report, sections }))).getPages();
+      (await PDFDocument.load(await reportPdf({ ...report, sections }, pictureOf))).getPages();
     const first = await pages();
+    expect(asked).toEqual(['p']);
     expect(first[0]!.getSize()).toEqual({ width: 595.28, height: 841.89 });
     const long = {
       title: 'Long',

@@ -43,13 +43,15 @@ export function jobReport(
         ? [
             {
               title: 'Photos',
-              photos: own.map(({ picture, width, height, name, at, marks, entryId }) => ({
-                picture,
+              photos: own.map(({ id, width, height, name, at, marks, entryId }) => ({
+                id,
                 width,
                 height,
                 says: [
                   `${name || 'Photo'}, ${day(at)}`,
-                  ...entries.filter(({ id }) => id === entryId).map((entry) => entryWords(entry, job, units)),
+                  ...entries
+                    .filter((entry) => entry.id === entryId)
+                    .map((entry) => entryWords(entry, job, units)),
                   ...marks.map(({ text }, i) => `${i + 1} ${text}`),
                 ].join('; '),
                 marks,

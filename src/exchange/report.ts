@@ -21,7 +21,8 @@ export interface ReportSection {
 }
 
 export interface ReportPhoto {
-  readonly picture: string;
+  /** The photo whose picture it is. */
+  readonly id: string;
   readonly width: number;
   readonly height: number;
   readonly says: string;

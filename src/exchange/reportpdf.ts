@@ -10,8 +10,15 @@ const good = rgb(0.04, 0.37, 0.28);
 const [width, height, margin] = [595.28, 841.89, 50];
 const inner = width - 2 * margin;
 
-/** The report as A4 pages, numbered; a section’s title never stands alone at the foot of one. */
-export async function reportPdf(report: Report): Promise<Uint8Array> {
+/**
+ * The report as A4 pages, numbered; a section’s title never stands alone at the foot of one.
+ *
+ * @param pictureOf the picture of a photo by its id; a photo without one keeps its words
+ */
+export async function reportPdf(
+  report: Report,
+  pictureOf: (id: string) => Promise<Blob | undefined>,
+): Promise<Uint8Array> {
   const document = await PDFDocument.create();
   document.setTitle(report.title);
   document.setProducer('Fluorite');
@@ -85,10 +92,24 @@ export async function reportPdf(report: Report): Promise<Uint8Array> {
       drawChart(page, chart, margin, y, inner, 100);
     }
     for (const photo of photos) {
+      const picture = await pictureOf(photo.id);
+      if (!picture) {
+        paragraph(`${photo.says} (its picture is not on this device)`, 8.5);
+        continue;
+      }
       const scale = Math.min((inner * 0.6) / photo.width, 220 / photo.height);
       room(photo.height * scale + 24);
       y -= photo.height * scale + 6;
-      await drawPhoto(document, page, photo, margin, y, scale, bold);
+      await drawPhoto(
+        document,
+        page,
+        new Uint8Array(await picture.arrayBuffer()),
+        photo,
+        margin,
+        y,
+        scale,
+        bold,
+      );
       y -= 12;
       write(photo.says, margin, 8.5, plain, inner, soft);
     }
@@ -140,7 +161,8 @@ function drawChart(page: PDFPage, chart: ReportChart, x: number, y: number, w: n
 async function drawPhoto(
   document: PDFDocument,
   page: PDFPage,
-  { picture, width: w, height: h, marks }: ReportPhoto,
+  picture: Uint8Array,
+  { width: w, height: h, marks }: ReportPhoto,
   x: number,
   y: number,
   scale: number,

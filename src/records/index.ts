@@ -17,7 +17,7 @@ export const recordKinds = {
   rig: { version: 1, schema: rig },
   cup: { version: 1, schema: cup },
   job: { version: 2, schema: job },
-  photo: { version: 1, schema: photo },
+  photo: { version: 2, schema: photo },
   practice: { version: 1, schema: practice },
   shop: { version: 1, schema: shop },
 } as const satisfies Record<RecordKind, Pick<KindRule, 'version' | 'schema'>>;

@@ -1,21 +1,19 @@
 import * as z from 'zod/mini';
 import { asked, id, instant, share, text } from './fields';
 
-/** A photo of a job, made small before it is kept; what is marked on it stands beside it, not in it. */
+/**
+ * A photo of a job, made small before it is kept; what is marked on it stands beside it, not in it. The picture itself is no
+ * part of the record: it lies under the photo’s id where pictures are kept.
+ */
 export const photo = z.object({
   kind: z.literal('photo'),
-  version: z.literal(1),
+  version: z.literal(2),
   id,
   jobId: id,
   at: instant,
   by: z.optional(text),
   /** What it shows. */
   name: text,
-  /** A JPEG as a data URL. */
-  picture: z
-    .string()
-    .check(z.maxLength(1_500_000))
-    .check(z.regex(/^data:image\/jpeg;base64,[A-Za-z0-9+/=]+$/)),
   width: z.int().check(z.positive()).check(z.maximum(4096)),
   height: z.int().check(z.positive()).check(z.maximum(4096)),
   /** The entry it belongs to. */

@@ -18,8 +18,8 @@ z.config({
 /** A raw record as found on disk or in a file. */
 export type Raw = Record<string, unknown>;
 
-/** Lifts a record from the version it is filed under to the next. */
-export type Migration = (old: Raw) => Raw;
+/** Lifts a record from the version it is filed under to the next; undefined for one that did not hold together then. */
+export type Migration = (old: Raw) => Raw | undefined;
 
 export interface KindRule {
   readonly version: number;
@@ -59,7 +59,13 @@ export function recordReader<R>(kinds: Readonly<Record<string, KindRule>>): (raw
       const migration = rule.migrations[version];
       if (!migration)
         return refuse('no-migration', `Version ${version} of ${String(record.kind)} is no longer read.`);
-      record = { ...migration(record), version: version + 1 };
+      const next = migration(record);
+      if (!next)
+        return refuse(
+          'invalid',
+          `It does not hold together as version ${version} of ${String(record.kind)}.`,
+        );
+      record = { ...next, version: version + 1 };
     }
     const result = rule.schema.safeParse(record);
     if (result.success) return result.data as R;

@@ -1,10 +1,14 @@
 import type { Outcome } from '@/core/refusal';
 import { recordKinds, type AnyRecord, type RecordKind } from '.';
 import { jobFrom1 } from './jobfrom1';
+import { photoFrom1 } from './photofrom1';
 import { recordReader, type KindRule } from './read';
 
 /** The way up from older versions, by kind. */
-const migrations: Partial<Record<RecordKind, KindRule['migrations']>> = { job: { 1: jobFrom1 } };
+const migrations: Partial<Record<RecordKind, KindRule['migrations']>> = {
+  job: { 1: jobFrom1 },
+  photo: { 1: photoFrom1 },
+};
 
 const rules = Object.fromEntries(
   Object.entries(recordKinds).map(([kind, rule]) => [

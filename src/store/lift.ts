@@ -1,7 +1,9 @@
 import { isRefusal } from '@/core/refusal';
 import { keyOf, type AnyRecord } from '@/records';
 import { applyChange, changeOver, differences, emptyDoc, stampOf, type Doc } from '@/records/replica';
+import { pictureFrom1 } from '@/records/photofrom1';
 import type { Disk } from './disk/disk';
+import type { Pictures } from './disk/pictures';
 import { isRecordKey } from './disk/layout';
 import { writesFor } from './fold';
 import { newHeld, shapeOf, type Held } from './held';
@@ -82,9 +84,10 @@ function firstDoc(record: AnyRecord, writer: string, mine?: AnyRecord): Doc {
  * takes the place of the old one. A lift that a closed tab or a full disk cut short goes on where it was. What cannot be read
  * is left as it is. To be called while no other tab writes.
  *
- * @param keys the keys on disk
+ * @param pictures where the pictures go that stood in their records
  */
-export async function lift(disk: Disk, keys: readonly string[], writer: string): Promise<void> {
+export async function lift(disk: Disk, pictures: Pictures, writer: string): Promise<void> {
+  const keys = await disk.keys();
   if (keys.includes(journalKey)) await finishJournal(disk, await disk.get(journalKey));
   const asides = new Map<string, { readonly at: string; readonly mine: AnyRecord }>();
   for (const at of keys.filter((key) => key.startsWith(asidePrefix))) {
@@ -97,6 +100,9 @@ export async function lift(disk: Disk, keys: readonly string[], writer: string):
     if (!isEnvelope(value)) continue;
     const held = await lifted(key, value, writer, asides.get(key)?.mine);
     if ('why' in held) continue;
+    const picture = pictureFrom1(value.record);
+    if (picture && held.record)
+      await pictures.set(held.record.id, new Blob([picture], { type: 'image/jpeg' }));
     for (const [at, stored] of writesFor(key, held, new Set(held.doc.parts.keys())))
       await disk.set(at, stored);
   }

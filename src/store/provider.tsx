@@ -3,6 +3,7 @@
 import { useEffect, useState, type ReactNode } from 'react';
 import { browserDisk, memoryDisk } from './disk/disk';
 import { exclusive } from './disk/lock';
+import { browserPictures } from './disk/pictures';
 import { takeSeat } from './disk/seat';
 import { browserTabs } from './disk/tabs';
 import { StoreContext } from './hooks';
@@ -17,6 +18,7 @@ export function StoreProvider({ children }: { readonly children: ReactNode }) {
       new ShopStore({
         disk: () => browserDisk(),
         fallback: memoryDisk,
+        pictures: () => browserPictures(),
         exclusively: exclusive(),
         tabs: () => browserTabs(),
         seat: takeSeat,

@@ -14,6 +14,7 @@ import {
   type StoredSet,
 } from './disk/layout';
 import type { Exclusive } from './disk/lock';
+import { memoryPictures, type Pictures } from './disk/pictures';
 import type { Tabs, Told } from './disk/tabs';
 import { fold } from './fold';
 import { askingOf, newHeld, readTrusted, type Asking } from './held';
@@ -43,6 +44,7 @@ export interface Ground {
   readonly disk: () => Disk;
   /** A disk that always works, for when the first one does not. */
   readonly fallback: () => Disk;
+  readonly pictures: () => Pictures;
   readonly exclusively: Exclusive;
   readonly tabs: () => Tabs;
   /** The name this tab writes under, which no other open tab has. */
@@ -78,6 +80,7 @@ export class ShopStore {
   private folds: Folds | undefined;
   private folding: ReturnType<typeof setTimeout> | undefined;
   private disk: Disk;
+  private pictures: Pictures = memoryPictures();
   private tabs: Tabs | undefined;
 
   constructor(private readonly ground: Ground) {
@@ -111,10 +114,11 @@ export class ShopStore {
     const writer = await this.ground.seat();
     try {
       this.disk = this.ground.disk();
+      this.pictures = this.ground.pictures();
       let opened = await readDisk(this.disk, writer);
       if (opened.old) {
         await this.ground
-          .exclusively(async () => lift(this.disk, await this.disk.keys(), writer))
+          .exclusively(async () => lift(this.disk, this.pictures, writer))
           .catch((error: unknown) => (trouble = troubleOf(error)));
         opened = await readDisk(this.disk, writer);
       }
@@ -126,6 +130,7 @@ export class ShopStore {
       if (opened.sets.length > 0) this.foldSoon();
     } catch {
       this.disk = this.ground.fallback();
+      this.pictures = memoryPictures();
       this.memory.begin(writer, new Map());
       trouble = 'no-disk';
     }
@@ -174,6 +179,42 @@ export class ShopStore {
     const { items } = this.memory.setOf(writes, stamp);
     const set = { format, items: [...items, ...states.items] };
     return this.whole(setKeyOf(stamp.count, stamp.writer), set, { label, changes });
+  }
+
+  /** The picture of a photo; undefined where it is not on this device. */
+  picture(id: string): Promise<Blob | undefined> {
+    return this.pictures.get(id).catch(() => undefined);
+  }
+
+  /**
+   * Keeps pictures, before the photos they belong to are put: a photo never stands there without its picture.
+   *
+   * @param each the pictures one by one, so that they need not all be in memory
+   * @returns false when the disk would not take one; those kept meanwhile are taken out again
+   * @throws what `each` throws, after the same
+   */
+  async keepPictures(each: AsyncIterable<readonly [id: string, picture: Blob]>): Promise<boolean> {
+    const kept: string[] = [];
+    const takeOutAgain = async () => {
+      for (const id of kept)
+        if (!this.memory.held.has(`photo/${id}`)) await this.pictures.remove(id).catch(() => undefined);
+    };
+    try {
+      for await (const [id, picture] of each) {
+        try {
+          await this.pictures.set(id, picture);
+        } catch (error) {
+          this.set({ trouble: troubleOf(error) });
+          await takeOutAgain();
+          return false;
+        }
+        kept.push(id);
+      }
+      return true;
+    } catch (error) {
+      await takeOutAgain();
+      throw error;
+    }
   }
 
   /** Leaves a part that says two things with one of them. */

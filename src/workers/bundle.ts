@@ -10,7 +10,8 @@ export interface PreviewTask {
 
 /** Reads a file off the main thread. Cancelling ends the worker at once. */
 export function previewFile(file: File, existing: Existing, progress: (share: number) => void): PreviewTask {
-  const tooLarge = refuseSize(file.size);
+  // An archive with photos may be large: what is in it is looked at, not how long it is.
+  const tooLarge = file.name.toLowerCase().endsWith('.zip') ? undefined : refuseSize(file.size);
   if (tooLarge) return { result: Promise.resolve(tooLarge), cancel: () => undefined };
   const worker = new Worker(new URL('./bundle.worker.ts', import.meta.url), { type: 'module' });
   const remote = Comlink.wrap<BundleWorker>(worker);

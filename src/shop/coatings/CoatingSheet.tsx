@@ -2,8 +2,8 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { takeOut } from '@/store/takeout';
-import { bundleFileName, fileName } from '@/exchange/filename';
+import { useTakeOut } from '@/ui/takeout';
+import { fileName } from '@/exchange/filename';
 import { writeSheetsCsv } from '@/exchange/sheetcsv';
 import { classWords, type Coating } from '@/records';
 import { useRecord, useRecords, useShop, useStore } from '@/store/hooks';
@@ -40,6 +40,7 @@ export function CoatingSheet({ id }: { readonly id: string }) {
 
 function HeldSheet({ sheet }: { readonly sheet: Coating }) {
   const store = useStore();
+  const takeOut = useTakeOut();
   const router = useRouter();
   const shop = useShop();
   const revisions = useRecords('revision')
@@ -72,11 +73,7 @@ function HeldSheet({ sheet }: { readonly sheet: Coating }) {
                 { label: 'Duplicate', onSelect: duplicate },
                 {
                   label: 'Export as JSON',
-                  onSelect: () =>
-                    download(
-                      bundleFileName(sheet.name, today()),
-                      takeOut(store, new Date().toISOString(), [sheet]),
-                    ),
+                  onSelect: () => void takeOut(sheet.name, [sheet]),
                 },
                 {
                   label: 'Export as CSV',

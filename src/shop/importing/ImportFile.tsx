@@ -2,24 +2,14 @@
 
 import { useEffect, useRef, useState } from 'react';
 import { isRefusal } from '@/core/refusal';
-import type { BundlePreview } from '@/exchange/bundle';
-import type { AnyRecord } from '@/records';
 import { useShopState, useStore } from '@/store/hooks';
 import { Button } from '@/ui/Button';
 import { Notice } from '@/ui/Notice';
 import { notify } from '@/ui/notify';
 import { useUnits } from '@/ui/units';
 import { previewFile, type PreviewTask } from '@/workers/bundle';
-import { changedSheet } from '@/facts/shop/revisions';
+import { takeIn, type Looked } from './takein';
 import { ImportPreview } from './ImportPreview';
-
-/** A sheet that replaces another leaves the other behind as a revision. */
-function withRevision(record: AnyRecord, held: ReadonlyMap<string, AnyRecord>): AnyRecord[] {
-  const before = record.kind === 'coating' ? held.get(`coating/${record.id}`) : undefined;
-  return before?.kind === 'coating' && record.kind === 'coating'
-    ? changedSheet(before, record, new Date().toISOString())
-    : [record];
-}
 
 interface Props {
   readonly says: string;
@@ -36,7 +26,8 @@ export function ImportFile({ says, accept }: Props) {
   const task = useRef<PreviewTask>(undefined);
   const [progress, setProgress] = useState<number>();
   const [refused, setRefused] = useState<string>();
-  const [preview, setPreview] = useState<BundlePreview>();
+  const [preview, setPreview] = useState<Looked>();
+  const [taking, setTaking] = useState(false);
   useEffect(() => () => task.current?.cancel(), []);
 
   const read = async (file: File) => {
@@ -47,23 +38,17 @@ export function ImportFile({ says, accept }: Props) {
     const outcome = await task.current.result;
     setProgress(undefined);
     if (isRefusal(outcome)) setRefused(units.says(outcome));
-    else setPreview(outcome);
+    else setPreview({ ...outcome, file });
   };
   const take = async (back: boolean) => {
-    const items =
-      preview?.items.filter(({ state }) => state !== 'refused' && (back || state !== 'gone')) ?? [];
-    const wanted = items.filter(({ state }) => state !== 'same');
-    const done = await store.commit(
-      // What merges brings its history along; what does not leaves what it replaces behind as a revision.
-      wanted.flatMap(({ record, doc }) => (record && !doc ? withRevision(record, records) : [])),
-      [],
-      'import',
-      { docs: new Map(items.flatMap(({ key, doc }) => (doc ? [[key, doc] as const] : []))) },
-    );
+    if (!preview) return;
+    setTaking(true);
+    const outcome = await takeIn(store, preview, back);
+    setTaking(false);
     setPreview(undefined);
-    const many = wanted.length === 1 ? '1 record is in.' : `${wanted.length} records are in.`;
-    if (done) notify(`${many} Undo takes ${wanted.length === 1 ? 'it' : 'them'} out again.`);
-    else setRefused('There is no room for this file on this device. Nothing was changed.');
+    if (isRefusal(outcome)) return setRefused(units.says(outcome));
+    const many = outcome.records === 1 ? '1 record is in.' : `${outcome.records} records are in.`;
+    notify(`${many} Undo takes ${outcome.records === 1 ? 'it' : 'them'} out again.`);
   };
   return (
     <>
@@ -101,6 +86,7 @@ export function ImportFile({ says, accept }: Props) {
       {preview && (
         <ImportPreview
           preview={preview}
+          busy={taking}
           onTake={(back) => void take(back)}
           onClose={() => setPreview(undefined)}
         />

@@ -21,13 +21,14 @@ const stateWords: Record<BundleItem['state'], { words: string; ink: string }> = 
 
 interface Props {
   readonly preview: BundlePreview;
+  readonly busy: boolean;
   /** Told whether what was removed here is to come back. */
   readonly onTake: (back: boolean) => void;
   readonly onClose: () => void;
 }
 
 /** What an import would do, record by record, before anything is written. */
-export function ImportPreview({ preview, onTake, onClose }: Props) {
+export function ImportPreview({ preview, busy, onTake, onClose }: Props) {
   const count = (state: BundleItem['state']) => preview.items.filter((item) => item.state === state).length;
   const other = count('new') + count('changed') + count('removed');
   const gone = count('gone');
@@ -39,7 +40,7 @@ export function ImportPreview({ preview, onTake, onClose }: Props) {
       open
       onClose={onClose}
       title="What this file would do"
-      says={`${count('new')} new, ${count('changed')} changed, ${count('removed') > 0 ? `${count('removed')} removed, ` : ''}${count('same')} the same, ${count('refused')} refused. Nothing is written yet.`}
+      says={`${count('new')} new, ${count('changed')} changed, ${count('removed') > 0 ? `${count('removed')} removed, ` : ''}${count('same')} the same, ${count('refused')} refused${gone > 0 ? `, ${gone} removed here` : ''}${preview.pictures ? `; ${preview.pictures.length} pictures` : ''}. Nothing is written yet.`}
     >
       {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- a box that scrolls must be reachable by keyboard */}
       <div role="region" aria-label="Records" tabIndex={0} className="mb-4 max-h-[45vh] overflow-y-auto">
@@ -67,8 +68,12 @@ export function ImportPreview({ preview, onTake, onClose }: Props) {
         </div>
       )}
       <div className="flex flex-wrap gap-3">
-        <Button look="main" disabled={wanted === 0} onClick={() => onTake(back)}>
-          {wanted === 0 ? 'Nothing to take in' : `Take in ${wanted} ${wanted === 1 ? 'record' : 'records'}`}
+        <Button look="main" disabled={wanted === 0 || busy} onClick={() => onTake(back)}>
+          {busy
+            ? 'Taking it in'
+            : wanted === 0
+              ? 'Nothing to take in'
+              : `Take in ${wanted} ${wanted === 1 ? 'record' : 'records'}`}
         </Button>
         <Button className="min-h-16" onClick={onClose}>
           Leave it

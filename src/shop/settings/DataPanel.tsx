@@ -2,14 +2,12 @@
 
 import { useState } from 'react';
 import { notify } from '@/ui/notify';
-import { bundleFileName } from '@/exchange/filename';
 import { keyOf, newShop } from '@/records';
-import { takeOut } from '@/store/takeout';
 import { loadDemo, removeDemo } from '@/store/demo';
 import { useShop, useShopState, useStore } from '@/store/hooks';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
-import { download } from '@/ui/download';
+import { useTakeOut } from '@/ui/takeout';
 import { daysSince, lastBackup, noteBackup } from '@/store/disk/backup';
 import { useNow } from '@/store/clock';
 import { Panel } from '@/ui/Panel';
@@ -23,11 +21,16 @@ export function DataPanel() {
   const [wiping, setWiping] = useState(false);
   const [saved, setSaved] = useState(lastBackup);
   const days = daysSince(saved, useNow());
-  const exportAll = () => {
-    const now = new Date().toISOString();
-    download(bundleFileName(shop.name || 'shop', now.slice(0, 10)), takeOut(store, now));
-    noteBackup(Date.parse(now));
-    setSaved(Date.parse(now));
+  const takeOut = useTakeOut();
+  const [busy, setBusy] = useState(false);
+  const exportAll = async () => {
+    setBusy(true);
+    const done = await takeOut(shop.name || 'shop');
+    setBusy(false);
+    if (!done) return;
+    const now = Date.now();
+    noteBackup(now);
+    setSaved(now);
   };
   const wipe = async () => {
     // The settings stay, as new: a shop with nothing in it is not a first visit.
@@ -47,8 +50,9 @@ export function DataPanel() {
   return (
     <Panel title="Data">
       <p className="mb-4 max-w-2xl text-sm text-ink-soft">
-        {records.size} records on this device. The file is plain JSON in SI units, its format documented; it
-        holds everything and comes back identical.{' '}
+        {records.size} {records.size === 1 ? 'record' : 'records'} on this device. The file is plain JSON in
+        SI units, with photos an archive of it and them, its format documented; it holds everything and comes
+        back identical.{' '}
         <b className="text-ink" data-backup>
           {days === undefined
             ? 'Never exported from this browser.'
@@ -58,10 +62,10 @@ export function DataPanel() {
         </b>
       </p>
       <div className="flex flex-wrap gap-3">
-        <Button onClick={exportAll} disabled={records.size === 0}>
-          Export everything
+        <Button onClick={() => void exportAll()} disabled={records.size === 0 || busy}>
+          {busy ? 'Writing the file' : 'Export everything'}
         </Button>
-        <ImportFile says="Import a file" accept=".json,.csv,application/json,text/csv" />
+        <ImportFile says="Import a file" accept=".json,.csv,.zip,application/json,text/csv,application/zip" />
         {shop.demo ? (
           <Button
             onClick={() =>
@@ -98,7 +102,7 @@ export function DataPanel() {
         says="Every job, sheet, rig, cup and setting on this device. Export first if any of it matters."
       >
         <div className="flex flex-wrap gap-3">
-          <Button onClick={exportAll}>Export everything first</Button>
+          <Button onClick={() => void exportAll()}>Export everything first</Button>
           <Button look="stop" onClick={() => void wipe()}>
             Remove everything
           </Button>

@@ -1,30 +1,23 @@
 'use client';
 
 import { useShopState, useStore } from '@/store/hooks';
-import { bundleFileName } from '@/exchange/filename';
 import { Button } from '../Button';
-import { download } from '../download';
-import { arrived } from '../fetched';
 import { Page } from '../Page';
 import { SetApart } from '../SetApart';
+import { useTakeOut } from '../takeout';
 
 /** The shop without a single conclusion: what is in it, taken out, set apart or removed, whatever is wrong with it. */
 export function SafeStart() {
   const store = useStore();
   const { records, damaged } = useShopState();
-  const save = async () => {
-    const exchange = await arrived(import('@/store/takeout'));
-    if (!exchange) return;
-    const now = new Date().toISOString();
-    download(bundleFileName('shop', now.slice(0, 10)), exchange.takeOut(store, now));
-  };
+  const takeOut = useTakeOut();
   return (
     <Page
       title="Safe start"
       says="Nothing is concluded from any record here. Export first; then set apart or remove what stops the shop."
       tools={
         <>
-          <Button look="main" onClick={() => void save()}>
+          <Button look="main" onClick={() => void takeOut('shop')}>
             Export everything
           </Button>
           <Button className="min-h-16" onClick={() => location.assign('/')}>

@@ -2,12 +2,10 @@
 
 import { Button, ButtonLink } from '../Button';
 import { Notice } from '../Notice';
-import { download } from '../download';
+import { useTakeOut } from '../takeout';
 import { WrittenApart } from './WrittenApart';
 import { useShopState, useStore } from '@/store/hooks';
 import type { Trouble } from '@/store/shopstore';
-import { takeOut } from '@/store/takeout';
-import { bundleFileName } from '@/exchange/filename';
 
 const troubleWords: Record<Trouble, string> = {
   full: 'This device is out of room. What you do now is kept in this tab only. Make room, then try again, or export.',
@@ -25,17 +23,14 @@ export function StorageTrouble() {
   const { trouble, damaged, asking } = useShopState();
   // What was set apart by hand is known already.
   const broken = damaged.filter(({ apart }) => !apart);
-  const exportAll = () => {
-    const now = new Date().toISOString();
-    download(bundleFileName('shop', now.slice(0, 10)), takeOut(store, now));
-  };
+  const takeOut = useTakeOut();
   return (
     <div className="no-print space-y-1" aria-live="assertive">
       {trouble && (
         <Notice tone="stop">
           {troubleWords[trouble]}
           <span className="ml-2 inline-flex flex-wrap gap-2">
-            <Button look="quiet" onClick={exportAll}>
+            <Button look="quiet" onClick={() => void takeOut('shop')}>
               Export everything
             </Button>
             {trouble === 'newer' && (

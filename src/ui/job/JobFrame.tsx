@@ -5,8 +5,6 @@ import { useCallback, useMemo, type ReactNode } from 'react';
 import { notify } from '@/ui/notify';
 import { useRecorded } from '@/ui/recorded';
 import { recordsOfJob } from '@/exchange/bundle';
-import { takeOut } from '@/store/takeout';
-import { bundleFileName } from '@/exchange/filename';
 import { keyOf, type Job } from '@/records';
 import { useLog } from '@/store/actions';
 import { useJobView, useShopState, useStore } from '@/store/hooks';
@@ -14,7 +12,7 @@ import { stages, type JobView } from '@/facts/job';
 import { namedBy } from '@/offline/pages';
 import { AskedAbout } from '../AskedAbout';
 import { ButtonLink } from '../Button';
-import { download } from '../download';
+import { useTakeOut } from '../takeout';
 import { EmptyState } from '../EmptyState';
 import { Fence } from '../Fence';
 import { Notice } from '../Notice';
@@ -129,6 +127,7 @@ function JobMenu({ job }: { readonly job: Job }) {
   const store = useStore();
   const { records } = useShopState();
   const router = useRouter();
+  const takeOut = useTakeOut();
   const { undo } = useShopActions();
   const done = (says: string) => {
     notify(says, undo);
@@ -141,13 +140,7 @@ function JobMenu({ job }: { readonly job: Job }) {
         { label: 'Undo last entry', onSelect: undo },
         {
           label: 'Export this job',
-          onSelect: () => {
-            const now = new Date().toISOString();
-            download(
-              bundleFileName(job.name, now.slice(0, 10)),
-              takeOut(store, now, recordsOfJob(job, records)),
-            );
-          },
+          onSelect: () => void takeOut(job.name, recordsOfJob(job, records)),
         },
         { label: 'See its log', onSelect: () => router.push(`/logbook?job=${encodeURIComponent(job.id)}`) },
         { label: 'Print', onSelect: () => window.print() },

@@ -11,6 +11,7 @@ import { CommitField, SelectField } from '@/ui/Field';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
+import { Picture } from '@/ui/Picture';
 import { useUnits } from '@/ui/units';
 import { shrunkPhoto } from '@/workers/photo';
 
@@ -43,21 +44,26 @@ export function Photos() {
       setBusy((n) => n - 1);
       if (!small) continue;
       if (isRefusal(small)) setRefused(`${file.name}: ${units.says(small)}`);
-      else
+      else {
+        const { picture, ...size } = small;
+        const id = newId();
+        // The picture first: a photo never stands there without it.
+        if (!(await store.keepPictures(one([id, picture])))) return setBusy(0);
         store.put(
           {
             kind: 'photo',
-            version: 1,
-            id: newId(),
+            version: 2,
+            id,
             jobId: view.job.id,
             at: new Date().toISOString(),
             ...(shop.operator ? { by: shop.operator } : {}),
             name: '',
-            ...small,
+            ...size,
             marks: [],
           },
           'photo',
         );
+      }
     }
     if (input.current) input.current.value = '';
   };
@@ -96,6 +102,10 @@ export function Photos() {
   );
 }
 
+async function* one<T>(item: T) {
+  yield await Promise.resolve(item);
+}
+
 interface CardProps {
   readonly photo: Photo;
   readonly entries: readonly { readonly id: string; readonly said: string }[];
@@ -122,12 +132,11 @@ function PhotoCard({ photo, entries }: CardProps) {
         onClick={mark}
         className="relative block w-full cursor-crosshair border border-hairline"
       >
-        <img
-          src={photo.picture}
+        <Picture
+          id={photo.id}
           alt={photo.name || 'Photo of the work'}
           width={photo.width}
           height={photo.height}
-          className="h-auto w-full"
         />
         {photo.marks.map(({ x, y }, i) => (
           <span

@@ -5,11 +5,12 @@ import { createPortal } from 'react-dom';
 import { fileName } from '@/exchange/filename';
 import { Worded } from '@/ui/Worded';
 import { chartPoints, type Report, type ReportChart } from '@/exchange/report';
-import { useRecords } from '@/store/hooks';
+import { useRecords, useStore } from '@/store/hooks';
 import { Button } from '@/ui/Button';
 import { download } from '@/ui/download';
 import { useJob } from '@/ui/job/context';
 import { Panel } from '@/ui/Panel';
+import { Picture } from '@/ui/Picture';
 import { usePrint } from '@/ui/print';
 import { useUnits } from '@/ui/units';
 import { jobReport } from '@/exchange/jobreport';
@@ -20,6 +21,7 @@ import { arrived } from '@/ui/fetched';
 export function ReportView() {
   const { view } = useJob();
   const units = useUnits();
+  const store = useStore();
   const cans = useRecords('can');
   const photos = useRecords('photo');
   const { printing, print } = usePrint();
@@ -36,7 +38,7 @@ export function ReportView() {
     const { reportPdf } = writer;
     download(
       fileName(view.job.name, new Date(view.now).toISOString().slice(0, 10), 'pdf'),
-      new Uint8Array(await reportPdf(report)),
+      new Uint8Array(await reportPdf(report, (id) => store.picture(id))),
       'application/pdf',
     );
   };
@@ -123,10 +125,10 @@ function ReportPages({ report }: { readonly report: Report }) {
             </p>
           ))}
           {chart && <ChartDrawing chart={chart} />}
-          {photos.map(({ picture, says, width, height, marks }) => (
+          {photos.map(({ id, says, width, height, marks }) => (
             <figure key={says} className="mt-2 max-w-sm">
               <span className="relative block">
-                <img src={picture} alt={says} width={width} height={height} className="h-auto w-full" />
+                <Picture id={id} alt={says} width={width} height={height} />
                 {marks.map(({ x, y }, i) => (
                   <span
                     key={i}
