@@ -1,5 +1,5 @@
 import { newShop, type AnyRecord, type Cup, type Job, type RecordKind, type Shop } from '@/records';
-import { jobView, standsUntil, type JobView } from './job';
+import { jobView, lastEntryAt, standsUntil, type JobView } from './job';
 import { lessonsFor, lessonsIn, type BatchLesson } from './shop/lessons';
 import { shelfOf, type ShelfCan } from './shop/shelf';
 
@@ -123,8 +123,11 @@ export function viewsOf(
 
 /** A job seen whole at a moment, ms since the epoch; undefined where there is no such job. */
 export function jobViewOf(records: Records, id: string, now: number): JobView | undefined {
-  const facts = jobFacts(records, id, now);
-  return facts && atMoment(facts, now);
+  // What is written has happened: no job is seen before its own latest entry.
+  const job = records.get(`job/${id}`);
+  const seen = job?.kind === 'job' ? Math.max(now, lastEntryAt(job) ?? now) : now;
+  const facts = jobFacts(records, id, seen);
+  return facts && atMoment(facts, seen);
 }
 
 function inputsOf(records: Records, job: Job, now: number): Inputs {

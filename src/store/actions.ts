@@ -3,7 +3,8 @@
 import { useCallback } from 'react';
 import { newId, nextCounter, type Job, type LogEntry, type NewEntry } from '@/records';
 import { deviceId } from './disk/device';
-import { useShop, useStore } from './hooks';
+import { momentNow } from './clock';
+import { jobNow, useShop, useStore } from './hooks';
 
 /** Writes entries into a job's log, as one step of undo. */
 export function useLog(job: Job): (label: string, ...entries: readonly NewEntry[]) => void {
@@ -13,7 +14,8 @@ export function useLog(job: Job): (label: string, ...entries: readonly NewEntry[
     (label, ...entries) => {
       const held = store.getState().records.get(`job/${job.id}`);
       const current = held?.kind === 'job' ? held : job;
-      const at = Date.now();
+      // By the job’s own time: nothing is written before what is written already.
+      const at = jobNow(current, momentNow());
       const counter = nextCounter(current.log);
       const device = deviceId();
       const written = entries.map(

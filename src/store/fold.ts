@@ -4,6 +4,7 @@ import {
   foldsKey,
   format,
   isFolds,
+  isOld,
   isStoredRecord,
   isStoredSet,
   pageKeyOf,
@@ -14,7 +15,6 @@ import {
   type StoredSet,
 } from './disk/layout';
 import { applyItem, newHeld, type Held } from './held';
-import { isOld } from './lift';
 import { readRecordAt, setsIn } from './opened';
 
 const isEntry = (path: Path): boolean => path.startsWith('log/');

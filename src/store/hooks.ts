@@ -1,12 +1,12 @@
 'use client';
 
 import { createContext, useContext, useMemo, useSyncExternalStore } from 'react';
-import type { JobView } from '@/facts/job';
+import { lastEntryAt, type JobView } from '@/facts/job';
 import { recordsOf, shelfOn, viewsOf, type Inconclusive } from '@/facts/records';
 import { lessonsIn, type BatchLesson } from '@/facts/shop/lessons';
 import type { ShelfCan } from '@/facts/shop/shelf';
-import { newShop, type AnyRecord, type RecordKind, type Shop } from '@/records';
-import { useNow } from './clock';
+import { newShop, type AnyRecord, type Job, type RecordKind, type Shop } from '@/records';
+import { jobAhead, useNow } from './clock';
 import type { ShopState, ShopStore } from './shopstore';
 
 export const StoreContext = createContext<ShopStore | undefined>(undefined);
@@ -42,6 +42,9 @@ export function useShop(): Shop {
   return useRecord('shop', 'shop') ?? newShop;
 }
 
+/** Now, by a job’s own time: that of this device, or ahead of it where another device’s clock was. */
+export const jobNow = (job: Job, now: number): number => now + jobAhead(job.id, lastEntryAt(job), now);
+
 /** A job seen whole, a second fresh; or why nothing can be concluded of it. */
 export function useJobView(id: string): JobView | Inconclusive | undefined {
   const { records } = useShopState();
@@ -49,7 +52,7 @@ export function useJobView(id: string): JobView | Inconclusive | undefined {
   return useMemo(() => {
     const job = records.get(`job/${id}`);
     if (job?.kind !== 'job') return undefined;
-    const { views, inconclusive } = viewsOf(records, [job], now);
+    const { views, inconclusive } = viewsOf(records, [job], jobNow(job, now));
     return views[0] ?? inconclusive[0];
   }, [records, id, now]);
 }
@@ -58,17 +61,16 @@ export function useJobView(id: string): JobView | Inconclusive | undefined {
 export function useJobsSeen(): ReturnType<typeof viewsOf> {
   const { records } = useShopState();
   const now = useNow();
-  return useMemo(
-    () =>
-      viewsOf(
-        records,
-        recordsOf(records, 'job')
-          .filter(({ closed }) => !closed)
-          .sort((a, b) => b.begun.localeCompare(a.begun)),
-        now,
-      ),
-    [records, now],
-  );
+  return useMemo(() => {
+    const seen = recordsOf(records, 'job')
+      .filter(({ closed }) => !closed)
+      .sort((a, b) => b.begun.localeCompare(a.begun))
+      .map((job) => viewsOf(records, [job], jobNow(job, now)));
+    return {
+      views: seen.flatMap(({ views }) => views),
+      inconclusive: seen.flatMap(({ inconclusive }) => inconclusive),
+    };
+  }, [records, now]);
 }
 
 export const useOpenJobs = (): readonly JobView[] => useJobsSeen().views;

@@ -4,28 +4,15 @@ import { applyChange, changeOver, differences, emptyDoc, stampOf, type Doc } fro
 import { pictureFrom1 } from '@/records/photofrom1';
 import type { Disk } from './disk/disk';
 import type { Pictures } from './disk/pictures';
-import { isRecordKey } from './disk/layout';
+import { asidePrefix, isEnvelope, isRecordKey, journalKey, type Envelope } from './disk/layout';
 import { writesFor } from './fold';
 import { newHeld, shapeOf, type Held } from './held';
-
-/** A record as earlier versions kept it: whole, under one key, with the number of its writings. */
-export interface Envelope {
-  readonly revision?: number;
-  readonly record: unknown;
-  readonly apart?: string;
-}
 
 interface Planned {
   readonly key: string;
   readonly was: number;
   readonly becomes: Envelope | null;
 }
-
-const journalKey = 'journal';
-const asidePrefix = 'aside/';
-
-export const isEnvelope = (value: unknown): value is Envelope =>
-  typeof value === 'object' && value !== null && 'record' in value && 'revision' in value;
 
 const revisionOf = (value: unknown): number => (isEnvelope(value) ? (value.revision ?? 0) : 0);
 
@@ -116,7 +103,3 @@ export async function lift(disk: Disk, pictures: Pictures, writer: string): Prom
     await disk.remove(at);
   }
 }
-
-/** Was this left by an earlier version? */
-export const isOld = (key: string, value: unknown): boolean =>
-  key === journalKey || key.startsWith(asidePrefix) || (isRecordKey(key) && isEnvelope(value));

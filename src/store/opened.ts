@@ -3,7 +3,9 @@ import type { Disk } from './disk/disk';
 import {
   format,
   foldsKey,
+  isEnvelope,
   isFolds,
+  isOld,
   isRecordKey,
   isSetKey,
   isStoredPage,
@@ -13,7 +15,6 @@ import {
   type Folds,
   type StoredRecord,
 } from './disk/layout';
-import { isEnvelope, isOld, lifted } from './lift';
 import { applyItem, kindOf, newHeld, readChecked, readTrusted, type Held } from './held';
 
 /** A record on disk that could not be read, or was set apart. It is left where it is, and can be exported as found. */
@@ -94,6 +95,8 @@ export async function readDisk(disk: Disk, writer: string): Promise<Opened> {
     old ||= isOld(key, value);
     if (isUnread(value)) broken(key, `The disk could not read it: ${messageOf(value.unread)}`, null);
     else if (isRecordKey(key) && isEnvelope(value)) {
+      // What lifts old records is fetched only where there are any.
+      const { lifted } = await import('./lift');
       const record = await lifted(key, value, writer);
       if ('why' in record) broken(key, record.why, value.record);
       else held.set(key, record);

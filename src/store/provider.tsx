@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect, useState, type ReactNode } from 'react';
+import { momentNow } from './clock';
 import { browserDisk, memoryDisk } from './disk/disk';
 import { exclusive } from './disk/lock';
 import { browserPictures } from './disk/pictures';
@@ -22,7 +23,7 @@ export function StoreProvider({ children }: { readonly children: ReactNode }) {
         exclusively: exclusive(),
         tabs: () => browserTabs(),
         seat: takeSeat,
-        clock: () => Date.now(),
+        clock: momentNow,
       }),
   );
 

@@ -16,9 +16,7 @@ import {
 import type { Exclusive } from './disk/lock';
 import { memoryPictures, type Pictures } from './disk/pictures';
 import type { Tabs, Told } from './disk/tabs';
-import { fold } from './fold';
 import { askingOf, newHeld, readTrusted, type Asking } from './held';
-import { lift } from './lift';
 import { Memory, type Write } from './memory';
 import { readDisk, readRecordAt, setsIn, type Damaged } from './opened';
 import { Queue } from './queue';
@@ -118,7 +116,7 @@ export class ShopStore {
       let opened = await readDisk(this.disk, writer);
       if (opened.old) {
         await this.ground
-          .exclusively(async () => lift(this.disk, this.pictures, writer))
+          .exclusively(async () => (await import('./lift')).lift(this.disk, this.pictures, writer))
           .catch((error: unknown) => (trouble = troubleOf(error)));
         opened = await readDisk(this.disk, writer);
       }
@@ -281,9 +279,12 @@ export class ShopStore {
     clearTimeout(this.folding);
     if (this.state.trouble && this.state.trouble !== 'full') return;
     await this.queue.settled();
+    // Fetched when the shop is quiet; where it does not arrive, what was written waits on disk as it is.
+    const folding = await import('./fold').catch(() => undefined);
+    if (!folding) return;
     await this.ground.exclusively(async () => {
       try {
-        const done = await fold(this.disk, this.memory.held, this.folds, () => this.queue.empty);
+        const done = await folding.fold(this.disk, this.memory.held, this.folds, () => this.queue.empty);
         if (!done) return;
         this.folds = done.folds;
         for (const key of done.sets) this.known.delete(key);

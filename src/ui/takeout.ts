@@ -1,5 +1,6 @@
 'use client';
 
+import { isoNow } from '@/store/clock';
 import { useCallback } from 'react';
 import { fileName } from '@/exchange/filename';
 import type { AnyRecord } from '@/records';
@@ -19,7 +20,7 @@ export function useTakeOut(): (name: string, some?: readonly AnyRecord[]) => Pro
     async (name, some) => {
       const out = await arrived(import('@/store/takeout'));
       if (!out) return false;
-      const now = new Date().toISOString();
+      const now = isoNow();
       const taken = await out.takeOut(store, now, some);
       if (!taken) {
         notify('The archive did not read back as it was written, and was thrown away. Try again.');

@@ -150,6 +150,11 @@ export class Visitor {
 
   /** Downloads by pressing something, and returns the file's text. */
   async download(words: string, ending = '.json'): Promise<string> {
+    return (await this.downloaded(words, ending)).toString('utf8');
+  }
+
+  /** Downloads by pressing something, and returns the file's bytes. */
+  async downloaded(words: string, ending: string): Promise<Buffer> {
     const folder = fs.mkdtempSync(path.join(os.tmpdir(), 'fluorite-'));
     const session = await this.page.createCDPSession();
     await session.send('Browser.setDownloadBehavior', {
@@ -160,7 +165,7 @@ export class Visitor {
     await this.press(words);
     for (let tries = 0; tries < 100; tries += 1) {
       const [file] = fs.readdirSync(folder).filter((each) => each.endsWith(ending));
-      if (file) return fs.readFileSync(path.join(folder, file), 'utf8');
+      if (file) return fs.readFileSync(path.join(folder, file));
       await new Promise((wait) => setTimeout(wait, 50));
     }
     throw new Error('Nothing was downloaded.');

@@ -2,6 +2,8 @@ import fs from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import type { BoundingBox, ElementHandle } from 'puppeteer-core';
+import { isRefusal } from '@/core/refusal';
+import { readArchive } from '@/exchange/archive';
 import { stages } from '@/facts/job';
 import { launch, Visitor } from './driver';
 import { serve } from './serve';
@@ -131,7 +133,12 @@ describe('the application without its server', () => {
       await again.sees('Made at sea');
       expect(await kept(again)).toBe(before);
       await again.go('/settings');
-      const { records } = JSON.parse(await again.download('Export everything')) as {
+      // With a photo in it, an archive.
+      const out = await again.downloaded('Export everything', '.zip');
+      const archive = await readArchive(new Blob([new Uint8Array(out)]));
+      if (isRefusal(archive)) throw new Error(archive.says);
+      expect(archive.pictures).toHaveLength(1);
+      const { records } = JSON.parse(archive.bundle) as {
         records: { id: string; log?: { type: string }[] }[];
       };
       const written = new Set(

@@ -69,7 +69,9 @@ describe('when storage fails', () => {
     // What only one of them wrote is simply there.
     expect(await two.text('[data-asking]')).not.toContain('Early shift');
     await two.reload();
-    await two.sees('Name', '[data-asking="shop/shop"]');
+    await two.press('Look and choose');
+    await two.sees('Name', '[role="dialog"]');
+    expect(await violations(two)).toEqual([]);
     await two.press('Written here');
     await two.page.waitForFunction(() => !document.querySelector('[data-asking]'));
     await two.reload();
@@ -88,6 +90,38 @@ describe('when storage fails', () => {
     await visitor.sees('This browser gives no storage here');
     await visitor.press('Load the demo shop');
     await visitor.sees('Saloon doors, car 6');
+  });
+});
+
+describe('a clock that was set back', () => {
+  it('asks for nothing twice, makes no pot younger, and is gone by only when somebody says so', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/thin');
+    await visitor.doNext();
+    await visitor.sees('Stir, then time the cup.');
+    const clocks = () => visitor.text('footer');
+    const [first] = /\d+:\d\d/.exec(await clocks()) ?? [];
+    const setBack = () => {
+      const real = Date.now.bind(Date);
+      Date.now = () => real() - 3_600_000;
+    };
+    await visitor.page.evaluate(setBack);
+    await visitor.sees('This device’s clock was set back by 1 h', '[data-set-back]');
+    await visitor.sees('Stir, then time the cup.');
+    const minutes = (text: string | undefined) => Number(text?.split(':')[0]);
+    const same = async () => Math.abs(minutes(/\d+:\d\d/.exec(await clocks())?.[0]) - minutes(first)) <= 2;
+    expect(await same()).toBe(true);
+    // Also for one who loads the page again, or comes back later.
+    await visitor.page.evaluateOnNewDocument(setBack);
+    await visitor.reload();
+    await visitor.sees('was set back by', '[data-set-back]');
+    await visitor.sees('Stir, then time the cup.');
+    expect(await same()).toBe(true);
+    await visitor.press('The clock is right');
+    await visitor.page.waitForFunction(() => !document.querySelector('[data-set-back]'));
+    // The job itself goes on by what was written.
+    await visitor.sees('ahead of this device’s clock', '[data-ahead]');
+    await visitor.sees('Stir, then time the cup.');
+    expect(await same()).toBe(true);
   });
 });
 

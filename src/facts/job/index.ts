@@ -14,7 +14,7 @@ export { evidenceOf, type Evidence } from './evidence';
 export { cleaningQuestion, type CleanStep, type CleanView } from './clean';
 export { lastRecorded, setAgain } from './knobs';
 export { solventOfBatch, solventOfCoat } from './solvent';
-export { everyEntry, lastOf, liveEntries, moment, ofType } from './entries';
+export { everyEntry, lastEntryAt, lastOf, liveEntries, moment, ofType } from './entries';
 export { deadlinesOf, standsUntil } from './deadlines';
 export { dayQuestion, midnightOf, type DayQuestion } from './planned';
 export { maskingOf, openItems, readinessOf, substrateOf, type ReadyItem } from './readiness';

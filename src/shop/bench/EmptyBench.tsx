@@ -1,5 +1,6 @@
 'use client';
 
+import { momentNow } from '@/store/clock';
 import { useState } from 'react';
 import { loadDemo } from '@/store/demo';
 import { useShop, useStore } from '@/store/hooks';
@@ -14,7 +15,7 @@ export function EmptyBench() {
   const [busy, setBusy] = useState(false);
   const load = async () => {
     setBusy(true);
-    const loaded = await loadDemo(store, Date.now());
+    const loaded = await loadDemo(store, momentNow());
     setBusy(false);
     notify(
       loaded

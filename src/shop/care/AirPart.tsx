@@ -1,5 +1,6 @@
 'use client';
 
+import { isoNow } from '@/store/clock';
 import { useState } from 'react';
 import { celsius } from '@/core/climate';
 import { isRefusal } from '@/core/refusal';
@@ -168,7 +169,7 @@ function WaterFound({
   const keep = () => {
     if (volume === undefined) return;
     const entry = {
-      at: new Date().toISOString(),
+      at: isoNow(),
       where,
       volume,
       ...(air === undefined ? {} : { air }),

@@ -1,5 +1,6 @@
 'use client';
 
+import { isoNow } from '@/store/clock';
 import { newId } from '@/records';
 import { lookedAfter, type DueCare } from '@/facts/shop/carecalendar';
 import { useStore } from '@/store/hooks';
@@ -39,7 +40,7 @@ export function DueList({
       part: due.part,
       ...(due.kind === 'wear' ? { which: due.item.which } : { airPartId: due.airPart.id }),
     };
-    store.put(lookedAfter(rig, done, new Date().toISOString().slice(0, 10), newId()), 'care');
+    store.put(lookedAfter(rig, done, isoNow().slice(0, 10), newId()), 'care');
     recorded(`On record: ${dueWords(due, units)}.`, undo);
   };
   return (

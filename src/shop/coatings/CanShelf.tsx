@@ -1,5 +1,6 @@
 'use client';
 
+import { isoNow } from '@/store/clock';
 import { useState } from 'react';
 import { newId, type Can, type Coating } from '@/records';
 import { useShelf, useStore } from '@/store/hooks';
@@ -102,10 +103,7 @@ function CanForm({ can, sheet, shelf, onClose }: FormProps) {
     if (!complete) return;
     // What is left was looked at now: what was drawn before counts no more, unless nothing of it was touched.
     const recounted = !held || Math.abs(said.left - held.left) > 1e-9;
-    store.put(
-      recounted ? { ...said, countedAt: new Date().toISOString() } : { ...said, left: can.left },
-      'can changed',
-    );
+    store.put(recounted ? { ...said, countedAt: isoNow() } : { ...said, left: can.left }, 'can changed');
     onClose();
   };
   const dates = [

@@ -1,5 +1,6 @@
 'use client';
 
+import { isoNow } from '@/store/clock';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { useTakeOut } from '@/ui/takeout';
@@ -23,7 +24,7 @@ import { fetched } from '@/ui/fetched';
 // The form library is only wanted by those who edit.
 const SheetForm = fetched(() => import('./SheetForm').then((loaded) => loaded.SheetForm));
 
-const today = () => new Date().toISOString().slice(0, 10);
+const today = () => isoNow().slice(0, 10);
 
 export function CoatingSheet({ id }: { readonly id: string }) {
   const sheet = useRecord('coating', id);

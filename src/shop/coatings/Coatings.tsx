@@ -1,5 +1,6 @@
 'use client';
 
+import { isoNow } from '@/store/clock';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
@@ -23,7 +24,7 @@ export function Coatings() {
   const coatings = useRecords('coating');
   const units = useUnits();
   const shop = useShop();
-  const today = new Date().toISOString().slice(0, 10);
+  const today = isoNow().slice(0, 10);
   const [adding, setAdding] = useState(false);
   const [sought, setSought] = useState('');
   const found = coatings.filter((each) =>
@@ -116,7 +117,7 @@ function NewSheet({ onClose }: { readonly onClose: () => void }) {
   const add = () => {
     setAsked(true);
     if (name.trim() === '') return;
-    const sheet = classSheet(of, newId(), name.trim(), new Date().toISOString().slice(0, 10));
+    const sheet = classSheet(of, newId(), name.trim(), isoNow().slice(0, 10));
     store.put(sheet, 'new sheet');
     router.push(`/coatings/${sheet.id}`);
   };

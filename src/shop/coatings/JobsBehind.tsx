@@ -1,5 +1,6 @@
 'use client';
 
+import { isoNow } from '@/store/clock';
 import type { Coating } from '@/records';
 import { useRecords, useStore } from '@/store/hooks';
 import { Button } from '@/ui/Button';
@@ -21,7 +22,7 @@ export function JobsBehind({ sheet }: { readonly sheet: Coating }) {
             <b>{job.name}</b>
             <Button
               onClick={() => {
-                store.put(takeSheet(job, sheet, new Date().toISOString()), 'changed sheet taken');
+                store.put(takeSheet(job, sheet, isoNow()), 'changed sheet taken');
                 notify(`${job.name} works with this sheet now.`);
               }}
             >

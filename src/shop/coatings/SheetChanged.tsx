@@ -1,5 +1,6 @@
 'use client';
 
+import { isoNow } from '@/store/clock';
 import { layerOf } from '@/facts/job';
 import { useState } from 'react';
 import { useRecord, useStore } from '@/store/hooks';
@@ -19,7 +20,7 @@ export function SheetChanged() {
   const current = useRecord('coating', own.id);
   if (!current || saysTheSame(own, current)) return null;
   const take = () => {
-    store.put(takeSheet(view.job, current, new Date().toISOString()), 'changed sheet taken');
+    store.put(takeSheet(view.job, current, isoNow()), 'changed sheet taken');
     notify('This job works with the changed sheet now.');
   };
   return (

@@ -1,5 +1,6 @@
 'use client';
 
+import { isoNow } from '@/store/clock';
 import { Plus, Trash2 } from 'lucide-react';
 import type { ReactNode } from 'react';
 import {
@@ -67,11 +68,7 @@ export function SheetForm({ sheet, onDone }: Props) {
   };
   const save = handleSubmit(async (filled) => {
     const after = { ...filled, assumed: confirmedAfter(sheet, filled) };
-    const done = await store.commit(
-      changedSheet(sheet, after, new Date().toISOString()),
-      [],
-      'sheet changed',
-    );
+    const done = await store.commit(changedSheet(sheet, after, isoNow()), [], 'sheet changed');
     if (!done) return;
     notify('Saved. Jobs already begun keep the sheet they began with.');
     onDone();

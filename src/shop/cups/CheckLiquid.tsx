@@ -1,5 +1,6 @@
 'use client';
 
+import { isoNow } from '@/store/clock';
 import { useState } from 'react';
 import { checkCup } from '@/core/cups';
 import { isRefusal } from '@/core/refusal';
@@ -32,7 +33,7 @@ export function CheckLiquid({ cup, onChange }: Props) {
   const found = seconds && viscosity ? checkCup(behind, seconds, viscosity) : undefined;
   const record = () => {
     if (!seconds || !viscosity) return;
-    const on = new Date().toISOString().slice(0, 10);
+    const on = isoNow().slice(0, 10);
     onChange({ ...cup, checkedOn: on, checks: [...(cup.checks ?? []), { on, seconds, viscosity }] });
     setSeconds(undefined);
   };

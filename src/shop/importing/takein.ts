@@ -1,3 +1,4 @@
+import { isoNow } from '@/store/clock';
 import { refuse, type Outcome } from '@/core/refusal';
 import type { BundleItem, BundlePreview } from '@/exchange/bundle';
 import { changedSheet } from '@/facts/shop/revisions';
@@ -14,7 +15,7 @@ export interface Looked extends BundlePreview {
 function withRevision(record: AnyRecord, held: ReadonlyMap<string, AnyRecord>): AnyRecord[] {
   const before = record.kind === 'coating' ? held.get(`coating/${record.id}`) : undefined;
   return before?.kind === 'coating' && record.kind === 'coating'
-    ? changedSheet(before, record, new Date().toISOString())
+    ? changedSheet(before, record, isoNow())
     : [record];
 }
 

@@ -1,5 +1,6 @@
 'use client';
 
+import { momentNow } from '@/store/clock';
 import { useState } from 'react';
 import { useRecorded } from '@/ui/recorded';
 import type { QuantityId } from '@/core/quantity';
@@ -62,7 +63,7 @@ export function CorrectEntry({ job, entry, onClose }: Props) {
   const complete = own.every(({ name }) => said[name] !== undefined && said[name] !== '');
   const save = () => {
     if (!complete) return;
-    store.put(correctEntry(job, said as unknown as LogEntry, Date.now()), 'entry corrected');
+    store.put(correctEntry(job, said as unknown as LogEntry, momentNow()), 'entry corrected');
     recorded('Corrected. What it said before is kept.');
     onClose();
   };

@@ -1,5 +1,6 @@
 'use client';
 
+import { isoNow } from '@/store/clock';
 import { everyEntry } from '@/facts/job';
 import { useState } from 'react';
 import { useRecorded } from '@/ui/recorded';
@@ -78,7 +79,7 @@ export function Logbook() {
             onClick={() => {
               const { closed, ...open } = chosen;
               store.put(
-                closed ? open : { ...chosen, closed: new Date().toISOString() },
+                closed ? open : { ...chosen, closed: isoNow() },
                 closed ? 'job brought back' : 'job put away',
               );
             }}

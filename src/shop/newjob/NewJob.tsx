@@ -1,5 +1,6 @@
 'use client';
 
+import { isoNow } from '@/store/clock';
 import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
@@ -36,7 +37,7 @@ export function NewJob() {
   const area = (draft.width ?? 0) * (draft.height ?? 0) * (draft.count || 0);
 
   const begin = handleSubmit(async (filled) => {
-    const { job, more } = jobFromDraft(filled, { coatings, rigs, cups }, new Date().toISOString(), newId);
+    const { job, more } = jobFromDraft(filled, { coatings, rigs, cups }, isoNow(), newId);
     if (await store.commit([...more, job], [], 'new job')) router.push(`/job/${job.id}/plan`);
   });
   const group = 'grid gap-4 border-t border-hairline py-5 sm:grid-cols-2 lg:grid-cols-4';

@@ -1,5 +1,6 @@
 'use client';
 
+import { isoNow } from '@/store/clock';
 import {
   useEffect,
   useEffectEvent,
@@ -389,7 +390,7 @@ const tryOf = (
   version: 1,
   id: newId(),
   name,
-  at: new Date().toISOString(),
+  at: isoNow(),
   drill,
   film: { inside, under, over, mean, cv: Math.min(cv, 10), runs, sprayed, seconds },
   hand: {

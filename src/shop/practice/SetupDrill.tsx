@@ -1,5 +1,6 @@
 'use client';
 
+import { isoNow } from '@/store/clock';
 import { useEffect, useRef, useState } from 'react';
 import { isRefusal } from '@/core/refusal';
 import { newId } from '@/records';
@@ -50,7 +51,7 @@ export function SetupDrill() {
         version: 1,
         id: newId(),
         name: who,
-        at: new Date().toISOString(),
+        at: isoNow(),
         drill: 'set-up',
         gun: { trouble: gun.trouble, cards: count, solved },
       },

@@ -9,7 +9,7 @@ import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { useTakeOut } from '@/ui/takeout';
 import { daysSince, lastBackup, noteBackup } from '@/store/disk/backup';
-import { useNow } from '@/store/clock';
+import { momentNow, useNow } from '@/store/clock';
 import { Panel } from '@/ui/Panel';
 import { ImportFile } from '../importing/ImportFile';
 
@@ -28,7 +28,7 @@ export function DataPanel() {
     const done = await takeOut(shop.name || 'shop');
     setBusy(false);
     if (!done) return;
-    const now = Date.now();
+    const now = momentNow();
     noteBackup(now);
     setSaved(now);
   };
@@ -83,7 +83,7 @@ export function DataPanel() {
         ) : (
           <Button
             onClick={() =>
-              void loadDemo(store, Date.now()).then((done) =>
+              void loadDemo(store, momentNow()).then((done) =>
                 notify(done ? 'The demo shop is in.' : 'There is no room for it.'),
               )
             }

@@ -83,3 +83,21 @@ export const isStoredSet = (value: unknown): value is StoredSet =>
   isObject(value) && 'items' in value && Array.isArray(value.items);
 
 export const isFolds = (value: unknown): value is Folds => isObject(value) && 'recent' in value;
+
+/** A record as earlier versions kept it: whole, under one key, with the number of its writings. */
+export interface Envelope {
+  readonly revision?: number;
+  readonly record: unknown;
+  readonly apart?: string;
+}
+
+/** Keys of earlier versions: what a commit had decided, and changes that another tab had overtaken. */
+export const journalKey = 'journal';
+export const asidePrefix = 'aside/';
+
+export const isEnvelope = (value: unknown): value is Envelope =>
+  isObject(value) && 'record' in value && 'revision' in value;
+
+/** Was this left by an earlier version? */
+export const isOld = (key: string, value: unknown): boolean =>
+  key === journalKey || key.startsWith(asidePrefix) || (isRecordKey(key) && isEnvelope(value));

@@ -8,6 +8,7 @@ import { onFirstNote } from '../notify';
 import { Rail } from './Rail';
 import { Fence } from '../Fence';
 import { StorageBanner } from './StorageBanner';
+import { ClockSetBack } from './ClockSetBack';
 import { useFirstStart } from './firststart';
 import { useShopActions } from './undo';
 import { fetched } from '@/ui/fetched';
@@ -65,6 +66,7 @@ function Frame({ children }: { readonly children: ReactNode }) {
       <Rail />
       <div className="flex min-w-0 flex-1 flex-col">
         <StorageBanner />
+        {ready && <ClockSetBack />}
         {ready && !safe && (
           <Fence what="The alarms">
             <Alarms />

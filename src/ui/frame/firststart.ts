@@ -1,5 +1,6 @@
 'use client';
 
+import { momentNow } from '@/store/clock';
 import { useEffect, useState } from 'react';
 import { loadDemo } from '@/store/demo';
 import { useShopState, useStore } from '@/store/hooks';
@@ -21,7 +22,7 @@ export function useFirstStart(): boolean {
     if (!asking) return;
     void fetch('/start')
       .then((answer) => answer.json() as Promise<{ demo: boolean }>)
-      .then(({ demo }) => (demo ? loadDemo(store, Date.now()) : undefined))
+      .then(({ demo }) => (demo ? loadDemo(store, momentNow()) : undefined))
       .catch(() => undefined)
       .finally(() => setAsked(true));
   }, [asking, store]);

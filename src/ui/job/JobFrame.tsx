@@ -1,5 +1,6 @@
 'use client';
 
+import { isoNow } from '@/store/clock';
 import { usePathname, useRouter } from 'next/navigation';
 import { useCallback, useMemo, type ReactNode } from 'react';
 import { notify } from '@/ui/notify';
@@ -11,6 +12,7 @@ import { useJobView, useShopState, useStore } from '@/store/hooks';
 import { stages, type JobView } from '@/facts/job';
 import { namedBy } from '@/offline/pages';
 import { AskedAbout } from '../AskedAbout';
+import { JobAhead } from './JobAhead';
 import { ButtonLink } from '../Button';
 import { useTakeOut } from '../takeout';
 import { EmptyState } from '../EmptyState';
@@ -104,6 +106,7 @@ function OpenJob({ view, children }: { readonly view: JobView; readonly children
           </div>
           <JobMenu job={job} />
         </div>
+        <JobAhead job={job} />
         <AskedAbout record={job} />
         <Fence what="The run strip" record={keyOf(job)}>
           <RunStrip view={view} at={stage} />
@@ -147,7 +150,7 @@ function JobMenu({ job }: { readonly job: Job }) {
         {
           label: 'Put away',
           onSelect: () => {
-            store.put({ ...job, closed: new Date().toISOString() }, 'job put away');
+            store.put({ ...job, closed: isoNow() }, 'job put away');
             done(`${job.name} is put away. It stays in the logbook.`);
           },
         },

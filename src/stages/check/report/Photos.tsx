@@ -1,5 +1,6 @@
 'use client';
 
+import { isoNow } from '@/store/clock';
 import { useRef, useState, type MouseEvent } from 'react';
 import { isRefusal } from '@/core/refusal';
 import { newId, type Photo } from '@/records';
@@ -55,7 +56,7 @@ export function Photos() {
             version: 2,
             id,
             jobId: view.job.id,
-            at: new Date().toISOString(),
+            at: isoNow(),
             ...(shop.operator ? { by: shop.operator } : {}),
             name: '',
             ...size,
