@@ -24,7 +24,7 @@ await visit(process.env.PORT ?? '4877', async (page, go) => {
   bytes = 0;
   await go('/');
   console.log(
-    `first load of the bench, script compressed          ${(bytes / 1000).toFixed(0).padStart(9)} kB   limit 268 kB`,
+    `first load of the bench, script compressed          ${(bytes / 1000).toFixed(0).padStart(9)} kB   limit 250 kB`,
   );
   await session.send('Network.setCacheDisabled', { cacheDisabled: false });
   await page.setBypassServiceWorker(false);

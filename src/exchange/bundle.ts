@@ -8,7 +8,7 @@ import {
   keyOf,
   photo,
   practice,
-  recordKinds,
+  versions,
   revision,
   rig,
   shop,
@@ -222,7 +222,7 @@ export function previewRecords(
   });
   const removed = Object.keys(known).flatMap((key): BundleItem[] => {
     const [kind] = key.split('/');
-    if (seen.has(key) || !Object.hasOwn(recordKinds, kind as string)) return [];
+    if (seen.has(key) || !Object.hasOwn(versions, kind as string)) return [];
     const doc = fromFile(known[key], kind as RecordKind, undefined);
     const before = held.get(key);
     const name = nameOf(before) ?? key;

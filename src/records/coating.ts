@@ -1,4 +1,5 @@
 import * as z from 'zod/mini';
+import { coatingClasses, thinnerSpeeds } from './coatingclasses';
 import { chemistries, type Abrasiveness } from '@/core/care';
 import { hazards } from '@/core/safety';
 import {
@@ -24,25 +25,6 @@ import {
   text,
 } from './fields';
 
-/** Classes with typical values of their own. */
-export const coatingClasses = [
-  'solvent-base',
-  'water-base',
-  'two-part-clear',
-  'two-part-colour',
-  'epoxy-primer',
-  'filler-primer',
-  'sprayed-filler',
-  'gel-coat',
-  'water-lacquer',
-  'two-part-water',
-  'furniture-paint',
-  'moisture-curing',
-  'quick-enamel',
-  'wall-paint',
-  'elastomeric',
-] as const;
-
 export const component = z.object({
   id,
   name,
@@ -55,8 +37,6 @@ export const component = z.object({
   /** Parts by temperature, where the sheet has a table for it, as for a peroxide catalyst. */
   partsAt: z.optional(z.array(z.object({ temperature: kelvin, parts: positive })).check(z.maxLength(12))),
 });
-
-export const thinnerSpeeds = ['fast', 'medium', 'slow', 'very-slow'] as const;
 
 export const thinner = z.object({
   id,

@@ -1,7 +1,8 @@
 import type * as z from 'zod/mini';
 import { globalRegistry } from 'zod/mini';
 import type { QuantityId } from '@/core/quantity';
-import { recordKinds, type RecordKind } from '.';
+import type { RecordKind } from '.';
+import { recordKinds } from './kinds';
 
 /** What the fields’ descriptions mean; lengths are told apart by how much there can be of them. */
 const byUnit: Readonly<Record<string, QuantityId>> = {

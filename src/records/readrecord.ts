@@ -1,5 +1,6 @@
 import type { Outcome } from '@/core/refusal';
-import { recordKinds, type AnyRecord, type RecordKind } from '.';
+import { type AnyRecord, type RecordKind } from '.';
+import { recordKinds } from './kinds';
 import { jobFrom1 } from './jobfrom1';
 import { photoFrom1 } from './photofrom1';
 import { recordReader, type KindRule } from './read';

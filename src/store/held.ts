@@ -1,5 +1,5 @@
 import { isRefusal } from '@/core/refusal';
-import { keyOf, readPresent, type AnyRecord, type RecordKind } from '@/records';
+import { keyOf, type AnyRecord, type RecordKind } from '@/records';
 import {
   applyChange,
   composed,
@@ -53,8 +53,8 @@ export async function readChecked(
 ): Promise<{ doc: Doc; record?: AnyRecord } | { why: string; newer?: boolean }> {
   if (!isHere(doc)) return { doc };
   const raw = composed(doc, shapeOf(key));
-  // What lifts old records and names what is wrong is fetched only when something is.
-  const record = readPresent(raw) ?? (await import('@/records/readrecord')).readRecord(raw);
+  // What checks and lifts records is fetched only when something was not written by this version.
+  const record = (await import('@/records/readrecord')).readRecord(raw);
   if (isRefusal(record)) return { why: record.says, newer: record.refused === 'newer-version' };
   if (keyOf(record) !== key) return { why: `It says it is ${keyOf(record)}.` };
   const same = raw.version === record.version;

@@ -105,7 +105,7 @@ describe('a clock that was set back', () => {
       Date.now = () => real() - 3_600_000;
     };
     await visitor.page.evaluate(setBack);
-    await visitor.sees('This device’s clock was set back by 1 h', '[data-set-back]');
+    await visitor.sees('This device’s clock was set back by 60 min', '[data-set-back]');
     await visitor.sees('Stir, then time the cup.');
     const minutes = (text: string | undefined) => Number(text?.split(':')[0]);
     const same = async () => Math.abs(minutes(/\d+:\d\d/.exec(await clocks())?.[0]) - minutes(first)) <= 2;

@@ -1,4 +1,4 @@
-import { recordKinds } from '@/records';
+import { versions } from '@/records';
 import type { Change, WrittenDoc } from '@/records/replica';
 
 /**
@@ -20,7 +20,7 @@ export const pageSize = 500;
  * Raised by every change of the layout and of any record: what bears this number was written by this version and is
  * trusted, what bears a greater one was written by a newer one.
  */
-export const format = 1000 + Object.values(recordKinds).reduce((sum, { version }) => sum + version, 0);
+export const format = 1000 + Object.values(versions).reduce<number>((sum, version) => sum + version, 0);
 
 export interface StoredRecord {
   readonly format: number;
@@ -69,7 +69,7 @@ export const pageKeyOf = (key: string, page: number): string =>
 export const isPageKey = (key: string): boolean => key.startsWith(pagePrefix);
 
 export const isRecordKey = (key: string): boolean =>
-  Object.hasOwn(recordKinds, key.slice(0, Math.max(key.indexOf('/'), 0)));
+  Object.hasOwn(versions, key.slice(0, Math.max(key.indexOf('/'), 0)));
 
 const isObject = (value: unknown): value is object => typeof value === 'object' && value !== null;
 

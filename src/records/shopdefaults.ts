@@ -1,0 +1,22 @@
+import type { Shop } from './shop';
+
+/** Working hours until the shop says its own. */
+export const usualWorkday = { begins: 7 * 3600, ends: 16.5 * 3600 };
+
+/** s a good card holds until the shop says otherwise. */
+export const usualCardLasts = 4 * 3600;
+
+/** Days a checked sheet counts as current until the shop says otherwise. */
+export const usualRecheck = 365;
+
+export const newShop: Shop = {
+  kind: 'shop',
+  version: 1,
+  id: 'shop',
+  name: '',
+  operator: '',
+  units: 'metric',
+  theme: 'bench',
+  scaleStep: 0.001,
+  timings: 2,
+};

@@ -1,0 +1,14 @@
+/** The present version of each kind of record: raised by every change of it, and by none of what it is read with. */
+export const versions = {
+  coating: 1,
+  revision: 1,
+  can: 1,
+  rig: 1,
+  cup: 1,
+  job: 2,
+  photo: 2,
+  practice: 1,
+  shop: 1,
+} as const;
+
+export type RecordKind = keyof typeof versions;
