@@ -130,6 +130,7 @@ export function previewReadings(
   const readings: GaugeReading[] = [];
   const problems: { row: number; says: string }[] = [];
   const seen = new Set<string>();
+  const counted = new Map<string, number>();
   const [first] = faces;
   table.rows.forEach((cells, i) => {
     const row = i + 2;
@@ -145,7 +146,7 @@ export function previewReadings(
     if (!face || !unit) return say(`There is no face “${said.slice(0, 30)}” on this part.`);
     const place =
       mapping.spot === undefined ? undefined : numberOf((cells[mapping.spot] ?? '').replace(/^\D+/, ''));
-    const taken = readings.filter(({ faceId }) => faceId === face.id).length;
+    const taken = counted.get(face.id) ?? 0;
     const spot = mapping.spot === undefined ? Math.floor(taken / perSpot) : (place ?? 0) - 1;
     if (!Number.isInteger(spot) || spot < 0 || spot >= mostSpots)
       return say(
@@ -154,6 +155,7 @@ export function previewReadings(
           : `Spot ${(cells[mapping.spot] ?? '').slice(0, 12)} is not on the part: spots run from 1 to ${mostSpots}.`,
       );
     const key = cells.join('\u0001');
+    counted.set(face.id, taken + 1);
     readings.push({
       row,
       faceId: face.id,

@@ -108,6 +108,22 @@ describe('the shop store', () => {
     expect(last.getState().asking).toEqual([]);
   });
 
+  it('shows everything and writes nothing where only one tab may write and another does', async () => {
+    const disk = memoryDisk();
+    const writer = await open(disk);
+    writer.put(sheet('a'), 'new sheet');
+    await writer.folded();
+    const reader = await opened(disk, { seat: () => Promise.resolve(undefined) });
+    expect(reader.getState().trouble).toBe('second-tab');
+    expect(names(reader)).toEqual(['a']);
+    reader.put(sheet('b'), 'new sheet');
+    expect(await reader.commit([sheet('c')], [], 'import')).toBe(false);
+    await reader.folded();
+    expect(names(reader)).toEqual(['a']);
+    expect(names(await open(disk))).toEqual(['a']);
+    expect(reader.unwritten()).toBe(false);
+  });
+
   it('wakes up to what was written while it slept, folded or not', async () => {
     const disk = memoryDisk();
     const asleep = await open(disk);

@@ -22,8 +22,11 @@ import { readDisk, readRecordAt, setsIn, type Damaged } from './opened';
 import { Queue } from './queue';
 import { Steps, type Step } from './steps';
 
-/** Why something is not on disk: no room, no storage at all, a write that failed, or a newer version at work here. */
-export type Trouble = 'full' | 'no-disk' | 'write-failed' | 'newer';
+/**
+ * Why something is not on disk: no room, no storage at all, a write that failed, a newer version at work here, or another tab
+ * that writes where only one may.
+ */
+export type Trouble = 'full' | 'no-disk' | 'write-failed' | 'newer' | 'second-tab';
 
 export interface ShopState {
   readonly status: 'loading' | 'ready';
@@ -45,8 +48,8 @@ export interface Ground {
   readonly pictures: () => Pictures;
   readonly exclusively: Exclusive;
   readonly tabs: () => Tabs;
-  /** The name this tab writes under, which no other open tab has. */
-  readonly seat: () => Promise<string>;
+  /** The name this tab writes under, which no other open tab has; undefined where another one writes and only one may. */
+  readonly seat: () => Promise<string | undefined>;
   /** ms since the epoch */
   readonly clock: () => number;
 }
@@ -109,12 +112,13 @@ export class ShopStore {
   async open(): Promise<void> {
     let trouble: Trouble | undefined;
     let damaged: readonly Damaged[] = [];
-    const writer = await this.ground.seat();
+    const seat = await this.ground.seat();
+    const writer = seat ?? 'reader-0';
     try {
       this.disk = this.ground.disk();
       this.pictures = this.ground.pictures();
       let opened = await readDisk(this.disk, writer);
-      if (opened.old) {
+      if (opened.old && seat !== undefined) {
         await this.ground
           .exclusively(async () => (await import('./lift')).lift(this.disk, this.pictures, writer))
           .catch((error: unknown) => (trouble = troubleOf(error)));
@@ -125,6 +129,7 @@ export class ShopStore {
       damaged = opened.damaged;
       for (const key of opened.sets) this.known.add(key);
       if (opened.newer) trouble = 'newer';
+      if (seat === undefined) trouble = 'second-tab';
       if (opened.sets.length > 0) this.foldSoon();
     } catch {
       this.disk = this.ground.fallback();
@@ -331,7 +336,8 @@ export class ShopStore {
 
   /** Writes into memory at once and to disk as soon as it takes it. */
   private write(writes: readonly Write[], label?: string): void {
-    if (writes.length === 0) return;
+    // One that may not write shows what there is, and changes nothing: it would be lost with the tab.
+    if (writes.length === 0 || this.state.trouble === 'second-tab') return;
     if (label !== undefined) this.steps.add({ label, changes: this.memory.stepOf(writes) });
     const stamp = this.memory.stamp();
     const set = this.memory.setOf(writes, stamp);
@@ -346,7 +352,7 @@ export class ShopStore {
 
   /** A set that is on disk first and in memory then, or nowhere. */
   private whole(setKey: string, set: StoredSet, step: Step): Promise<boolean> {
-    if (this.state.trouble === 'newer') return Promise.resolve(false);
+    if (this.state.trouble === 'newer' || this.state.trouble === 'second-tab') return Promise.resolve(false);
     return new Promise((resolve) => {
       const done = (written: boolean) => {
         if (written) {

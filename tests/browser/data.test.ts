@@ -64,6 +64,37 @@ describe('files', () => {
   });
 });
 
+describe('a backup into a folder', () => {
+  it('is written at a tap, read back, and can be taken in again; the folder is remembered', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo');
+    // The browser’s own private folder stands in for one that a person chooses.
+    await visitor.page.evaluateOnNewDocument(() => {
+      (window as unknown as { showDirectoryPicker: unknown }).showDirectoryPicker = async () =>
+        (await navigator.storage.getDirectory()).getDirectoryHandle('backups', { create: true });
+    });
+    await visitor.go('/settings');
+    await visitor.press('Back up into a folder');
+    await visitor.sees('Backed up into the folder, and read back.');
+    await visitor.sees('Last exported today.');
+    await visitor.reload();
+    await visitor.press('Back up into “backups”');
+    await visitor.sees('Backed up into the folder, and read back.');
+    const backups = await visitor.page.evaluate(async () => {
+      const folder = await (await navigator.storage.getDirectory()).getDirectoryHandle('backups');
+      const found: [string, string][] = [];
+      for await (const [name, handle] of folder as unknown as AsyncIterable<[string, FileSystemFileHandle]>)
+        found.push([name, await (await handle.getFile()).text()]);
+      return found;
+    });
+    expect(backups).toHaveLength(2);
+    const [[name, text]] = backups as [[string, string]];
+    expect(name).toMatch(/^fluorite-backup-2\d{3}-.*\.fluorite\.json$/);
+    const other = await Visitor.arrive(browser, 'plain', '/settings');
+    await other.upload(temporaryFile(name, text));
+    await other.sees(/\d+ new, 0 changed, 0 the same, 0 refused/);
+  });
+});
+
 describe('the store', () => {
   it('keeps two tabs on one job together', async () => {
     const one = await Visitor.arrive(browser, 'demo', '/job/demo-seat-shells/plan');

@@ -48,8 +48,9 @@ export class Visitor {
   }
 
   /** The same profile in another tab. */
-  async secondTab(path_: string): Promise<Visitor> {
+  async secondTab(path_: string, before?: () => void): Promise<Visitor> {
     const other = new Visitor(this.context, await this.context.newPage(), this.address);
+    if (before) await other.page.evaluateOnNewDocument(before);
     await other.page.setViewport({ width: 1280, height: 800 });
     await other.go(path_);
     return other;

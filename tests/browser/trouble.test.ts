@@ -81,6 +81,29 @@ describe('when storage fails', () => {
     expect(await two.page.$('[data-asking]')).toBeNull();
   });
 
+  it('without locks, as on an insecure page, one tab writes and the other says why it does not', async () => {
+    const one = await Visitor.arrive(browser, 'demo', '/settings');
+    await one.page.evaluateOnNewDocument(() =>
+      Object.defineProperty(navigator, 'locks', { value: undefined }),
+    );
+    await one.reload();
+    await one.type('Shop name', 'By the one');
+    await one.page.keyboard.press('Tab');
+    const two = await one.secondTab('/settings', () =>
+      Object.defineProperty(navigator, 'locks', { value: undefined }),
+    );
+    await two.sees('Another tab of this browser writes here.');
+    await two.type('Shop name', 'By the other');
+    await two.page.keyboard.press('Tab');
+    await two.page.waitForFunction(() =>
+      [...document.querySelectorAll('input')].some(({ value }) => value === 'By the one'),
+    );
+    await one.page.close();
+    await two.press('Load again');
+    await two.sees('Shop name');
+    await two.page.waitForFunction(() => !document.body.innerText.includes('Another tab of this browser'));
+  });
+
   it('with no database at all everything works, and says that it ends with the tab', async () => {
     const visitor = await Visitor.arrive(browser, 'plain');
     await visitor.page.evaluateOnNewDocument(() => {

@@ -11,6 +11,7 @@ import { useTakeOut } from '@/ui/takeout';
 import { daysSince, lastBackup, noteBackup } from '@/store/disk/backup';
 import { momentNow, useNow } from '@/store/clock';
 import { Panel } from '@/ui/Panel';
+import { BackupFolder } from './BackupFolder';
 import { ImportFile } from '../importing/ImportFile';
 
 /** Everything in and out: export, import with a preview, the demo shop, and starting over. */
@@ -22,15 +23,17 @@ export function DataPanel() {
   const [saved, setSaved] = useState(lastBackup);
   const days = daysSince(saved, useNow());
   const takeOut = useTakeOut();
+  const noted = () => {
+    const now = momentNow();
+    noteBackup(now);
+    setSaved(now);
+  };
   const [busy, setBusy] = useState(false);
   const exportAll = async () => {
     setBusy(true);
     const done = await takeOut(shop.name || 'shop');
     setBusy(false);
-    if (!done) return;
-    const now = momentNow();
-    noteBackup(now);
-    setSaved(now);
+    if (done) noted();
   };
   const wipe = async () => {
     // The settings stay, as new: a shop with nothing in it is not a first visit.
@@ -65,6 +68,7 @@ export function DataPanel() {
         <Button onClick={() => void exportAll()} disabled={records.size === 0 || busy}>
           {busy ? 'Writing the file' : 'Export everything'}
         </Button>
+        <BackupFolder onDone={noted} />
         <ImportFile says="Import a file" accept=".json,.csv,.zip,application/json,text/csv,application/zip" />
         {shop.demo ? (
           <Button

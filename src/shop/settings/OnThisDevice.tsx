@@ -26,6 +26,13 @@ export function OnThisDevice() {
     <Panel title="On this device" place="device">
       <div className="space-y-3" data-offline={state}>
         <Notice tone={says[state].tone}>{says[state].words}</Notice>
+        {!window.isSecureContext && (
+          <Notice tone="care">
+            This page came over an insecure connection. It lacks what browsers give only to a secure one:
+            working without a network, the camera, keeping the screen awake, a folder for backups, and writing
+            from more than one tab.
+          </Notice>
+        )}
         {kept !== undefined &&
           (kept ? (
             <Notice tone="good">The browser keeps the records, even when it is short of room.</Notice>

@@ -13,6 +13,8 @@ const troubleWords: Record<Trouble, string> = {
     'The last change could not be written to this device. It is kept in this tab. Try again, or export.',
   newer:
     'A newer Fluorite has written on this device. This tab is older: it shows what it can, and writes nothing more until it is loaded again.',
+  'second-tab':
+    'Another tab of this browser writes here. This page came over an insecure connection, where only one tab may: nothing you do in this one is kept. Go on in the other, or close it and load this one again.',
   'no-disk':
     'This browser gives no storage here (a private window?). Everything works, but ends with this tab: export before you close it.',
 };
@@ -33,7 +35,7 @@ export function StorageTrouble() {
             <Button look="quiet" onClick={() => void takeOut('shop')}>
               Export everything
             </Button>
-            {trouble === 'newer' && (
+            {(trouble === 'newer' || trouble === 'second-tab') && (
               <Button look="quiet" onClick={() => location.reload()}>
                 Load again
               </Button>
