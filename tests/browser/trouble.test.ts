@@ -95,9 +95,9 @@ describe('when storage fails', () => {
     await two.sees('Another tab of this browser writes here.');
     await two.type('Shop name', 'By the other');
     await two.page.keyboard.press('Tab');
-    await two.page.waitForFunction(() =>
-      [...document.querySelectorAll('input')].some(({ value }) => value === 'By the one'),
-    );
+    await two.reload();
+    const shopName = () => two.page.$eval('main input', ({ value }) => value);
+    expect(await shopName()).toBe('By the one');
     await one.page.close();
     await two.press('Load again');
     await two.sees('Shop name');
