@@ -30,6 +30,8 @@ interface Props {
 /** What an import would do, record by record, before anything is written. */
 export function ImportPreview({ preview, busy, onTake, onClose }: Props) {
   const count = (state: BundleItem['state']) => preview.items.filter((item) => item.state === state).length;
+  // What would happen first; what is the same already, last.
+  const sorted = [...preview.items].sort((a, b) => Number(a.state === 'same') - Number(b.state === 'same'));
   const other = count('new') + count('changed') + count('removed');
   const gone = count('gone');
   // A file that brings nothing else was taken up to bring it back.
@@ -40,12 +42,12 @@ export function ImportPreview({ preview, busy, onTake, onClose }: Props) {
       open
       onClose={onClose}
       title="What this file would do"
-      says={`${count('new')} new, ${count('changed')} changed, ${count('removed') > 0 ? `${count('removed')} removed, ` : ''}${count('same')} the same, ${count('refused')} refused${gone > 0 ? `, ${gone} removed here` : ''}${preview.pictures ? `; ${preview.pictures.length} pictures` : ''}. Nothing is written yet.`}
+      says={`${count('new')} new, ${count('changed')} changed, ${count('removed') > 0 ? `${count('removed')} removed, ` : ''}${count('same')} the same, ${count('refused')} refused${gone > 0 ? `, ${gone} removed here` : ''}${preview.pictures ? `; ${preview.pictures.length} ${preview.pictures.length === 1 ? 'picture' : 'pictures'}` : ''}. Nothing is written yet.`}
     >
       {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- a box that scrolls must be reachable by keyboard */}
       <div role="region" aria-label="Records" tabIndex={0} className="mb-4 max-h-[45vh] overflow-y-auto">
         <ul className="divide-y divide-hairline border-y border-hairline text-sm">
-          {preview.items.map(({ key, name, state, why, doc, asks }) => (
+          {sorted.map(({ key, name, state, why, doc, asks }) => (
             <li key={key} className="flex justify-between gap-4 py-1.5">
               <span className="min-w-0">
                 {name} <span className="text-ink-soft">{key.split('/')[0]}</span>
