@@ -91,6 +91,11 @@ export default tseslint.config(
           message: printed,
         },
         { selector: 'CallExpression[callee.property.name="toLocaleString"]', message: printed },
+        {
+          selector:
+            ':matches(UnaryExpression[operator="void"], ExpressionStatement > AwaitExpression) > CallExpression[callee.property.name=/^(commit|keepPictures)$/]',
+          message: 'A commit may not be taken by the disk: use its result.',
+        },
       ],
     },
   },
