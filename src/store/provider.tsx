@@ -24,6 +24,7 @@ export function StoreProvider({ children }: { readonly children: ReactNode }) {
         tabs: () => browserTabs(),
         seat: takeSeat,
         clock: momentNow,
+        foldAfter: 1000,
       }),
   );
 

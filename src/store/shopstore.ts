@@ -52,6 +52,8 @@ export interface Ground {
   readonly seat: () => Promise<string | undefined>;
   /** ms since the epoch */
   readonly clock: () => number;
+  /** Quiet for so long, what was written is folded into the records, ms; only when it is asked to where nothing is said. */
+  readonly foldAfter?: number;
 }
 
 export interface CommitOptions {
@@ -60,9 +62,6 @@ export interface CommitOptions {
   /** Under whose name it is written, where every device would write the same: the later writing counts, and nobody is asked. */
   readonly writer?: string;
 }
-
-/** Quiet for so long, what was written is folded into the records, ms. */
-const foldAfter = 1000;
 
 /**
  * The live state of the shop: every record in memory, every change on disk at once.
@@ -379,10 +378,9 @@ export class ShopStore {
   }
 
   private foldSoon(): void {
+    const { foldAfter } = this.ground;
     clearTimeout(this.folding);
-    this.folding = setTimeout(() => void this.folded(), foldAfter);
-    // A command that is done does not wait for it: what is on disk is on disk.
-    (this.folding as { unref?: () => void }).unref?.();
+    if (foldAfter !== undefined) this.folding = setTimeout(() => void this.folded(), foldAfter);
   }
 
   /** Brings the records of these keys to the screens as their docs read now. */

@@ -9,18 +9,20 @@ import { byStamp } from './stamp';
 /** The parts of a record as they lie within each other. */
 interface Branch {
   register?: Register;
-  readonly within: Map<string, Branch>;
+  /** An entry of a log has none: there may be many thousands of them. */
+  within?: Map<string, Branch>;
 }
 
-const branch = (): Branch => ({ within: new Map() });
+const none: ReadonlyMap<string, Branch> = new Map();
 
 function treeOf({ parts }: Doc): Branch {
-  const root = branch();
+  const root: Branch = {};
   for (const [path, register] of parts) {
     let at = root;
     for (const name of namesIn(path)) {
+      at.within ??= new Map();
       let next = at.within.get(name);
-      if (!next) at.within.set(name, (next = branch()));
+      if (!next) at.within.set(name, (next = {}));
       at = next;
     }
     at.register = register;
@@ -30,10 +32,10 @@ function treeOf({ parts }: Doc): Branch {
 
 /** What is left of an item: its place, or the item itself where the list has none. */
 const standing = (item: Branch, { ownOrder }: Shape): Register | undefined =>
-  ownOrder ? item.register : item.within.get(placeMark)?.register;
+  ownOrder ? item.register : item.within?.get(placeMark)?.register;
 
 function items(at: Branch, shape: Shape): unknown[] {
-  const all = [...at.within].map(([key, item]) => {
+  const all = [...(at.within ?? none)].map(([key, item]) => {
     const register = standing(item, shape);
     return { key, item, register, place: valueOf(register) };
   });
@@ -44,19 +46,19 @@ function items(at: Branch, shape: Shape): unknown[] {
       all.reduce((last, each) => (byStamp(removed(each.register), removed(last.register)) > 0 ? each : last)),
     ];
   }
+  if (shape.ownOrder) return alive.map(({ item }) => valueOf(item.register) as LogEntry).sort(inOrder);
   const values = alive.map(({ key, item, place }) => ({
     key,
     place: String(place),
     value: shape.items?.fields ? fieldsOf(item, shape.items) : valueOf(item.register),
   }));
-  if (shape.ownOrder) return values.map(({ value }) => value as LogEntry).sort(inOrder);
   const before = (a: string, b: string) => (a < b ? -1 : a > b ? 1 : 0);
   return values.sort((a, b) => before(a.place, b.place) || before(a.key, b.key)).map(({ value }) => value);
 }
 
 function fieldsOf(at: Branch, shape: Shape): Record<string, unknown> {
   const found: Record<string, unknown> = {};
-  for (const [name, part] of at.within) {
+  for (const [name, part] of at.within ?? none) {
     if (name === placeMark) continue;
     const inner = shape.fields?.[name] ?? {};
     const value = valueOf(part.register);
@@ -70,6 +72,6 @@ function fieldsOf(at: Branch, shape: Shape): Record<string, unknown> {
 /** The record that a doc’s parts make, with what this version does not know of it. */
 export function composed(doc: Doc, shape: Shape): Record<string, unknown> {
   const root = treeOf(doc);
-  root.within.delete('!');
+  root.within?.delete('!');
   return fieldsOf(root, shape);
 }

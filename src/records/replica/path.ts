@@ -7,7 +7,8 @@ export type Path = string;
 export const here: Path = '!';
 export const placeMark = '#';
 
-const escaped = (name: string): string => name.replaceAll('~', '~0').replaceAll('/', '~1');
+const escaped = (name: string): string =>
+  /[~/]/.test(name) ? name.replaceAll('~', '~0').replaceAll('/', '~1') : name;
 const plain = (name: string): string => name.replaceAll('~1', '/').replaceAll('~0', '~');
 
 export const below = (path: Path, name: string): Path =>
@@ -15,7 +16,8 @@ export const below = (path: Path, name: string): Path =>
 
 export const placeIn = (item: Path): Path => `${item}/${placeMark}`;
 
-export const namesIn = (path: Path): string[] => path.split('/').map(plain);
+export const namesIn = (path: Path): string[] =>
+  path.includes('~') ? path.split('/').map(plain) : path.split('/');
 
 /** Is it this part, or one of the parts within it? */
 export const within = (path: Path, outer: Path): boolean => path === outer || path.startsWith(`${outer}/`);
