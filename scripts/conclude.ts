@@ -44,13 +44,19 @@ async function main() {
   process.env.TZ = tz;
   const moment = at === undefined ? Date.now() : Date.parse(at);
   if (Number.isNaN(moment)) give(`--at is a moment such as 2026-11-23T09:00:00Z, not “${at}”.`);
-  const text = (() => {
+  const bytes = (() => {
     try {
-      return fs.readFileSync(file, 'utf8');
+      return fs.readFileSync(file);
     } catch {
       return give(`${file} cannot be read.`);
     }
   })();
+  // With photos it is an archive, which begins as archives do.
+  const { isArchive, readArchive } = await import('../src/exchange/archive');
+  const blob = new Blob([new Uint8Array(bytes)]);
+  const archive = (await isArchive(blob)) ? await readArchive(blob) : undefined;
+  if (archive && 'refused' in archive) give(archive.says);
+  const text = archive ? archive.bundle : bytes.toString('utf8');
   const { concludeFile } = await import('../src/exchange/conclude');
   const outcome = concludeFile(text, { at: moment, units, ...(job === undefined ? {} : { job }) });
   if ('unread' in outcome) give(outcome.unread.says);
