@@ -44,6 +44,10 @@ describe('timers', () => {
     await ahead(visitor, -120);
     await visitor.reload();
     expect(await visitor.text('body')).not.toMatch(/NaN|Invalid/);
+    // A clock that went back changes no advice, until somebody says that it is right.
+    await visitor.sees('was set back by 2 h', '[data-set-back]');
+    await visitor.sees('Start coat 2 of 4');
+    await visitor.press('The clock is right');
     await visitor.sees(/Leave coat 1 to flash/);
   });
 
