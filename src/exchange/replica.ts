@@ -16,6 +16,9 @@ import {
   type WrittenDoc,
 } from '@/records/replica';
 
+// As in `records/fields`: the library would try to make code of text, and the policy would report it.
+z.config({ jitless: true });
+
 /**
  * What a file says of a record beside the record itself, so that it merges: a stamp for each part that holds what the record
  * says, every value with its stamp for a part that holds more or other than that.
