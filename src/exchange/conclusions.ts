@@ -1,4 +1,5 @@
 import * as z from 'zod/mini';
+import '@/records/jitless';
 import { figureStates } from '@/facts/figure';
 
 /** What the application concludes from a file, as other programs read it. SI; moments ISO 8601 in UTC; absent is null. */

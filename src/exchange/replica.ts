@@ -1,4 +1,5 @@
 import * as z from 'zod/mini';
+import '@/records/jitless';
 import type { AnyRecord, RecordKind } from '@/records';
 import { daysKnown } from '@/records/fields';
 import {
@@ -15,9 +16,6 @@ import {
   type Path,
   type WrittenDoc,
 } from '@/records/replica';
-
-// As in `records/fields`: the library would try to make code of text, and the policy would report it.
-z.config({ jitless: true });
 
 /**
  * What a file says of a record beside the record itself, so that it merges: a stamp for each part that holds what the record

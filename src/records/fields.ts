@@ -1,7 +1,5 @@
 import * as z from 'zod/mini';
-
-// The policy the pages are served under lets no text become code; the library would try, and be reported for it.
-z.config({ jitless: true });
+import './jitless';
 
 /** What a check says that only no physical thing could fail. `recordReader` keeps such a value aside and asks about it. */
 export const beyond = 'beyond what there can be';

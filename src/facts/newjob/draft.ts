@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import '@/records/jitless';
 import { tipFromCode } from '@/core/airless';
 import { usualReserve } from '@/core/mixing';
 import { isRefusal } from '@/core/refusal';
