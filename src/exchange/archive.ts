@@ -20,7 +20,7 @@ const folder = 'photos/';
 /** A photo kept by Fluorite is smaller; what is larger is another picture. */
 const largestPicture = 2 * 1024 * 1024;
 
-export interface Picture {
+export interface PackedPicture {
   readonly id: string;
   readonly picture: Blob;
 }
@@ -42,7 +42,7 @@ function idIn(name: string): string | undefined {
  *
  * @param pictures one by one; a photo whose picture is missing on this device is left out
  */
-export async function writeArchive(bundle: string, pictures: AsyncIterable<Picture>): Promise<Blob> {
+export async function writeArchive(bundle: string, pictures: AsyncIterable<PackedPicture>): Promise<Blob> {
   const zip = new ZipWriter(new BlobWriter('application/zip'), { keepOrder: true });
   await zip.add(bundleName, new TextReader(bundle));
   // Pictures are small already: packing them again would only take time.
@@ -101,7 +101,7 @@ export async function readArchive(
  * @param wanted which of them
  * @throws Refusal for one that is damaged or no picture of Fluorite’s
  */
-export async function* picturesIn(archive: Blob, wanted: ReadonlySet<string>): AsyncGenerator<Picture> {
+export async function* picturesIn(archive: Blob, wanted: ReadonlySet<string>): AsyncGenerator<PackedPicture> {
   const files = await filesIn(archive);
   if (isRefusal(files)) throw new ArchiveRefused(files);
   for (const file of files) {

@@ -5,7 +5,7 @@ import {
   composed,
   conflictsIn,
   copyOf,
-  differences,
+  changedParts,
   emptyDoc,
   isHere,
   mergeDoc,
@@ -36,7 +36,7 @@ export function docOf(raw: unknown, said: object, record: AnyRecord): Doc | unde
   if (!doc || !sameValue(asked, record.asked)) return undefined;
   return version === record.version
     ? doc
-    : relaid(doc, differences(emptyDoc(), shapes[record.kind], undefined, record));
+    : relaid(doc, changedParts(emptyDoc(), shapes[record.kind], undefined, record));
 }
 
 /** A record taken as it reads: what the shop has of it is replaced, only a job’s entries stay beside those that come. */

@@ -4,7 +4,7 @@ import type { AnyRecord, RecordKind } from '@/records';
 import { daysKnown } from '@/records/fields';
 import {
   composed,
-  differences,
+  changedParts,
   emptyDoc,
   isHere,
   isWhole,
@@ -35,7 +35,7 @@ export type FileReplica = z.infer<typeof fileReplica>;
 const lastCountKnown = Date.parse(`${daysKnown.last}T23:59:59Z`);
 
 const partsOf = (kind: RecordKind, record: object | undefined): ReadonlyMap<Path, unknown> =>
-  record ? differences(emptyDoc(), shapes[kind], undefined, record) : new Map();
+  record ? changedParts(emptyDoc(), shapes[kind], undefined, record) : new Map();
 
 /** A doc as a file carries it, beside the record it makes; undefined for one that is removed. */
 export function toFile(kind: RecordKind, doc: WrittenDoc, record: AnyRecord | undefined): FileReplica {

@@ -2,7 +2,7 @@ import { mergeDoc, writtenDoc, writtenRegister, type Doc, type Path } from '@/re
 import type { Disk } from './disk/disk';
 import {
   foldsKey,
-  format,
+  storedFormat,
   isFolds,
   isOld,
   isStoredRecord,
@@ -58,7 +58,13 @@ function pagesWith(key: string, held: Held, touched: ReadonlySet<Path>): [key: s
 /** A record without its entries, as it is to be written. */
 export function storedRecord({ doc, pages, folded, apart }: Held): StoredRecord {
   const plan: Doc = { seen: doc.seen, parts: new Map([...doc.parts].filter(([path]) => !isEntry(path))) };
-  return { format, folded, pages, doc: writtenDoc(plan), ...(apart === undefined ? {} : { apart }) };
+  return {
+    format: storedFormat,
+    folded,
+    pages,
+    doc: writtenDoc(plan),
+    ...(apart === undefined ? {} : { apart }),
+  };
 }
 
 /**
@@ -96,7 +102,7 @@ export async function fold(
   for (const key of keys) {
     const set = await disk.get(key);
     // A set of a newer version waits for it.
-    if (isStoredSet(set) && set.format <= format) sets.push([key, set]);
+    if (isStoredSet(set) && set.format <= storedFormat) sets.push([key, set]);
   }
   const touched = new Map<string, Set<Path>>();
   for (const [, { items }] of sets)

@@ -4,7 +4,7 @@ import {
   applyChange,
   composed,
   conflictsIn,
-  differences,
+  changedParts,
   emptyDoc,
   isHere,
   mergeDoc,
@@ -58,7 +58,7 @@ export async function readChecked(
   if (isRefusal(record)) return { why: record.says, newer: record.refused === 'newer-version' };
   if (keyOf(record) !== key) return { why: `It says it is ${keyOf(record)}.` };
   const same = raw.version === record.version;
-  return { doc: same ? doc : relaid(doc, differences(emptyDoc(), shapeOf(key), undefined, record)), record };
+  return { doc: same ? doc : relaid(doc, changedParts(emptyDoc(), shapeOf(key), undefined, record)), record };
 }
 
 /**

@@ -1,6 +1,6 @@
 import { isRefusal } from '@/core/refusal';
 import { keyOf, type AnyRecord } from '@/records';
-import { applyChange, changeOver, differences, emptyDoc, stampOf, type Doc } from '@/records/replica';
+import { applyChange, changeOver, changedParts, emptyDoc, stampOf, type Doc } from '@/records/replica';
 import { pictureFrom1 } from '@/records/photofrom1';
 import type { Disk } from './disk/disk';
 import type { Pictures } from './disk/pictures';
@@ -56,11 +56,11 @@ function firstDoc(record: AnyRecord, writer: string, mine?: AnyRecord): Doc {
   const doc = emptyDoc();
   applyChange(
     doc,
-    changeOver(doc, differences(doc, shapeOf(key), undefined, record), stampOf(1, `${writer}-old`)),
+    changeOver(doc, changedParts(doc, shapeOf(key), undefined, record), stampOf(1, `${writer}-old`)),
   );
   if (!mine) return doc;
   // A change that was kept aside stands beside what overtook it, and asks.
-  const parts = [...differences(doc, shapeOf(key), record, mine)].filter(([, value]) => value !== undefined);
+  const parts = [...changedParts(doc, shapeOf(key), record, mine)].filter(([, value]) => value !== undefined);
   const beside = Object.fromEntries(parts.map(([path, value]) => [path, { value, over: [] }]));
   applyChange(doc, { by: stampOf(2, `${writer}-aside`), parts: beside });
   return doc;

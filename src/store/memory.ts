@@ -4,7 +4,7 @@ import {
   conflictsIn,
   copyOf,
   countOf,
-  differences,
+  changedParts,
   lastCount,
   nextCount,
   partOf,
@@ -12,7 +12,7 @@ import {
   stampOf,
   type Path,
 } from '@/records/replica';
-import { format, type SetItem, type StoredSet } from './disk/layout';
+import { storedFormat, type SetItem, type StoredSet } from './disk/layout';
 import { applyItem, newHeld, readTrusted, shapeOf, type Held } from './held';
 import { stepChange, type Step } from './steps';
 
@@ -47,7 +47,7 @@ export class Memory {
   writesOf(puts: readonly AnyRecord[], removes: readonly string[]): Write[] {
     const of = (key: string, after: AnyRecord | undefined): Write[] => {
       const { doc, record } = this.at(key);
-      const parts = differences(doc, shapeOf(key), record, after);
+      const parts = changedParts(doc, shapeOf(key), record, after);
       return parts.size > 0 ? [{ key, parts, ...(after ? { after } : {}) }] : [];
     };
     return [
@@ -69,7 +69,7 @@ export class Memory {
       key,
       change: changeOver(this.at(key).doc, parts, by),
     }));
-    return { format, items };
+    return { format: storedFormat, items };
   }
 
   stepOf = (writes: readonly Write[]): Step['changes'] =>

@@ -1,7 +1,7 @@
 import { readDoc, type Path, type Register } from '@/records/replica';
 import type { Disk } from './disk/disk';
 import {
-  format,
+  storedFormat,
   foldsKey,
   isEnvelope,
   isFolds,
@@ -108,8 +108,8 @@ export async function readDisk(disk: Disk, writer: string): Promise<Opened> {
       }
       held.set(key, record);
       const { format: by } = value as StoredRecord;
-      if (by !== format) untrusted.add(key);
-      if (by > format) newer = true;
+      if (by !== storedFormat) untrusted.add(key);
+      if (by > storedFormat) newer = true;
     }
   }
   for (const [key, record] of held)
@@ -128,13 +128,13 @@ export async function readDisk(disk: Disk, writer: string): Promise<Opened> {
       broken(key, 'What was written last cannot be read.', value);
       continue;
     }
-    if (value.format > format) newer = true;
+    if (value.format > storedFormat) newer = true;
     for (const item of value.items) {
       if (!isRecordKey(item.key) || damaged.some((each) => each.key === item.key)) continue;
       const record = held.get(item.key) ?? newHeld();
       held.set(item.key, record);
       applyItem(record, item);
-      if (value.format !== format) untrusted.add(item.key);
+      if (value.format !== storedFormat) untrusted.add(item.key);
     }
   }
   for (const [key, record] of held) {

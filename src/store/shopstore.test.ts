@@ -2,7 +2,7 @@ import 'fake-indexeddb/auto';
 import { classSheet, newShop, type Coating } from '@/records';
 import { browserDisk, memoryDisk, type Disk } from './disk/disk';
 import { channel, dying, fragile, opened } from '../../tests/fixtures/ground';
-import { format, type StoredRecord } from './disk/layout';
+import { storedFormat, type StoredRecord } from './disk/layout';
 import type { Tabs } from './disk/tabs';
 import type { Conflict, Dot } from '@/records/replica';
 import type { ShopStore } from './shopstore';
@@ -157,7 +157,7 @@ describe('the shop store', () => {
     store.put(sheet('a'), 'new sheet');
     await store.folded();
     const stored = (await disk.get('coating/a')) as StoredRecord;
-    const newer = { ...stored, format: format + 1 };
+    const newer = { ...stored, format: storedFormat + 1 };
     await disk.set('coating/a', newer);
     const old = await open(disk);
     expect(old.getState().trouble).toBe('newer');
@@ -271,7 +271,7 @@ describe('the shop store', () => {
     await store.folded();
     const stored = (await disk.get('shop/shop')) as StoredRecord;
     const parts = { ...stored.doc.parts, units: [['5.x', 'cubits']], odd: [['5.x', 'left behind']] };
-    await disk.set('shop/shop', { ...stored, format: format - 1, doc: { ...stored.doc, parts } });
+    await disk.set('shop/shop', { ...stored, format: storedFormat - 1, doc: { ...stored.doc, parts } });
     const again = await open(disk);
     expect(again.getState().damaged).toMatchObject([{ key: 'shop/shop', raw: { units: 'cubits' } }]);
     again.put(newShop, 'settings');

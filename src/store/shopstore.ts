@@ -1,11 +1,12 @@
 import type { AnyRecord } from '@/records';
-import { answered, mergeDoc, writtenDoc, type Conflict, type Dot, type WrittenDoc } from '@/records/replica';
+import { answered, writtenDoc, type Conflict, type Dot, type WrittenDoc } from '@/records/replica';
+import { Album } from './album';
+import { foldedSince, missedAmong, readAgain, writeBack } from './catchup';
 import type { Disk } from './disk/disk';
 import {
   foldsKey,
-  format,
+  storedFormat,
   isFolds,
-  isRecordKey,
   isStoredRecord,
   isStoredSet,
   pageKeyOf,
@@ -15,10 +16,10 @@ import {
 } from './disk/layout';
 import type { Exclusive } from './disk/lock';
 import { memoryPictures, type Pictures } from './disk/pictures';
-import type { Tabs, Told } from './disk/tabs';
+import type { Tabs, TabNews } from './disk/tabs';
 import { askingOf, newHeld, readTrusted, type Asking } from './held';
 import { Memory, type Write } from './memory';
-import { readDisk, readRecordAt, setsIn, type Damaged } from './opened';
+import { readDisk, setsIn, type Damaged } from './opened';
 import { Queue } from './queue';
 import { Steps, type Step } from './steps';
 
@@ -80,12 +81,14 @@ export class ShopStore {
   private folds: Folds | undefined;
   private folding: ReturnType<typeof setTimeout> | undefined;
   private disk: Disk;
-  private pictures: Pictures = memoryPictures();
+  private readonly album: Album;
   private tabs: Tabs | undefined;
 
   constructor(private readonly ground: Ground) {
     this.disk = ground.fallback();
     this.memory = new Memory(ground.clock);
+    const failed = (error: unknown) => this.set({ trouble: troubleOf(error) });
+    this.album = new Album((id) => this.memory.held.has(`photo/${id}`), failed);
     this.queue = new Queue(
       ({ setKey, set }) => this.disk.set(setKey, set),
       ({ setKey, set }) => {
@@ -96,7 +99,7 @@ export class ShopStore {
           this.set({ trouble: undefined });
         this.foldSoon();
       },
-      (error) => this.set({ trouble: troubleOf(error) }),
+      failed,
     );
   }
 
@@ -115,11 +118,11 @@ export class ShopStore {
     const writer = seat ?? 'reader-0';
     try {
       this.disk = this.ground.disk();
-      this.pictures = this.ground.pictures();
+      const pictures = this.album.open(this.ground.pictures());
       let opened = await readDisk(this.disk, writer);
       if (opened.old && seat !== undefined) {
         await this.ground
-          .exclusively(async () => (await import('./lift')).lift(this.disk, this.pictures, writer))
+          .exclusively(async () => (await import('./lift')).lift(this.disk, pictures, writer))
           .catch((error: unknown) => (trouble = troubleOf(error)));
         opened = await readDisk(this.disk, writer);
       }
@@ -132,7 +135,7 @@ export class ShopStore {
       if (opened.sets.length > 0) this.foldSoon();
     } catch {
       this.disk = this.ground.fallback();
-      this.pictures = memoryPictures();
+      this.album.open(memoryPictures());
       this.memory.begin(writer, new Map());
       trouble = 'no-disk';
     }
@@ -174,49 +177,26 @@ export class ShopStore {
     { docs = new Map(), writer }: CommitOptions = {},
   ): Promise<boolean> {
     const writes = this.memory.writesOf(puts, removes);
-    const states: StoredSet = { format, items: [...docs].map(([key, state]) => ({ key, state })) };
+    const states: StoredSet = {
+      format: storedFormat,
+      items: [...docs].map(([key, state]) => ({ key, state })),
+    };
     if (writes.length === 0 && docs.size === 0) return true;
     const stamp = this.memory.stamp(writer);
     const changes = [...this.memory.stepOf(writes), ...this.memory.stepOfStates(states)];
     const { items } = this.memory.setOf(writes, stamp);
-    const set = { format, items: [...items, ...states.items] };
+    const set = { format: storedFormat, items: [...items, ...states.items] };
     return this.whole(setKeyOf(stamp.count, stamp.writer), set, { label, changes });
   }
 
   /** The picture of a photo; undefined where it is not on this device. */
   picture(id: string): Promise<Blob | undefined> {
-    return this.pictures.get(id).catch(() => undefined);
+    return this.album.get(id);
   }
 
-  /**
-   * Keeps pictures, before the photos they belong to are put: a photo never stands there without its picture.
-   *
-   * @param each the pictures one by one, so that they need not all be in memory
-   * @returns false when the disk would not take one; those kept meanwhile are taken out again
-   * @throws what `each` throws, after the same
-   */
-  async keepPictures(each: AsyncIterable<readonly [id: string, picture: Blob]>): Promise<boolean> {
-    const kept: string[] = [];
-    const takeOutAgain = async () => {
-      for (const id of kept)
-        if (!this.memory.held.has(`photo/${id}`)) await this.pictures.remove(id).catch(() => undefined);
-    };
-    try {
-      for await (const [id, picture] of each) {
-        try {
-          await this.pictures.set(id, picture);
-        } catch (error) {
-          this.set({ trouble: troubleOf(error) });
-          await takeOutAgain();
-          return false;
-        }
-        kept.push(id);
-      }
-      return true;
-    } catch (error) {
-      await takeOutAgain();
-      throw error;
-    }
+  /** Keeps pictures, before the photos they belong to are put; see `Album`. */
+  keepPictures(each: AsyncIterable<readonly [id: string, picture: Blob]>): Promise<boolean> {
+    return this.album.keep(each);
   }
 
   /** Leaves a part that says two things with one of them. */
@@ -315,11 +295,13 @@ export class ShopStore {
       const found = await this.disk.get(foldsKey);
       const last = this.folds?.number ?? 0;
       if (isFolds(found) && found.number > last) {
-        const gap = (found.recent[0]?.number ?? Infinity) > last + 1;
-        const missed = found.recent.filter(({ number }) => number > last).flatMap(({ keys }) => keys);
         this.folds = found;
-        await this.reread(gap ? (await this.disk.keys()).filter(isRecordKey) : missed);
-      } else if (!isFolds(found) && last > 0) await this.writeBack();
+        await this.reread(await foldedSince(this.disk, found, last));
+      } else if (!isFolds(found) && last > 0) {
+        await this.ground.exclusively(() => writeBack(this.disk, this.memory));
+        this.folds = undefined;
+        this.foldSoon();
+      }
     } catch (error) {
       this.set({ trouble: troubleOf(error) });
     }
@@ -399,9 +381,9 @@ export class ShopStore {
     this.set({ records, damaged, asking: askingOf(this.state.asking, keys, this.memory.held) });
   }
 
-  private async hear(told: Told): Promise<void> {
+  private async hear(told: TabNews): Promise<void> {
     if ('reread' in told) return this.hearFolded(told.reread);
-    if (told.set.format > format) this.set({ trouble: 'newer' });
+    if (told.set.format > storedFormat) this.set({ trouble: 'newer' });
     else if (!this.known.has(told.setKey)) {
       this.known.add(told.setKey);
       this.memory.apply(told.set);
@@ -413,16 +395,7 @@ export class ShopStore {
   private async hearFolded(keys: readonly string[]): Promise<void> {
     try {
       const folds = await this.disk.get(foldsKey);
-      const missed: string[] = [];
-      for (const key of keys) {
-        const stored = await this.disk.get(key);
-        if (!isStoredRecord(stored)) continue;
-        const { doc, apart } = this.memory.held.get(key) ?? newHeld();
-        const behind = Object.entries(stored.doc.seen).some(
-          ([writer, count]) => (doc.seen.get(writer) ?? -1) < count,
-        );
-        if (behind || apart !== stored.apart) missed.push(key);
-      }
+      const missed = await missedAmong(this.disk, this.memory.held, keys);
       if (missed.length > 0) await this.reread(missed);
       if (isFolds(folds)) this.folds = folds;
     } catch {
@@ -431,22 +404,15 @@ export class ShopStore {
   }
 
   private async reread(keys: readonly string[]): Promise<void> {
-    let { damaged } = this.state;
-    const found: string[] = [];
-    for (const key of keys) {
-      const other = await readRecordAt(this.disk, key);
-      if (!other) continue;
-      const held = this.memory.held.get(key) ?? newHeld();
-      this.memory.held.set(key, held);
-      mergeDoc(held.doc, other.doc);
-      held.apart = other.apart;
-      found.push(key);
-      if (other.apart === undefined) continue;
-      damaged = damaged.filter((each) => each.key !== key);
-      const raw = readTrusted(key, held.doc);
-      damaged = [...damaged, { key, why: `Set apart: ${other.apart}.`, raw, apart: true }];
-    }
-    this.set({ damaged });
+    const found = await readAgain(this.disk, this.memory.held, keys);
+    const apart = found.flatMap((key): Damaged[] => {
+      const { apart: why, doc } = this.memory.held.get(key) ?? newHeld();
+      return why === undefined
+        ? []
+        : [{ key, why: `Set apart: ${why}.`, raw: readTrusted(key, doc), apart: true }];
+    });
+    const others = this.state.damaged.filter((each) => !apart.some(({ key }) => key === each.key));
+    this.set({ damaged: [...others, ...apart] });
     this.show(found);
   }
 
@@ -469,24 +435,6 @@ export class ShopStore {
     await this.reread([key]);
     this.tabs?.announce({ reread: [key] });
     return true;
-  }
-
-  /** Storage was cleared or evicted under an open shop: memory is the last copy, and is written again whole. */
-  private async writeBack(): Promise<void> {
-    await this.ground.exclusively(async () => {
-      if (isFolds(await this.disk.get(foldsKey))) return;
-      this.folds = undefined;
-      for (const [key, held] of this.memory.held) {
-        held.pageOf.clear();
-        Object.assign(held, { pages: 0, folded: 0 });
-        const { count, writer } = this.memory.stamp();
-        await this.disk.set(setKeyOf(count, writer), {
-          format,
-          items: [{ key, state: writtenDoc(held.doc) }],
-        } satisfies StoredSet);
-      }
-    });
-    this.foldSoon();
   }
 
   private set(change: Partial<ShopState>): void {

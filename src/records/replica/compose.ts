@@ -3,7 +3,7 @@ import type { LogEntry } from '../log';
 import type { Doc } from './doc';
 import { namesIn, placeMark } from './path';
 import { valueOf, valuesOf, type Register } from './register';
-import type { Shape } from './shape';
+import type { MergeShape } from './shape';
 import { byStamp } from './stamp';
 
 /** The parts of a record as they lie within each other. */
@@ -31,10 +31,10 @@ function treeOf({ parts }: Doc): Branch {
 }
 
 /** What is left of an item: its place, or the item itself where the list has none. */
-const standing = (item: Branch, { ownOrder }: Shape): Register | undefined =>
+const standing = (item: Branch, { ownOrder }: MergeShape): Register | undefined =>
   ownOrder ? item.register : item.within?.get(placeMark)?.register;
 
-function items(at: Branch, shape: Shape): unknown[] {
+function items(at: Branch, shape: MergeShape): unknown[] {
   const all = [...(at.within ?? none)].map(([key, item]) => {
     const register = standing(item, shape);
     return { key, item, register, place: valueOf(register) };
@@ -56,7 +56,7 @@ function items(at: Branch, shape: Shape): unknown[] {
   return values.sort((a, b) => before(a.place, b.place) || before(a.key, b.key)).map(({ value }) => value);
 }
 
-function fieldsOf(at: Branch, shape: Shape): Record<string, unknown> {
+function fieldsOf(at: Branch, shape: MergeShape): Record<string, unknown> {
   const found: Record<string, unknown> = {};
   for (const [name, part] of at.within ?? none) {
     if (name === placeMark) continue;
@@ -70,7 +70,7 @@ function fieldsOf(at: Branch, shape: Shape): Record<string, unknown> {
 }
 
 /** The record that a doc’s parts make, with what this version does not know of it. */
-export function composed(doc: Doc, shape: Shape): Record<string, unknown> {
+export function composed(doc: Doc, shape: MergeShape): Record<string, unknown> {
   const root = treeOf(doc);
   root.within?.delete('!');
   return fieldsOf(root, shape);

@@ -1,5 +1,5 @@
 export { composed } from './compose';
-export { differences, type Parts } from './differences';
+export { changedParts, type PartValues } from './changedparts';
 export {
   answered,
   applyChange,
@@ -21,5 +21,5 @@ export { here, namesIn, within, type Path } from './path';
 export { valueOf, valuesOf, type Dot, type Register } from './register';
 export { sameValue } from './same';
 export { readDoc, writtenDoc, writtenRegister, type WrittenDoc } from './written';
-export { shapes, type Shape } from './shape';
+export { shapes, type MergeShape } from './shape';
 export { byStamp, countOf, isStamp, nextCount, stampOf, writerOf, type Stamp } from './stamp';

@@ -8,7 +8,7 @@ import {
   composed,
   conflictsIn,
   copyOf,
-  differences,
+  changedParts,
   emptyDoc,
   isHere,
   mergeDoc,
@@ -29,7 +29,7 @@ let count = 1000;
 function device(writer: string, doc: Doc = emptyDoc()) {
   const read = (shape = shapes.job) => (isHere(doc) ? (composed(doc, shape) as unknown as Job) : undefined);
   const put = (after: object | undefined, kind: AnyRecord['kind'] = 'job') => {
-    const parts = differences(doc, shapes[kind], read(shapes[kind]), after);
+    const parts = changedParts(doc, shapes[kind], read(shapes[kind]), after);
     if (parts.size > 0) applyChange(doc, changeOver(doc, parts, stampOf((count += 1), writer)));
   };
   return {
@@ -61,13 +61,13 @@ describe('a record in parts', () => {
     const again = readDoc(JSON.parse(JSON.stringify(writtenDoc(doc)))) as Doc;
     expect(canonical(composed(again, shapes[record.kind]))).toBe(canonical(record));
     // Nothing new is nothing to write.
-    expect(differences(doc, shapes[record.kind], record, structuredClone(record)).size).toBe(0);
+    expect(changedParts(doc, shapes[record.kind], record, structuredClone(record)).size).toBe(0);
   });
 
   it('writes only what is said otherwise', () => {
     const { doc } = two().a;
     const entry = { ...(demoJob.log[0] as LogEntry), id: 'new', counter: 9999 };
-    const parts = differences(doc, shapes.job, demoJob, {
+    const parts = changedParts(doc, shapes.job, demoJob, {
       ...demoJob,
       name: 'Otherwise',
       log: [...demoJob.log, entry],
@@ -215,7 +215,7 @@ describe('two devices', () => {
     };
     applyChange(
       b.doc,
-      changeOver(b.doc, differences(b.doc, shapes.job, known, changed), stampOf((count += 1), 'b')),
+      changeOver(b.doc, changedParts(b.doc, shapes.job, known, changed), stampOf((count += 1), 'b')),
     );
     meet();
     expect(a.read()).toMatchObject({ mood: 'calm', layers: [{ sheet: { note: 'x', smell: 'of pears' } }] });

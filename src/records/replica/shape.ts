@@ -4,9 +4,9 @@ import type { RecordKind } from '..';
  * How a record merges. What has `fields` merges field by field; what has `items` item by item, found again by `key`; the
  * rest is one value, which belongs together. A list is in order unless its items say their own.
  */
-export interface Shape {
-  readonly fields?: Readonly<Record<string, Shape>>;
-  readonly items?: Shape;
+export interface MergeShape {
+  readonly fields?: Readonly<Record<string, MergeShape>>;
+  readonly items?: MergeShape;
   /** The field an item is known by: its id where nothing is said. */
   readonly key?: string;
   readonly ownOrder?: true;
@@ -14,9 +14,9 @@ export interface Shape {
   readonly least?: 1;
 }
 
-const whole: Shape = {};
-const fields = (named: Readonly<Record<string, Shape>> = {}): Shape => ({ fields: named });
-const list = (items: Shape = whole, more: Omit<Shape, 'items' | 'fields'> = {}): Shape => ({
+const whole: MergeShape = {};
+const fields = (named: Readonly<Record<string, MergeShape>> = {}): MergeShape => ({ fields: named });
+const list = (items: MergeShape = whole, more: Omit<MergeShape, 'items' | 'fields'> = {}): MergeShape => ({
   items,
   ...more,
 });
@@ -31,7 +31,7 @@ const sheet = fields({
 });
 
 /** Which parts of each kind merge apart from each other. */
-export const shapes: Readonly<Record<RecordKind, Shape>> = {
+export const shapes: Readonly<Record<RecordKind, MergeShape>> = {
   job: fields({
     part: fields({ faces: list(fields(), { least: 1 }) }),
     layers: list(

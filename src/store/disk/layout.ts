@@ -20,7 +20,7 @@ export const pageSize = 500;
  * Raised by every change of the layout and of any record: what bears this number was written by this version and is
  * trusted, what bears a greater one was written by a newer one.
  */
-export const format = 1000 + Object.values(versions).reduce<number>((sum, version) => sum + version, 0);
+export const storedFormat = 1000 + Object.values(versions).reduce<number>((sum, version) => sum + version, 0);
 
 export interface StoredRecord {
   readonly format: number;

@@ -1,13 +1,13 @@
 import type { StoredSet } from './layout';
 
 /** What one tab tells the others: a set that is on disk now, or records to be read again. */
-export type Told =
+export type TabNews =
   { readonly setKey: string; readonly set: StoredSet } | { readonly reread: readonly string[] };
 
 /** Says to the other tabs what was written. */
 export interface Tabs {
-  announce(told: Told): void;
-  listen(heard: (told: Told) => void): void;
+  announce(told: TabNews): void;
+  listen(heard: (told: TabNews) => void): void;
   close(): void;
 }
 
@@ -18,7 +18,7 @@ export function browserTabs(name = 'fluorite-sets'): Tabs {
   return {
     announce: (told) => channel.postMessage(told),
     listen: (heard) => {
-      channel.onmessage = ({ data }) => heard(data as Told);
+      channel.onmessage = ({ data }) => heard(data as TabNews);
     },
     close: () => channel.close(),
   };

@@ -3,15 +3,15 @@ import { partOf } from './doc';
 import { below, here, placeIn, within, type Path } from './path';
 import { placesFor } from './places';
 import { carried, isPlain, sameValue } from './same';
-import type { Shape } from './shape';
+import type { MergeShape } from './shape';
 
 /** New values of parts; undefined takes out. */
-export type Parts = Map<Path, unknown>;
+export type PartValues = Map<Path, unknown>;
 
 type Named = Readonly<Record<string, unknown>>;
 
 /** The key an item is known by in its list; a second one of the same name gets a number. */
-function keyed(list: readonly unknown[], { key = 'id' }: Shape): Map<string, unknown> {
+function keyed(list: readonly unknown[], { key = 'id' }: MergeShape): Map<string, unknown> {
   const found = new Map<string, unknown>();
   list.forEach((item, i) => {
     const named = isPlain(item) ? item[key] : undefined;
@@ -29,13 +29,13 @@ function keyed(list: readonly unknown[], { key = 'id' }: Shape): Map<string, unk
  * @param before the record as it was read of the doc, undefined for one that is not there
  * @param after the record as it is to be
  */
-export function differences(
+export function changedParts(
   doc: Doc,
-  shape: Shape,
+  shape: MergeShape,
   before: object | undefined,
   after: object | undefined,
-): Parts {
-  const parts: Parts = new Map();
+): PartValues {
+  const parts: PartValues = new Map();
   if (!after) {
     if (before) parts.set(here, undefined);
     return parts;
@@ -56,7 +56,7 @@ export function differences(
         parts.set(held, undefined);
   }
 
-  function write(value: unknown, inner: Shape, path: Path) {
+  function write(value: unknown, inner: MergeShape, path: Path) {
     if (inner.fields && isPlain(value)) {
       if (path !== '') parts.set(path, {});
       for (const [name, part] of Object.entries(value))
@@ -72,7 +72,7 @@ export function differences(
     } else parts.set(path, value);
   }
 
-  function compare(was: unknown, is: unknown, inner: Shape, path: Path) {
+  function compare(was: unknown, is: unknown, inner: MergeShape, path: Path) {
     if (was === is) return;
     if (is === undefined) {
       if (was !== undefined) parts.set(path, undefined);
@@ -84,12 +84,12 @@ export function differences(
     else if (!sameValue(was, is)) parts.set(path, carried(partOf(doc, path), was, is));
   }
 
-  function compareFields(was: Named, is: Named, inner: Shape, path: Path) {
+  function compareFields(was: Named, is: Named, inner: MergeShape, path: Path) {
     for (const name of new Set([...Object.keys(was), ...Object.keys(is)]))
       compare(was[name], is[name], inner.fields?.[name] ?? {}, below(path, name));
   }
 
-  function compareLists(was: readonly unknown[], is: readonly unknown[], inner: Shape, path: Path) {
+  function compareLists(was: readonly unknown[], is: readonly unknown[], inner: MergeShape, path: Path) {
     const old = keyed(was, inner);
     const now = keyed(is, inner);
     const removed = inner.ownOrder
