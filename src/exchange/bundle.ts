@@ -212,7 +212,7 @@ export function previewRecords(
     const picture = pictureFrom1(each);
     const item = {
       key,
-      name: nameOf(record) ?? key,
+      name: nameOf(record) ?? (record.kind === 'photo' ? 'A photo' : key),
       ...(picture ? { picture: new Blob([picture], { type: 'image/jpeg' }) } : {}),
     };
     const before = held.get(key);
