@@ -1,6 +1,6 @@
 import { newShop, type AnyRecord, type Cup, type Job, type RecordKind, type Shop } from '@/records';
 import { jobView, lastEntryAt, standsUntil, type JobView } from './job';
-import { lessonsFor, lessonsIn, type BatchLesson } from './shop/lessons';
+import { lessonsFor, lessonsOf, type BatchLesson } from './shop/lessons';
 import { shelfOf, type ShelfCan } from './shop/shelf';
 
 /** All records of a shop by their keys. */
@@ -139,7 +139,8 @@ function inputsOf(records: Records, job: Job, now: number): Inputs {
     rigs: job.layers.map(({ rigId }) => records.get(`rig/${rigId}`)),
     cups: recordsOf(records, 'cup'),
     shelf: shelfOn(records, now).filter(({ can }) => sheetIds.has(can.coatingId)),
-    lessons: lessonsOn(records).filter(({ jobId, sheetId }) => jobId !== job.id && sheetIds.has(sheetId)),
+    // Its own readings are evidence, not experience.
+    lessons: [...sheetIds].flatMap((sheetId) => lessonsOf(records, sheetId, job.id)),
   };
 }
 
@@ -169,17 +170,6 @@ function viewFrom({ job, shop, rigs, cups, shelf, lessons }: Inputs, now: number
     shelf,
     shop,
     now,
-    lessons: lessonsFor(lessons, job.id),
+    lessons: lessonsFor(lessons),
   });
-}
-
-/** What every batch taught, gathered once for a state of the records. */
-const taught = new WeakMap<Records, BatchLesson[]>();
-
-function lessonsOn(records: Records): BatchLesson[] {
-  const known = taught.get(records);
-  if (known) return known;
-  const made = lessonsIn(records);
-  taught.set(records, made);
-  return made;
 }

@@ -3,7 +3,7 @@
 import { createContext, useContext, useMemo, useSyncExternalStore } from 'react';
 import { lastEntryAt, type JobView } from '@/facts/job';
 import { recordsOf, shelfOn, viewsOf, type Inconclusive } from '@/facts/records';
-import { lessonsIn, type BatchLesson } from '@/facts/shop/lessons';
+import { lessonsOf, type BatchLesson } from '@/facts/shop/lessons';
 import type { ShelfCan } from '@/facts/shop/shelf';
 import { newShop, type AnyRecord, type Job, type RecordKind, type Shop } from '@/records';
 import { jobAhead, useNow } from './clock';
@@ -75,10 +75,10 @@ export function useJobsSeen(): ReturnType<typeof viewsOf> {
 
 export const useOpenJobs = (): readonly JobView[] => useJobsSeen().views;
 
-/** What earlier batches of a coating taught. */
+/** What the last batches of a coating taught. */
 export function useLessons(sheetId: string): BatchLesson[] {
   const { records } = useShopState();
-  return useMemo(() => lessonsIn(records).filter((each) => each.sheetId === sheetId), [records, sheetId]);
+  return useMemo(() => lessonsOf(records, sheetId), [records, sheetId]);
 }
 
 /** Every can with what is left in it today. */

@@ -3,7 +3,7 @@ import type { Cup, Layer, Rig } from '@/records';
 import { bandChoices, chosenBand } from './band';
 import type { BatchState } from './batch';
 import type { PlanView } from './plan';
-import { believe, potEvidence, readingsOf } from './readings';
+import { believe, potEvidence, readingsOf, type Reading } from './readings';
 import { startingBelief } from './thin';
 import type { Worked } from './worked';
 
@@ -15,10 +15,10 @@ export interface Foretold {
   readonly held: boolean;
 }
 
-/** What one batch taught: its belief at the end, and its predictions against its readings. */
+/** What one batch taught: its belief at the end, and, worked out when somebody looks, its predictions against its readings. */
 export interface Taught {
   readonly lesson: Lesson;
-  readonly foretold: readonly Foretold[];
+  readonly foretold: () => readonly Foretold[];
 }
 
 /** Goes through a batch again, reading by reading, knowing at each only what came before. */
@@ -39,10 +39,9 @@ export function replay(
   const evidence = potEvidence(pot);
   if (new Set(evidence.map(({ w }) => w.toFixed(6))).size < 2) return undefined;
   const prior = startingBelief(sheet, thinner, choice, []);
-  const foretold: Foretold[] = [];
-  pot.readings.forEach((reading, i) => {
+  const foretoldAt = (reading: Reading, i: number): Foretold[] => {
     const before = pot.readings[i - 1];
-    if (!before || reading.w <= before.w + 1e-9) return;
+    if (!before || reading.w <= before.w + 1e-9) return [];
     const known = believe(
       prior,
       evidence.filter(({ at }) => at <= before.at),
@@ -53,12 +52,14 @@ export function replay(
       choice.band.cup,
       reading.sd ** 2 + reading.bias ** 2,
     );
-    foretold.push({
-      at: reading.at,
-      expect,
-      measured: reading.atSheet,
-      held: reading.atSheet >= expect.low && reading.atSheet <= expect.high,
-    });
-  });
-  return { lesson: believe(prior, evidence), foretold };
+    return [
+      {
+        at: reading.at,
+        expect,
+        measured: reading.atSheet,
+        held: reading.atSheet >= expect.low && reading.atSheet <= expect.high,
+      },
+    ];
+  };
+  return { lesson: believe(prior, evidence), foretold: () => pot.readings.flatMap(foretoldAt) };
 }

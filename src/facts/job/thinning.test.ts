@@ -3,7 +3,7 @@ import { celsius } from '@/core/climate';
 import { flowCup, secondsFromViscosity } from '@/core/cups';
 import { priorBelief, type ThinningApproach } from '@/core/thinning';
 import type { Coating, Cup, Job, PlannedCoat } from '@/records';
-import { lessonsFor, lessonsIn } from '../shop/lessons';
+import { learntFrom, lessonsFor, lessonsOf } from '../shop/lessons';
 import {
   airless,
   aJob,
@@ -233,14 +233,34 @@ describe('learning', () => {
       ['job/job', inBand],
       ['cup/cup', ford],
     ]);
-    const [lesson] = lessonsIn(records);
+    const [lesson] = lessonsOf(records, 'lacquer');
     expect(lesson).toMatchObject({ jobId: 'job', sheetId: 'lacquer', thinnerId: 'water' });
     expect(Math.exp(lesson!.lesson.mean[0]) * 1e6).toBeCloseTo(124, -1);
-    expect(lesson!.foretold).toHaveLength(1);
-    expect(lesson!.foretold[0]!.measured).toBeCloseTo(trueSeconds(enough), 1);
+    const [foretold] = lesson!.foretold();
+    expect(lesson!.foretold()).toHaveLength(1);
+    expect(foretold!.measured).toBeCloseTo(trueSeconds(enough), 1);
     // Its own job does not learn from itself; another one does.
-    expect(lessonsFor(lessonsIn(records), 'job')('lacquer', 'water')).toEqual([]);
-    expect(lessonsFor(lessonsIn(records), 'other')('lacquer', 'water')).toHaveLength(1);
+    expect(lessonsOf(records, 'lacquer', 'job')).toEqual([]);
+    expect(lessonsFor(lessonsOf(records, 'lacquer', 'other'))('lacquer', 'water')).toHaveLength(1);
+    expect(lessonsOf(records, 'another paint')).toEqual([]);
+  });
+
+  it('the last batches teach, the youngest job first', () => {
+    const begun = (i: number) => new Date(Date.parse(inBand.begun) + i * 86_400_000).toISOString();
+    const jobs = Array.from({ length: learntFrom + 5 }, (_, i): Job => ({
+      ...inBand,
+      id: `job-${i}`,
+      begun: begun(i),
+    }));
+    const records = new Map<string, Job | Cup>([
+      ...jobs.map((job) => [`job/${job.id}`, job] as const),
+      ['cup/cup', ford],
+    ]);
+    const found = lessonsOf(records, 'lacquer').map(({ jobId }) => jobId);
+    expect(found).toHaveLength(learntFrom);
+    expect(found[0]).toBe(`job-${learntFrom + 4}`);
+    expect(found).not.toContain('job-4');
+    expect(lessonsOf(records, 'lacquer', found[0]).map(({ jobId }) => jobId)).toContain('job-4');
   });
 
   it('with earlier batches the first step is foretold closer', () => {

@@ -1,6 +1,6 @@
 import type { AnyRecord, Cup, Job } from '@/records';
 import { batchesOf } from '../job/batch';
-import { planView } from '../job/plan';
+import { planView, type PlanView } from '../job/plan';
 import { replay, type Taught } from '../job/replay';
 import { jobWorked } from '../job/worked';
 import { eachThatCan } from './eachthatcan';
@@ -21,24 +21,47 @@ interface Held {
   readonly found: BatchLesson[];
 }
 
-/** A job is gone through once, and again only when it, its rig or a cup changes. */
-const learnt = new WeakMap<Job, Held>();
+/** By job and sheet: gone through once, and again only when the job, its rig or a cup changes. */
+const learnt = new WeakMap<Job, Map<string, Held>>();
 
-/** What every batch of every job taught. */
-export function lessonsIn(records: ReadonlyMap<string, AnyRecord>): BatchLesson[] {
+/**
+ * So many batches of a coating are learnt from, the youngest: makers change what is in the can, and a shop of ten years need
+ * not be gone through for one job. A default.
+ */
+export const learntFrom = 20;
+
+/** What the last batches of a coating taught, the youngest job first; without those of one job, where it is to learn from others. */
+export function lessonsOf(
+  records: ReadonlyMap<string, AnyRecord>,
+  sheetId: string,
+  without?: string,
+): BatchLesson[] {
   const all = [...records.values()];
   const cups = all.filter((record): record is Cup => record.kind === 'cup');
-  const jobs = all.filter((record): record is Job => record.kind === 'job');
-  return eachThatCan(jobs, (job) => lessonsOfJob(job, cups, records));
+  const others = all.filter((record): record is Job => record.kind === 'job' && record.id !== without);
+  const jobs = eachThatCan(others, (job) =>
+    job.layers.some(({ sheet }) => sheet.id === sheetId) ? [job] : [],
+  );
+  jobs.sort((a, b) => (a.begun === b.begun ? (a.id < b.id ? -1 : 1) : a.begun > b.begun ? -1 : 1));
+  const found: BatchLesson[] = [];
+  for (const job of jobs.slice(0, learntFrom)) {
+    if (found.length >= learntFrom) break;
+    found.push(...eachThatCan([job], (one) => lessonsOfJob(one, sheetId, cups, records)));
+  }
+  return found.slice(0, learntFrom);
 }
 
+/** What the batches of one coating taught in a job. */
 function lessonsOfJob(
   stored: Job,
+  sheetId: string,
   cups: readonly Cup[],
   records: ReadonlyMap<string, AnyRecord>,
 ): BatchLesson[] {
   const rigs = stored.layers.map(({ rigId }) => records.get(`rig/${rigId}`));
-  const known = learnt.get(stored);
+  const sheets = learnt.get(stored) ?? new Map<string, Held>();
+  learnt.set(stored, sheets);
+  const known = sheets.get(sheetId);
   const alike = known?.cups.length === cups.length && known.cups.every((cup, i) => cup === cups[i]);
   if (known && alike && known.rigs.every((rig, i) => rig === rigs[i])) return known.found;
   const rigOf = (id: string) => {
@@ -47,34 +70,27 @@ function lessonsOfJob(
   };
   const job = jobWorked(stored, rigOf);
   const found = job.layers.flatMap((layer) => {
-    const { sheet } = layer;
+    if (layer.sheet.id !== sheetId) return [];
     const rig = rigOf(layer.rigId);
-    const plan = planView(job, rig);
-    return batchesOf(job, layer).flatMap((batch) => {
+    let plan: PlanView | undefined;
+    return batchesOf(job, layer).flatMap((batch): BatchLesson[] => {
+      const thinnerId = batch.additions.find(({ what }) => what !== 'unthinned')?.what;
+      if (!thinnerId) return [];
+      plan ??= planView(job, rig);
       const taught = replay(job, layer, batch, cups, plan, rig);
-      const used = batch.additions.find(({ what }) => what !== 'unthinned')?.what;
-      return taught && used
-        ? [
-            {
-              ...taught,
-              jobId: job.id,
-              job: job.name,
-              sheetId: sheet.id,
-              thinnerId: used,
-              mixedAt: batch.mixedAt,
-            },
-          ]
+      return taught
+        ? [{ ...taught, jobId: job.id, job: job.name, sheetId, thinnerId, mixedAt: batch.mixedAt }]
         : [];
     });
   });
-  learnt.set(stored, { rigs, cups, found });
+  sheets.set(sheetId, { rigs, cups, found });
   return found;
 }
 
-/** The lessons of other jobs for one job: its own readings are evidence, not experience. */
+/** What was taught of a coating with one thinner. */
 export const lessonsFor =
-  (lessons: readonly BatchLesson[], jobId: string) =>
+  (lessons: readonly BatchLesson[]) =>
   (sheetId: string, thinnerId: string): BatchLesson['lesson'][] =>
     lessons
-      .filter((each) => each.jobId !== jobId && each.sheetId === sheetId && each.thinnerId === thinnerId)
+      .filter((each) => each.sheetId === sheetId && each.thinnerId === thinnerId)
       .map(({ lesson }) => lesson);

@@ -28,40 +28,49 @@ export interface RigUsage {
   readonly fitted: ReadonlyMap<string, { readonly seconds: number; readonly volume: number }>;
 }
 
-/**
- * Every coat sprayed with a rig, in no order.
- *
- * Paint is shared out over a job’s coats by the time each was sprayed for: what a coat truly used is not weighed.
- */
-export function spansOf(jobs: readonly Job[], rigId: string): SprayedSpan[] {
-  return jobs.flatMap((job) => {
-    const own = job.layers.filter((layer) => layer.rigId === rigId);
-    if (own.length === 0) return [];
-    const layerWith = (coatId: string) => own.find(({ coats }) => coats.some(({ id }) => id === coatId));
-    const entries = liveEntries(job);
-    const coats = ofType(entries, 'coat-end').flatMap((end) => {
-      const layer = layerWith(end.coatId);
-      if (!layer) return [];
-      const start = lastOf(
-        entries,
-        'coat-start',
-        (entry) => entry.coatId === end.coatId && moment(entry) <= moment(end),
-      );
-      return start ? [{ end, layer, seconds: (moment(end) - moment(start)) / 1000 }] : [];
-    });
-    const sprayed = coats.reduce((sum, { seconds }) => sum + seconds, 0);
-    const mixed = mixedOf(job, rigId);
-    return coats.map(({ end, layer: { id: layerId, sheet }, seconds }): SprayedSpan => {
-      const setting = lastOf(
-        entries,
-        'setting',
-        (entry) => entry.layerId === layerId && moment(entry) <= moment(end),
-      );
-      const fitted = setting?.tip ?? setting?.setId;
-      const volume = sprayed > 0 ? (mixed * seconds) / sprayed : 0;
-      const rub = abrasiveness[sheet.abrasive ?? classAbrasiveness(sheet.class)];
-      return { at: moment(end), seconds, volume, wearing: volume * rub, ...(fitted ? { fitted } : {}) };
-    });
+/** Every coat sprayed with a rig, in no order. */
+export const spansOf = (jobs: readonly Job[], rigId: string): SprayedSpan[] =>
+  jobs.flatMap((job) => spansIn(job, rigId));
+
+/** What each rig did in a job, gone through once. */
+const gone = new WeakMap<Job, Map<string, readonly SprayedSpan[]>>();
+
+/** Paint is shared out over a job’s coats by the time each was sprayed for: what a coat truly used is not weighed. */
+function spansIn(job: Job, rigId: string): readonly SprayedSpan[] {
+  const own = job.layers.filter((layer) => layer.rigId === rigId);
+  if (own.length === 0) return [];
+  const known = gone.get(job) ?? new Map<string, readonly SprayedSpan[]>();
+  gone.set(job, known);
+  const spans = known.get(rigId) ?? spansWith(job, rigId, own);
+  known.set(rigId, spans);
+  return spans;
+}
+
+function spansWith(job: Job, rigId: string, own: Job['layers']): SprayedSpan[] {
+  const layerWith = (coatId: string) => own.find(({ coats }) => coats.some(({ id }) => id === coatId));
+  const entries = liveEntries(job);
+  const coats = ofType(entries, 'coat-end').flatMap((end) => {
+    const layer = layerWith(end.coatId);
+    if (!layer) return [];
+    const start = lastOf(
+      entries,
+      'coat-start',
+      (entry) => entry.coatId === end.coatId && moment(entry) <= moment(end),
+    );
+    return start ? [{ end, layer, seconds: (moment(end) - moment(start)) / 1000 }] : [];
+  });
+  const sprayed = coats.reduce((sum, { seconds }) => sum + seconds, 0);
+  const mixed = mixedOf(job, rigId);
+  return coats.map(({ end, layer: { id: layerId, sheet }, seconds }): SprayedSpan => {
+    const setting = lastOf(
+      entries,
+      'setting',
+      (entry) => entry.layerId === layerId && moment(entry) <= moment(end),
+    );
+    const fitted = setting?.tip ?? setting?.setId;
+    const volume = sprayed > 0 ? (mixed * seconds) / sprayed : 0;
+    const rub = abrasiveness[sheet.abrasive ?? classAbrasiveness(sheet.class)];
+    return { at: moment(end), seconds, volume, wearing: volume * rub, ...(fitted ? { fitted } : {}) };
   });
 }
 
