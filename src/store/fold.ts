@@ -1,4 +1,11 @@
-import { mergeDoc, writtenDoc, writtenRegister, type Doc, type Path } from '@/records/replica';
+import {
+  mergeDoc,
+  writtenDoc,
+  writtenRegister,
+  type Doc,
+  type Path,
+  type WrittenDoc,
+} from '@/records/replica';
 import type { Disk } from './disk/disk';
 import {
   foldsKey,
@@ -7,8 +14,10 @@ import {
   isOld,
   isStoredRecord,
   isStoredSet,
+  itemsIn,
   pageKeyOf,
   pageSize,
+  storedPage,
   type Folds,
   type StoredPage,
   type StoredRecord,
@@ -16,14 +25,16 @@ import {
 } from './disk/layout';
 import { applyItem, newHeld, type Held } from './held';
 import { readRecordAt, setsIn } from './opened';
+import { paced } from './pace';
 
 const isEntry = (path: Path): boolean => path.startsWith('log/');
 const mostRecent = 50;
 
-/** What a fold did: which sets it took in, and which records it wrote. */
+/** What a fold did: which sets it took in, which records it wrote, and which of them it found to be otherwise than here. */
 export interface Folded {
   readonly sets: readonly string[];
   readonly keys: readonly string[];
+  readonly changed: readonly string[];
   readonly folds: Folds | undefined;
 }
 
@@ -46,13 +57,13 @@ function page(held: Held): void {
 function pagesWith(key: string, held: Held, touched: ReadonlySet<Path>): [key: string, page: StoredPage][] {
   page(held);
   const dirty = new Set([...touched].flatMap((path) => held.pageOf.get(path) ?? []));
-  const entries = new Map([...dirty].map((at) => [at, {} as Record<Path, StoredPage['entries'][Path]>]));
+  const entries = new Map([...dirty].map((at) => [at, {} as Record<Path, WrittenDoc['parts'][Path]>]));
   for (const [path, at] of held.pageOf) {
     const into = entries.get(at);
     const register = held.doc.parts.get(path);
     if (into && register) into[path] = writtenRegister(register);
   }
-  return [...entries].map(([at, found]) => [pageKeyOf(key, at), { of: key, entries: found }]);
+  return [...entries].map(([at, found]) => [pageKeyOf(key, at), storedPage(key, found)]);
 }
 
 /** A record without its entries, as it is to be written. */
@@ -86,18 +97,21 @@ export function writesFor(
  *
  * @param held every record in memory; changed in place
  * @param idle is there nothing in memory that is not on disk yet? What is not written is not folded
- * @returns what it did, or undefined where it was put off
+ * @param stale records that an earlier version wrote, to be written again as this one does
+ * @returns what it did, or undefined where it was put off: what was folded until then stands, and is folded again
  */
 export async function fold(
   disk: Disk,
   held: Map<string, Held>,
   folds: Folds | undefined,
   idle: () => boolean,
+  stale: ReadonlySet<string> = new Set(),
 ): Promise<Folded | undefined> {
+  const rest = paced();
   const keys = await setsIn(disk);
   const known = await disk.get(foldsKey);
   const before = isFolds(known) ? known : folds;
-  if (keys.length === 0) return { sets: [], keys: [], folds: before };
+  if (keys.length + stale.size === 0) return { sets: [], keys: [], changed: [], folds: before };
   const sets: [string, StoredSet][] = [];
   for (const key of keys) {
     const set = await disk.get(key);
@@ -105,12 +119,15 @@ export async function fold(
     if (isStoredSet(set) && set.format <= storedFormat) sets.push([key, set]);
   }
   const touched = new Map<string, Set<Path>>();
-  for (const [, { items }] of sets)
-    for (const { key, change, state } of items) {
+  for (const key of stale) touched.set(key, new Set(held.get(key)?.doc.parts.keys()));
+  for (const [, set] of sets)
+    for (const { key, change, state } of itemsIn(set)) {
       const paths = touched.get(key) ?? new Set();
       touched.set(key, paths);
       for (const path of Object.keys(change?.parts ?? state?.parts ?? {})) paths.add(path);
+      await rest();
     }
+  const changed = new Set<string>();
   for (const [key, paths] of touched) {
     const record = held.get(key) ?? newHeld();
     held.set(key, record);
@@ -118,7 +135,10 @@ export async function fold(
     if (isStoredRecord(stored) && stored.folded !== record.folded) {
       const other = await readRecordAt(disk, key);
       if (other) {
-        for (const path of mergeDoc(record.doc, other.doc)) paths.add(path);
+        for (const path of mergeDoc(record.doc, other.doc)) {
+          paths.add(path);
+          changed.add(key);
+        }
         record.pageOf.clear();
         for (const [path, at] of other.pageOf) record.pageOf.set(path, at);
         Object.assign(record, { folded: other.folded, pages: other.pages, apart: other.apart });
@@ -130,21 +150,25 @@ export async function fold(
         await disk.set(`unread/${key}`, stored);
     }
   }
-  for (const [, { items }] of sets) for (const item of items) applyItem(held.get(item.key) as Held, item);
-  if (!idle()) return undefined;
-  const number = (before?.number ?? 0) + 1;
-  const writes: [string, unknown][] = [];
+  for (const [, set] of sets)
+    for (const item of itemsIn(set)) {
+      if (applyItem(held.get(item.key) as Held, item).length > 0) changed.add(item.key);
+      await rest();
+    }
   for (const [key, paths] of touched) {
+    await rest();
+    if (!idle()) return undefined;
     const record = held.get(key) as Held;
     record.folded += 1;
-    writes.push(...writesFor(key, record, paths));
+    for (const [at, value] of writesFor(key, record, paths)) await disk.set(at, value);
   }
+  const number = (before?.number ?? 0) + 1;
   const next: Folds = {
     number,
     recent: [...(before?.recent ?? []), { number, keys: [...touched.keys()] }].slice(-mostRecent),
   };
-  for (const [key, value] of writes) await disk.set(key, value);
   await disk.set(foldsKey, next);
   for (const [key] of sets) await disk.remove(key);
-  return { sets: sets.map(([key]) => key), keys: [...touched.keys()], folds: next };
+  const written = [...touched.keys()];
+  return { sets: sets.map(([key]) => key), keys: written, changed: [...changed], folds: next };
 }

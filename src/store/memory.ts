@@ -1,4 +1,4 @@
-import { keyOf, type AnyRecord } from '@/records';
+import type { AnyRecord } from '@/records';
 import {
   changeOver,
   conflictsIn,
@@ -12,7 +12,7 @@ import {
   stampOf,
   type Path,
 } from '@/records/replica';
-import { storedFormat, type SetItem, type StoredSet } from './disk/layout';
+import type { SetItem } from './disk/layout';
 import { applyItem, newHeld, readTrusted, shapeOf, type Held } from './held';
 import { stepChange, type Step } from './steps';
 
@@ -43,17 +43,11 @@ export class Memory {
     return this.held.get(key) ?? newHeld();
   }
 
-  /** What writing these records, and removing those, changes of what is held. */
-  writesOf(puts: readonly AnyRecord[], removes: readonly string[]): Write[] {
-    const of = (key: string, after: AnyRecord | undefined): Write[] => {
-      const { doc, record } = this.at(key);
-      const parts = changedParts(doc, shapeOf(key), record, after);
-      return parts.size > 0 ? [{ key, parts, ...(after ? { after } : {}) }] : [];
-    };
-    return [
-      ...puts.flatMap((record) => of(keyOf(record), record)),
-      ...removes.flatMap((key) => of(key, undefined)),
-    ];
+  /** What writing a record changes of what is held, or removing it; undefined where it changes nothing. */
+  writeOf(key: string, after: AnyRecord | undefined): Write | undefined {
+    const { doc, record } = this.at(key);
+    const parts = changedParts(doc, shapeOf(key), record, after);
+    return parts.size > 0 ? { key, parts, ...(after ? { after } : {}) } : undefined;
   }
 
   /** @param writer another than this tab, for what is the same wherever it is written */
@@ -62,40 +56,29 @@ export class Memory {
     return { count: this.count, writer };
   }
 
-  /** A set of writings over everything held now, under one stamp. */
-  setOf(writes: readonly Write[], { count, writer }: ReturnType<Memory['stamp']>): StoredSet {
-    const by = stampOf(count, writer);
-    const items = writes.map(({ key, parts }): SetItem => ({
-      key,
-      change: changeOver(this.at(key).doc, parts, by),
-    }));
-    return { format: storedFormat, items };
+  /** A writing over everything held of a record now. */
+  itemOf = ({ key, parts }: Write, { count, writer }: ReturnType<Memory['stamp']>): SetItem => ({
+    key,
+    change: changeOver(this.at(key).doc, parts, stampOf(count, writer)),
+  });
+
+  /** What it changes, to be taken back by. */
+  stepOf = ({ key, parts }: Write): Step['changes'][number] => stepChange(key, this.at(key).doc, parts);
+
+  /** What taking in another device’s doc changes, to be taken back by. To be asked before it is applied. */
+  stepOfState({ key, state }: SetItem): Step['changes'][number] {
+    const { doc } = this.at(key);
+    const merged = newHeld(copyOf(doc));
+    const paths = applyItem(merged, { key, state });
+    return { key, parts: paths.map((path) => [path, partOf(doc, path), partOf(merged.doc, path)] as const) };
   }
 
-  stepOf = (writes: readonly Write[]): Step['changes'] =>
-    writes.map(({ key, parts }) => stepChange(key, this.at(key).doc, parts));
-
-  /** What taking in other devices’ docs changes, to be taken back by. To be asked before they are applied. */
-  stepOfStates({ items }: StoredSet): Step['changes'] {
-    return items.map(({ key, state }) => {
-      const { doc } = this.at(key);
-      const merged = newHeld(copyOf(doc));
-      const paths = applyItem(merged, { key, state });
-      return {
-        key,
-        parts: paths.map((path) => [path, partOf(doc, path), partOf(merged.doc, path)] as const),
-      };
-    });
-  }
-
-  /** Writes a set into what is held. */
-  apply({ items }: StoredSet, late = false): void {
-    for (const item of items) {
-      const held = this.at(item.key);
-      this.held.set(item.key, held);
-      applyItem(held, item, late);
-      this.count = Math.max(this.count, item.change ? countOf(item.change.by) : lastCount(held.doc));
-    }
+  /** Writes one item of a set into what is held. */
+  apply(item: SetItem, late = false): void {
+    const held = this.at(item.key);
+    this.held.set(item.key, held);
+    applyItem(held, item, late);
+    this.count = Math.max(this.count, item.change ? countOf(item.change.by) : lastCount(held.doc));
   }
 
   /**

@@ -2,20 +2,23 @@ import { readDoc, type Path, type Register } from '@/records/replica';
 import type { Disk } from './disk/disk';
 import {
   storedFormat,
+  entriesIn,
   foldsKey,
   isEnvelope,
   isFolds,
   isOld,
+  isPageKey,
   isRecordKey,
   isSetKey,
-  isStoredPage,
   isStoredRecord,
   isStoredSet,
+  itemsIn,
   pageKeyOf,
   type Folds,
   type StoredRecord,
 } from './disk/layout';
 import { applyItem, kindOf, newHeld, readChecked, readTrusted, type Held } from './held';
+import { paced } from './pace';
 
 /** A record on disk that could not be read, or was set apart. It is left where it is, and can be exported as found. */
 export interface Damaged {
@@ -36,6 +39,8 @@ export interface Opened {
   readonly newer: boolean;
   /** Something here was left by an older one, and is to be lifted. */
   readonly old: boolean;
+  /** Records an older version wrote, which hold together: they are written again when there is time. */
+  readonly stale: readonly string[];
 }
 
 interface Unread {
@@ -48,24 +53,30 @@ const isUnread = (value: unknown): value is Unread =>
 export const messageOf = (error: unknown): string =>
   error instanceof Error && error.message ? error.message : 'no reason given';
 
-/** Everything on disk, in one sweep; where that fails, key by key, so that one unreadable value stands alone. */
+/**
+ * Everything on disk, in one sweep; where that fails, key by key, so that one unreadable value stands alone. A page is read as
+ * it comes, while the disk brings the next one.
+ */
 async function swept(disk: Disk): Promise<Map<string, unknown>> {
   const found = new Map<string, unknown>();
+  const take = (key: string, value: unknown) => found.set(key, isPageKey(key) ? pageFrom(value) : value);
   try {
-    await disk.each((key, value) => found.set(key, value));
+    await disk.each(take);
     return found;
   } catch {
     for (const key of await disk.keys())
-      found.set(key, await disk.get(key).catch((error: unknown): Unread => ({ unread: error })));
+      take(key, await disk.get(key).catch((error: unknown): Unread => ({ unread: error })));
     return found;
   }
 }
 
-/** Puts the entries of a page into the record they belong to. */
-export function takePage(held: Held, page: number, entries: unknown): boolean {
-  const read = readDoc({ seen: {}, parts: entries });
-  if (!read) return false;
-  for (const [path, register] of read.parts as Map<Path, Register>) {
+/** The entries of a page; what is none is left as it is. */
+const pageFrom = (value: unknown): unknown => readDoc({ seen: {}, parts: entriesIn(value) })?.parts ?? value;
+
+/** Puts the entries of a page into the record they belong to; false for what is no page. */
+function takePage(held: Held, page: number, entries: unknown): boolean {
+  if (!(entries instanceof Map)) return false;
+  for (const [path, register] of entries as Map<Path, Register>) {
     held.doc.parts.set(path, register);
     held.pageOf.set(path, page);
   }
@@ -87,11 +98,13 @@ export async function readDisk(disk: Disk, writer: string): Promise<Opened> {
   const held = new Map<string, Held>();
   const damaged: Damaged[] = [];
   const untrusted = new Set<string>();
+  const rest = paced();
   let newer = false;
   let old = false;
   const broken = (key: string, why: string, raw: unknown) => damaged.push({ key, why, raw });
 
   for (const [key, value] of found) {
+    await rest();
     old ||= isOld(key, value);
     if (isUnread(value)) broken(key, `The disk could not read it: ${messageOf(value.unread)}`, null);
     else if (isRecordKey(key) && isEnvelope(value)) {
@@ -116,8 +129,9 @@ export async function readDisk(disk: Disk, writer: string): Promise<Opened> {
     for (let page = 0; page < record.pages; page += 1) {
       const pageKey = pageKeyOf(key, page);
       const value = found.get(pageKey);
+      await rest();
       if (isUnread(value)) continue;
-      if (!isStoredPage(value) || !takePage(record, page, value.entries))
+      if (!takePage(record, page, value))
         broken(pageKey, 'A page of a job’s entries cannot be read.', value ?? null);
     }
   const sets = [...found.keys()].filter(isSetKey).sort();
@@ -129,7 +143,8 @@ export async function readDisk(disk: Disk, writer: string): Promise<Opened> {
       continue;
     }
     if (value.format > storedFormat) newer = true;
-    for (const item of value.items) {
+    for (const item of itemsIn(value)) {
+      await rest();
       if (!isRecordKey(item.key) || damaged.some((each) => each.key === item.key)) continue;
       const record = held.get(item.key) ?? newHeld();
       held.set(item.key, record);
@@ -138,6 +153,7 @@ export async function readDisk(disk: Disk, writer: string): Promise<Opened> {
     }
   }
   for (const [key, record] of held) {
+    await rest();
     if (record.apart !== undefined) {
       const raw = readTrusted(key, record.doc);
       damaged.push({ key, why: `Set apart: ${record.apart}.`, raw, apart: true });
@@ -152,7 +168,11 @@ export async function readDisk(disk: Disk, writer: string): Promise<Opened> {
     }
   }
   const folds = found.get(foldsKey);
-  return { held, damaged, sets, folds: isFolds(folds) ? folds : undefined, newer, old };
+  const stale = [...untrusted].filter((key) => {
+    const record = held.get(key);
+    return record && !record.broken && record.apart === undefined;
+  });
+  return { held, damaged, sets, folds: isFolds(folds) ? folds : undefined, newer, old, stale };
 }
 
 /** One record read again from disk, with its entries; undefined where it is not there or cannot be read. */
@@ -161,8 +181,7 @@ export async function readRecordAt(disk: Disk, key: string): Promise<Held | unde
   const held = isStoredRecord(stored) ? heldFrom(stored) : undefined;
   if (!held || kindOf(key) !== 'job') return held;
   for (let page = 0; page < held.pages; page += 1) {
-    const value = await disk.get(pageKeyOf(key, page));
-    if (isStoredPage(value)) takePage(held, page, value.entries);
+    takePage(held, page, pageFrom(await disk.get(pageKeyOf(key, page))));
   }
   return held;
 }

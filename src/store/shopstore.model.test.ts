@@ -95,6 +95,20 @@ it('whatever is done, undone, redone and reloaded, the store holds what it shoul
         [...model.now.keys()].map((id) => `coating/${id}`).sort(),
       );
     }),
-    { numRuns: 60 },
+    {
+      numRuns: 60,
+      examples: [
+        [
+          // One of the same name, made after the first was removed, and both taken back.
+          [
+            { do: 'put', id: 'a', note: '' },
+            { do: 'remove', id: 'a' },
+            { do: 'put', id: 'a', note: ' ' },
+            { do: 'undo' },
+            { do: 'undo' },
+          ],
+        ],
+      ],
+    },
   );
 });

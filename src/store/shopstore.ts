@@ -1,4 +1,4 @@
-import type { AnyRecord } from '@/records';
+import { keyOf, type AnyRecord } from '@/records';
 import { answered, writtenDoc, type Conflict, type Dot, type WrittenDoc } from '@/records/replica';
 import { Album } from './album';
 import { foldedSince, missedAmong, readAgain, writeBack } from './catchup';
@@ -9,9 +9,13 @@ import {
   isFolds,
   isStoredRecord,
   isStoredSet,
+  itemsIn,
+  mostParts,
   pageKeyOf,
+  partsIn,
   setKeyOf,
   type Folds,
+  type SetItem,
   type StoredSet,
 } from './disk/layout';
 import type { Exclusive } from './disk/lock';
@@ -20,6 +24,7 @@ import type { Tabs, TabNews } from './disk/tabs';
 import { askingOf, newHeld, readTrusted, type Asking } from './held';
 import { Memory, type Write } from './memory';
 import { readDisk, setsIn, type Damaged } from './opened';
+import { eachPaced } from './pace';
 import { Queue } from './queue';
 import { Steps, type Step } from './steps';
 
@@ -64,6 +69,9 @@ export interface CommitOptions {
   readonly writer?: string;
 }
 
+/** So many records of an older version are written again in one fold. */
+const restampedAtOnce = 20;
+
 /**
  * The live state of the shop: every record in memory, every change on disk at once.
  *
@@ -80,6 +88,10 @@ export class ShopStore {
   private readonly known = new Set<string>();
   private folds: Folds | undefined;
   private folding: ReturnType<typeof setTimeout> | undefined;
+  /** Large sets that are on disk and on their way into memory. */
+  private taking: Promise<unknown> = Promise.resolve();
+  /** Records an older version wrote, to be written again when there is time. */
+  private stale: readonly string[] = [];
   private disk: Disk;
   private readonly album: Album;
   private tabs: Tabs | undefined;
@@ -114,6 +126,7 @@ export class ShopStore {
   async open(): Promise<void> {
     let trouble: Trouble | undefined;
     let damaged: readonly Damaged[] = [];
+    const start = performance.now();
     const seat = await this.ground.seat();
     const writer = seat ?? 'reader-0';
     try {
@@ -130,9 +143,10 @@ export class ShopStore {
       this.folds = opened.folds;
       damaged = opened.damaged;
       for (const key of opened.sets) this.known.add(key);
+      this.stale = opened.stale;
       if (opened.newer) trouble = 'newer';
       if (seat === undefined) trouble = 'second-tab';
-      if (opened.sets.length > 0) this.foldSoon();
+      if (opened.sets.length + opened.stale.length > 0) this.foldSoon();
     } catch {
       this.disk = this.ground.fallback();
       this.album.open(memoryPictures());
@@ -145,16 +159,17 @@ export class ShopStore {
     const records = new Map(
       [...held].flatMap(([key, { record }]) => (record ? [[key, record] as const] : [])),
     );
+    performance.measure('shop-opened', { start });
     this.set({ status: 'ready', records, damaged, asking: askingOf([], held.keys(), held), trouble });
   }
 
   /** Puts one record, as one step of undo. */
   put(record: AnyRecord, label: string): void {
-    this.write(this.memory.writesOf([record], []), label);
+    this.write([this.memory.writeOf(keyOf(record), record) ?? []].flat(), label);
   }
 
   remove(key: string, label: string): void {
-    this.write(this.memory.writesOf([], [key]), label);
+    this.write([this.memory.writeOf(key, undefined) ?? []].flat(), label);
   }
 
   undo(): string | undefined {
@@ -166,7 +181,8 @@ export class ShopStore {
   }
 
   /**
-   * Writes several records together or not at all: the whole set lies under one key.
+   * Writes several records together or not at all: the whole set lies under one key. However many they are, the screen
+   * answers meanwhile.
    *
    * @returns false when the disk would not take it; nothing has changed then
    */
@@ -176,17 +192,31 @@ export class ShopStore {
     label: string,
     { docs = new Map(), writer }: CommitOptions = {},
   ): Promise<boolean> {
-    const writes = this.memory.writesOf(puts, removes);
-    const states: StoredSet = {
-      format: storedFormat,
-      items: [...docs].map(([key, state]) => ({ key, state })),
+    const { memory } = this;
+    // Taken at once: what is written here meanwhile comes after it, and did not know of it.
+    const stamp = memory.stamp(writer);
+    const items: SetItem[] = [];
+    const changes: Step['changes'][number][] = [];
+    const ours = (key: string, record?: AnyRecord) => () => {
+      const write = memory.writeOf(key, record);
+      if (!write) return;
+      changes.push(memory.stepOf(write));
+      items.push(memory.itemOf(write, stamp));
     };
-    if (writes.length === 0 && docs.size === 0) return true;
-    const stamp = this.memory.stamp(writer);
-    const changes = [...this.memory.stepOf(writes), ...this.memory.stepOfStates(states)];
-    const { items } = this.memory.setOf(writes, stamp);
-    const set = { format: storedFormat, items: [...items, ...states.items] };
-    return this.whole(setKeyOf(stamp.count, stamp.writer), set, { label, changes });
+    const theirs =
+      ([key, state]: readonly [string, WrittenDoc]) =>
+      () => {
+        changes.push(memory.stepOfState({ key, state }));
+        items.push({ key, state });
+      };
+    const steps = [
+      ...puts.map((record) => ours(keyOf(record), record)),
+      ...removes.map((key) => ours(key)),
+      ...[...docs].map(theirs),
+    ];
+    await eachPaced(steps, (step) => step());
+    if (items.length === 0) return true;
+    return this.whole(setKeyOf(stamp.count, stamp.writer), items, { label, changes });
   }
 
   /** The picture of a photo; undefined where it is not on this device. */
@@ -266,14 +296,19 @@ export class ShopStore {
     // Fetched when the shop is quiet; where it does not arrive, what was written waits on disk as it is.
     const folding = await import('./fold').catch(() => undefined);
     if (!folding) return;
+    await this.taking;
     await this.ground.exclusively(async () => {
       try {
-        const done = await folding.fold(this.disk, this.memory.held, this.folds, () => this.queue.empty);
+        const idle = () => this.queue.empty;
+        const some = new Set(this.stale.slice(0, restampedAtOnce));
+        const done = await folding.fold(this.disk, this.memory.held, this.folds, idle, some);
         if (!done) return;
         this.folds = done.folds;
+        this.stale = this.stale.filter((key) => !some.has(key));
+        if (this.stale.length > 0) this.foldSoon();
         for (const key of done.sets) this.known.delete(key);
         if (done.keys.length === 0) return;
-        this.show(done.keys);
+        await this.showPaced(done.changed);
         this.tabs?.announce({ reread: done.keys });
       } catch (error) {
         this.set({ trouble: troubleOf(error) });
@@ -319,11 +354,14 @@ export class ShopStore {
   private write(writes: readonly Write[], label?: string): void {
     // One that may not write shows what there is, and changes nothing: it would be lost with the tab.
     if (writes.length === 0 || this.state.trouble === 'second-tab') return;
-    if (label !== undefined) this.steps.add({ label, changes: this.memory.stepOf(writes) });
+    if (label !== undefined) this.steps.add({ label, changes: writes.map(this.memory.stepOf) });
     const stamp = this.memory.stamp();
-    const set = this.memory.setOf(writes, stamp);
-    this.memory.apply(set);
-    this.queue.add({ setKey: setKeyOf(stamp.count, stamp.writer), set });
+    const items = writes.map((write) => this.memory.itemOf(write, stamp));
+    for (const item of items) this.memory.apply(item);
+    this.queue.add({
+      setKey: setKeyOf(stamp.count, stamp.writer),
+      set: { format: storedFormat, items },
+    });
     this.show(
       writes.map(({ key }) => key),
       new Map(writes.map(({ key, after }) => [key, after])),
@@ -332,21 +370,24 @@ export class ShopStore {
   }
 
   /** A set that is on disk first and in memory then, or nowhere. */
-  private whole(setKey: string, set: StoredSet, step: Step): Promise<boolean> {
-    if (this.state.trouble === 'newer' || this.state.trouble === 'second-tab') return Promise.resolve(false);
-    return new Promise((resolve) => {
-      const done = (written: boolean) => {
-        if (written) {
-          // What was written here meanwhile bears a later stamp, and did not know of this.
-          this.memory.apply(set, true);
-          this.steps.add(step);
-          this.show(set.items.map(({ key }) => key));
-        }
-        resolve(written);
-      };
-      this.queue.add({ setKey, set, done });
-      void this.queue.run();
+  private async whole(setKey: string, items: readonly SetItem[], step: Step): Promise<boolean> {
+    const { trouble } = this.state;
+    if (trouble === 'newer' || trouble === 'second-tab') return false;
+    const set = await asWritten(items);
+    const written = new Promise<boolean>((done) => this.queue.add({ setKey, set, done }));
+    void this.queue.run();
+    const taking = written.then(async (is) => {
+      if (!is) return false;
+      // What was written here meanwhile bears a later stamp, and did not know of this.
+      await eachPaced(items, (item) => this.memory.apply(item, true));
+      this.steps.add(step);
+      await this.showPaced(items.map(({ key }) => key));
+      return true;
     });
+    // What memory does not hold yet is not folded, or it would be taken for known.
+    const before = this.taking;
+    this.taking = Promise.all([before, taking]);
+    return taking;
   }
 
   private turn(way: 'undo' | 'redo'): string | undefined {
@@ -365,19 +406,26 @@ export class ShopStore {
     if (foldAfter !== undefined) this.folding = setTimeout(() => void this.folded(), foldAfter);
   }
 
-  /** Brings the records of these keys to the screens as their docs read now. */
-  private show(keys: readonly string[], known: ReadonlyMap<string, AnyRecord | undefined> = new Map()): void {
+  /**
+   * Brings the records of these keys to the screens as their docs read now.
+   *
+   * @param known those whose record is known already, or `read` where all have been read anew
+   */
+  private show(
+    keys: readonly string[],
+    known: ReadonlyMap<string, AnyRecord | undefined> | 'read' = new Map(),
+  ): void {
     const records = new Map(this.state.records);
-    let { damaged } = this.state;
+    const shown = new Set<string>();
     for (const key of keys) {
-      const record = this.memory.shown(key, known.get(key));
-      if (!record) {
-        records.delete(key);
-        continue;
-      }
-      records.set(key, record);
-      if (damaged.some((each) => each.key === key)) damaged = damaged.filter((each) => each.key !== key);
+      const record =
+        known === 'read' ? this.memory.held.get(key)?.record : this.memory.shown(key, known.get(key));
+      if (record) {
+        records.set(key, record);
+        shown.add(key);
+      } else records.delete(key);
     }
+    const damaged = this.state.damaged.filter(({ key }) => !shown.has(key));
     this.set({ records, damaged, asking: askingOf(this.state.asking, keys, this.memory.held) });
   }
 
@@ -386,9 +434,20 @@ export class ShopStore {
     if (told.set.format > storedFormat) this.set({ trouble: 'newer' });
     else if (!this.known.has(told.setKey)) {
       this.known.add(told.setKey);
-      this.memory.apply(told.set);
-      this.show(told.set.items.map(({ key }) => key));
+      const keys: string[] = [];
+      await eachPaced(itemsIn(told.set), (item) => {
+        this.memory.apply(item);
+        keys.push(item.key);
+      });
+      await this.showPaced(keys);
     }
+  }
+
+  /** The same for many records: each is read in its turn, and all come to the screens together. */
+  private async showPaced(keys: readonly string[]): Promise<void> {
+    if (keys.length === 0) return;
+    await eachPaced(keys, (key) => this.memory.shown(key));
+    this.show(keys, 'read');
   }
 
   /** Another tab folded these, or set one of them apart: what this one has not heard of it reads. */
@@ -441,6 +500,15 @@ export class ShopStore {
     this.state = { ...this.state, ...change, canUndo: this.steps.canUndo, canRedo: this.steps.canRedo };
     for (const listener of this.listeners) listener();
   }
+}
+
+/** A set as it is to be written: a large one as texts. */
+async function asWritten(items: readonly SetItem[]): Promise<StoredSet> {
+  const parts = items.reduce((sum, item) => sum + partsIn(item), 0);
+  if (parts <= mostParts) return { format: storedFormat, items };
+  const texts: string[] = [];
+  await eachPaced(items, (item) => texts.push(JSON.stringify(item)));
+  return { format: storedFormat, items: texts };
 }
 
 function troubleOf(error: unknown): Trouble {

@@ -11,8 +11,15 @@ export interface Step {
 }
 
 const deepest = 50;
-/** How many outlive a reload. */
+/** How many outlive a reload, and how large one may be, in parts: what a tab keeps over a reload is little. */
 const kept = 10;
+const largest = 2000;
+
+/** The last steps that are small enough; what lies before one that is not could not be taken back without it. */
+function keeping(steps: readonly Step[]): readonly Step[] {
+  const tooLarge = ({ changes }: Step) => changes.reduce((sum, { parts }) => sum + parts.length, 0) > largest;
+  return steps.slice(Math.max(steps.findLastIndex(tooLarge) + 1, steps.length - kept));
+}
 
 /** What a writing of these parts changes, to be taken back by. */
 export const stepChange = (
@@ -66,8 +73,10 @@ export class Steps {
       const looked = presence && comes ? [presence] : parts;
       if (!looked.every((part) => sameValue(partOf(doc, part[0]), part[expects] ?? undefined)))
         return undefined;
-      // Unmade: the record goes as a whole, and what it said stays with it.
-      const written = presence && !comes ? [presence] : parts;
+      // Unmade: the record goes as a whole, and what it said stays with it; what an earlier one of its name had said returns.
+      const unmade = ([path, ...values]: (typeof parts)[number]) =>
+        path === here || (values[gives - 1] ?? undefined) !== undefined;
+      const written = presence && !comes ? parts.filter(unmade) : parts;
       writes.set(key, new Map(written.map((part) => [part[0], part[gives] ?? undefined])));
     }
     to.push(step);
@@ -76,7 +85,7 @@ export class Steps {
 
   /** The steps as text, for the tab to find again after a reload. */
   saved(): string {
-    return JSON.stringify({ done: this.done.slice(-kept), undone: this.undone.slice(-kept) });
+    return JSON.stringify({ done: keeping(this.done), undone: keeping(this.undone) });
   }
 
   load(text: string | null): boolean {

@@ -31,8 +31,13 @@ const stateOf = (due: number, now: number): DueCare['state'] =>
   due + day <= now ? 'over' : due <= now + soonWithin * day ? 'soon' : 'later';
 
 /** What of these rigs is due, the first first. Nothing is due of what nobody has said when it was put in. */
-export function careCalendar(rigs: readonly Rig[], jobs: readonly Job[], now: number): DueCare[] {
-  const wear = wearOf(rigs, jobs, now).flatMap((item): DueCare[] => {
+export function careCalendar(
+  rigs: readonly Rig[],
+  jobs: readonly Job[],
+  now: number,
+  worn = wearOf(rigs, jobs, now),
+): DueCare[] {
+  const wear = worn.flatMap((item): DueCare[] => {
     if (!item.due || !(item.due.middle < now + furthest * day)) return [];
     const { low, middle, high } = item.due;
     return [

@@ -9,15 +9,23 @@ import { byStamp } from './stamp';
 /** The parts of a record as they lie within each other. */
 interface Branch {
   register?: Register;
-  /** An entry of a log has none: there may be many thousands of them. */
   within?: Map<string, Branch>;
+  /** The items of a log, which have no parts of their own: there may be many thousands of them. */
+  entries?: Register[];
 }
 
 const none: ReadonlyMap<string, Branch> = new Map();
 
-function treeOf({ parts }: Doc): Branch {
+function treeOf({ parts }: Doc, shape: MergeShape): Branch {
+  const [log] = Object.entries(shape.fields ?? {}).find(([, { ownOrder }]) => ownOrder) ?? [];
+  const entries: Register[] = [];
   const root: Branch = {};
+  if (log !== undefined) root.within = new Map([[log, { entries }]]);
   for (const [path, register] of parts) {
+    if (log !== undefined && path.length > log.length && path.startsWith(log) && path[log.length] === '/') {
+      entries.push(register);
+      continue;
+    }
     let at = root;
     for (const name of namesIn(path)) {
       at.within ??= new Map();
@@ -30,13 +38,15 @@ function treeOf({ parts }: Doc): Branch {
   return root;
 }
 
-/** What is left of an item: its place, or the item itself where the list has none. */
-const standing = (item: Branch, { ownOrder }: MergeShape): Register | undefined =>
-  ownOrder ? item.register : item.within?.get(placeMark)?.register;
-
 function items(at: Branch, shape: MergeShape): unknown[] {
+  if (shape.ownOrder) {
+    const entries = (at.entries ?? []).flatMap(
+      (register) => (valueOf(register) as LogEntry | undefined) ?? [],
+    );
+    return entries.sort(inOrder);
+  }
   const all = [...(at.within ?? none)].map(([key, item]) => {
-    const register = standing(item, shape);
+    const register = item.within?.get(placeMark)?.register;
     return { key, item, register, place: valueOf(register) };
   });
   let alive = all.filter(({ place }) => place !== undefined);
@@ -46,7 +56,6 @@ function items(at: Branch, shape: MergeShape): unknown[] {
       all.reduce((last, each) => (byStamp(removed(each.register), removed(last.register)) > 0 ? each : last)),
     ];
   }
-  if (shape.ownOrder) return alive.map(({ item }) => valueOf(item.register) as LogEntry).sort(inOrder);
   const values = alive.map(({ key, item, place }) => ({
     key,
     place: String(place),
@@ -71,7 +80,7 @@ function fieldsOf(at: Branch, shape: MergeShape): Record<string, unknown> {
 
 /** The record that a doc’s parts make, with what this version does not know of it. */
 export function composed(doc: Doc, shape: MergeShape): Record<string, unknown> {
-  const root = treeOf(doc);
+  const root = treeOf(doc, shape);
   root.within?.delete('!');
   return fieldsOf(root, shape);
 }

@@ -1,6 +1,6 @@
 import type { Dot, Register } from './register';
 import { emptyDoc, type Doc } from './doc';
-import { isStamp } from './stamp';
+import { isStamp, type Stamp } from './stamp';
 import type { Path } from './path';
 
 /** A doc as it is written to disk and into files: each part with its dots, a dot as its stamp and its value. */
@@ -17,12 +17,14 @@ export const writtenDoc = ({ seen, parts }: Doc): WrittenDoc => ({
   parts: Object.fromEntries([...parts].map(([path, register]) => [path, writtenRegister(register)])),
 });
 
-function readRegister(raw: unknown): Register | undefined {
+/** @param known a stamp that was looked at already: whole pages bear one */
+function readRegister(raw: unknown, known?: Stamp): Register | undefined {
   if (!Array.isArray(raw)) return undefined;
   const dots: Dot[] = [];
   for (const each of raw) {
-    if (!Array.isArray(each) || !isStamp(each[0])) return undefined;
-    dots.push(each.length > 1 && each[1] !== null ? { by: each[0], value: each[1] } : { by: each[0] });
+    if (!Array.isArray(each) || (each[0] !== known && !isStamp(each[0]))) return undefined;
+    const by = each[0] as Stamp;
+    dots.push(each.length > 1 && each[1] !== null ? { by, value: each[1] } : { by });
   }
   return dots;
 }
@@ -37,9 +39,11 @@ export function readDoc(raw: unknown): Doc | undefined {
     if (!isStamp(`${count}.${writer}`)) return undefined;
     doc.seen.set(writer, count);
   }
+  let known: Stamp | undefined;
   for (const [path, dots] of Object.entries(parts)) {
-    const register = readRegister(dots);
+    const register = readRegister(dots, known);
     if (!register) return undefined;
+    known = register[0]?.by ?? known;
     doc.parts.set(path, register);
   }
   return doc;

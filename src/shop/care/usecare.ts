@@ -11,6 +11,6 @@ export function useCare() {
   const now = Math.floor(useNow() / 60_000) * 60_000;
   return useMemo(() => {
     const wear = wearOf(rigs, jobs, now);
-    return { rigs, jobs, now, wear, kit: kitOf(wear, rigs), dues: careCalendar(rigs, jobs, now) };
+    return { rigs, jobs, now, wear, kit: kitOf(wear, rigs), dues: careCalendar(rigs, jobs, now, wear) };
   }, [rigs, jobs, now]);
 }

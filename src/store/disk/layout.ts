@@ -16,11 +16,15 @@ const pagePrefix = 'log/';
 /** The most entries in one page. */
 export const pageSize = 500;
 
+/** Version of the layout itself. */
+const layoutVersion = 11;
+
 /**
  * Raised by every change of the layout and of any record: what bears this number was written by this version and is
  * trusted, what bears a greater one was written by a newer one.
  */
-export const storedFormat = 1000 + Object.values(versions).reduce<number>((sum, version) => sum + version, 0);
+export const storedFormat =
+  100 * layoutVersion + Object.values(versions).reduce<number>((sum, version) => sum + version, 0);
 
 export interface StoredRecord {
   readonly format: number;
@@ -33,9 +37,30 @@ export interface StoredRecord {
   readonly apart?: string;
 }
 
+/** Entries as JSON: a browser reads a text from its database many times as fast as what it holds. */
 export interface StoredPage {
   readonly of: string;
-  readonly entries: WrittenDoc['parts'];
+  readonly text: string;
+}
+
+export const storedPage = (of: string, entries: WrittenDoc['parts']): StoredPage => ({
+  of,
+  text: JSON.stringify(entries),
+});
+
+/** The entries of a page, also of one that an earlier layout wrote; undefined for what is no page. */
+export function entriesIn(value: unknown): unknown {
+  if (!isObject(value) || !('of' in value)) return undefined;
+  if ('entries' in value) return value.entries;
+  return 'text' in value ? parsed(value.text) : undefined;
+}
+
+function parsed(text: unknown): unknown {
+  try {
+    return JSON.parse(String(text));
+  } catch {
+    return undefined;
+  }
 }
 
 /** One change of one record in a set: a writing, or what another device holds of the whole. */
@@ -45,10 +70,22 @@ export interface SetItem {
   readonly state?: WrittenDoc;
 }
 
+/** A set as it lies on disk and is told to other tabs: a large one as texts, an item a text. */
 export interface StoredSet {
   readonly format: number;
-  readonly items: readonly SetItem[];
+  readonly items: readonly (SetItem | string)[];
 }
+
+/** The items of a set, one after the other, so that a large one is never read at once. */
+export function* itemsIn({ items }: StoredSet): Generator<SetItem> {
+  for (const item of items) yield typeof item === 'string' ? (JSON.parse(item) as SetItem) : item;
+}
+
+/** More parts than that are written as texts. */
+export const mostParts = 1000;
+
+export const partsIn = ({ change, state }: SetItem): number =>
+  Object.keys(change?.parts ?? state?.parts ?? {}).length;
 
 /** The last folds, the youngest last: what a tab that slept has to read again. */
 export interface Folds {
@@ -75,9 +112,6 @@ const isObject = (value: unknown): value is object => typeof value === 'object' 
 
 export const isStoredRecord = (value: unknown): value is StoredRecord =>
   isObject(value) && 'doc' in value && 'format' in value;
-
-export const isStoredPage = (value: unknown): value is StoredPage =>
-  isObject(value) && 'of' in value && 'entries' in value;
 
 export const isStoredSet = (value: unknown): value is StoredSet =>
   isObject(value) && 'items' in value && Array.isArray(value.items);
