@@ -2,7 +2,6 @@ import {
   BlobReader,
   BlobWriter,
   configure,
-  TextReader,
   TextWriter,
   ZipReader,
   ZipWriter,
@@ -42,9 +41,9 @@ function idIn(name: string): string | undefined {
  *
  * @param pictures one by one; a photo whose picture is missing on this device is left out
  */
-export async function writeArchive(bundle: string, pictures: AsyncIterable<PackedPicture>): Promise<Blob> {
+export async function writeArchive(bundle: Blob, pictures: AsyncIterable<PackedPicture>): Promise<Blob> {
   const zip = new ZipWriter(new BlobWriter('application/zip'), { keepOrder: true });
-  await zip.add(bundleName, new TextReader(bundle));
+  await zip.add(bundleName, new BlobReader(bundle));
   // Pictures are small already: packing them again would only take time.
   for await (const { id, picture } of pictures)
     await zip.add(nameOf(id), new BlobReader(picture), { level: 0 });

@@ -1,6 +1,8 @@
 import Papa from 'papaparse';
 import { toSI, unitNamed } from '@/core/quantity';
-import { refuse, type Outcome } from '@/core/refusal';
+import { refuse, type Outcome, type Refusal } from '@/core/refusal';
+import { decimalOf, looksLikeNumber, numberIn, type Decimal } from './gaugenumbers';
+import { columnsNamed, gaugeUnits, unitIn, type GaugeUnit } from './gaugewords';
 
 /** Larger tables are no gauge’s. */
 const limit = 4 * 1024 * 1024;
@@ -10,18 +12,21 @@ export const mostRows = 20_000;
 export interface GaugeTable {
   readonly columns: readonly string[];
   readonly rows: readonly (readonly string[])[];
+  /** What stood in lines before the table. */
+  readonly before: string;
+  /** Row of the file that the first of the rows is, counted from 1. */
+  readonly from: number;
 }
 
-/** Units a gauge may write. */
-export const gaugeUnits = ['µm', 'mil', 'mm'] as const;
-export type GaugeUnit = (typeof gaugeUnits)[number];
-
-/** Which column is what, by its number; undefined where there is none. */
+/** What a table is, all of it known: columns by their numbers. */
 export interface GaugeMapping {
   readonly film: number;
-  readonly face?: number;
-  readonly spot?: number;
   readonly unit: GaugeUnit;
+  readonly decimal: Decimal;
+  /** Or every reading is on the first face. */
+  readonly face: number | 'first';
+  /** Or the readings fill the spots in their order. */
+  readonly spot: number | 'in order';
 }
 
 export interface GaugeFace {
@@ -48,16 +53,27 @@ export interface GaugePreview {
   readonly meant?: GaugeUnit;
 }
 
+/** Refuses a file by its size alone. A letter may take two bytes. */
+export const refuseTable = (bytes: number): Refusal | undefined =>
+  bytes > 2 * limit ? refuse('too-large', 'This file is too large for a table of readings.') : undefined;
+
 /** Reads a table whose columns are divided by commas, semicolons or tabs; refuses what is none. */
 export function readGaugeTable(text: string): Outcome<GaugeTable> {
-  if (text.length > limit) return refuse('too-large', 'This file is too large for a table of readings.');
+  const tooLarge = refuseTable(2 * text.length);
+  if (tooLarge) return tooLarge;
   if (text.includes('\u0000'))
     return refuse('foreign', 'This is no table: it holds binary data. Nothing was changed.');
-  const { data, errors } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), {
-    skipEmptyLines: 'greedy',
-    delimitersToGuess: [';', '\t', ',', '|'],
-  });
-  const [head, ...rows] = data.map((row) => row.map((cell) => cell.trim()));
+  const parse = (options: Papa.ParseConfig) =>
+    Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy', ...options });
+  const guessed = parse({ delimitersToGuess: [';', '\t', ',', '|'] });
+  // One column of numbers with decimal commas, under a head of its own.
+  const [top, ...under] = guessed.data;
+  const oneColumn =
+    guessed.meta.delimiter === ',' && top?.length === 1 && under.every(({ length }) => length <= 2);
+  const { data, errors } = oneColumn ? parse({ delimiter: ';' }) : guessed;
+  const lines = data.map((row) => row.map((cell) => cell.trim()));
+  const begins = beginOf(lines);
+  const [head, ...rows] = lines.slice(begins);
   if (!head || rows.length === 0) return refuse('empty', 'There is no row of readings in this file.');
   if (rows.length > mostRows)
     return refuse('too-many', `There are more than ${mostRows.toLocaleString('en')} rows. Divide the file.`);
@@ -68,45 +84,90 @@ export function readGaugeTable(text: string): Outcome<GaugeTable> {
       `The table is damaged near row ${(quotes.row ?? 0) + 1}: a quotation mark is missing. Nothing was changed.`,
     );
   // A table without a head begins with a number: its columns get names of ours.
-  const headed = !head.some((cell) => numberOf(cell) !== undefined);
+  const headed = !head.some(looksLikeNumber);
   return {
     columns: headed ? head : head.map((_, i) => `Column ${i + 1}`),
     rows: headed ? rows : [head, ...rows],
+    before: lines.slice(0, begins).flat().join(' '),
+    from: begins + (headed ? 2 : 1),
   };
 }
 
-/** A number with a point or a comma; thousands apart by the other one or by a space. */
-export function numberOf(text: string): number | undefined {
-  const bare = text.replace(/[\s\u00a0\u202f]/g, '').replace(/(µm|um|μm|mils?|mm)$/i, '');
-  const plain = /^[+-]?\d+(?:[.,]\d+)?$/.test(bare)
-    ? bare.replace(',', '.')
-    : /^[+-]?\d{1,3}(?:\.\d{3})+,\d+$/.test(bare)
-      ? bare.replaceAll('.', '').replace(',', '.')
-      : /^[+-]?\d{1,3}(?:,\d{3})+\.\d+$/.test(bare)
-        ? bare.replaceAll(',', '')
-        : undefined;
-  return plain === undefined ? undefined : Number(plain);
+/** Where the table begins: gauges write lines about themselves before it, which are shorter than its rows. */
+function beginOf(lines: readonly (readonly string[])[]): number {
+  const lengths = new Map<number, number>();
+  for (const { length } of lines) lengths.set(length, (lengths.get(length) ?? 0) + 1);
+  const [usual = 0] = [...lengths].reduce(([a, n], [b, m]) => (m > n ? [b, m] : [a, n]), [0, 0]);
+  return Math.max(
+    lines.findIndex(({ length }) => length >= usual),
+    0,
+  );
 }
 
-/** What the columns are likely to be, by their names and by what stands in them. */
-export function guessMapping({ columns, rows }: GaugeTable): GaugeMapping {
-  const named = (...words: string[]) =>
-    columns.findIndex((name) => words.some((word) => name.toLowerCase().includes(word)));
-  const numeric = columns.findIndex((_, i) =>
-    rows.slice(0, 20).every((row) => (numberOf(row[i] ?? '') ?? 0) > 0),
-  );
-  const known = named('thick', 'film', 'dft', 'reading', 'value');
-  const film = known >= 0 ? known : Math.max(numeric, 0);
-  const name = columns[film]?.toLowerCase() ?? '';
-  const unit: GaugeUnit = /mils?\b/.test(name) ? 'mil' : /\bmm\b/.test(name) ? 'mm' : 'µm';
-  const [face, spot] = [named('face', 'part', 'area', 'batch'), named('spot', 'place', 'point', 'position')];
+/** What of a table is known so far: the rest is asked, never guessed. */
+export type GaugeQuestions = Partial<GaugeMapping>;
+
+const cellsOf = ({ rows }: GaugeTable, column: number): string[] => rows.map((row) => row[column] ?? '');
+
+/** How the numbers of a column are written, and in which unit, where its head or its cells say so. */
+function readingsIn(table: GaugeTable, film: number): Pick<GaugeQuestions, 'unit' | 'decimal'> {
+  const cells = cellsOf(table, film);
+  const here = unitsIn([table.columns[film] ?? '', ...cells]);
+  // A column of nothing but units, or a line before the table, says it too.
+  const beside = table.columns.flatMap((_, i) => {
+    const others = cellsOf(table, i);
+    return i !== film && others.every((cell) => unitIn(cell) !== undefined) ? [...unitsIn(others)] : [];
+  });
+  const said = here.size > 0 ? here : new Set([...beside, ...unitsIn([table.before])]);
+  const [unit] = said.size === 1 ? said : [];
+  const decimal = decimalOf(cells);
+  return { ...(unit ? { unit } : {}), ...(decimal ? { decimal } : {}) };
+}
+
+const unitsIn = (texts: readonly string[]): ReadonlySet<GaugeUnit> =>
+  new Set(texts.flatMap((text) => unitIn(text) ?? []));
+
+/**
+ * What the columns are, by what their heads and cells say. Where they say nothing, or several things, it stays open.
+ *
+ * @param faces how many faces the part has: a table that names none is about the only one
+ */
+export function recognised(table: GaugeTable, faces: number): GaugeQuestions {
+  const { columns } = table;
+  const only = (named: readonly number[]) => (named.length === 1 ? named[0] : undefined);
+  const film = columns.length === 1 ? 0 : only(columnsNamed(columns, 'film'));
+  return film === undefined ? {} : withFilm(table, faces, {}, film);
+}
+
+/** The same once somebody has said which column holds the film. */
+export function withFilm(
+  table: GaugeTable,
+  faces: number,
+  { face, spot }: GaugeQuestions,
+  film: number,
+): GaugeQuestions {
+  const { columns } = table;
+  const named = (role: 'face' | 'spot') => {
+    const [first, ...more] = columnsNamed(columns, role).filter((column) => column !== film);
+    return more.length === 0 ? first : undefined;
+  };
+  const knownFace = face === film ? undefined : (face ?? named('face'));
+  const knownSpot = spot === film ? undefined : (spot ?? named('spot'));
+  const left = columns.filter((_, i) => i !== film && i !== knownFace && i !== knownSpot).length;
+  // Nothing else stands in the table that could say it.
+  const theFace = knownFace ?? (faces === 1 || left === 0 ? 'first' : undefined);
+  const theSpot = knownSpot ?? (left === 0 ? 'in order' : undefined);
   return {
     film,
-    unit,
-    ...(face >= 0 && face !== film ? { face } : {}),
-    ...(spot >= 0 && spot !== film ? { spot } : {}),
+    ...readingsIn(table, film),
+    ...(theFace === undefined ? {} : { face: theFace }),
+    ...(theSpot === undefined ? {} : { spot: theSpot }),
   };
 }
+
+/** Is everything known? */
+export const isMapped = (known: GaugeQuestions): known is GaugeMapping =>
+  (['film', 'unit', 'decimal', 'face', 'spot'] as const).every((each) => known[each] !== undefined);
 
 /** How far off the film expected a median may lie before the unit is asked about. */
 const farOff = 4;
@@ -133,26 +194,28 @@ export function previewReadings(
   const counted = new Map<string, number>();
   const [first] = faces;
   table.rows.forEach((cells, i) => {
-    const row = i + 2;
+    const row = i + table.from;
     const say = (says: string) => void problems.push({ row, says });
-    const number = numberOf(cells[mapping.film] ?? '');
+    const number = numberIn(cells[mapping.film] ?? '', mapping.decimal);
     if (number === undefined) return say(`“${(cells[mapping.film] ?? '').slice(0, 30)}” is no number.`);
     if (!(number > 0)) return say('A film must be above zero.');
-    const said = mapping.face === undefined ? '' : (cells[mapping.face] ?? '');
+    const said = mapping.face === 'first' ? '' : (cells[mapping.face] ?? '');
     const face =
-      mapping.face === undefined
+      mapping.face === 'first'
         ? first
         : faces.find(({ id, name }) => name.toLowerCase() === said.toLowerCase() || id === said);
     if (!face || !unit) return say(`There is no face “${said.slice(0, 30)}” on this part.`);
-    const place =
-      mapping.spot === undefined ? undefined : numberOf((cells[mapping.spot] ?? '').replace(/^\D+/, ''));
+    const named = mapping.spot === 'in order' ? '' : (cells[mapping.spot] ?? '');
     const taken = counted.get(face.id) ?? 0;
-    const spot = mapping.spot === undefined ? Math.floor(taken / perSpot) : (place ?? 0) - 1;
+    const spot =
+      mapping.spot === 'in order'
+        ? Math.floor(taken / perSpot)
+        : (numberIn(named.replace(/^\D+/, ''), mapping.decimal) ?? 0) - 1;
     if (!Number.isInteger(spot) || spot < 0 || spot >= mostSpots)
       return say(
-        mapping.spot === undefined
+        mapping.spot === 'in order'
           ? `More readings than ${mostSpots} spots hold.`
-          : `Spot ${(cells[mapping.spot] ?? '').slice(0, 12)} is not on the part: spots run from 1 to ${mostSpots}.`,
+          : `Spot ${named.slice(0, 12)} is not on the part: spots run from 1 to ${mostSpots}.`,
       );
     const key = cells.join('\u0001');
     counted.set(face.id, taken + 1);

@@ -235,6 +235,11 @@ export class ShopStore {
     if (doc) this.write([{ key, parts: answered(doc, path, value) }], 'decided');
   }
 
+  /** The keys of all records, also of removed ones. */
+  keys(): string[] {
+    return [...this.memory.held.keys()];
+  }
+
   /** All that is known of records, also of removed ones: what another device takes in. */
   docs(keys: Iterable<string> = this.memory.held.keys()): Map<string, WrittenDoc> {
     return new Map(

@@ -21,7 +21,7 @@ export function useTakeOut(): (name: string, some?: readonly AnyRecord[]) => Pro
       const out = await arrived(import('@/store/takeout'));
       if (!out) return false;
       const now = isoNow();
-      const taken = await out.takeOut(store, now, some);
+      const taken = await out.takeOut(store, now, some, out.inWorker);
       if (!taken) {
         notify('The archive did not read back as it was written, and was thrown away. Try again.');
         return false;

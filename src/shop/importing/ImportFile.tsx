@@ -2,7 +2,8 @@
 
 import { useEffect, useRef, useState } from 'react';
 import { isRefusal } from '@/core/refusal';
-import { useShopState, useStore } from '@/store/hooks';
+import { useStore } from '@/store/hooks';
+import { toldOf } from '@/store/told';
 import { Button } from '@/ui/Button';
 import { Notice } from '@/ui/Notice';
 import { notify } from '@/ui/notify';
@@ -21,7 +22,6 @@ interface Props {
 export function ImportFile({ says, accept }: Props) {
   const store = useStore();
   const units = useUnits();
-  const { records } = useShopState();
   const input = useRef<HTMLInputElement>(null);
   const task = useRef<PreviewTask>(undefined);
   const [progress, setProgress] = useState<number>();
@@ -34,7 +34,7 @@ export function ImportFile({ says, accept }: Props) {
     setRefused(undefined);
     setProgress(0);
     task.current?.cancel();
-    task.current = previewFile(file, { records: [...records.values()], docs: store.docs() }, setProgress);
+    task.current = previewFile(file, toldOf(store), setProgress);
     const outcome = await task.current.result;
     setProgress(undefined);
     if (isRefusal(outcome)) setRefused(units.says(outcome));

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { isRefusal } from '@/core/refusal';
 import { readArchive } from '@/exchange/archive';
 import { previewBundle, type BundlePreview, writeBundle } from '@/exchange/bundle';
-import { guessMapping, previewReadings, readGaugeTable } from '@/exchange/readingscsv';
+import { previewReadings, readGaugeTable, recognised } from '@/exchange/readingscsv';
 import { previewSheetsCsv, writeSheetsCsv } from '@/exchange/sheetcsv';
 import { triedOut } from '@/exchange/trial';
 import { stages } from '@/facts/job';
@@ -102,7 +102,7 @@ describe('files that were changed at random', () => {
         if (isRefusal(table)) return;
         const found = previewReadings(
           table,
-          guessMapping(table),
+          { film: 0, unit: 'µm', decimal: 'comma', face: 'first', spot: 'in order', ...recognised(table, 1) },
           [{ id: 'f', name: 'Front' }],
           { min: 4e-5, max: 6e-5 },
           3,

@@ -30,7 +30,7 @@ export function BackupFolder({ onDone }: Props) {
     setBusy(true);
     const out = await arrived(import('@/store/takeout'));
     const now = isoNow();
-    const taken = await out?.takeOut(store, now);
+    const taken = await out?.takeOut(store, now, undefined, out.inWorker);
     const done = taken && (await backUpInto(folder, taken.file, now, taken.ending));
     setBusy(false);
     if (!done)

@@ -3,51 +3,54 @@
 import { useMemo, useRef, useState } from 'react';
 import { readingsPerSpot } from '@/core/quality';
 import { isRefusal, type Outcome } from '@/core/refusal';
+import { gaugeUnits, type GaugeUnit } from '@/exchange/gaugewords';
+import type { Decimal } from '@/exchange/gaugenumbers';
 import {
-  gaugeUnits,
-  guessMapping,
+  isMapped,
   previewReadings,
-  readGaugeTable,
-  type GaugeMapping,
+  recognised,
+  withFilm,
+  type GaugeQuestions,
   type GaugeTable,
-  type GaugeUnit,
 } from '@/exchange/readingscsv';
+import { readGauge } from '@/workers/gauge';
 import { mostSpots } from '@/facts/job';
 import { Button } from '@/ui/Button';
-import { Check } from '@/ui/Check';
 import { SelectField } from '@/ui/Field';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import { plural } from '@/words/line';
-import { amount, jobFigure } from '@/words/figures';
-import { Printed } from '@/ui/Printed';
+import { PreviewedReadings } from './PreviewedReadings';
+import { UnsaidColumns } from './UnsaidColumns';
 
-/** Bytes past which a file is not even read. */
-const largest = 8 * 1024 * 1024;
-const shownRows = 6;
+const unasked = { value: '', label: 'Choose' };
 
-/** A gauge’s table taken in: columns named, unit asked about, every row previewed, doubtful ones said. */
+/** A gauge’s table taken in: what its columns, unit and numbers are is recognised or asked, every row previewed. */
 export function ImportReadings() {
   const { view, log } = useJob();
   const units = useUnits();
   const input = useRef<HTMLInputElement>(null);
   const [table, setTable] = useState<Outcome<GaugeTable>>();
-  const [mapping, setMapping] = useState<GaugeMapping>();
+  const [mapping, setMapping] = useState<GaugeQuestions>({});
   const [withCopies, setWithCopies] = useState(false);
   const { job, check } = view;
   const { spec, coatsOn } = check;
   const read = table && !isRefusal(table) ? table : undefined;
   const preview = useMemo(
-    () => read && mapping && previewReadings(read, mapping, job.part.faces, spec, readingsPerSpot, mostSpots),
+    () =>
+      read && isMapped(mapping)
+        ? previewReadings(read, mapping, job.part.faces, spec, readingsPerSpot, mostSpots)
+        : undefined,
     [read, mapping, job.part.faces, spec],
   );
+  const faces = job.part.faces.length;
   const open = async (file: File | undefined) => {
     if (!file) return;
-    const found = file.size > largest ? readGaugeTable('\u0000') : readGaugeTable(await file.text());
+    const found = await readGauge(file).result;
     setTable(found);
-    setMapping(isRefusal(found) ? undefined : guessMapping(found));
+    setMapping(found && !isRefusal(found) ? recognised(found, faces) : {});
     if (input.current) input.current.value = '';
   };
   const kept = preview?.readings.filter(({ duplicate }) => withCopies || !duplicate) ?? [];
@@ -57,13 +60,15 @@ export function ImportReadings() {
       ...kept.map(({ faceId, spot, film }) => ({ type: 'film' as const, faceId, spot, reading: film })),
     );
     setTable(undefined);
-    setMapping(undefined);
   };
   const columns = (read?.columns ?? []).map((name, i) => ({
     value: String(i),
     label: name || `Column ${i + 1}`,
   }));
-  const chosen = (value: string) => (value === '' ? undefined : Number(value));
+  const choose = (part: GaugeQuestions) => setMapping({ ...mapping, ...part });
+  /** What is not known yet is asked: nothing is chosen then. */
+  const asking = (known: unknown) => (known === undefined ? [unasked] : []);
+  const shown = (known: number | string | undefined) => (known === undefined ? '' : String(known));
   return (
     <Panel
       title="Readings from a gauge’s file"
@@ -90,102 +95,65 @@ export function ImportReadings() {
         </p>
       )}
       {table && isRefusal(table) && <Notice tone="stop">{units.says(table)}</Notice>}
-      {read && mapping && preview && (
+      {read && (
         <div className="space-y-4" data-import>
-          <div className="grid grid-cols-2 gap-3 sm:grid-cols-4">
+          <div className="grid grid-cols-2 gap-3 sm:grid-cols-5">
             <SelectField
               label="Film"
-              value={String(mapping.film)}
-              options={columns}
-              onChange={(event) => setMapping({ ...mapping, film: Number(event.target.value) })}
+              value={shown(mapping.film)}
+              options={[...asking(mapping.film), ...columns]}
+              onChange={({ target }) => setMapping(withFilm(read, faces, mapping, Number(target.value)))}
             />
             <SelectField
               label="Unit"
-              value={mapping.unit}
-              options={gaugeUnits.map((unit) => ({ value: unit, label: unit }))}
-              onChange={(event) => setMapping({ ...mapping, unit: event.target.value as GaugeUnit })}
+              value={shown(mapping.unit)}
+              options={[...asking(mapping.unit), ...gaugeUnits.map((unit) => ({ value: unit, label: unit }))]}
+              onChange={({ target }) => choose({ unit: target.value as GaugeUnit })}
+            />
+            <SelectField
+              label="Decimal mark"
+              value={shown(mapping.decimal)}
+              options={[
+                ...asking(mapping.decimal),
+                { value: 'point', label: 'Point: 48.5' },
+                { value: 'comma', label: 'Comma: 48,5' },
+              ]}
+              onChange={({ target }) => choose({ decimal: target.value as Decimal })}
             />
             <SelectField
               label="Face"
-              value={mapping.face === undefined ? '' : String(mapping.face)}
-              options={[{ value: '', label: `All on ${job.part.faces[0]?.name ?? ''}` }, ...columns]}
-              onChange={(event) => setMapping({ ...mapping, face: chosen(event.target.value) })}
+              value={shown(mapping.face)}
+              options={[
+                ...asking(mapping.face),
+                { value: 'first', label: `All on ${job.part.faces[0]?.name ?? ''}` },
+                ...columns,
+              ]}
+              onChange={({ target: { value } }) =>
+                choose({ face: value === 'first' ? value : Number(value) })
+              }
             />
             <SelectField
               label="Spot"
-              value={mapping.spot === undefined ? '' : String(mapping.spot)}
-              options={[{ value: '', label: `In order, ${readingsPerSpot} a spot` }, ...columns]}
-              onChange={(event) => setMapping({ ...mapping, spot: chosen(event.target.value) })}
+              value={shown(mapping.spot)}
+              options={[
+                ...asking(mapping.spot),
+                { value: 'in order', label: `In order, ${readingsPerSpot} a spot` },
+                ...columns,
+              ]}
+              onChange={({ target: { value } }) =>
+                choose({ spot: value === 'in order' ? value : Number(value) })
+              }
             />
           </div>
-          {preview.meant && (
-            <Notice tone="care">
-              In {mapping.unit} these readings lie far from the{' '}
-              <Printed
-                figure={jobFigure(view, 'film.wanted-least', spec.min)}
-                to={jobFigure(view, 'film.wanted-most', spec.max)}
-              />{' '}
-              of this part. Are they {preview.meant}?{' '}
-              <button
-                type="button"
-                className="min-h-11 font-semibold text-act underline underline-offset-4"
-                onClick={() => setMapping({ ...mapping, unit: preview.meant as GaugeUnit })}
-              >
-                Use {preview.meant}
-              </button>
-            </Notice>
-          )}
-          {preview.duplicates > 0 && (
-            <Check
-              label={`Take the ${plural(preview.duplicates, 'copy', 'copies')} of rows too`}
-              checked={withCopies}
-              onChange={setWithCopies}
+          {!preview && <UnsaidColumns table={read} known={mapping} />}
+          {preview && (
+            <PreviewedReadings
+              preview={preview}
+              withCopies={withCopies}
+              unit={mapping.unit}
+              onCopies={setWithCopies}
+              onUnit={(unit) => choose({ unit })}
             />
-          )}
-          <table className="w-full text-left text-sm">
-            <thead className="text-ink-soft">
-              <tr className="border-b border-hairline">
-                <th className="py-1 font-normal">Row</th>
-                <th className="font-normal">Face</th>
-                <th className="font-normal">Spot</th>
-                <th className="font-normal">Film</th>
-              </tr>
-            </thead>
-            <tbody>
-              {preview.readings.slice(0, shownRows).map(({ row, faceId, spot, film, duplicate }) => (
-                <tr key={row} className="border-b border-hairline">
-                  <td className="py-1">{row}</td>
-                  <td>{job.part.faces.find(({ id }) => id === faceId)?.name}</td>
-                  <td>{spot + 1}</td>
-                  <td>
-                    <b>
-                      <Printed
-                        figure={amount('film', film)}
-                        {...(units.system === 'metric' ? { digits: 1 } : { digits: 2 })}
-                      />
-                    </b>
-                    {duplicate ? ' copy' : ''}
-                  </td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-          {preview.readings.length > shownRows && (
-            <p className="text-sm text-ink-soft">and {preview.readings.length - shownRows} more.</p>
-          )}
-          {preview.problems.length > 0 && (
-            <details>
-              <summary className="flex min-h-11 items-center font-semibold text-care">
-                ▲ {plural(preview.problems.length, 'row is', 'rows are')} left out
-              </summary>
-              <ul className="text-sm">
-                {preview.problems.slice(0, 40).map(({ row, says }) => (
-                  <li key={row}>
-                    Row {row}: {says}
-                  </li>
-                ))}
-              </ul>
-            </details>
           )}
           <div className="flex flex-wrap gap-3">
             <Button onClick={take} disabled={kept.length === 0}>
