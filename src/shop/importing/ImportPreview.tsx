@@ -1,6 +1,7 @@
 'use client';
 
-import { useState } from 'react';
+import { useVirtualizer } from '@tanstack/react-virtual';
+import { useMemo, useState } from 'react';
 import type { BundleItem, BundlePreview } from '@/exchange/bundle';
 import { Button } from '@/ui/Button';
 import { Check } from '@/ui/Check';
@@ -30,8 +31,11 @@ interface Props {
 /** What an import would do, record by record, before anything is written. */
 export function ImportPreview({ preview, busy, onTake, onClose }: Props) {
   const count = (state: BundleItem['state']) => preview.items.filter((item) => item.state === state).length;
-  // What would happen first; what is the same already, last.
-  const sorted = [...preview.items].sort((a, b) => Number(a.state === 'same') - Number(b.state === 'same'));
+  const sorted = useMemo(
+    // What would happen first; what is the same already, last.
+    () => [...preview.items].sort((a, b) => Number(a.state === 'same') - Number(b.state === 'same')),
+    [preview],
+  );
   const other = count('new') + count('changed') + count('removed');
   const gone = count('gone');
   // A file that brings nothing else was taken up to bring it back.
@@ -44,22 +48,7 @@ export function ImportPreview({ preview, busy, onTake, onClose }: Props) {
       title="What this file would do"
       says={`${count('new')} new, ${count('changed')} changed, ${count('removed') > 0 ? `${count('removed')} removed, ` : ''}${count('same')} the same, ${count('refused')} refused${gone > 0 ? `, ${gone} removed here` : ''}${preview.pictures ? `; ${preview.pictures.length} ${preview.pictures.length === 1 ? 'picture' : 'pictures'}` : ''}. Nothing is written yet.`}
     >
-      {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- a box that scrolls must be reachable by keyboard */}
-      <div role="region" aria-label="Records" tabIndex={0} className="mb-4 max-h-[45vh] overflow-y-auto">
-        <ul className="divide-y divide-hairline border-y border-hairline text-sm">
-          {sorted.map(({ key, name, state, why, doc, asks }) => (
-            <li key={key} className="flex justify-between gap-4 py-1.5">
-              <span className="min-w-0">
-                {name} <span className="text-ink-soft">{key.split('/')[0]}</span>
-                {why && <span className="block text-stop">{why}</span>}
-              </span>
-              <span className={`shrink-0 font-semibold ${stateWords[state].ink}`}>
-                {state === 'changed' && doc ? mergesWords(asks) : stateWords[state].words}
-              </span>
-            </li>
-          ))}
-        </ul>
-      </div>
+      <Items items={sorted} />
       {gone > 0 && (
         <div className="mb-4">
           <Check
@@ -82,5 +71,55 @@ export function ImportPreview({ preview, busy, onTake, onClose }: Props) {
         </Button>
       </div>
     </Dialog>
+  );
+}
+
+/** px; measured once a row is drawn, as one with a reason is taller. */
+const usualRow = 34;
+
+/** The records of a file: only those in sight are drawn, however many there are. */
+function Items({ items }: { readonly items: readonly BundleItem[] }) {
+  const [box, setBox] = useState<HTMLDivElement | null>(null);
+  // eslint-disable-next-line react-hooks/incompatible-library -- only drawn here, nothing below it is memoised by it
+  const rows = useVirtualizer({
+    count: items.length,
+    getScrollElement: () => box,
+    estimateSize: () => usualRow,
+    overscan: 10,
+  });
+  return (
+    <div
+      ref={setBox}
+      role="region"
+      aria-label="Records"
+      // eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- a box that scrolls must be reachable by keyboard
+      tabIndex={0}
+      className="mb-4 max-h-[45vh] overflow-y-auto border-y border-hairline"
+    >
+      <ul className="relative text-sm" style={{ height: rows.getTotalSize() }}>
+        {rows.getVirtualItems().map(({ index, start }) => {
+          const { key, name, state, why, doc, asks } = items[index] as BundleItem;
+          return (
+            <li
+              key={key}
+              ref={rows.measureElement}
+              data-index={index}
+              aria-setsize={items.length}
+              aria-posinset={index + 1}
+              className="absolute inset-x-0 top-0 flex justify-between gap-4 border-b border-hairline py-1.5"
+              style={{ transform: `translateY(${start}px)` }}
+            >
+              <span className="min-w-0">
+                {name} <span className="text-ink-soft">{key.split('/')[0]}</span>
+                {why && <span className="block text-stop">{why}</span>}
+              </span>
+              <span className={`shrink-0 font-semibold ${stateWords[state].ink}`}>
+                {state === 'changed' && doc ? mergesWords(asks) : stateWords[state].words}
+              </span>
+            </li>
+          );
+        })}
+      </ul>
+    </div>
   );
 }

@@ -2,7 +2,7 @@
 
 import { isoNow } from '@/store/clock';
 import { everyEntry } from '@/facts/job';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useRecorded } from '@/ui/recorded';
 import type { Job, LogEntry } from '@/records';
 import { strikeEntry } from '@/store/actions';
@@ -31,9 +31,13 @@ export function Logbook() {
   const store = useStore();
   const recorded = useRecorded();
   const chosen = jobs.find(({ id }) => id === jobId);
-  const rows = (chosen ? [chosen] : jobs)
-    .flatMap((job) => everyEntry(job).map((entry) => ({ job, entry })))
-    .sort((a, b) => b.entry.at.localeCompare(a.entry.at));
+  const rows = useMemo(
+    () =>
+      (chosen ? [chosen] : jobs)
+        .flatMap((job) => everyEntry(job).map((entry) => ({ job, entry })))
+        .sort((a, b) => (a.entry.at < b.entry.at ? 1 : a.entry.at > b.entry.at ? -1 : 0)),
+    [chosen, jobs],
+  );
   const strike = (job: Job, entry: LogEntry) => {
     const now = new Date();
     store.put(
