@@ -14,7 +14,9 @@ const ourDigit = (digit: string): string => {
 const trailingUnit = /[\p{L}\p{M}"″]+\.?$/u;
 
 /** A cell as digits and marks: without spaces, thousands apostrophes and a unit, digits and marks in our script. */
-const bare = (text: string): string =>
+const bare = (text: string): string => (/^[\d.,+-]*$/.test(text) ? text : tamed(text));
+
+const tamed = (text: string): string =>
   text
     .replace(/[\s\u00a0\u202f'’]/g, '')
     .replace(trailingUnit, '')
@@ -24,6 +26,12 @@ const bare = (text: string): string =>
     .replace(/\u066c/g, '')
     .replace(/^\u2212/, '-');
 
+/** Numbers as each mark writes them, thousands set apart or not. */
+const written: Readonly<Record<Decimal, { readonly grouped: RegExp; readonly plain: RegExp }>> = {
+  point: { grouped: /^[+-]?\d{1,3}(,\d{3})+(\.\d+)?$/, plain: /^[+-]?(\d+(\.\d*)?|\.\d+)$/ },
+  comma: { grouped: /^[+-]?\d{1,3}(\.\d{3})+(,\d+)?$/, plain: /^[+-]?(\d+(,\d*)?|,\d+)$/ },
+};
+
 /**
  * A number as a gauge writes it.
  *
@@ -32,9 +40,8 @@ const bare = (text: string): string =>
  */
 export function numberIn(text: string, decimal: Decimal): number | undefined {
   const [mark, apart] = decimal === 'point' ? ['.', ','] : [',', '.'];
+  const { grouped, plain } = written[decimal];
   const digits = bare(text);
-  const grouped = new RegExp(`^[+-]?\\d{1,3}(\\${apart}\\d{3})+(\\${mark}\\d+)?$`);
-  const plain = new RegExp(`^[+-]?(\\d+(\\${mark}\\d*)?|\\${mark}\\d+)$`);
   return grouped.test(digits) || plain.test(digits)
     ? Number(digits.replaceAll(apart, '').replace(mark, '.'))
     : undefined;

@@ -6,7 +6,7 @@ interface Scheduling {
 }
 
 /** Lets the screen answer, then goes on. */
-const givenWay = (): Promise<void> => {
+export const givenWay = (): Promise<void> => {
   const { scheduler } = globalThis as Scheduling;
   return scheduler?.yield?.() ?? new Promise((go) => setTimeout(go, 0));
 };

@@ -1,9 +1,9 @@
-import type { StoredSet } from './disk/layout';
+import type { SetItem, StoredSet } from './disk/layout';
 
 /** A set on its way to disk. */
 export interface Waiting {
   readonly setKey: string;
-  readonly set: StoredSet;
+  readonly items: readonly SetItem[];
   /** Called when it is on disk, or with false when it will not be. Without it, the set waits until there is room. */
   readonly done?: (written: boolean) => void;
 }
@@ -14,13 +14,13 @@ export class Queue {
   private pump: Promise<void> | undefined;
 
   /**
-   * @param write puts one set on disk
-   * @param written called for each set that is on disk
+   * @param write puts one set on disk, and gives it as it lies there
+   * @param written called for each set that is on disk, with the same
    * @param failed called when the disk refused one: the queue stands still until it is run again
    */
   constructor(
-    private readonly write: (waiting: Waiting) => Promise<void>,
-    private readonly written: (waiting: Waiting) => void,
+    private readonly write: (waiting: Waiting) => Promise<StoredSet>,
+    private readonly written: (setKey: string, set: StoredSet) => void,
     private readonly failed: (error: unknown) => void,
   ) {}
 
@@ -46,8 +46,9 @@ export class Queue {
 
   private async pumped(): Promise<void> {
     for (let next = this.waiting[0]; next; next = this.waiting[0]) {
+      let set: StoredSet;
       try {
-        await this.write(next);
+        set = await this.write(next);
       } catch (error) {
         const [given, kept] = [
           this.waiting.filter(({ done }) => done),
@@ -60,7 +61,7 @@ export class Queue {
         return;
       }
       this.waiting.shift();
-      this.written(next);
+      this.written(next.setKey, set);
       next.done?.(true);
     }
     // At once, not when the promise is seen to be done: what is added from now on needs another run.

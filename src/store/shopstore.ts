@@ -24,7 +24,7 @@ import type { Tabs, TabNews } from './disk/tabs';
 import { askingOf, newHeld, readTrusted, type Asking } from './held';
 import { Memory, type Write } from './memory';
 import { readDisk, setsIn, type Damaged } from './opened';
-import { eachPaced } from './pace';
+import { eachPaced, givenWay } from './pace';
 import { Queue } from './queue';
 import { Steps, type Step } from './steps';
 
@@ -102,8 +102,12 @@ export class ShopStore {
     const failed = (error: unknown) => this.set({ trouble: troubleOf(error) });
     this.album = new Album((id) => this.memory.held.has(`photo/${id}`), failed);
     this.queue = new Queue(
-      ({ setKey, set }) => this.disk.set(setKey, set),
-      ({ setKey, set }) => {
+      async ({ setKey, items }) => {
+        const set = await asWritten(items);
+        await this.disk.set(setKey, set);
+        return set;
+      },
+      (setKey, set) => {
         this.known.add(setKey);
         this.tabs?.announce({ setKey, set });
         const { trouble } = this.state;
@@ -363,10 +367,7 @@ export class ShopStore {
     const stamp = this.memory.stamp();
     const items = writes.map((write) => this.memory.itemOf(write, stamp));
     for (const item of items) this.memory.apply(item);
-    this.queue.add({
-      setKey: setKeyOf(stamp.count, stamp.writer),
-      set: { format: storedFormat, items },
-    });
+    this.queue.add({ setKey: setKeyOf(stamp.count, stamp.writer), items });
     this.show(
       writes.map(({ key }) => key),
       new Map(writes.map(({ key, after }) => [key, after])),
@@ -378,8 +379,7 @@ export class ShopStore {
   private async whole(setKey: string, items: readonly SetItem[], step: Step): Promise<boolean> {
     const { trouble } = this.state;
     if (trouble === 'newer' || trouble === 'second-tab') return false;
-    const set = await asWritten(items);
-    const written = new Promise<boolean>((done) => this.queue.add({ setKey, set, done }));
+    const written = new Promise<boolean>((done) => this.queue.add({ setKey, items, done }));
     void this.queue.run();
     const taking = written.then(async (is) => {
       if (!is) return false;
@@ -512,6 +512,7 @@ async function asWritten(items: readonly SetItem[]): Promise<StoredSet> {
   const parts = items.reduce((sum, item) => sum + partsIn(item), 0);
   if (parts <= mostParts) return { format: storedFormat, items };
   const texts: string[] = [];
+  await givenWay();
   await eachPaced(items, (item) => texts.push(JSON.stringify(item)));
   return { format: storedFormat, items: texts };
 }

@@ -140,7 +140,10 @@ export function filmByCoat(job: Worked): CoatFound[] {
   const found: CoatFound[] = [];
   coats.forEach(({ coat, ended = 0 }, i) => {
     const until = coats[i + 1]?.started ?? Infinity;
-    const own = films.filter((entry) => moment(entry) >= ended && moment(entry) < until);
+    const own = films.filter((entry) => {
+      const at = moment(entry);
+      return at >= ended && at < until;
+    });
     if (own.length === 0) return;
     const total = own.reduce((sum, { reading }) => sum + reading, 0) / own.length;
     const below = i === 0 ? 0 : found.find(({ coatId }) => coatId === coats[i - 1]?.coat.id)?.total;

@@ -1,5 +1,6 @@
 'use client';
 
+import { useMemo } from 'react';
 import { extraCoat, judgeFilm, mendings } from '@/core/quality';
 import { isRefusal } from '@/core/refusal';
 import { filmByCoat, liveEntries, ofType, type JobView } from '@/facts/job';
@@ -17,7 +18,7 @@ import { Printed } from '@/ui/Printed';
 export function Mending() {
   const { view, log } = useJob();
   const units = useUnits();
-  const { check, job, spray, plan } = view;
+  const { check, job, spray, plan, work } = view;
   const { verdict, spec } = check;
   const film = (value: number) =>
     written(amount('film', value), units, units.system === 'metric' ? { digits: 0 } : {});
@@ -25,7 +26,7 @@ export function Mending() {
     const [faceId, spot] = id.split('/');
     return `${job.part.faces.find((face) => face.id === faceId)?.name ?? ''}, spot ${Number(spot) + 1}`;
   };
-  const byCoat = filmByCoat(view.work);
+  const byCoat = useMemo(() => filmByCoat(work), [work]);
   const last = [...spray.coats].reverse().find(({ state }) => state === 'done');
   const found = isRefusal(verdict) ? [] : mendings(verdict.spots, spec);
   const low = found.filter(({ kind }) => kind === 'coat');
