@@ -6,7 +6,7 @@ import { recordsOf, shelfOn, viewsOf, type Inconclusive } from '@/facts/records'
 import { lessonsOf, type BatchLesson } from '@/facts/shop/lessons';
 import type { ShelfCan } from '@/facts/shop/shelf';
 import { newShop, type AnyRecord, type Job, type RecordKind, type Shop } from '@/records';
-import { jobAhead, useNow } from './clock';
+import { jobAhead, momentNow, useNow } from './clock';
 import type { ShopState, ShopStore } from './shopstore';
 
 export const StoreContext = createContext<ShopStore | undefined>(undefined);
@@ -56,6 +56,12 @@ export function useJobView(id: string): JobView | Inconclusive | undefined {
     return views[0] ?? inconclusive[0];
   }, [records, id, now]);
 }
+
+/** Sees each open job once, a step a job: what is concluded of it is kept for whoever asks next. */
+export const openJobsSeen = (records: ShopState['records']): (() => unknown)[] =>
+  recordsOf(records, 'job')
+    .filter(({ closed }) => !closed)
+    .map((job) => () => viewsOf(records, [job], jobNow(job, momentNow())));
 
 /** The open jobs, the youngest first, and those of which nothing can be concluded. */
 export function useJobsSeen(): ReturnType<typeof viewsOf> {

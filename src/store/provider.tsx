@@ -7,7 +7,7 @@ import { exclusive } from './disk/lock';
 import { browserPictures } from './disk/pictures';
 import { takeSeat } from './disk/seat';
 import { browserTabs } from './disk/tabs';
-import { StoreContext } from './hooks';
+import { openJobsSeen, StoreContext } from './hooks';
 import { ShopStore } from './shopstore';
 
 const stepsKey = 'fluorite-undo';
@@ -24,6 +24,7 @@ export function StoreProvider({ children }: { readonly children: ReactNode }) {
         tabs: () => browserTabs(),
         seat: takeSeat,
         clock: momentNow,
+        conclude: openJobsSeen,
         foldAfter: 1000,
       }),
   );

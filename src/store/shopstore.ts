@@ -58,6 +58,8 @@ export interface Ground {
   readonly seat: () => Promise<string | undefined>;
   /** ms since the epoch */
   readonly clock: () => number;
+  /** What is worked out of many new records before the screens see them, step by step, so that no screen waits for all of it. */
+  readonly conclude?: (records: ReadonlyMap<string, AnyRecord>) => Iterable<() => unknown>;
   /** Quiet for so long, what was written is folded into the records, ms; only when it is asked to where nothing is said. */
   readonly foldAfter?: number;
 }
@@ -164,6 +166,7 @@ export class ShopStore {
       [...held].flatMap(([key, { record }]) => (record ? [[key, record] as const] : [])),
     );
     performance.measure('shop-opened', { start });
+    await eachPaced(this.ground.conclude?.(records) ?? [], (step) => step());
     this.set({ status: 'ready', records, damaged, asking: askingOf([], held.keys(), held), trouble });
   }
 
@@ -451,7 +454,13 @@ export class ShopStore {
   /** The same for many records: each is read in its turn, and all come to the screens together. */
   private async showPaced(keys: readonly string[]): Promise<void> {
     if (keys.length === 0) return;
-    await eachPaced(keys, (key) => this.memory.shown(key));
+    const records = new Map(this.state.records);
+    await eachPaced(keys, (key) => {
+      const record = this.memory.shown(key);
+      if (record) records.set(key, record);
+      else records.delete(key);
+    });
+    await eachPaced(this.ground.conclude?.(records) ?? [], (step) => step());
     this.show(keys, 'read');
   }
 

@@ -41,9 +41,15 @@ export function RunStrip({ view, at, bench }: Props) {
 
   // On a phone the strip is wider than the screen: bring the cell that counts into its middle.
   useEffect(() => {
-    const cell = strip.current?.querySelector(`[data-stage="${at}"]`)?.parentElement;
-    if (strip.current && cell)
-      strip.current.scrollLeft = cell.offsetLeft - (strip.current.clientWidth - cell.clientWidth) / 2;
+    const nav = strip.current;
+    if (!nav) return;
+    // Told once the page is laid out: asking before would lay it out twice.
+    const seen = new ResizeObserver(() => {
+      const cell = nav.querySelector(`[data-stage="${at}"]`)?.parentElement;
+      if (cell) nav.scrollLeft = cell.offsetLeft - (nav.clientWidth - cell.clientWidth) / 2;
+    });
+    seen.observe(nav);
+    return () => seen.disconnect();
   }, [at]);
 
   return (

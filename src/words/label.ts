@@ -1,3 +1,4 @@
+import { fullDay } from './dates';
 import { canonical } from '@/records/canonical';
 import { cautionsFor } from '@/core/safety';
 import type { BatchState, JobView } from '@/facts/job';
@@ -32,9 +33,6 @@ export interface LabelData {
 export const labelData = (data: LabelData): string =>
   canonical({ fluorite: 'batch', version: 1, ...data }).replace(/\s*\n\s*/g, '');
 
-const day = (at: number) =>
-  new Date(at).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
-
 /** What stands on the pot of a batch. */
 export function labelOf(view: JobView, batch: BatchState, units: Units): Label {
   const { sheet } = view.mix;
@@ -55,7 +53,7 @@ export function labelOf(view: JobView, batch: BatchState, units: Units): Label {
     },
     {
       label: 'Mixed',
-      value: `${day(batch.mixedAt)} ${timeOfDay(batch.mixedAt)}${shop.operator ? ` by ${shop.operator}` : ''}`,
+      value: `${fullDay(batch.mixedAt)} ${timeOfDay(batch.mixedAt)}${shop.operator ? ` by ${shop.operator}` : ''}`,
     },
     {
       label: 'Use before',

@@ -6,6 +6,7 @@ import { clockTo } from './clock';
 import { figure, reason } from './figures';
 import type { Units } from './units';
 import { cardAsks, pressureQuantity } from './set';
+import { weekday } from './dates';
 import { go, log, plural, type Fact, type NextLine } from './line';
 
 /** How a coat is laid that is not a plain full one: further off, with less air. */
@@ -147,5 +148,5 @@ export function clockTime(moment: number, now: number = Date.now()): string {
   const at = new Date(moment);
   return new Date(now).toDateString() === at.toDateString()
     ? timeOfDay(moment)
-    : `${at.toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' })} ${timeOfDay(moment)}`;
+    : `${weekday(at)} ${timeOfDay(moment)}`;
 }
