@@ -14,7 +14,7 @@ export function Panel({ title, tools, children, place }: Props) {
       aria-label={title}
       data-place={place}
       tabIndex={place ? -1 : undefined}
-      className="min-w-0 border-b border-hairline px-4 py-4 [contain-intrinsic-size:auto_30rem] [content-visibility:auto] md:px-5"
+      className="min-w-0 border-b border-hairline px-4 py-4 md:px-5"
     >
       <div className="mb-3 flex flex-wrap items-center justify-between gap-2">
         <h2 className="font-bold">{title}</h2>
