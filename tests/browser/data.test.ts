@@ -46,6 +46,38 @@ describe('files', () => {
     await second.sees('Colour 1');
   });
 
+  it('is sent by the system’s own sheet, in a form it takes, and taken in on the other device', async () => {
+    const first = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/plan');
+    await first.press('Job menu');
+    // Nothing here can send: the file is saved, and where to go with it is said.
+    const saved = await first.download('Send to another device');
+    await first.sees('take it in there: Settings, Import a file');
+    await first.page.evaluate(() => {
+      const kept: { name?: string; text?: string } = {};
+      Object.assign(window, { kept });
+      navigator.canShare = ({ files = [] }: ShareData = {}) =>
+        files.every(({ type }) => type === 'text/plain');
+      navigator.share = async ({ files = [] }: ShareData = {}) => {
+        Object.assign(kept, { name: files[0]?.name, text: await files[0]?.text() });
+      };
+    });
+    await first.press('Job menu');
+    await first.press('Send to another device');
+    const sent = await first.page
+      .waitForFunction(() => {
+        const { kept } = window as unknown as { kept: { name?: string; text?: string } };
+        return kept.text === undefined ? undefined : kept;
+      })
+      .then((found) => found.jsonValue());
+    expect(sent?.name).toMatch(/\.fluorite\.txt$/);
+    expect(withoutDate(sent?.text ?? '')).toBe(withoutDate(saved));
+    const second = await Visitor.arrive(browser, 'plain', '/settings');
+    await second.upload(temporaryFile('sent.fluorite.txt', sent?.text ?? ''));
+    await second.press(/^Take in \d+ records$/);
+    await second.go('/job/demo-livery-panels/plan');
+    await second.sees('Livery panels, car 6', 'h1');
+  });
+
   it('that are damaged, foreign, newer or huge are refused, and nothing is half taken in', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/settings');
     const before = await visitor.download('Export everything');

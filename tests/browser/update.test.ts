@@ -7,10 +7,8 @@ async function publisher(from: string): Promise<{ address: string; publish: () =
   let edition = '';
   const server = http.createServer((asked, answer) => {
     const isWorker = asked.url?.startsWith('/sw.js') ?? false;
-    const wanted = { ...asked.headers };
     // Whole and plain, or there would be nothing to write in.
-    if (isWorker)
-      for (const name of ['accept-encoding', 'if-none-match', 'if-modified-since']) delete wanted[name];
+    const wanted = isWorker ? {} : asked.headers;
     const passed = http.request(from + (asked.url ?? '/'), { method: asked.method, headers: wanted });
     passed.on('response', (found) => {
       const headers = { ...found.headers };

@@ -7,7 +7,7 @@ import { loadDemo, removeDemo } from '@/store/demo';
 import { useShop, useShopState, useStore } from '@/store/hooks';
 import { Button } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
-import { useTakeOut } from '@/ui/takeout';
+import { useSend, useTakeOut } from '@/ui/takeout';
 import { daysSince, lastBackup, noteBackup } from '@/store/disk/backup';
 import { momentNow, useNow } from '@/store/clock';
 import { Panel } from '@/ui/Panel';
@@ -23,6 +23,7 @@ export function DataPanel() {
   const [saved, setSaved] = useState(lastBackup);
   const days = daysSince(saved, useNow());
   const takeOut = useTakeOut();
+  const send = useSend();
   const noted = () => {
     const now = momentNow();
     noteBackup(now);
@@ -68,8 +69,14 @@ export function DataPanel() {
         <Button onClick={() => void exportAll()} disabled={records.size === 0 || busy}>
           {busy ? 'Writing the file' : 'Export everything'}
         </Button>
+        <Button onClick={() => void send(shop.name || 'shop')} disabled={records.size === 0}>
+          Send to another device
+        </Button>
         <BackupFolder onDone={noted} />
-        <ImportFile says="Import a file" accept=".json,.csv,.zip,application/json,text/csv,application/zip" />
+        <ImportFile
+          says="Import a file"
+          accept=".json,.csv,.zip,.txt,application/json,text/csv,application/zip,text/plain"
+        />
         {shop.demo ? (
           <Button
             onClick={() =>

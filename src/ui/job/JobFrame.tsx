@@ -14,7 +14,7 @@ import { namedBy } from '@/offline/pages';
 import { AskedAbout } from '../AskedAbout';
 import { JobAhead } from './JobAhead';
 import { ButtonLink } from '../Button';
-import { useTakeOut } from '../takeout';
+import { useSend, useTakeOut } from '../takeout';
 import { EmptyState } from '../EmptyState';
 import { Fence } from '../Fence';
 import { Notice } from '../Notice';
@@ -131,6 +131,7 @@ function JobMenu({ job }: { readonly job: Job }) {
   const { records } = useShopState();
   const router = useRouter();
   const takeOut = useTakeOut();
+  const send = useSend();
   const { undo } = useShopActions();
   const done = (says: string) => {
     notify(says, undo);
@@ -144,6 +145,10 @@ function JobMenu({ job }: { readonly job: Job }) {
         {
           label: 'Export this job',
           onSelect: () => void takeOut(job.name, recordsOfJob(job, records)),
+        },
+        {
+          label: 'Send to another device',
+          onSelect: () => void send(job.name, recordsOfJob(job, records)),
         },
         { label: 'See its log', onSelect: () => router.push(`/logbook?job=${encodeURIComponent(job.id)}`) },
         { label: 'Print', onSelect: () => window.print() },
