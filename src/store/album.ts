@@ -1,4 +1,11 @@
+import type { Orphans } from './disk/orphans';
 import { memoryPictures, type Pictures } from './disk/pictures';
+
+/**
+ * A picture stays so long after its photo was removed, for undo, and for another device that brings the photo back, ms. A
+ * default.
+ */
+const keptFor = 7 * 86_400_000;
 
 /** The pictures of photos, as the store keeps them. */
 export class Album {
@@ -52,6 +59,30 @@ export class Album {
       await this.takeOut(kept);
       throw error;
     }
+  }
+
+  /**
+   * Takes out pictures whose photos were removed a good while ago.
+   *
+   * @param known since when those were without a photo that were found so before
+   * @param now ms since the epoch
+   * @returns the same for those that are left
+   */
+  async tidied(stands: (id: string) => boolean, known: Orphans, now: number): Promise<Orphans> {
+    const left: Record<string, number> = {};
+    for (const id of await this.pictures.keys().catch(() => [])) {
+      if (stands(id)) continue;
+      const since = known[id] ?? now;
+      if (now - since <= keptFor) left[id] = since;
+      else await this.pictures.remove(id).catch(this.failed);
+    }
+    return left;
+  }
+
+  /** Takes every picture off this device. */
+  async erase(): Promise<void> {
+    for (const id of await this.pictures.keys().catch(() => []))
+      await this.pictures.remove(id).catch(this.failed);
   }
 
   private async takeOut(ids: readonly string[]): Promise<void> {

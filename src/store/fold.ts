@@ -165,6 +165,7 @@ export async function fold(
   const number = (before?.number ?? 0) + 1;
   const next: Folds = {
     number,
+    ...(before?.erased === undefined ? {} : { erased: before.erased }),
     recent: [...(before?.recent ?? []), { number, keys: [...touched.keys()] }].slice(-mostRecent),
   };
   await disk.set(foldsKey, next);

@@ -68,6 +68,8 @@ export async function readChecked(
  * @returns the paths it changed
  */
 export function applyItem({ doc }: Held, { change, state }: SetItem, late = false): readonly Path[] {
+  // Whoever wrote it had not heard yet that everything was taken away: a part makes no record.
+  if (change && doc.parts.size === 0 && !('id' in change.parts)) return [];
   if (change) return applyChange(doc, change, late);
   const other = readDoc(state);
   return other ? mergeDoc(doc, other) : [];

@@ -3,7 +3,7 @@ import { dying, opened } from '../../tests/fixtures/ground';
 import { classSheet, keyOf, type AnyRecord, type Job, type LogEntry } from '@/records';
 import { canonical } from '@/records/canonical';
 import { memoryDisk, type Disk } from './disk/disk';
-import { pageSize } from './disk/layout';
+import { pageSize, storedFormat } from './disk/layout';
 import type { ShopStore } from './shopstore';
 
 const { records } = JSON.parse(fs.readFileSync('tests/fixtures/bundles/demo-2.fluorite.json', 'utf8')) as {
@@ -102,5 +102,30 @@ describe('what an earlier version left on disk', () => {
     expect(said(store)).toBe(wanted([job]));
     expect(store.getState().trouble).toBe('full');
     expect(await disk.get(keyOf(job))).toMatchObject({ revision: 3 });
+  });
+
+  it('what the last layout left is read, and written again as this one does when there is time', async () => {
+    const disk = memoryDisk();
+    const before = await opened(disk, seat);
+    await before.commit([...records], [], 'begun');
+    await before.folded();
+    const wantedNow = said(before);
+    for (const key of await disk.keys()) {
+      const value = (await disk.get(key)) as { format?: number; of?: string; text?: string };
+      if (value.text !== undefined)
+        await disk.set(key, { of: value.of, entries: JSON.parse(value.text) as unknown });
+      else if (value.format !== undefined) await disk.set(key, { ...value, format: storedFormat - 100 });
+    }
+    const store = await opened(disk, seat);
+    expect(said(store)).toBe(wantedNow);
+    expect(store.getState()).toMatchObject({ damaged: [], asking: [] });
+    // So many at a time: the shop is in use meanwhile.
+    for (let i = 0; i < 5; i += 1) await store.folded();
+    for (const key of await disk.keys()) {
+      const value = (await disk.get(key)) as { format?: number; entries?: unknown };
+      expect(value.entries).toBeUndefined();
+      if (value.format !== undefined) expect(value.format).toBe(storedFormat);
+    }
+    expect(said(await opened(disk, seat))).toBe(wantedNow);
   });
 });

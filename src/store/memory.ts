@@ -33,9 +33,11 @@ export class Memory {
   /** @param clock ms since the epoch */
   constructor(private readonly clock: () => number) {}
 
-  begin(writer: string, held: Map<string, Held>): void {
+  /** @param count nothing is written under this count or below it */
+  begin(writer: string, held: Map<string, Held>, count = 0): void {
     this.writer = writer;
     this.held = held;
+    this.count = Math.max(this.count, count);
     for (const { doc } of held.values()) this.count = Math.max(this.count, lastCount(doc));
   }
 

@@ -4,6 +4,7 @@ import { useEffect, useState, type ReactNode } from 'react';
 import { momentNow } from './clock';
 import { browserDisk, memoryDisk } from './disk/disk';
 import { exclusive } from './disk/lock';
+import { knownOrphans, noteOrphans } from './disk/orphans';
 import { browserPictures } from './disk/pictures';
 import { takeSeat } from './disk/seat';
 import { browserTabs } from './disk/tabs';
@@ -30,7 +31,11 @@ export function StoreProvider({ children }: { readonly children: ReactNode }) {
   );
 
   useEffect(() => {
-    void store.open().then(() => store.loadSteps(readSteps()));
+    void store.open().then(async () => {
+      store.loadSteps(readSteps());
+      if (store.getState().trouble === undefined)
+        noteOrphans(await store.tidyPictures(knownOrphans(), momentNow()));
+    });
     const leave = () => writeSteps(store.saveSteps());
     // A change is on disk within moments; who leaves before that is asked first.
     const ask = (event: BeforeUnloadEvent) => {

@@ -19,8 +19,10 @@ import {
   type StoredSet,
 } from './disk/layout';
 import type { Exclusive } from './disk/lock';
+import type { Orphans } from './disk/orphans';
 import { memoryPictures, type Pictures } from './disk/pictures';
 import type { Tabs, TabNews } from './disk/tabs';
+import { eraseDisk, finishErasing, replacedStep } from './erase';
 import { askingOf, newHeld, readTrusted, type Asking } from './held';
 import { Memory, type Write } from './memory';
 import { readDisk, setsIn, type Damaged } from './opened';
@@ -138,6 +140,9 @@ export class ShopStore {
     try {
       this.disk = this.ground.disk();
       const pictures = this.album.open(this.ground.pictures());
+      const begun = await this.disk.get(foldsKey);
+      if (isFolds(begun) && begun.erasing && seat !== undefined)
+        await this.ground.exclusively(() => finishErasing(this.disk));
       let opened = await readDisk(this.disk, writer);
       if (opened.old && seat !== undefined) {
         await this.ground
@@ -145,7 +150,7 @@ export class ShopStore {
           .catch((error: unknown) => (trouble = troubleOf(error)));
         opened = await readDisk(this.disk, writer);
       }
-      this.memory.begin(writer, opened.held);
+      this.memory.begin(writer, opened.held, opened.folds?.erased);
       this.folds = opened.folds;
       damaged = opened.damaged;
       for (const key of opened.sets) this.known.add(key);
@@ -236,6 +241,15 @@ export class ShopStore {
     return this.album.keep(each);
   }
 
+  /** Takes out pictures whose photos are long gone; see `Album`. */
+  tidyPictures(known: Orphans, now: number): Promise<Orphans> {
+    const stands = (id: string) => {
+      const held = this.memory.held.get(`photo/${id}`);
+      return held !== undefined && (held.record ?? held.apart ?? held.broken) !== undefined;
+    };
+    return this.album.tidied(stands, known, now);
+  }
+
   /** Leaves a part that says two things with one of them. */
   decide(key: string, { path }: Conflict, { value }: Dot): void {
     const doc = this.memory.held.get(key)?.doc;
@@ -269,6 +283,39 @@ export class ShopStore {
   /** Takes back a record that was set apart. */
   async takeBack(key: string): Promise<boolean> {
     return this.mark(key, undefined);
+  }
+
+  /**
+   * Takes everything off this device, as if nothing had ever been written here. Only undo still knows it, as long as the tab
+   * is open; pictures are gone at once.
+   *
+   * @param settings what stands there instead
+   * @returns false when the disk would not take it; nothing has changed then
+   */
+  async erase(settings: AnyRecord, label: string): Promise<boolean> {
+    if (this.state.trouble === 'newer' || this.state.trouble === 'second-tab') return false;
+    await this.queue.settled();
+    await this.taking;
+    const before = new Map(this.memory.held);
+    const { count } = this.memory.stamp();
+    try {
+      this.folds = await this.ground.exclusively(() => eraseDisk(this.disk, count));
+    } catch (error) {
+      this.set({ trouble: troubleOf(error) });
+      return false;
+    }
+    await this.album.erase();
+    this.forget();
+    this.tabs?.announce({ erased: this.folds });
+    this.write([this.memory.writeOf(keyOf(settings), settings) ?? []].flat());
+    const changes: Step['changes'][number][] = [];
+    await eachPaced(before, ([key, { doc, record }]) => {
+      const now = this.memory.held.get(key)?.doc ?? newHeld().doc;
+      if (record) changes.push(replacedStep(key, doc, now));
+    });
+    this.steps.add({ label, changes });
+    this.set({});
+    return true;
   }
 
   /** Is there anything that is not on disk yet? */
@@ -335,12 +382,13 @@ export class ShopStore {
   async catchUp(): Promise<void> {
     if (this.state.status !== 'ready' || this.state.trouble === 'no-disk') return;
     try {
+      const found = await this.disk.get(foldsKey);
+      const last = this.folds?.number ?? 0;
+      if (isFolds(found) && found.erased !== this.folds?.erased) this.forget();
       for (const setKey of await setsIn(this.disk)) {
         const set = this.known.has(setKey) ? undefined : await this.disk.get(setKey);
         if (isStoredSet(set)) await this.hear({ setKey, set });
       }
-      const found = await this.disk.get(foldsKey);
-      const last = this.folds?.number ?? 0;
       if (isFolds(found) && found.number > last) {
         this.folds = found;
         await this.reread(await foldedSince(this.disk, found, last));
@@ -439,6 +487,10 @@ export class ShopStore {
 
   private async hear(told: TabNews): Promise<void> {
     if ('reread' in told) return this.hearFolded(told.reread);
+    if ('erased' in told) {
+      this.folds = told.erased;
+      return this.forget();
+    }
     if (told.set.format > storedFormat) this.set({ trouble: 'newer' });
     else if (!this.known.has(told.setKey)) {
       this.known.add(told.setKey);
@@ -474,6 +526,14 @@ export class ShopStore {
     } catch {
       // It is read at the next chance: when it is written again, or when this tab wakes.
     }
+  }
+
+  /** Everything was taken off the disk. */
+  private forget(): void {
+    this.memory.held.clear();
+    this.known.clear();
+    this.stale = [];
+    this.set({ records: new Map(), damaged: [], asking: [] });
   }
 
   private async reread(keys: readonly string[]): Promise<void> {

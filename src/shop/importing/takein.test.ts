@@ -1,3 +1,4 @@
+import fs from 'node:fs';
 import { isRefusal } from '@/core/refusal';
 import { isArchive, readArchive } from '@/exchange/archive';
 import { previewBundle } from '@/exchange/bundle';
@@ -141,5 +142,33 @@ describe('photos in files', () => {
     expect(new Uint8Array(await ((await store.picture('old')) as Blob).arrayBuffer())).toEqual(
       bytesOf(3, 60),
     );
+  });
+});
+
+describe('bundles of earlier versions', () => {
+  const fixture = (version: number) =>
+    new File(
+      [fs.readFileSync(`tests/fixtures/bundles/demo-${version}.fluorite.json`)],
+      `demo-${version}.fluorite.json`,
+    );
+
+  it.each([1, 2, 3])('version %i is taken in whole, and a second time changes nothing', async (version) => {
+    const store = await opened(memoryDisk());
+    const looked = await look(store, fixture(version));
+    expect(looked.items.filter(({ state }) => state === 'refused')).toEqual([]);
+    expect(looked.items.filter(({ state }) => state === 'new').length).toBeGreaterThan(25);
+    await takeIn(store, looked, false);
+    const again = await look(store, fixture(version));
+    expect(again.items.every(({ state }) => state === 'same')).toBe(true);
+  });
+
+  it('the third knows what was removed, and merges with what it came from', async () => {
+    const store = await opened(memoryDisk());
+    await takeIn(store, await look(store, fixture(3)), false);
+    expect(store.getState().records.has('can/demo-can-c4b')).toBe(false);
+    expect(store.docs().has('can/demo-can-c4b')).toBe(true);
+    const { replicas } = JSON.parse(await fixture(3).text()) as { replicas: object };
+    const out = JSON.parse(await ((await takeOut(store, now))?.file as Blob).text()) as { replicas: object };
+    expect(canonical(out.replicas)).toBe(canonical(replicas));
   });
 });

@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { notify } from '@/ui/notify';
-import { keyOf, newShop } from '@/records';
+import { newShop } from '@/records';
 import { loadDemo, removeDemo } from '@/store/demo';
 import { useShop, useShopState, useStore } from '@/store/hooks';
 import { Button } from '@/ui/Button';
@@ -36,12 +36,12 @@ export function DataPanel() {
     setBusy(false);
     if (done) noted();
   };
+  const hasPictures = [...records.values()].some(({ kind }) => kind === 'photo');
+  const back = hasPictures ? 'all but the pictures back' : 'it back';
   const wipe = async () => {
     // The settings stay, as new: a shop with nothing in it is not a first visit.
-    const keys = [...records.keys()].filter((key) => key !== keyOf(newShop));
-    const wiped = await store.commit(
-      [{ ...newShop, units: shop.units, theme: shop.theme }],
-      keys,
+    const wiped = await store.erase(
+      { ...newShop, units: shop.units, theme: shop.theme },
       'everything removed',
     );
     setWiping(false);
@@ -49,7 +49,7 @@ export function DataPanel() {
       notify('Nothing was removed: the disk would not take it.');
       return;
     }
-    notify('Everything is removed. Undo brings it back, as long as this tab is open.');
+    notify(`Everything is removed. Undo brings ${back}, as long as this tab is open.`);
   };
   return (
     <Panel title="Data">
@@ -110,7 +110,7 @@ export function DataPanel() {
         open={wiping}
         onClose={() => setWiping(false)}
         title="Remove everything?"
-        says="Every job, sheet, rig, cup and setting on this device. Export first if any of it matters."
+        says={`Every job, sheet, rig, cup and setting is taken off this device, and nothing of it is left in a file exported later. Export first if any of it matters${hasPictures ? ': undo brings no picture back' : ''}.`}
       >
         <div className="flex flex-wrap gap-3">
           <Button onClick={() => void exportAll()}>Export everything first</Button>

@@ -90,12 +90,19 @@ export const partsIn = ({ change, state }: SetItem): number =>
 /** The last folds, the youngest last: what a tab that slept has to read again. */
 export interface Folds {
   readonly number: number;
+  /** Everything was taken off this disk: what was written up to this count is of before. */
+  readonly erased?: number;
+  /** And not all of it is gone yet. */
+  readonly erasing?: true;
   readonly recent: readonly { readonly number: number; readonly keys: readonly string[] }[];
 }
 
 /** Sets sort by their keys as their stamps do. */
 export const setKeyOf = (count: number, writer: string): string =>
   `${setPrefix}${String(count).padStart(15, '0')}.${writer}`;
+
+/** The count of the stamp that a set was written under. */
+export const countIn = (setKey: string): number => Number.parseInt(setKey.slice(setPrefix.length), 10);
 
 export const isSetKey = (key: string): boolean => key.startsWith(setPrefix);
 

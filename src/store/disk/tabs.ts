@@ -1,8 +1,10 @@
-import type { StoredSet } from './layout';
+import type { Folds, StoredSet } from './layout';
 
-/** What one tab tells the others: a set that is on disk now, or records to be read again. */
+/** What one tab tells the others: a set that is on disk now, records to be read again, or that everything was taken away. */
 export type TabNews =
-  { readonly setKey: string; readonly set: StoredSet } | { readonly reread: readonly string[] };
+  | { readonly setKey: string; readonly set: StoredSet }
+  | { readonly reread: readonly string[] }
+  | { readonly erased: Folds };
 
 /** Says to the other tabs what was written. */
 export interface Tabs {
