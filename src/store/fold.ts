@@ -1,11 +1,4 @@
-import {
-  mergeDoc,
-  writtenDoc,
-  writtenRegister,
-  type Doc,
-  type Path,
-  type WrittenDoc,
-} from '@/records/replica';
+import { mergeDoc, writtenDoc, type Doc, type Path, type Register } from '@/records/replica';
 import type { Disk } from './disk/disk';
 import {
   foldsKey,
@@ -17,12 +10,12 @@ import {
   itemsIn,
   pageKeyOf,
   pageSize,
-  storedPage,
   type Folds,
   type StoredPage,
   type StoredRecord,
   type StoredSet,
 } from './disk/layout';
+import { storedPage } from './disk/page';
 import { applyItem, newHeld, type Held } from './held';
 import { readRecordAt, setsIn } from './opened';
 import { paced } from './pace';
@@ -57,11 +50,11 @@ function page(held: Held): void {
 function pagesWith(key: string, held: Held, touched: ReadonlySet<Path>): [key: string, page: StoredPage][] {
   page(held);
   const dirty = new Set([...touched].flatMap((path) => held.pageOf.get(path) ?? []));
-  const entries = new Map([...dirty].map((at) => [at, {} as Record<Path, WrittenDoc['parts'][Path]>]));
+  const entries = new Map([...dirty].map((at) => [at, new Map<Path, Register>()]));
   for (const [path, at] of held.pageOf) {
     const into = entries.get(at);
     const register = held.doc.parts.get(path);
-    if (into && register) into[path] = writtenRegister(register);
+    if (into && register) into.set(path, register);
   }
   return [...entries].map(([at, found]) => [pageKeyOf(key, at), storedPage(key, found)]);
 }

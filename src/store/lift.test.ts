@@ -4,6 +4,8 @@ import { classSheet, keyOf, type AnyRecord, type Job, type LogEntry } from '@/re
 import { canonical } from '@/records/canonical';
 import { memoryDisk, type Disk } from './disk/disk';
 import { pageSize, storedFormat } from './disk/layout';
+import { entriesIn } from './disk/page';
+import { writtenDoc } from '@/records/replica';
 import type { ShopStore } from './shopstore';
 
 const { records } = JSON.parse(fs.readFileSync('tests/fixtures/bundles/demo-2.fluorite.json', 'utf8')) as {
@@ -23,6 +25,10 @@ async function oldDisk(list: readonly AnyRecord[]): Promise<Disk> {
   for (const record of list) await disk.set(keyOf(record), { revision: 3, record });
   return disk;
 }
+
+/** A page as the last layout had it. */
+const asLaidOutBefore = (page: unknown) =>
+  writtenDoc({ seen: new Map(), parts: entriesIn(page) ?? new Map() }).parts;
 
 const said = (store: ShopStore) =>
   canonical([...store.getState().records.values()].sort((a, b) => (keyOf(a) < keyOf(b) ? -1 : 1)));
@@ -112,8 +118,7 @@ describe('what an earlier version left on disk', () => {
     const wantedNow = said(before);
     for (const key of await disk.keys()) {
       const value = (await disk.get(key)) as { format?: number; of?: string; text?: string };
-      if (value.text !== undefined)
-        await disk.set(key, { of: value.of, entries: JSON.parse(value.text) as unknown });
+      if (value.text !== undefined) await disk.set(key, { of: value.of, entries: asLaidOutBefore(value) });
       else if (value.format !== undefined) await disk.set(key, { ...value, format: storedFormat - 100 });
     }
     const store = await opened(disk, seat);

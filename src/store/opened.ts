@@ -2,7 +2,6 @@ import { readDoc, type Path, type Register } from '@/records/replica';
 import type { Disk } from './disk/disk';
 import {
   storedFormat,
-  entriesIn,
   foldsKey,
   isEnvelope,
   isFolds,
@@ -17,6 +16,7 @@ import {
   type Folds,
   type StoredRecord,
 } from './disk/layout';
+import { entriesIn } from './disk/page';
 import { applyItem, kindOf, newHeld, readChecked, readTrusted, type Held } from './held';
 import { paced } from './pace';
 
@@ -71,7 +71,7 @@ async function swept(disk: Disk): Promise<Map<string, unknown>> {
 }
 
 /** The entries of a page; what is none is left as it is. */
-const pageFrom = (value: unknown): unknown => readDoc({ seen: {}, parts: entriesIn(value) })?.parts ?? value;
+const pageFrom = (value: unknown): unknown => entriesIn(value) ?? value;
 
 /** Puts the entries of a page into the record they belong to; false for what is no page. */
 function takePage(held: Held, page: number, entries: unknown): boolean {

@@ -17,7 +17,7 @@ export {
   type Conflict,
   type Doc,
 } from './doc';
-export { here, namesIn, within, type Path } from './path';
+export { below, here, namesIn, within, type Path } from './path';
 export { valueOf, valuesOf, type Dot, type Register } from './register';
 export { sameValue } from './same';
 export { readDoc, writtenDoc, writtenRegister, type WrittenDoc } from './written';

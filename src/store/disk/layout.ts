@@ -43,26 +43,6 @@ export interface StoredPage {
   readonly text: string;
 }
 
-export const storedPage = (of: string, entries: WrittenDoc['parts']): StoredPage => ({
-  of,
-  text: JSON.stringify(entries),
-});
-
-/** The entries of a page, also of one that an earlier layout wrote; undefined for what is no page. */
-export function entriesIn(value: unknown): unknown {
-  if (!isObject(value) || !('of' in value)) return undefined;
-  if ('entries' in value) return value.entries;
-  return 'text' in value ? parsed(value.text) : undefined;
-}
-
-function parsed(text: unknown): unknown {
-  try {
-    return JSON.parse(String(text));
-  } catch {
-    return undefined;
-  }
-}
-
 /** One change of one record in a set: a writing, or what another device holds of the whole. */
 export interface SetItem {
   readonly key: string;
