@@ -156,4 +156,39 @@ describe('first load of the bench', () => {
     expect(texts.some((text) => text.includes('ZodMini'))).toBe(false);
     expect(await page.evaluate(() => 'Plotly' in window)).toBe(false);
   });
+
+  it('paints its frame before most of the script has come, on a slow line', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo');
+    const page = await visitor.context.newPage();
+    const session = await page.createCDPSession();
+    await session.send('Page.enable');
+    await session.send('Page.setLifecycleEventsEnabled', { enabled: true });
+    await session.send('Network.enable');
+    await page.setBypassServiceWorker(true);
+    await session.send('Network.setCacheDisabled', { cacheDisabled: true });
+    await session.send('Network.emulateNetworkConditions', {
+      ...{ offline: false, latency: 150 },
+      ...{ downloadThroughput: 200_000, uploadThroughput: 90_000 },
+    });
+    const scripts = new Set<string>();
+    const came: { readonly at: number; readonly bytes: number }[] = [];
+    let painted = 0;
+    session.on(
+      'Network.responseReceived',
+      ({ type, requestId }) => type === 'Script' && scripts.add(requestId),
+    );
+    session.on('Network.dataReceived', ({ requestId, encodedDataLength, timestamp }) => {
+      if (scripts.has(requestId)) came.push({ at: timestamp, bytes: encodedDataLength });
+    });
+    session.on('Page.lifecycleEvent', ({ name, timestamp }) => {
+      if (name === 'firstContentfulPaint') painted = timestamp;
+    });
+    await page.goto(visitor.page.url());
+    await page.waitForSelector('[data-ready] h1');
+    const until = (moment: number) =>
+      came.filter(({ at }) => at <= moment).reduce((sum, { bytes }) => sum + bytes, 0);
+    expect(painted).toBeGreaterThan(0);
+    expect(until(painted)).toBeLessThan(200_000);
+    expect(until(Infinity)).toBeGreaterThan(100_000);
+  });
 });
