@@ -1,7 +1,10 @@
-import { newShop, type Cup } from '@/records';
+import { classSheet, keyOf, newShop, type Coating, type Cup } from '@/records';
 import { readRecord } from '@/records/readrecord';
 import { jobView } from '../job';
+import { viewsOf } from '../records';
 import { isRefusal } from '@/core/refusal';
+import { newRig } from './newrig';
+import { knownSystems, systemOf } from './systems';
 import { draftSchema, emptyDraft, jobFromDraft, type JobDraft } from './draft';
 
 const ids = () => {
@@ -61,5 +64,64 @@ describe('a new job from nothing', () => {
     expect(wrong({ bore: undefined })).toEqual(['bore']);
     expect(wrong({ atomising: 'airless', tip: '17' })).toEqual(['tip']);
     expect(wrong({ width: -1, count: 1.5, coats: 40 })).toEqual(['width', 'count', 'coats']);
+  });
+});
+
+describe('a known system from nothing', () => {
+  it.each(knownSystems.map(({ id }) => id))(
+    '%s brings its sheets and its gun, and opens on every stage',
+    (id) => {
+      const system = systemOf(id)!;
+      const rows = system.layers.map(() => ({ coatingId: '', rigId: '' }));
+      const filled = draft({ system: id, rows, coatingName: '' });
+      expect(draftSchema.safeParse(filled).success).toBe(true);
+      const { job, more } = jobFromDraft(filled, { coatings: [], rigs: [], cups: [] }, now, ids());
+      for (const record of [job, ...more]) expect(isRefusal(readRecord(record))).toBe(false);
+      // One sheet a product, one gun for all that want a new one.
+      expect(new Set(job.layers.map(({ sheet }) => sheet.class)).size).toBe(
+        more.filter(({ kind }) => kind === 'coating').length,
+      );
+      expect(more.filter(({ kind }) => kind === 'rig')).toHaveLength(1);
+      expect(job.layers.map(({ name, coats }) => [name, coats.length])).toEqual(
+        system.layers.map(({ name, coats }) => [name, coats.length]),
+      );
+      const all = [...more, job];
+      const { views, inconclusive } = viewsOf(
+        new Map(all.map((record) => [keyOf(record), record])),
+        [job],
+        Date.parse(now),
+      );
+      expect(inconclusive).toEqual([]);
+      expect(views).toHaveLength(1);
+      expect(isRefusal(views[0]!.mix.ladder)).toBe(false);
+      // What stays is what the sheets allow, coat by coat and in all.
+      const { stays, min, max } = views[0]!.plan.film;
+      expect([stays >= min * (1 - 1e-9), stays <= max * (1 + 1e-9)]).toEqual([true, true]);
+      // No coat asks for more than its sheet allows.
+      for (const { coat, dry } of views[0]!.plan.coats)
+        expect([coat.name, dry.outside]).toEqual([coat.name, false]);
+    },
+  );
+
+  it('takes the sheets and guns the shop has, layer by layer', () => {
+    const lone = (of: Coating['class'], id: string) => classSheet(of, id, id, '2026-11-01');
+    const coatings = [lone('solvent-base', 'base'), lone('two-part-clear', 'clear')];
+    const rigs = [newRig('a', 'hvlp', { bore: 1.3e-3 }), newRig('b', 'compliant', { bore: 1.4e-3 })];
+    const filled = draft({
+      system: 'base-clear',
+      rows: [
+        { coatingId: 'base', rigId: 'a' },
+        { coatingId: 'clear', rigId: 'b' },
+      ],
+      bore: undefined,
+    });
+    expect(draftSchema.safeParse(filled).success).toBe(true);
+    const { job, more } = jobFromDraft(filled, { coatings, rigs, cups: [] }, now, ids());
+    expect(more.every(({ kind }) => kind === 'cup')).toBe(true);
+    expect(job.layers.map(({ sheet, rigId }) => [sheet.id, rigId])).toEqual([
+      ['base', 'a'],
+      ['clear', 'b'],
+    ]);
+    expect(wrong({ ...filled, rows: [{ coatingId: 'base', rigId: '' }] })).toEqual(['bore']);
   });
 });

@@ -1,8 +1,8 @@
 'use client';
 
 import { isoNow } from '@/store/clock';
-import { layerOf } from '@/facts/job';
 import { useState } from 'react';
+import type { Coating } from '@/records';
 import { useRecord, useStore } from '@/store/hooks';
 import { Button } from '@/ui/Button';
 import { useJob } from '@/ui/job/context';
@@ -11,12 +11,19 @@ import { notify } from '@/ui/notify';
 import { Compare } from './Compare';
 import { saysTheSame, takeSheet } from '@/facts/shop/revisions';
 
-/** Offers a begun job the sheet that was changed since. Nothing reaches into it by itself. */
+/** Offers a begun job each sheet that was changed since. Nothing reaches into it by itself. */
 export function SheetChanged() {
+  const { view } = useJob();
+  const sheets = view.job.layers.map(({ sheet }) => sheet);
+  return sheets
+    .filter(({ id }, i) => sheets.findIndex((each) => each.id === id) === i)
+    .map((own) => <OneSheet key={own.id} own={own} />);
+}
+
+function OneSheet({ own }: { readonly own: Coating }) {
   const { view } = useJob();
   const store = useStore();
   const [comparing, setComparing] = useState(false);
-  const own = layerOf(view.job, view.work.layer.id).sheet;
   const current = useRecord('coating', own.id);
   if (!current || saysTheSame(own, current)) return null;
   const take = () => {

@@ -12,9 +12,21 @@ import { FormNumber, FormSelect, FormText, rulesOf } from '@/ui/form';
 import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
 import { gunWords } from '@/records/rigwords';
-import { coatsBySheet, draftSchema, emptyDraft, jobFromDraft, type JobDraft } from '@/facts/newjob/draft';
+import {
+  coatsBySheet,
+  draftSchema,
+  emptyDraft,
+  jobFromDraft,
+  needsRig,
+  type JobDraft,
+} from '@/facts/newjob/draft';
+import { knownSystems, systemOf } from '@/facts/newjob/systems';
+import { SystemRow } from './SystemRow';
 import { amount } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
+
+const newSheetWords =
+  'A new sheet starts from typical values of its class. Each stays marked as a default until you confirm it from the product’s paper.';
 
 /** A new job on one page: what, with what, how much of it. The rest can be put right on its Plan. */
 export function NewJob() {
@@ -23,7 +35,7 @@ export function NewJob() {
   const coatings = useRecords('coating');
   const rigs = useRecords('rig');
   const cups = useRecords('cup');
-  const { control, handleSubmit, setValue, formState } = useForm<JobDraft>({
+  const { control, getValues, handleSubmit, setValue, formState } = useForm<JobDraft>({
     resolver: rulesOf(draftSchema),
     defaultValues: emptyDraft(coatings[0]?.id, rigs[0]?.id, coatings[0]?.coats),
   });
@@ -34,6 +46,17 @@ export function NewJob() {
   useEffect(() => {
     if (!own) setValue('coats', stated);
   }, [own, stated, setValue]);
+  const system = systemOf(draft.system);
+  const newSheets = system?.layers.some((_, i) => !draft.rows[i]?.coatingId) === true;
+  useEffect(() => {
+    // What the shop has of each class, and the gun chosen for the first.
+    const rigId = getValues('rigId');
+    const rows = systemOf(draft.system)?.layers.map(({ of }) => ({
+      coatingId: coatings.find((each) => each.class === of)?.id ?? '',
+      rigId,
+    }));
+    setValue('rows', rows ?? []);
+  }, [draft.system, coatings, getValues, setValue]);
   const area = (draft.width ?? 0) * (draft.height ?? 0) * (draft.count || 0);
 
   const begin = handleSubmit(async (filled) => {
@@ -69,67 +92,96 @@ export function NewJob() {
           <div className="sm:col-span-2">
             <FormSelect
               control={control}
-              name="coatingId"
-              label="Coating sheet"
+              name="system"
+              label="What goes on"
               options={[
-                ...coatings.map(({ id, name }) => ({ value: id, label: name })),
-                { value: '', label: 'A new sheet, from class defaults' },
+                { value: '', label: 'One coating' },
+                ...knownSystems.map(({ id, name }) => ({ value: id, label: name })),
               ]}
             />
           </div>
-          {draft.coatingId === '' && (
-            <>
-              <FormSelect
-                control={control}
-                name="class"
-                label="Class"
-                options={coatingClasses.map((value) => ({ value, label: classWords(value) }))}
-              />
-              <FormText control={control} name="coatingName" label="Name on the can" maxLength={120} />
-              <div className="sm:col-span-2 lg:col-span-4">
-                <Notice tone="care">
-                  The new sheet starts from typical values of its class. Each stays marked as a default until
-                  you confirm it from the product’s paper.
-                </Notice>
-              </div>
-            </>
+          {system && (
+            <p className="self-end text-sm text-ink-soft sm:col-span-2 sm:pb-3">
+              {system.says} More layers, and other ones, on its Plan.
+            </p>
           )}
         </div>
-        <div className={group}>
-          <div className="sm:col-span-2">
-            <FormSelect
-              control={control}
-              name="rigId"
-              label="Rig"
-              options={[
-                ...rigs.map(({ id, name }) => ({ value: id, label: name })),
-                { value: '', label: 'A new rig' },
-              ]}
-            />
+        {system?.layers.map((layer, i) => (
+          <SystemRow key={`${system.id}-${i}`} control={control} at={i} layer={layer} />
+        ))}
+        {system && newSheets && (
+          <div className="pb-5">
+            <Notice tone="care">{newSheetWords}</Notice>
           </div>
-          {draft.rigId === '' && (
-            <>
+        )}
+        {!system && (
+          <div className={group}>
+            <div className="sm:col-span-2">
               <FormSelect
                 control={control}
-                name="atomising"
-                label="Kind of gun"
-                options={Object.entries(gunWords).map(([value, label]) => ({ value, label }))}
+                name="coatingId"
+                label="Coating sheet"
+                options={[
+                  ...coatings.map(({ id, name }) => ({ value: id, label: name })),
+                  { value: '', label: 'A new sheet, from class defaults' },
+                ]}
               />
-              {draft.atomising === 'airless' ? (
-                <FormText control={control} name="tip" label="Tip code" placeholder="517" />
-              ) : (
-                <FormNumber
+            </div>
+            {draft.coatingId === '' && (
+              <>
+                <FormSelect
                   control={control}
-                  name="bore"
-                  label="Nozzle"
-                  quantity="bore"
-                  expects={expects.bore}
-                  required
+                  name="class"
+                  label="Class"
+                  options={coatingClasses.map((value) => ({ value, label: classWords(value) }))}
                 />
-              )}
-            </>
-          )}
-        </div>
+                <FormText control={control} name="coatingName" label="Name on the can" maxLength={120} />
+                <div className="sm:col-span-2 lg:col-span-4">
+                  <Notice tone="care">{newSheetWords}</Notice>
+                </div>
+              </>
+            )}
+          </div>
+        )}
+        {(!system || needsRig(draft)) && (
+          <div className={group}>
+            {!system && (
+              <div className="sm:col-span-2">
+                <FormSelect
+                  control={control}
+                  name="rigId"
+                  label="Rig"
+                  options={[
+                    ...rigs.map(({ id, name }) => ({ value: id, label: name })),
+                    { value: '', label: 'A new rig' },
+                  ]}
+                />
+              </div>
+            )}
+            {needsRig(draft) && (
+              <>
+                <FormSelect
+                  control={control}
+                  name="atomising"
+                  label="Kind of gun"
+                  options={Object.entries(gunWords).map(([value, label]) => ({ value, label }))}
+                />
+                {draft.atomising === 'airless' ? (
+                  <FormText control={control} name="tip" label="Tip code" placeholder="517" />
+                ) : (
+                  <FormNumber
+                    control={control}
+                    name="bore"
+                    label="Nozzle"
+                    quantity="bore"
+                    expects={expects.bore}
+                    required
+                  />
+                )}
+              </>
+            )}
+          </div>
+        )}
         <div className={group}>
           <FormNumber
             control={control}
@@ -148,7 +200,9 @@ export function NewJob() {
             required
           />
           <FormText control={control} name="count" label="How many faces" type="number" min={1} />
-          <FormText control={control} name="coats" label="Coats" type="number" min={1} max={12} />
+          {!system && (
+            <FormText control={control} name="coats" label="Coats" type="number" min={1} max={12} />
+          )}
         </div>
         <div className="flex flex-wrap items-center gap-5 border-t border-hairline py-5">
           <Button type="submit" look="main">

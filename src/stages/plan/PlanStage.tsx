@@ -7,6 +7,7 @@ import { Approach } from './Approach';
 import { BlendPlanner } from './BlendPlanner';
 import { DayAxis } from './DayAxis';
 import { Faces } from './Faces';
+import { Layers } from './Layers';
 import { Quantity } from './Quantity';
 import { Readiness } from './Readiness';
 import { RightTimes } from './RightTimes';
@@ -20,6 +21,7 @@ export function PlanStage() {
       <SheetChanged />
       <Room key={view.plan.climate?.id ?? 'unread'} />
       <DayAxis />
+      <Layers />
       <Stack />
       <BlendPlanner />
       <Faces />

@@ -1,0 +1,25 @@
+import { Visitor, launch } from './tests/browser/driver';
+process.env.FLUORITE_PLAIN='http://localhost:4940'; process.env.FLUORITE_WITH_DEMO='http://localhost:4941';
+void (async()=>{
+  const b=await launch();
+  const v=await Visitor.arrive(b,'plain','/new');
+  await v.page.evaluateOnNewDocument('globalThis.__name=(f)=>f'); await v.page.evaluate('globalThis.__name=(f)=>f');
+  await v.type('Job','Garage doors');
+  await v.choose('What goes on','Sprayed filler, epoxy, colour');
+  await new Promise(r=>setTimeout(r,500));
+  await v.page.screenshot({path:'/tmp/new1.png',fullPage:true});
+  await v.type('Nozzle','1.8 mm'); await v.type('Width of a face','2 m'); await v.type('Height of a face','2 m');
+  await v.press('Begin this job');
+  await v.page.waitForFunction(()=>/plan$/.test(location.pathname));
+  await v.page.waitForSelector('[data-layers]'); await new Promise(r=>setTimeout(r,1500));
+  await v.page.screenshot({path:'/tmp/plan1.png',fullPage:true});
+  await (await v.page.$('[data-place="layers"]'))!.screenshot({path:'/tmp/layers1.png'});
+  await v.press('Add a layer'); await new Promise(r=>setTimeout(r,300));
+  await v.press(/^Copy layer 3/);
+  await new Promise(r=>setTimeout(r,800));
+  await (await v.page.$('[data-place="layers"]'))!.screenshot({path:'/tmp/layers2.png'});
+  await v.page.setViewport({width:360,height:740}); await new Promise(r=>setTimeout(r,500));
+  await (await v.page.$('[data-place="layers"]'))!.screenshot({path:'/tmp/layers360.png'});
+  await v.go('/new'); await v.choose('What goes on','Base and clear'); await new Promise(r=>setTimeout(r,500)); await v.page.screenshot({path:'/tmp/new360.png',fullPage:true});
+  await b.close();
+})();

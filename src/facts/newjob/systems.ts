@@ -1,0 +1,62 @@
+import { layingOf, type CoatRole } from '@/core/system';
+import type { CoatingClass, JobApproach } from '@/records';
+
+/** A coat of a system: its film beside its coating’s aim, m of dry film sanded off again. */
+export interface SystemCoat {
+  readonly name: string;
+  readonly role: CoatRole;
+  readonly film: number;
+  readonly sandBack?: number;
+}
+
+/** One product of a system, from the part up. */
+export interface SystemLayer {
+  readonly name: string;
+  readonly of: CoatingClass;
+  readonly coats: readonly SystemCoat[];
+}
+
+/** A system of products that finishers know by name. */
+export interface KnownSystem {
+  readonly id: string;
+  readonly name: string;
+  readonly says: string;
+  readonly layers: readonly SystemLayer[];
+  /** Parts are coated on both sides, and turned so. */
+  readonly turning?: JobApproach['turning'];
+}
+
+const coat = (name: string, role: CoatRole, film = layingOf(role).film, sandBack?: number): SystemCoat => ({
+  name,
+  role,
+  film,
+  ...(sandBack === undefined ? {} : { sandBack }),
+});
+
+const layer = (name: string, of: CoatingClass, ...coats: SystemCoat[]): SystemLayer => ({ name, of, coats });
+
+const clear = layer(
+  'Clear',
+  'two-part-clear',
+  coat('Clear 1', 'clear', 0.85),
+  coat('Clear 2', 'clear', 1.15),
+);
+
+/** Films are shares of each sheet’s own aim; how many coats, and what is sanded off, are defaults. */
+// prettier-ignore
+export const knownSystems: readonly KnownSystem[] = [
+  { id: 'base-clear', name: 'Base and clear', says: 'A thin base for colour, a clear over it for gloss and weather.', layers: [layer('Base', 'solvent-base', coat('Colour 1', 'base', 1), coat('Colour 2', 'base', 1)), clear] },
+  { id: 'blend-clear', name: 'Clear bed, blended base, clear', says: 'The base fades into a wet bed of clear and never shows its edge; the clear goes over all of it.', layers: [layer('Bed', 'two-part-clear', coat('Bed', 'bed', 0.85)), layer('Base', 'solvent-base', coat('Blend 1', 'blend'), coat('Blend 2', 'blend'), coat('Blend 3', 'blend')), clear] },
+  { id: 'wet-on-wet', name: 'Wet-on-wet primer, base, clear', says: 'The primer flashes only; nothing is sanded before the colour.', layers: [layer('Primer', 'filler-primer', coat('Primer', 'wet-on-wet', 1)), layer('Base', 'solvent-base', coat('Colour 1', 'base', 1), coat('Colour 2', 'base', 1)), clear] },
+  { id: 'filler-epoxy-colour', name: 'Sprayed filler, epoxy, colour', says: 'Built up, guide-coated and blocked flat, sealed with epoxy, then coloured. Days of work.', layers: [layer('Filler', 'sprayed-filler', coat('Filler 1', 'filler', 1), coat('Filler 2', 'filler', 1, 80e-6)), layer('Epoxy', 'epoxy-primer', coat('Epoxy', 'primer', 1)), layer('Colour', 'two-part-colour', coat('Colour 1', 'base', 1), coat('Colour 2', 'base', 1))] },
+  { id: 'moisture-uv', name: 'Moisture-curing coat and UV coat', says: 'The rust coat holds; the colour over it keeps the sun off it.', layers: [layer('Rust coat', 'moisture-curing', coat('Light 1', 'moisture', 1), coat('Light 2', 'moisture', 1)), layer('UV coat', 'two-part-colour', coat('Colour 1', 'base', 1), coat('Colour 2', 'base', 1))] },
+  { id: 'gel-passes', name: 'Gel coat in passes', says: 'One thick wet film built in passes.', layers: [layer('Gel coat', 'gel-coat', coat('Pass 1', 'gel', 1), coat('Pass 2', 'gel', 1), coat('Pass 3', 'gel', 1))] },
+  { id: 'lacquer-both', name: 'Lacquer on both faces', says: 'Sealed, sanded lightly and built, back and front.', turning: 'every-coat', layers: [layer('Lacquer', 'water-lacquer', coat('Seal', 'lacquer', 0.9, 5e-6), coat('Build', 'lacquer', 1), coat('Last', 'lacquer', 1))] },
+  { id: 'primer-wall', name: 'Primer and two wall coats', says: 'The primer drinks in and binds, the wall paint hides.', layers: [layer('Primer', 'wall-paint', coat('Primer', 'primer', 0.85)), layer('Wall paint', 'wall-paint', coat('First', 'wall', 1), coat('Second', 'wall', 1))] },
+];
+
+/** How many full coats a layer of a system comes to: what a new sheet of it starts with, as a default. */
+export const coatsOf = ({ coats }: SystemLayer): number =>
+  Math.max(Math.round(coats.reduce((sum, { film }) => sum + film, 0)), 1);
+
+export const systemOf = (id: string): KnownSystem | undefined => knownSystems.find((each) => each.id === id);
