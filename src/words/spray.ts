@@ -19,6 +19,26 @@ function layingWords({ spray, set }: JobView, coat: CoatState, units: Units): st
   return `Lay it from ${units.show('distance', spray.distance * distance)}${air}, a default. `;
 }
 
+/** The product that comes next where it is another than the last coat’s and nothing of it is in a pot, and what that means for the gun. */
+function productToMix({
+  spray: { coats, next },
+  mix,
+  work,
+}: JobView): { name: string; gun: string } | undefined {
+  const last = coats.filter(({ state }) => state === 'done').at(-1);
+  if (!next || !last || last.coat.layerId === next.coat.layerId || mix.batch) return undefined;
+  const layer = (id: string) => work.layers.find((each) => each.id === id);
+  const [before, after] = [layer(last.coat.layerId), layer(next.coat.layerId)];
+  if (!before || !after) return undefined;
+  return {
+    name: after.name.toLowerCase(),
+    gun:
+      before.rigId === after.rigId
+        ? `It goes on with the same gun: empty and clean that of the ${before.name.toLowerCase()} first.`
+        : `It goes on with another gun: empty and clean the one with the ${before.name.toLowerCase()} in it before it sets.`,
+  };
+}
+
 export function sprayLine(view: JobView, units: Units): NextLine {
   const { spray, now, clean } = view;
   const { coats, running, next, recoat, cardWanted } = spray;
@@ -113,14 +133,26 @@ export function sprayLine(view: JobView, units: Units): NextLine {
       because,
       otherwise: log('Scuffed and cleaned', 'coat abraded', { type: 'abraded', coatId: last.coat.id }),
     };
+  const product = productToMix(view);
   if (recoat?.state === 'flashing')
     return {
       big: { number: clockTo(recoat.opens, now), unit: '' },
-      says: `Leave coat ${done.length} to flash. Coat ${number(next)} from ${clockTime(recoat.opens, now)}.`,
-      detail: 'The touch test decides: tacky, not wet. Stacked wet coats sink in, pop and dull back.',
+      says: `Leave coat ${done.length} to flash. Coat ${number(next)} from ${clockTime(recoat.opens, now)}.${product ? ` Mix the ${product.name} meanwhile.` : ''}`,
+      detail: `${product ? `${product.gun} ` : ''}The touch test decides: tacky, not wet. Stacked wet coats sink in, pop and dull back.`,
       tone: 'care',
       because,
+      ...(product ? { tap: go('mix', 'Go to Mix') } : {}),
       otherwise: { ...start, says: `Start coat ${number(next)} early` },
+    };
+  if (product)
+    return {
+      big: { number: clockTo(last?.ended ?? now, now), unit: 'since the last coat' },
+      says: `Now the ${product.name}: nothing of it is mixed yet.`,
+      detail: `${product.gun}${recoat?.closes ? ` Its window closes at ${clockTime(recoat.closes, now)}.` : ''}`,
+      tone: 'care',
+      because,
+      tap: go('mix', 'Go to Mix'),
+      otherwise: start,
     };
   const order = `coat ${number(next)} of ${coats.length}, ${next.coat.name.toLowerCase()}`;
   return {

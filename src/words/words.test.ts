@@ -445,3 +445,41 @@ it('every stage of every kind of job has a line and a cell in both systems', () 
       }
     }
 });
+
+describe('from one product to the next', () => {
+  const base = ['lacquer-1', 'lacquer-2'] as const;
+  const on = logged(
+    aJob([lacquer, colour]),
+    [-60, fitRoom],
+    [-55, mixedLacquer],
+    ...base.flatMap((coat, i) => [[-40 + i * 10, start(coat)] as const, [-35 + i * 10, end(coat)] as const]),
+  );
+
+  it('the next one is mixed first, meanwhile where the last coat still flashes', () => {
+    const flashing = line(seen(on), 'spray');
+    expect(flashing.says).toMatch(/^Leave coat 2 to flash\. Coat 3 from .+ Mix the .+ meanwhile\.$/);
+    expect(flashing.tap?.does).toEqual({ kind: 'go', stage: 'mix' });
+    const ready = line(seen(on, { minutes: 60 }), 'spray');
+    expect(ready.says).toMatch(/^Now the .+: nothing of it is mixed yet\.$/);
+    expect(ready.tap?.does).toEqual({ kind: 'go', stage: 'mix' });
+    // It is not forbidden: somebody may have mixed it without saying.
+    expect(ready.otherwise?.says).toBe('Start coat 3');
+  });
+
+  it('says what it means for the gun that has the last one in it', () => {
+    expect(line(seen(on), 'spray').detail).toContain('the same gun: empty and clean that of the');
+    const other = {
+      ...on,
+      layers: on.layers.map((layer, i) => (i === 0 ? layer : { ...layer, rigId: 'another' })),
+    };
+    expect(line(seen(other), 'spray').detail).toContain('another gun: empty and clean the one with the');
+  });
+
+  it('once it is in the pot, the coat is what comes next', () => {
+    const mixed = logged(on, [-20, mixedColour()]);
+    expect(line(seen(mixed), 'spray').says).not.toContain('Mix the');
+    expect(line(seen(mixed, { minutes: 60 }), 'spray').says).not.toContain(
+      'nothing of it is mixed',
+    );
+  });
+});

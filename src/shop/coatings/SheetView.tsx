@@ -18,8 +18,14 @@ export function SheetView({ sheet }: { readonly sheet: Coating }) {
   const units = useUnits();
   const store = useStore();
   const groups = sheetFacts(sheet, units);
-  const confirm = (field: string) =>
-    store.put({ ...sheet, assumed: sheet.assumed.filter((each) => each !== field) }, 'default confirmed');
+  const confirm = (field: string) => {
+    // How many coats stands with the film.
+    const meant = field === 'film' ? ['film', 'coats'] : [field];
+    store.put(
+      { ...sheet, assumed: sheet.assumed.filter((each) => !meant.includes(each)) },
+      'default confirmed',
+    );
+  };
   return (
     <div className="grid gap-8 lg:grid-cols-[minmax(0,1fr)_22rem]">
       <div className="space-y-6">
