@@ -1,9 +1,14 @@
 import { isRefusal } from '@/core/refusal';
-import { newShop, type Can, type Coating, type Cup, type Job, type Rig } from '@/records';
+import { keyOf, newShop, type Can, type Coating, type Cup, type Job, type Rig } from '@/records';
 import { demoShop } from '.';
 import { shelfOf } from '@/facts/shop/shelf';
-import { jobView, type JobView, type Stage } from '@/facts/job';
+import { jobView, stages, withLayer, type JobView, type Stage } from '@/facts/job';
+import { viewsOf } from '@/facts/records';
+import { nextLine } from '@/words/nextline';
+import { stripCells } from '@/words/strip';
+import { unitsOf } from '@/words/units';
 
+const metric = unitsOf('metric');
 const now = Date.parse('2026-11-23T09:00:00Z');
 const shop = demoShop(now);
 const kind = <T>(of: string) => shop.filter((record) => record.kind === of) as T[];
@@ -55,4 +60,21 @@ describe('the demo shop', () => {
     expect(panels.spray.recoat?.state).toBe('flashing');
     expect(panels.timers.map(({ id }) => id)).toContain('flash');
   });
+
+  it.each(jobs.map((job) => [job.name, job] as const))(
+    '%s can be gone on with by any other gun and cup, in mid-job',
+    (_, job) => {
+      const records = new Map(shop.map((record) => [keyOf(record), record]));
+      for (const { id: layerId } of job.layers)
+        for (const rig of kind<Rig>('rig'))
+          for (const cup of kind<Cup>('cup')) {
+            const changed = withLayer(job, layerId, { rigId: rig.id, cupId: cup.id });
+            records.set(keyOf(changed), changed);
+            const { inconclusive, views } = viewsOf(records, [changed], now);
+            expect(inconclusive).toEqual([]);
+            for (const stage of stages) expect(nextLine(views[0]!, stage, metric).says).not.toBe('');
+            stripCells(views[0]!, metric);
+          }
+    },
+  );
 });

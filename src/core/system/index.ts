@@ -1,4 +1,5 @@
 export { coatRoles, gritFor, layingOf, type CoatRole, type Laying } from './roles';
+export { stackDoubts, type StackDoubt, type StackedLayer } from './fits';
 export { templates, type Template, type TemplateCoat } from './templates';
 export {
   coatRange,

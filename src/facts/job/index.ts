@@ -22,7 +22,14 @@ export { filmOfCoat, filmWanted, ledgerOf, type FilmWanted } from './ledger';
 export type { MixView, PouringState, Source } from './mix';
 export { areaOf, neededOf, transferOf, type CoatPlan, type Fitness, type PlanView } from './plan';
 export { angleOf, evenSetup, flowLimits, landedNow, type EvenSetup } from './even';
-export { layerBegun, withLayerAgain, withLayerMoved, withLayerOnTop, withoutLayer } from './stackedits';
+export {
+  doubtsOfStack,
+  layerBegun,
+  withLayerAgain,
+  withLayerMoved,
+  withLayerOnTop,
+  withoutLayer,
+} from './stackedits';
 export { withApproach, withCoat, withCoats, withLayer } from './edits';
 export type { OperatingPoint, SettingFault } from './point';
 export { fixesOf } from './fixes';

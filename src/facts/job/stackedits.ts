@@ -1,5 +1,6 @@
 import { refuse, type Outcome } from '@/core/refusal';
-import type { Job, Layer } from '@/records';
+import { stackDoubts, type StackDoubt } from '@/core/system';
+import type { CoatingClass, Job, Layer } from '@/records';
 import { liveEntries } from './entries';
 
 /** Has anything been recorded of a layer? What is on the part, or in a pot for it, stays. */
@@ -13,6 +14,25 @@ export function layerBegun(job: Pick<Job, 'layers' | 'log'>, layerId: string): b
 }
 
 const sprayed = ({ coats }: Layer): boolean => coats.length > 0;
+
+/** Water-borne films that solvent still swells when they are dry. */
+const softClasses: readonly CoatingClass[] = [
+  'water-lacquer',
+  'furniture-paint',
+  'wall-paint',
+  'elastomeric',
+];
+
+/** What speaks against the layers of a job lying as they do. */
+export const doubtsOfStack = ({ layers }: Pick<Job, 'layers'>): readonly StackDoubt[] =>
+  stackDoubts(
+    layers.filter(sprayed).map(({ id, name, sheet, rigId, coats }) => ({
+      ...{ id, name, rigId },
+      chemistry: sheet.chemistry,
+      soft: softClasses.includes(sheet.class),
+      barriers: coats.filter(({ role }) => role === 'sealer').length,
+    })),
+  );
 
 const begun = (name: string) =>
   refuse('begun', `${name} has been begun: what was done for it stands in the log, so it stays where it is.`);

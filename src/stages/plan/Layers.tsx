@@ -19,7 +19,14 @@ import { CSS } from '@dnd-kit/utilities';
 import { Copy, GripVertical, Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { isRefusal, type Outcome } from '@/core/refusal';
-import { layerBegun, withLayer, withLayerAgain, withLayerMoved, withoutLayer } from '@/facts/job';
+import {
+  doubtsOfStack,
+  layerBegun,
+  withLayer,
+  withLayerAgain,
+  withLayerMoved,
+  withoutLayer,
+} from '@/facts/job';
 import { newId, type Job, type Layer } from '@/records';
 import { useRecords, useStore } from '@/store/hooks';
 import { Button } from '@/ui/Button';
@@ -97,6 +104,11 @@ export function Layers() {
           </ol>
         </SortableContext>
       </DndContext>
+      {doubtsOfStack(job).map(({ id, layerId, says, weight }) => (
+        <div key={`${id}-${layerId}`} className="mt-2" data-doubt={id}>
+          <Notice tone={weight === 'care' ? 'care' : 'plain'}>{says}</Notice>
+        </div>
+      ))}
     </Panel>
   );
 }
@@ -173,12 +185,14 @@ function LayerRow({ layer, at, onChange, onCopy, onRemove }: RowProps) {
           onChange={(event) => onChange({ cupId: event.target.value })}
         />
         {thinners.length > 0 && (
-          <SelectField
-            label="Thinner"
-            value={layer.thinnerId ?? thinners[0]?.id ?? ''}
-            options={thinners.map(({ id, name }) => ({ value: id, label: name }))}
-            onChange={(event) => onChange({ thinnerId: event.target.value })}
-          />
+          <div className="col-span-2 sm:col-span-1">
+            <SelectField
+              label="Thinner"
+              value={layer.thinnerId ?? thinners[0]?.id ?? ''}
+              options={thinners.map(({ id, name }) => ({ value: id, label: name }))}
+              onChange={(event) => onChange({ thinnerId: event.target.value })}
+            />
+          </div>
         )}
       </div>
     </li>

@@ -1,0 +1,80 @@
+import type { Chemistry } from '../care';
+
+/** A layer as far as what goes over it matters. */
+export interface StackedLayer {
+  readonly id: string;
+  readonly name: string;
+  readonly chemistry: Chemistry;
+  /** A water-borne film that stays soft to solvent: wall, furniture and lacquer films; not a base made to be cleared. */
+  readonly soft: boolean;
+  readonly rigId: string;
+  /** How many of its coats are barrier coats. */
+  readonly barriers: number;
+}
+
+/** What speaks against a layer lying where it does. */
+export interface StackDoubt {
+  readonly id: 'lifts' | 'polyester-over' | 'barrier-twice' | 'same-gun';
+  /** The layer it is about, and the one below it. */
+  readonly layerId: string;
+  readonly says: string;
+  readonly weight: 'care' | 'note';
+}
+
+const strong: readonly Chemistry[] = [
+  'solvent-borne',
+  'two-part',
+  'lacquer',
+  'polyester',
+  'moisture-curing',
+  'oil-based',
+];
+const oneParted: readonly Chemistry[] = ['solvent-borne', 'lacquer', 'oil-based', 'water-borne'];
+
+/**
+ * What does not fit on what, layer over layer from the part up. The sheets outrank it: what a sheet names as its ground fits.
+ *
+ * @source the trade: solvent swells soft water-borne films, styrene lifts films that dried without curing, a barrier coat is
+ * laid once
+ */
+export function stackDoubts(layers: readonly StackedLayer[]): StackDoubt[] {
+  return layers.flatMap((layer, i): StackDoubt[] => {
+    const below = layers[i - 1];
+    const found: (StackDoubt | false)[] = [
+      layer.barriers > 1 && {
+        id: 'barrier-twice',
+        layerId: layer.id,
+        says: `${layer.name} is a barrier coat: it goes on once, more of it holds worse.`,
+        weight: 'care',
+      },
+    ];
+    if (below) {
+      const { name, chemistry } = layer;
+      const lifts = below.soft && strong.includes(chemistry);
+      found.push(
+        lifts && {
+          id: 'lifts',
+          layerId: layer.id,
+          says: `The solvent of ${name} lifts ${below.name} unless that has hardened right through, or a barrier coat lies between. Try it on a spare piece.`,
+          weight: 'care',
+        },
+        !lifts &&
+          chemistry === 'polyester' &&
+          oneParted.includes(below.chemistry) && {
+            id: 'polyester-over',
+            layerId: layer.id,
+            says: `Polyester over ${below.name}, which dried without curing: its styrene wrinkles it. Over epoxy, cured two-part or bare ground only, unless its sheet says otherwise.`,
+            weight: 'care',
+          },
+        below.rigId === layer.rigId &&
+          below.chemistry !== chemistry && {
+            id: 'same-gun',
+            layerId: layer.id,
+            says: `${name} goes on with the gun that had ${below.name} in it: empty and clean it between them.`,
+            weight: 'note',
+          },
+      );
+    }
+    return found.filter((each) => each !== false);
+  });
+}
