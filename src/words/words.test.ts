@@ -478,8 +478,6 @@ describe('from one product to the next', () => {
   it('once it is in the pot, the coat is what comes next', () => {
     const mixed = logged(on, [-20, mixedColour()]);
     expect(line(seen(mixed), 'spray').says).not.toContain('Mix the');
-    expect(line(seen(mixed, { minutes: 60 }), 'spray').says).not.toContain(
-      'nothing of it is mixed',
-    );
+    expect(line(seen(mixed, { minutes: 60 }), 'spray').says).not.toContain('nothing of it is mixed');
   });
 });

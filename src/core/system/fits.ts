@@ -1,4 +1,4 @@
-import type { Chemistry } from '../care';
+import { chemistries, type Chemistry } from '../care';
 
 /** A layer as far as what goes over it matters. */
 export interface StackedLayer {
@@ -21,14 +21,10 @@ export interface StackDoubt {
   readonly weight: 'care' | 'note';
 }
 
-const strong: readonly Chemistry[] = [
-  'solvent-borne',
-  'two-part',
-  'lacquer',
-  'polyester',
-  'moisture-curing',
-  'oil-based',
-];
+/** What is in solvent; of an unknown one nothing is said. */
+const strong: readonly Chemistry[] = chemistries.filter(
+  (each) => each !== 'water-borne' && each !== 'unknown',
+);
 const oneParted: readonly Chemistry[] = ['solvent-borne', 'lacquer', 'oil-based', 'water-borne'];
 
 /**

@@ -1,22 +1,6 @@
 'use client';
 
-import {
-  closestCenter,
-  DndContext,
-  KeyboardSensor,
-  PointerSensor,
-  useSensor,
-  useSensors,
-  type DragEndEvent,
-} from '@dnd-kit/core';
-import {
-  SortableContext,
-  sortableKeyboardCoordinates,
-  useSortable,
-  verticalListSortingStrategy,
-} from '@dnd-kit/sortable';
-import { CSS } from '@dnd-kit/utilities';
-import { Copy, GripVertical, Plus, Trash2 } from 'lucide-react';
+import { Copy, Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { isRefusal, type Outcome } from '@/core/refusal';
 import {
@@ -35,6 +19,7 @@ import { useShopActions } from '@/ui/frame/undo';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
+import { Sortable, SortableRow } from '@/ui/Sortable';
 import { useRecorded } from '@/ui/recorded';
 import { useUnits } from '@/ui/units';
 import { plural } from '@/words/line';
@@ -50,24 +35,17 @@ export function Layers() {
   const [adding, setAdding] = useState(false);
   const [refused, setRefused] = useState<string>();
   const { job } = view;
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  );
   const put = (next: Outcome<Job>, label: string, says?: string) => {
     setRefused(isRefusal(next) ? units.says(next) : undefined);
     if (isRefusal(next) || next === job) return;
     store.put(next, label);
     if (says) recorded(says, undo);
   };
-  const drop = ({ active, over }: DragEndEvent) => {
-    const at = (id: unknown) => job.layers.findIndex((each) => each.id === id);
-    const [from, to] = [at(active.id), at(over?.id)];
-    if (from < 0 || to < 0 || from === to) return;
+  const move = (from: number, to: number) => {
+    const id = job.layers[from]?.id ?? '';
     const by = to > from ? 1 : -1;
     let next: Outcome<Job> = job;
-    for (let step = from; step !== to && !isRefusal(next); step += by)
-      next = withLayerMoved(next, String(active.id), by);
+    for (let step = from; step !== to && !isRefusal(next); step += by) next = withLayerMoved(next, id, by);
     put(next, 'layers reordered');
   };
   return (
@@ -86,24 +64,22 @@ export function Layers() {
           <Notice tone="care">{refused}</Notice>
         </div>
       )}
-      <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
-        <SortableContext items={job.layers.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
-          <ol className="divide-y divide-hairline border-y border-hairline" data-layers>
-            {job.layers.map((layer, i) => (
-              <LayerRow
-                key={layer.id}
-                layer={layer}
-                at={i}
-                onChange={(change) => put(withLayer(job, layer.id, change), 'layer changed')}
-                onCopy={() => put(withLayerAgain(job, layer.id, newId), 'layer copied')}
-                onRemove={() =>
-                  put(withoutLayer(job, layer.id), 'layer removed', `${layer.name} is out of the stack.`)
-                }
-              />
-            ))}
-          </ol>
-        </SortableContext>
-      </DndContext>
+      <Sortable ids={job.layers.map(({ id }) => id)} onMove={move}>
+        <ol className="divide-y divide-hairline border-y border-hairline" data-layers>
+          {job.layers.map((layer, i) => (
+            <LayerRow
+              key={layer.id}
+              layer={layer}
+              at={i}
+              onChange={(change) => put(withLayer(job, layer.id, change), 'layer changed')}
+              onCopy={() => put(withLayerAgain(job, layer.id, newId), 'layer copied')}
+              onRemove={() =>
+                put(withoutLayer(job, layer.id), 'layer removed', `${layer.name} is out of the stack.`)
+              }
+            />
+          ))}
+        </ol>
+      </Sortable>
       {doubtsOfStack(job).map(({ id, layerId, says, weight }) => (
         <div key={`${id}-${layerId}`} className="mt-2" data-doubt={id}>
           <Notice tone={weight === 'care' ? 'care' : 'plain'}>{says}</Notice>
@@ -125,9 +101,6 @@ function LayerRow({ layer, at, onChange, onCopy, onRemove }: RowProps) {
   const { view } = useJob();
   const rigs = useRecords('rig');
   const cups = useRecords('cup');
-  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
-    id: layer.id,
-  });
   const { job, work } = view;
   const hand = work.layer.id === layer.id;
   const state = hand ? 'in hand' : layerBegun(job, layer.id) ? 'begun' : 'to come';
@@ -139,20 +112,11 @@ function LayerRow({ layer, at, onChange, onCopy, onRemove }: RowProps) {
   ];
   const tool = 'flex size-11 items-center justify-center disabled:opacity-30';
   return (
-    <li
-      ref={setNodeRef}
-      style={{ transform: CSS.Translate.toString(transform), transition }}
-      className={`grid grid-cols-[2.75rem_minmax(0,1fr)_5.5rem] items-start gap-x-3 gap-y-2 py-3 ${isDragging ? 'relative z-10 bg-act-wash' : ''}`}
+    <SortableRow
+      id={layer.id}
+      label={`Move layer ${at + 1}, ${layer.name}`}
+      className="grid grid-cols-[2.75rem_minmax(0,1fr)_5.5rem] items-start gap-x-3 gap-y-2 py-3"
     >
-      <button
-        type="button"
-        aria-label={`Move layer ${at + 1}, ${layer.name}`}
-        className="flex size-11 cursor-grab touch-none items-center justify-center"
-        {...attributes}
-        {...listeners}
-      >
-        <GripVertical aria-hidden className="size-5" />
-      </button>
       <div className="min-w-0">
         <div className="font-semibold">
           {at + 1}. {layer.name}{' '}
@@ -195,6 +159,6 @@ function LayerRow({ layer, at, onChange, onCopy, onRemove }: RowProps) {
           </div>
         )}
       </div>
-    </li>
+    </SortableRow>
   );
 }

@@ -1,23 +1,7 @@
 'use client';
 
-import {
-  closestCenter,
-  DndContext,
-  KeyboardSensor,
-  PointerSensor,
-  useSensor,
-  useSensors,
-  type DragEndEvent,
-} from '@dnd-kit/core';
-import {
-  arrayMove,
-  SortableContext,
-  sortableKeyboardCoordinates,
-  useSortable,
-  verticalListSortingStrategy,
-} from '@dnd-kit/sortable';
-import { CSS } from '@dnd-kit/utilities';
-import { GripVertical, Plus, Trash2 } from 'lucide-react';
+import { arrayMove } from '@dnd-kit/sortable';
+import { Plus, Trash2 } from 'lucide-react';
 import { coatRoles, gritFor, type CoatRole } from '@/core/system';
 import { newId } from '@/records';
 import { useStore } from '@/store/hooks';
@@ -29,6 +13,7 @@ import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
+import { Sortable, SortableRow } from '@/ui/Sortable';
 import { useUnits } from '@/ui/units';
 import { roleWords } from '@/words/system';
 import { Templates } from './Templates';
@@ -40,10 +25,6 @@ export function Stack() {
   const { view } = useJob();
   const store = useStore();
   const { job, work, plan, spray } = view;
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  );
   const change = (coats: readonly LaidCoat[]) => store.put(withCoats(job, coats, newId), 'coats changed');
   const set = (id: string, said: Partial<LaidCoat>) =>
     change(work.coats.map((coat) => (coat.id === id ? { ...coat, ...said } : coat)));
@@ -52,12 +33,9 @@ export function Stack() {
     change([...work.coats, { ...last, id: newId(), name: `Coat ${work.coats.length + 1}` }]);
   };
   const locked = (i: number) => (spray.coats[i]?.state ?? 'todo') !== 'todo';
-  const drop = ({ active, over }: DragEndEvent) => {
-    const from = work.coats.findIndex(({ id }) => id === active.id);
-    const to = work.coats.findIndex(({ id }) => id === over?.id);
+  const move = (from: number, to: number) => {
     // What is on stays under what is not.
-    if (from < 0 || to < 0 || from === to || locked(from) || locked(to)) return;
-    change(arrayMove([...work.coats], from, to));
+    if (!locked(from) && !locked(to)) change(arrayMove([...work.coats], from, to));
   };
   const { film } = plan;
   return (
@@ -71,23 +49,21 @@ export function Stack() {
       }
     >
       <Templates />
-      <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
-        <SortableContext items={work.coats.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
-          <ol className="divide-y divide-hairline border-y border-hairline" data-stack>
-            {plan.coats.map((each, i) => (
-              <CoatRow
-                key={each.coat.id}
-                at={i}
-                plan={each}
-                state={spray.coats[i]?.state ?? 'todo'}
-                only={work.coats.length === 1}
-                onSet={(said) => set(each.coat.id, said)}
-                onRemove={() => change(work.coats.filter(({ id }) => id !== each.coat.id))}
-              />
-            ))}
-          </ol>
-        </SortableContext>
-      </DndContext>
+      <Sortable ids={work.coats.map(({ id }) => id)} onMove={move}>
+        <ol className="divide-y divide-hairline border-y border-hairline" data-stack>
+          {plan.coats.map((each, i) => (
+            <CoatRow
+              key={each.coat.id}
+              at={i}
+              plan={each}
+              state={spray.coats[i]?.state ?? 'todo'}
+              only={work.coats.length === 1}
+              onSet={(said) => set(each.coat.id, said)}
+              onRemove={() => change(work.coats.filter(({ id }) => id !== each.coat.id))}
+            />
+          ))}
+        </ol>
+      </Sortable>
       <p className="mt-3 text-sm" data-total>
         <b>
           <Printed figure={jobFigure(view, 'film.stays', film.stays)} />
@@ -131,27 +107,14 @@ interface RowProps {
 function CoatRow({ at, plan: { coat, sheet, wet, dry, solids }, state, only, onSet, onRemove }: RowProps) {
   const { view } = useJob();
   const units = useUnits();
-  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
-    id: coat.id,
-    disabled: state !== 'todo',
-  });
   const { coarse, fine } = gritFor(coat.role);
   return (
-    <li
-      ref={setNodeRef}
-      style={{ transform: CSS.Translate.toString(transform), transition }}
-      className={`grid grid-cols-[2.75rem_minmax(0,1fr)_2.75rem] items-start gap-x-3 gap-y-2 py-3 ${isDragging ? 'relative z-10 bg-act-wash' : ''}`}
+    <SortableRow
+      id={coat.id}
+      label={`Move coat ${at + 1}, ${coat.name}`}
+      fixed={state !== 'todo'}
+      className="grid grid-cols-[2.75rem_minmax(0,1fr)_2.75rem] items-start gap-x-3 gap-y-2 py-3"
     >
-      <button
-        type="button"
-        aria-label={`Move coat ${at + 1}, ${coat.name}`}
-        disabled={state !== 'todo'}
-        className="flex size-11 cursor-grab touch-none items-center justify-center disabled:opacity-30"
-        {...attributes}
-        {...listeners}
-      >
-        <GripVertical aria-hidden className="size-5" />
-      </button>
       <div className="min-w-0">
         <div className="flex flex-wrap items-baseline justify-between gap-x-4">
           <span className="font-semibold">
@@ -217,6 +180,6 @@ function CoatRow({ at, plan: { coat, sheet, wet, dry, solids }, state, only, onS
           />
         )}
       </div>
-    </li>
+    </SortableRow>
   );
 }
