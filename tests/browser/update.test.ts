@@ -75,6 +75,16 @@ describe('a newer version', () => {
     const browser = await launch();
     try {
       const visitor = await Visitor.settle(browser, process.env.FLUORITE_WITH_DEMO as string);
+      // The browser may offer it by itself, or not: here only the test does.
+      await visitor.page.evaluateOnNewDocument(() =>
+        addEventListener(
+          'beforeinstallprompt',
+          (event) => {
+            if (event.isTrusted) event.stopImmediatePropagation();
+          },
+          true,
+        ),
+      );
       await visitor.go('/settings');
       await visitor.page.waitForSelector('[data-offline="ready"]', { timeout: 60_000 });
       await visitor.sees('Add to home screen', '[data-offline]');
