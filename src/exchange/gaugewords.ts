@@ -206,7 +206,7 @@ export function columnsNamed(heads: readonly string[], role: GaugeRole): readonl
 }
 
 /** The unit a text names, as a head or a cell does; undefined where it names none or several. */
-export function unitIn(text: string): GaugeUnit | undefined {
+export function unitNamedBy(text: string): GaugeUnit | undefined {
   // Most cells of a table are bare numbers.
   if (!/\p{L}/u.test(text)) return undefined;
   const named = plain(text).replace(/\d+(?:[.,]\d+)?/g, ' ');

@@ -2,7 +2,7 @@ import Papa from 'papaparse';
 import { toSI, unitNamed } from '@/core/quantity';
 import { refuse, type Outcome, type Refusal } from '@/core/refusal';
 import { decimalOf, looksLikeNumber, numberIn, type Decimal } from './gaugenumbers';
-import { columnsNamed, gaugeUnits, unitIn, type GaugeUnit } from './gaugewords';
+import { columnsNamed, gaugeUnits, unitNamedBy, type GaugeUnit } from './gaugewords';
 
 /** Larger tables are no gauge’s. */
 const limit = 4 * 1024 * 1024;
@@ -116,7 +116,7 @@ function readingsIn(table: GaugeTable, film: number): Pick<GaugeQuestions, 'unit
   // A column of nothing but units, or a line before the table, says it too.
   const beside = table.columns.flatMap((_, i) => {
     const others = cellsOf(table, i);
-    return i !== film && others.every((cell) => unitIn(cell) !== undefined) ? [...unitsIn(others)] : [];
+    return i !== film && others.every((cell) => unitNamedBy(cell) !== undefined) ? [...unitsIn(others)] : [];
   });
   const said = here.size > 0 ? here : new Set([...beside, ...unitsIn([table.before])]);
   const [unit] = said.size === 1 ? said : [];
@@ -125,7 +125,7 @@ function readingsIn(table: GaugeTable, film: number): Pick<GaugeQuestions, 'unit
 }
 
 const unitsIn = (texts: readonly string[]): ReadonlySet<GaugeUnit> =>
-  new Set(texts.flatMap((text) => unitIn(text) ?? []));
+  new Set(texts.flatMap((text) => unitNamedBy(text) ?? []));
 
 /**
  * What the columns are, by what their heads and cells say. Where they say nothing, or several things, it stays open.

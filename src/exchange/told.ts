@@ -3,7 +3,7 @@ import { composed, readDoc, shapes, type WrittenDoc } from '@/records/replica';
 import type { Existing } from './bundle';
 
 /** What a shop holds of one record, as it is told to a worker. */
-export interface Told {
+export interface HeldRecord {
   readonly key: string;
   readonly doc: WrittenDoc;
   /** It stands among the records: it was neither removed nor set apart. */
@@ -11,7 +11,7 @@ export interface Told {
 }
 
 /** A shop as it was told. */
-export function existingFrom(told: readonly Told[]): Required<Existing> {
+export function existingFrom(told: readonly HeldRecord[]): Required<Existing> {
   const records = told.flatMap(({ key, doc, here }): AnyRecord[] => {
     const read = here ? readDoc(doc) : undefined;
     const kind = key.slice(0, key.indexOf('/')) as RecordKind;

@@ -32,6 +32,13 @@ export class Queue {
     this.waiting.push(waiting);
   }
 
+  /** Lets go of what waits: nothing of it is to be written any more. */
+  drop(): void {
+    const given = this.waiting;
+    this.waiting = [];
+    for (const { done } of given) done?.(false);
+  }
+
   /** Writes what waits; stops where the disk refuses. What is to be whole or not at all is not, then. */
   run(): Promise<void> {
     if (this.pump || this.empty) return this.pump ?? Promise.resolve();

@@ -10,13 +10,10 @@ import {
   isStoredRecord,
   isStoredSet,
   itemsIn,
-  mostParts,
   pageKeyOf,
-  partsIn,
   setKeyOf,
   type Folds,
   type SetItem,
-  type StoredSet,
 } from './disk/layout';
 import type { Exclusive } from './disk/lock';
 import type { Orphans } from './disk/orphans';
@@ -26,15 +23,11 @@ import { eraseDisk, finishErasing, replacedStep } from './erase';
 import { askingOf, newHeld, readTrusted, type Asking } from './held';
 import { Memory, type Write } from './memory';
 import { readDisk, setsIn, type Damaged } from './opened';
-import { eachPaced, givenWay } from './pace';
+import { eachPaced } from './pace';
 import { Queue } from './queue';
 import { Steps, type Step } from './steps';
-
-/**
- * Why something is not on disk: no room, no storage at all, a write that failed, a newer version at work here, or another tab
- * that writes where only one may.
- */
-export type Trouble = 'full' | 'no-disk' | 'write-failed' | 'newer' | 'second-tab';
+import { troubleOf, type Trouble } from './trouble';
+import { asWritten, prepared } from './whole';
 
 export interface ShopState {
   readonly status: 'loading' | 'ready';
@@ -204,29 +197,9 @@ export class ShopStore {
     label: string,
     { docs = new Map(), writer }: CommitOptions = {},
   ): Promise<boolean> {
-    const { memory } = this;
     // Taken at once: what is written here meanwhile comes after it, and did not know of it.
-    const stamp = memory.stamp(writer);
-    const items: SetItem[] = [];
-    const changes: Step['changes'][number][] = [];
-    const ours = (key: string, record?: AnyRecord) => () => {
-      const write = memory.writeOf(key, record);
-      if (!write) return;
-      changes.push(memory.stepOf(write));
-      items.push(memory.itemOf(write, stamp));
-    };
-    const theirs =
-      ([key, state]: readonly [string, WrittenDoc]) =>
-      () => {
-        changes.push(memory.stepOfState({ key, state }));
-        items.push({ key, state });
-      };
-    const steps = [
-      ...puts.map((record) => ours(keyOf(record), record)),
-      ...removes.map((key) => ours(key)),
-      ...[...docs].map(theirs),
-    ];
-    await eachPaced(steps, (step) => step());
+    const stamp = this.memory.stamp(writer);
+    const { items, changes } = await prepared(this.memory, stamp, puts, removes, docs);
     if (items.length === 0) return true;
     return this.whole(setKeyOf(stamp.count, stamp.writer), items, { label, changes });
   }
@@ -304,6 +277,8 @@ export class ShopStore {
       this.set({ trouble: troubleOf(error) });
       return false;
     }
+    // What a full disk had refused is of before, too.
+    this.queue.drop();
     await this.album.erase();
     this.forget();
     this.tabs?.announce({ erased: this.folds });
@@ -574,19 +549,4 @@ export class ShopStore {
     this.state = { ...this.state, ...change, canUndo: this.steps.canUndo, canRedo: this.steps.canRedo };
     for (const listener of this.listeners) listener();
   }
-}
-
-/** A set as it is to be written: a large one as texts. */
-async function asWritten(items: readonly SetItem[]): Promise<StoredSet> {
-  const parts = items.reduce((sum, item) => sum + partsIn(item), 0);
-  if (parts <= mostParts) return { format: storedFormat, items };
-  const texts: string[] = [];
-  await givenWay();
-  await eachPaced(items, (item) => texts.push(JSON.stringify(item)));
-  return { format: storedFormat, items: texts };
-}
-
-function troubleOf(error: unknown): Trouble {
-  const name = error instanceof Error || error instanceof DOMException ? error.name : '';
-  return /quota/i.test(name) ? 'full' : 'write-failed';
 }

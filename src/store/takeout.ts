@@ -1,6 +1,6 @@
 import { isRefusal } from '@/core/refusal';
 import { writeBundle } from '@/exchange/bundle';
-import { existingFrom, type Told } from '@/exchange/told';
+import { existingFrom, type HeldRecord } from '@/exchange/told';
 import { keyOf, type AnyRecord } from '@/records';
 import { bundleFile } from '@/workers/bundle';
 import type { ShopStore } from './shopstore';
@@ -23,7 +23,7 @@ export type BundleWriter = (
 
 /** On the main thread, which waits. */
 async function atOnce(store: ShopStore, now: string, keys?: readonly string[]): Promise<Blob> {
-  const told: Told[] = [];
+  const told: HeldRecord[] = [];
   for await (const part of toldOf(store, keys)) told.push(...part);
   const { records, docs } = existingFrom(told);
   return new Blob([writeBundle(records, now, docs)], { type: 'application/json' });

@@ -1,4 +1,4 @@
-import type { Told } from '@/exchange/told';
+import type { HeldRecord } from '@/exchange/told';
 import type { ShopStore } from './shopstore';
 
 /** So many parts of records are handed over at once: within a frame. */
@@ -12,8 +12,8 @@ const most = 1500;
 export async function* toldOf(
   store: ShopStore,
   keys: readonly string[] = store.keys(),
-): AsyncGenerator<readonly Told[]> {
-  let told: Told[] = [];
+): AsyncGenerator<readonly HeldRecord[]> {
+  let told: HeldRecord[] = [];
   let parts = 0;
   for (const key of keys) {
     const doc = store.docs([key]).get(key);

@@ -9,7 +9,7 @@ import type { TakenOut } from '@/store/takeout';
 import { download } from './download';
 import { arrived } from './fetched';
 import { notify } from './notify';
-import { share } from './share';
+import { handOn } from './handon';
 
 interface Packed extends TakenOut {
   readonly name: string;
@@ -61,7 +61,7 @@ export function useSend(): (name: string, some?: readonly AnyRecord[]) => Promis
   return useCallback(
     async (name, some) => {
       const taken = await packed(name, some);
-      if (!taken || (await share(taken.name, taken.file)) !== 'no') return;
+      if (!taken || (await handOn(taken.name, taken.file)) !== 'no') return;
       download(taken.name, taken.file);
       notify(
         'The file is saved here. Carry it to the other device, and take it in there: Settings, Import a file.',

@@ -34,7 +34,7 @@ function productToMix({
     name: after.name.toLowerCase(),
     gun:
       before.rigId === after.rigId
-        ? `It goes on with the same gun: empty and clean that of the ${before.name.toLowerCase()} first.`
+        ? `It goes on with the same gun: empty it of the ${before.name.toLowerCase()} and clean it first.`
         : `It goes on with another gun: empty and clean the one with the ${before.name.toLowerCase()} in it before it sets.`,
   };
 }

@@ -467,7 +467,7 @@ describe('from one product to the next', () => {
   });
 
   it('says what it means for the gun that has the last one in it', () => {
-    expect(line(seen(on), 'spray').detail).toContain('the same gun: empty and clean that of the');
+    expect(line(seen(on), 'spray').detail).toContain('the same gun: empty it of the');
     const other = {
       ...on,
       layers: on.layers.map((layer, i) => (i === 0 ? layer : { ...layer, rigId: 'another' })),

@@ -1,7 +1,7 @@
 import * as Comlink from 'comlink';
 import { isRefusal, refuse, type Outcome } from '@/core/refusal';
 import { refuseSize, type BundleItem, type BundlePreview } from '@/exchange/bundle';
-import type { Told } from '@/exchange/told';
+import type { HeldRecord } from '@/exchange/told';
 import type { BundleWorker } from './bundle.worker';
 
 export interface PreviewTask {
@@ -24,7 +24,7 @@ function started(): { readonly worker: Worker; readonly remote: Comlink.Remote<B
  */
 export function previewFile(
   file: File,
-  shop: AsyncIterable<readonly Told[]>,
+  shop: AsyncIterable<readonly HeldRecord[]>,
   progress: (share: number) => void,
 ): PreviewTask {
   // An archive with photos may be large: what is in it is looked at, not how long it is.
@@ -61,7 +61,7 @@ export function previewFile(
  * @returns undefined where the worker did not come or failed
  */
 export async function bundleFile(
-  shop: AsyncIterable<readonly Told[]>,
+  shop: AsyncIterable<readonly HeldRecord[]>,
   exported: string,
 ): Promise<Blob | undefined> {
   const { worker, remote } = started();

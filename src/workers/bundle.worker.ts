@@ -10,9 +10,9 @@ import {
   type BundleItem,
   type BundlePreview,
 } from '@/exchange/bundle';
-import { existingFrom, type Told } from '@/exchange/told';
+import { existingFrom, type HeldRecord } from '@/exchange/told';
 
-const told: Told[] = [];
+const told: HeldRecord[] = [];
 let items: readonly BundleItem[] = [];
 
 /** What came with its history is merged from that; only of a photo the record is asked for again. */
@@ -21,7 +21,7 @@ const asSent = ({ record, ...item }: BundleItem): BundleItem =>
 
 const api = {
   /** A part of what the shop holds. To be told before anything is asked. */
-  tell(part: readonly Told[]): void {
+  tell(part: readonly HeldRecord[]): void {
     told.push(...part);
   },
 

@@ -3,7 +3,7 @@ import type { GaugeWorker } from './gauge.worker';
 import { workerTask, type WorkerTask } from './task';
 
 /** Reads a gauge’s table off the main thread; one that is too large for a table is not opened at all. */
-export function readGauge(file: File): WorkerTask<GaugeTable> {
+export function readGaugeFile(file: File): WorkerTask<GaugeTable> {
   const tooLarge = refuseTable(file.size);
   if (tooLarge) return { result: Promise.resolve(tooLarge), cancel: () => undefined };
   return workerTask<GaugeWorker, GaugeTable>(

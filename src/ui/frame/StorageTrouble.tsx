@@ -5,7 +5,7 @@ import { Notice } from '../Notice';
 import { useTakeOut } from '../takeout';
 import { WrittenApart } from './WrittenApart';
 import { useShopState, useStore } from '@/store/hooks';
-import type { Trouble } from '@/store/shopstore';
+import type { Trouble } from '@/store/trouble';
 
 const troubleWords: Record<Trouble, string> = {
   full: 'This device is out of room. What you do now is kept in this tab only. Make room, then try again, or export.',

@@ -13,7 +13,7 @@ import {
   type GaugeQuestions,
   type GaugeTable,
 } from '@/exchange/readingscsv';
-import { readGauge } from '@/workers/gauge';
+import { readGaugeFile } from '@/workers/gauge';
 import { mostSpots } from '@/facts/job';
 import { Button } from '@/ui/Button';
 import { SelectField } from '@/ui/Field';
@@ -48,7 +48,7 @@ export function ImportReadings() {
   const faces = job.part.faces.length;
   const open = async (file: File | undefined) => {
     if (!file) return;
-    const found = await readGauge(file).result;
+    const found = await readGaugeFile(file).result;
     setTable(found);
     setMapping(found && !isRefusal(found) ? recognised(found, faces) : {});
     if (input.current) input.current.value = '';
@@ -156,9 +156,11 @@ export function ImportReadings() {
             />
           )}
           <div className="flex flex-wrap gap-3">
-            <Button onClick={take} disabled={kept.length === 0}>
-              Take {plural(kept.length, 'reading', 'readings')}
-            </Button>
+            {preview && (
+              <Button onClick={take} disabled={kept.length === 0}>
+                Take {plural(kept.length, 'reading', 'readings')}
+              </Button>
+            )}
             <Button onClick={() => setTable(undefined)}>Leave it</Button>
           </div>
         </div>

@@ -11,7 +11,7 @@ function forms(name: string, file: Blob): File[] {
  *
  * @returns `no` where the system takes none of its forms, or cannot send at all
  */
-export async function share(name: string, file: Blob): Promise<'sent' | 'left' | 'no'> {
+export async function handOn(name: string, file: Blob): Promise<'sent' | 'left' | 'no'> {
   const taken = forms(name, file).find((form) => navigator.canShare?.({ files: [form] }));
   if (!taken) return 'no';
   try {
