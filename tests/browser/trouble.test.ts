@@ -56,6 +56,23 @@ describe('when storage fails', () => {
     await two.page.evaluate(() => {
       Object.defineProperty(document, 'visibilityState', { get: () => 'hidden' });
     });
+    // What the demo wrote is folded by now, or the second tab would fold, and read, what the first one writes.
+    await two.page.waitForFunction(
+      () =>
+        new Promise<boolean>((settled) => {
+          const open = indexedDB.open('fluorite');
+          open.onsuccess = () => {
+            const keys = open.result.transaction('records').objectStore('records').getAllKeys();
+            keys.onsuccess = () => {
+              open.result.close();
+              settled(!keys.result.some((key) => String(key).startsWith('set/')));
+            };
+          };
+        }),
+      { polling: 100 },
+    );
+    // Its own fold comes a second after it opened, and finds nothing.
+    await new Promise((wait) => setTimeout(wait, 1500));
     await one.page.bringToFront();
     await one.type('Shop name', 'Written here');
     await one.type('Who is at the bench', 'Early shift');
