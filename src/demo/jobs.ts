@@ -49,7 +49,7 @@ const job = (
   log: readonly LogEntry[],
 ): Job => ({
   kind: 'job',
-  version: 2,
+  version: 3,
   id,
   name,
   begun: new Date(begun).toISOString(),

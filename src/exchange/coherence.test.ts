@@ -24,7 +24,7 @@ function shownOf(view: JobView): Shown[] {
     ),
   );
   const strip = stripCells(view, metric).map(({ stage, figure: of }) => shownAs(`strip ${stage}`, of));
-  const tray = view.timers.map(({ id, due }) => shownAs(`tray ${id}`, timerFigure(view, id, due)));
+  const tray = view.timers.map((timer) => shownAs(`tray ${timer.id}`, timerFigure(view, timer)));
   const stack = view.plan.coats.map(({ coat, dry }): Figure => ({
     fact: 'coat.dry',
     of: { job: view.work.id, layer: coat.layerId, coat: coat.id },

@@ -138,9 +138,9 @@ function concludeJob(view: JobView, records: Records, units: Units): ConcludedJo
           side: thin.inBand,
         }
       : null,
-    clocks: view.timers.flatMap(({ id, due }) => {
+    clocks: view.timers.flatMap(({ id, due, layerId }) => {
       const at = moment(due);
-      return at === null ? [] : [{ what: id, layer: work.layer.id, at }];
+      return at === null ? [] : [{ what: id, layer: layerId, at }];
     }),
   };
 }

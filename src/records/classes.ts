@@ -119,7 +119,7 @@ export function classSheet(of: CoatingClass, id: string, name: string, today: st
         };
   return {
     kind: 'coating',
-    version: 1,
+    version: 2,
     id,
     name,
     class: of,

@@ -68,6 +68,8 @@ export const additive = z.object({
   maximum: share,
   /** Diluents, retarders and extenders count toward the thinner’s maximum. */
   thins: z.boolean(),
+  /** It moves drying and pot life: by this factor at the most that may go in, where the sheet says. */
+  clock: z.optional(z.object({ factor: z.optional(positive) })),
 });
 
 /** A viscosity band in one cup at one temperature. */
@@ -96,7 +98,7 @@ export const gunAdvice = z.object({
 /** A product sheet. What is not confirmed from paper is listed in `assumed`, by field name. */
 export const coating = z.object({
   kind: z.literal('coating'),
-  version: z.literal(1),
+  version: z.literal(2),
   id,
   name,
   maker: z.optional(text),
@@ -151,6 +153,13 @@ export const coating = z.object({
         }),
       ),
     ),
+    /** When another product may go on it, where the sheet says other than for itself. */
+    next: z.optional(z.object({ first: seconds, last: z.optional(seconds) })),
+    /** The next coat goes on while it is tacky: a dry film has missed it. */
+    tack: z.optional(z.boolean()),
+    /** Hard enough to abrade, and so long it takes the next coat then. */
+    sandable: z.optional(seconds),
+    sandedFor: z.optional(seconds),
     touch: z.optional(seconds),
     handle: z.optional(seconds),
     cure: z.optional(seconds),
@@ -193,7 +202,7 @@ export type GunAdvice = z.infer<typeof gunAdvice>;
 /** A sheet as it stood before it was changed. */
 export const revision = z.object({
   kind: z.literal('revision'),
-  version: z.literal(1),
+  version: z.literal(2),
   id,
   coatingId: id,
   until: instant.check(z.describe('moment it was replaced')),

@@ -21,11 +21,11 @@ export type {
 export { classAbrasiveness } from './abrasive';
 export { inOrder, nextCounter } from './counter';
 export { newId } from './id';
+export { workKinds, type WorkKind } from './work';
 export { face, job, type Face, type Job, type JobApproach } from './job';
 export {
   layer,
   plannedCoat,
-  workKinds,
   type Layer,
   type LayerApproach,
   type LayerWork,

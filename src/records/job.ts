@@ -59,7 +59,7 @@ export const jobApproach = z.object({
 /** A job: what is coated, with which layers, and the log of what was done. Nothing derived is stored. */
 export const job = z.object({
   kind: z.literal('job'),
-  version: z.literal(2),
+  version: z.literal(3),
   id,
   name,
   begun: instant,

@@ -2,7 +2,21 @@ import * as z from 'zod/mini';
 import { cleaningApproaches } from '@/core/care';
 import { coatRoles } from '@/core/system';
 import { coating } from './coating';
-import { cubicMetres, film, id, kelvin, metres, name, pascals, seconds, share, speed, text } from './fields';
+import { grit, workKinds } from './work';
+import {
+  countUpTo,
+  cubicMetres,
+  film,
+  id,
+  kelvin,
+  metres,
+  name,
+  pascals,
+  seconds,
+  share,
+  speed,
+  text,
+} from './fields';
 
 /** How the gun is set for one coat, where it is not as for the others of its layer. */
 const coatSetting = z.object({
@@ -32,14 +46,11 @@ export const plannedCoat = z.object({
   setting: z.optional(coatSetting),
 });
 
-export const workKinds = ['sand', 'scuff', 'wipe', 'mask', 'wait', 'look', 'brush'] as const;
-
 /** Work done on a layer before the next one goes on. */
 export const layerWork = z.object({
   id,
   what: z.enum(workKinds),
-  /** P grade. */
-  grit: z.optional(z.int().check(z.minimum(16)).check(z.maximum(10_000))),
+  grit: z.optional(grit),
   /** Dry film it takes off, m. */
   takes: z.optional(film),
   /** How long it takes or lasts. */
@@ -96,6 +107,17 @@ export const layerApproach = z.object({
       hides: metres,
     }),
   ),
+  /** Colour coats go on until it hides: at least so many, and at most. By the plan alone where nothing is said. */
+  hides: z.optional(
+    z.object({ least: countUpTo(20), most: countUpTo(20) }).check(
+      z.refine(({ least, most }) => least <= most, {
+        path: ['most'],
+        error: 'The most coats are no fewer than the least.',
+      }),
+    ),
+  ),
+  /** Drop coats repeat until the flake lies even: at most so many. */
+  drops: z.optional(countUpTo(10)),
   /** Stripped every time, or flushed and stored with solvent; stripped where nothing is said. */
   cleaning: z.optional(z.enum(cleaningApproaches)),
   /** What it is cleaned with, where the sheet’s own paper says other than its record. */

@@ -19,6 +19,7 @@ import {
   text,
 } from './fields';
 import { cardPattern } from './pattern';
+import { grit, workKinds } from './work';
 
 /**
  * What every entry carries. The counter is one more than any the device had seen when it wrote the entry: it says what
@@ -154,6 +155,23 @@ const sayings = [
     holds: z.optional(pascals),
   }),
   entryOf('touch', { coatId: id, found: z.enum(['wet', 'tacky', 'dry']) }),
+  /** Work between coats or layers: what it took off, m dry, and how long it took. */
+  entryOf('worked', {
+    layerId: id,
+    /** The planned work it is, where it was planned. */
+    workId: z.optional(id),
+    what: z.enum(workKinds),
+    grit: z.optional(grit),
+    takes: z.optional(film),
+    lasts: z.optional(seconds),
+    note: z.optional(text),
+  }),
+  /** Planned work left out, and why. */
+  entryOf('left-out', { workId: id, why: z.optional(text) }),
+  /** The layer goes on with another gun from here: this one had it before. */
+  entryOf('swapped', { layerId: id, rigId: id }),
+  /** Looked at under a strong light: does it hide, does the flake lie even? */
+  entryOf('judged', { coatId: id, asks: z.enum(['hides', 'even']), yes: z.boolean() }),
   /** So many parts sprayed since the last count. */
   entryOf('parts', { count: z.int().check(z.minimum(-9999)).check(z.maximum(9999)) }),
   /** Left out of the readiness list, and why. */
@@ -166,6 +184,8 @@ const sayings = [
     list: z.enum(['ready', 'clean', 'between', 'midway']),
     step: z.string(),
     done: z.boolean(),
+    /** The gun that is cleaned or wiped. */
+    rigId: z.optional(id),
   }),
   entryOf('defect', {
     name: text,

@@ -71,7 +71,7 @@ describe('what is new in them', () => {
   it('a revision holds a whole sheet, and not half of one', () => {
     const revision = {
       kind: 'revision',
-      version: 1,
+      version: 2,
       id: 'r',
       coatingId: 's',
       until: '2026-11-23T12:00:00.000Z',

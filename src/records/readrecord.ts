@@ -2,12 +2,15 @@ import type { Outcome } from '@/core/refusal';
 import { type AnyRecord, type RecordKind } from '.';
 import { recordKinds } from './kinds';
 import { jobFrom1 } from './jobfrom1';
+import { jobFrom2, revisionFrom1, sheetFrom1 } from './jobfrom2';
 import { photoFrom1 } from './photofrom1';
 import { recordReader, type KindRule } from './read';
 
 /** The way up from older versions, by kind. */
 const migrations: Partial<Record<RecordKind, KindRule['migrations']>> = {
-  job: { 1: jobFrom1 },
+  coating: { 1: sheetFrom1 },
+  revision: { 1: revisionFrom1 },
+  job: { 1: jobFrom1, 2: jobFrom2 },
   photo: { 1: photoFrom1 },
 };
 

@@ -1,7 +1,7 @@
 'use client';
 
 import type { JobView } from '@/facts/job';
-import { timerFigure, timerWords } from '@/words/timers';
+import { timerFigure, timerSays } from '@/words/timers';
 import { Clock } from './Clock';
 import { Printed } from './Printed';
 import { jobFigure } from '@/words/figures';
@@ -17,19 +17,24 @@ export function TimerTray({ view }: { readonly view: JobView }) {
       className="flex overflow-x-auto border-t border-ink bg-sheet focus-visible:-outline-offset-3"
       data-tray
     >
-      {view.timers.map(({ id, due, warn, then }) => {
+      {view.timers.map((timer) => {
+        const { id, due, warn, then, layerId, of } = timer;
         const left = due - view.now;
         const over = left <= 0;
         const ink = over ? (then === 'go' ? 'text-good' : 'text-stop') : left < warn ? 'text-care' : '';
         return (
-          <div key={id} className="shrink-0 border-r border-hairline px-4 py-2" data-timer={id}>
+          <div
+            key={`${id}${layerId}${of ?? ''}`}
+            className="shrink-0 border-r border-hairline px-4 py-2"
+            data-timer={id}
+          >
             <div className={`text-xs ${over && then !== 'go' ? 'font-semibold text-stop' : 'text-ink-soft'}`}>
-              {over ? timerWords[id].over : timerWords[id].running}
+              {timerSays(timer, over)}
             </div>
             <div className={`text-xl font-bold ${ink}`}>
               {over && then !== 'go' && <span aria-hidden>■ </span>}
               {over && then === 'go' && <span aria-hidden>✓ </span>}
-              <Clock at={due} now={view.now} figure={timerFigure(view, id, due)} />
+              <Clock at={due} now={view.now} figure={timerFigure(view, timer)} />
             </div>
           </div>
         );

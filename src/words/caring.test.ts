@@ -35,6 +35,7 @@ const tick = (step: string, list: 'clean' | 'midway' = 'clean'): NewEntry => ({
   list,
   step,
   done: true,
+  rigId: turbine.id,
 });
 const between = logged(readyToSpray(), [-20, start('lacquer-1')], [-10, end('lacquer-1')]);
 const all = logged(between, [-8, start('lacquer-2')], [-2, end('lacquer-2')]);

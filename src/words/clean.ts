@@ -3,21 +3,24 @@ import { clockTo } from './clock';
 import { lastRecorded, setAgain, type JobView } from '@/facts/job';
 import type { Units } from './units';
 import type { EntryOf } from '@/records';
-import { focus, go, log, type Fact, type NextLine } from './line';
+import { focus, go, hand, log, type Fact, type NextLine } from './line';
 import { clockTime } from './spray';
 
 /** Steps by which the knobs are back where they were: the setting is on record again. */
 const knobSteps: readonly CleaningStepId[] = ['fit-knobs', 'fit-tighten'];
 
-export function cleanLine({ clean, now, rig, job, done, spray }: JobView, units: Units): NextLine {
-  const { steps, midway, doneCount, cleanBy, liquid, assumed, state, sequence, refusal, gelled } = clean;
+export function cleanLine(view: JobView, units: Units): NextLine {
+  const { clean, guns, now, job, done } = view;
+  const { steps, midway, doneCount, cleanBy, liquid, assumed, state, sequence, refusal } = clean;
+  const { rig, rigId, gelled, between } = clean;
+  const other = guns.find((each) => each !== clean && each.state === 'dirty');
   const because: Fact[] = [
     { label: 'Gun', value: rig?.name ?? '–' },
     { label: sequence?.assumed ? 'Flush with, a default' : 'Flush with', value: liquid },
     ...(cleanBy
       ? [{ label: assumed ? 'Clean by, class default' : 'Clean by', value: clockTime(cleanBy, now) }]
       : []),
-    ...(clean.idle && spray.next ? [{ label: 'Idle since', value: clockTime(clean.idle.since, now) }] : []),
+    ...(clean.idle && between ? [{ label: 'Idle since', value: clockTime(clean.idle.since, now) }] : []),
     ...(sequence
       ? [
           { label: 'Takes, an estimate', value: units.show('duration', sequence.takes, { digits: 0 }) },
@@ -41,9 +44,14 @@ export function cleanLine({ clean, now, rig, job, done, spray }: JobView, units:
     return {
       big: { number: '0', unit: 'steps due' },
       says: 'Nothing is in the gun yet.',
-      detail: 'The list below is what cleaning will take after this coating.',
-      tone: 'plain',
+      detail: other
+        ? `${other.rig?.name ?? 'Another gun'} has mix in it.`
+        : 'The list below is what cleaning will take after this coating.',
+      tone: other ? 'care' : 'plain',
       because,
+      ...(other
+        ? { tap: hand(other.layerId, `Clean ${other.rig?.name ?? 'the other gun'}`, other.rigId) }
+        : {}),
     };
   const step = steps.find((each) => !each.done);
   if (!step)
@@ -53,22 +61,33 @@ export function cleanLine({ clean, now, rig, job, done, spray }: JobView, units:
         sequence?.approach === 'store'
           ? 'The gun stands full of solvent. Drain and flush it, then spray a card before the next coat.'
           : 'The gun is clean. Its settings were opened: spray a card before the next coat.',
-      tone: 'good',
+      tone: other ? 'care' : 'good',
       because,
-      ...(done.has('check') ? {} : { tap: go('check', 'Go to Check') }),
+      ...(other
+        ? {
+            detail: `${other.rig?.name ?? 'Another gun'} has mix in it still.`,
+            tap: hand(other.layerId, `Clean ${other.rig?.name ?? 'the other gun'}`, other.rigId),
+          }
+        : done.has('check')
+          ? {}
+          : { tap: go('check', 'Go to Check') }),
     };
   // Between coats the short way comes first, as long as nothing of the long one has been begun.
   const short =
-    spray.next && !spray.running && doneCount === 0 && !gelled
-      ? midway.find((each) => !each.done)
-      : undefined;
+    between && !view.spray.running && doneCount === 0 ? midway.find((each) => !each.done) : undefined;
   if (short)
     return {
       big: clock,
       says: short.says,
       tone: due < now ? 'stop' : due < now + 900_000 ? 'care' : 'act',
       because,
-      tap: log('Done', 'wiped between coats', { type: 'tick', list: 'midway', step: short.id, done: true }),
+      tap: log('Done', 'wiped between coats', {
+        type: 'tick',
+        list: 'midway',
+        step: short.id,
+        done: true,
+        rigId,
+      }),
       otherwise: focus('clean-list', 'To the whole list'),
     };
   const recorded = knobSteps.includes(step.id) ? lastRecorded(job) : undefined;
@@ -82,7 +101,7 @@ export function cleanLine({ clean, now, rig, job, done, spray }: JobView, units:
     tap: log(
       recorded ? 'Back as recorded' : 'Done',
       'cleaning step',
-      { type: 'tick', list: 'clean', step: step.id, done: true },
+      { type: 'tick', list: 'clean', step: step.id, done: true, rigId },
       ...(recorded ? [setAgain(recorded)] : []),
     ),
   };

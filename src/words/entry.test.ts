@@ -107,6 +107,14 @@ const all: readonly (readonly [NewEntry, string])[] = [
   [{ type: 'hiding', faceId: 'front', hides: false }, 'Fronts does not hide what is below'],
   [{ type: 'look', text: 'Die-back', found: 'good' }, 'Die-back: nothing showed'],
   [{ type: 'look', text: 'Die-back', found: 'worse' }, 'Die-back: something showed'],
+  [
+    { type: 'worked', layerId: 'lacquer', what: 'sand', grit: 320, takes: 5e-6, lasts: 900, note: 'wet' },
+    'Sand with P320, 5 µm off, on Lacquer, took 15 min. wet',
+  ],
+  [{ type: 'left-out', workId: 'gone', why: 'still wet' }, 'Work that is no longer planned: still wet'],
+  [{ type: 'swapped', layerId: 'gone', rigId: 'r' }, 'for a layer'],
+  [{ type: 'judged', coatId: 'lacquer-1', asks: 'hides', yes: false }, 'Lacquer 1 does not hide yet'],
+  [{ type: 'judged', coatId: 'lacquer-1', asks: 'even', yes: true }, 'Lacquer 1 lies even'],
   [{ type: 'note', text: 'Rain' }, 'Rain'],
 ];
 

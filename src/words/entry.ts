@@ -4,6 +4,7 @@ import type { Units } from './units';
 import { endingWords } from './endings';
 import { partWords, symptomWords, wasteWords } from './care';
 import { stickWords } from './stick';
+import { judgedWords, workLine } from './work';
 import { cardWords, fittingName, placeWords, pressureQuantity } from './set';
 
 export const typeWords: Record<EntryType, string> = {
@@ -39,6 +40,10 @@ export const typeWords: Record<EntryType, string> = {
   skip: 'Left out',
   handover: 'Handed over',
   abraded: 'Abraded',
+  worked: 'Worked',
+  'left-out': 'Not done',
+  swapped: 'Gun changed',
+  judged: 'Judged',
   comb: 'Wet comb',
   film: 'Dry film',
   tick: 'Cleaning',
@@ -57,10 +62,19 @@ const helpedWords = {
 const filmDigits = (units: Units) => ({ digits: units.system === 'metric' ? 1 : 2 });
 const flowedWords = { peel: 'kept its peel', even: 'flowed out evenly', run: 'ran' } as const;
 
+/** Work that was planned: the layer’s own, or what a coat loses to sanding. */
+function plannedWork({ layers }: Job, workId: string, units: Units): string {
+  const own = layers.flatMap(({ work = [] }) => work).find(({ id }) => id === workId);
+  if (own) return workLine(own, units);
+  const coat = layers.flatMap(({ coats }) => coats).find(({ id }) => workId === `sand-${id}`);
+  return coat ? `Sand ${coat.name}` : 'Work that is no longer planned';
+}
+
 /** What an entry says, in the user's units. */
 export function entryWords(entry: LogEntry, job: Job, units: Units): string {
   const coat = (id: string) =>
     job.layers.flatMap(({ coats }) => coats).find((each) => each.id === id)?.name ?? 'a coat';
+  const layer = (id: string) => job.layers.find((each) => each.id === id)?.name ?? 'a layer';
   const parts = job.layers.flatMap(({ sheet: { components, thinning, additives = [] } }) => [
     ...components,
     ...additives,
@@ -117,6 +131,14 @@ export function entryWords(entry: LogEntry, job: Job, units: Units): string {
     case 'coat-end':
     case 'abraded':
       return coat(entry.coatId);
+    case 'worked':
+      return `${workLine(entry, units)}, on ${layer(entry.layerId)}${entry.lasts === undefined ? '' : `, took ${units.show('duration', entry.lasts)}`}${entry.note ? `. ${entry.note}` : ''}`;
+    case 'left-out':
+      return `${plannedWork(job, entry.workId, units)}${entry.why ? `: ${entry.why}` : ''}`;
+    case 'swapped':
+      return `for ${layer(entry.layerId)}`;
+    case 'judged':
+      return `${coat(entry.coatId)} ${judgedWords[entry.asks][entry.yes ? 'yes' : 'no']}`;
     case 'comb':
       return `${units.range('film', entry.wetted, entry.dry)} on ${coat(entry.coatId)}`;
     case 'film':

@@ -19,6 +19,8 @@ export const stateOf = (tone: Tone): FigureState => (tone === 'plain' || tone ==
 export type Deed =
   | { readonly kind: 'log'; readonly label: string; readonly entries: readonly NewEntry[] }
   | { readonly kind: 'go'; readonly stage: Stage }
+  /** Take a layer in hand, and one of its guns where it says which. */
+  | { readonly kind: 'hand'; readonly layerId: string; readonly rigId?: string }
   /** Bring a place of this stage into view and focus it; it stands in this part of it, else in the first. */
   | { readonly kind: 'focus'; readonly place: string; readonly part?: string };
 
@@ -42,6 +44,10 @@ export const go = (stage: Stage, says: string): Tap => ({ says, does: { kind: 'g
 export const focus = (place: string, says: string, part?: string): Tap => ({
   says,
   does: { kind: 'focus', place, ...(part ? { part } : {}) },
+});
+export const hand = (layerId: string, says: string, rigId?: string): Tap => ({
+  says,
+  does: { kind: 'hand', layerId, ...(rigId ? { rigId } : {}) },
 });
 export const log = (says: string, label: string, ...entries: readonly NewEntry[]): Tap => ({
   says,

@@ -1,6 +1,5 @@
 import type { Figure } from '@/facts/figure';
 import type { JobView, Timer } from '@/facts/job';
-import { figure } from './figures';
 
 export const timerWords: Record<Timer['id'], { running: string; over: string }> = {
   flash: { running: 'Next coat in', over: 'Next coat open for' },
@@ -13,6 +12,19 @@ export const timerWords: Record<Timer['id'], { running: string; over: string }> 
   'clean-by': { running: 'Clean the gun within', over: 'Clean the gun, overdue' },
 };
 
+/** What runs, and of what where a job has several pots or guns: `Clear: pot life left`. */
+export const timerSays = ({ id, of }: Pick<Timer, 'id' | 'of'>, over: boolean): string => {
+  const says = over ? timerWords[id].over : timerWords[id].running;
+  return of ? `${of}: ${says.charAt(0).toLowerCase()}${says.slice(1)}` : says;
+};
+
 /** The moment a clock runs out, as a figure: what a tray counts down to. */
-export const timerFigure = (view: Pick<JobView, 'work'>, id: Timer['id'], due: number): Figure =>
-  figure(view, `clock.${id}`, due / 1000);
+export const timerFigure = (
+  { work }: Pick<JobView, 'work'>,
+  { id, layerId, due }: Pick<Timer, 'id' | 'layerId' | 'due'>,
+): Figure => ({
+  fact: `clock.${id}`,
+  of: { job: work.id, layer: layerId },
+  value: due / 1000,
+  state: 'open',
+});

@@ -5,27 +5,34 @@ const times = { temperature: 293.15, flash: 600, recoatFirst: 900, recoatLast: 3
 
 describe('windows', () => {
   it('flashes, opens, closes', () => {
-    expect(recoatState(0, minutes(5), times)).toEqual({
+    expect(recoatState({ ended: 0, times }, minutes(5))).toEqual({
       state: 'flashing',
       opens: minutes(15),
       closes: minutes(60),
     });
-    expect(recoatState(0, minutes(15), times).state).toBe('open');
-    expect(recoatState(0, minutes(61), times).state).toBe('closed');
-    expect(recoatState(0, minutes(9999), { ...times, recoatLast: undefined }).state).toBe('open');
+    expect(recoatState({ ended: 0, times }, minutes(15)).state).toBe('open');
+    expect(recoatState({ ended: 0, times }, minutes(61)).state).toBe('closed');
+    expect(recoatState({ ended: 0, times: { ...times, recoatLast: undefined } }, minutes(9999)).state).toBe(
+      'open',
+    );
   });
 
   it('shuts in between where a sheet forbids the middle', () => {
     const odd = { ...times, recoatLast: undefined, forbidden: { from: 1800, to: 36_000 } };
-    expect(recoatState(0, minutes(20), odd).state).toBe('open');
-    expect(recoatState(0, minutes(40), odd)).toEqual({ state: 'between', opens: minutes(600) });
-    expect(recoatState(0, minutes(601), odd).state).toBe('open');
+    expect(recoatState({ ended: 0, times: odd }, minutes(20)).state).toBe('open');
+    expect(recoatState({ ended: 0, times: odd }, minutes(40))).toEqual({
+      state: 'between',
+      opens: minutes(600),
+    });
+    expect(recoatState({ ended: 0, times: odd }, minutes(601)).state).toBe('open');
   });
 
   it('opens later in the cold and never earlier in the warm', () => {
     expect(dryingFactor(293.15, 283.15)).toBeCloseTo(2, 9);
     expect(dryingFactor(293.15, 303.15)).toBe(1);
-    expect(recoatState(0, minutes(20), times, dryingFactor(293.15, 283.15)).state).toBe('flashing');
+    expect(recoatState({ ended: 0, times, factor: dryingFactor(293.15, 283.15) }, minutes(20)).state).toBe(
+      'flashing',
+    );
   });
 
   it('shortens pot life in the warm and never stretches it', () => {

@@ -5,6 +5,8 @@ export interface LedgerCoat {
   /** Share of a full coat it is meant to be; by its own aim where nobody says. */
   readonly weight?: number;
   readonly sanded: number;
+  /** m of it that was planned for, where more or less came off. */
+  readonly allowed?: number;
 }
 
 /** What a sheet says of the film of one coat, m dry, and of all its coats together. */
@@ -23,8 +25,9 @@ export interface LedgerLayer {
   readonly id: string;
   readonly sheet: SheetFilm;
   readonly coats: readonly LedgerCoat[];
-  /** m that work on the finished layer takes off before the next. */
+  /** m that work on the finished layer takes off before the next, and what of it was planned for. */
   readonly sanded: number;
+  readonly allowed?: number;
 }
 
 /** What a coat is judged by, m dry. */
@@ -113,7 +116,7 @@ export function filmLedger(layers: readonly LedgerLayer[]): FilmLedger {
   };
 }
 
-function layerFilm({ id, sheet, coats, sanded: after }: LedgerLayer): LayerFilm {
+function layerFilm({ id, sheet, coats, sanded: after, allowed = after }: LedgerLayer): LayerFilm {
   const judged = coats.map((coat): CoatFilm => ({
     id: coat.id,
     layerId: id,
@@ -123,8 +126,9 @@ function layerFilm({ id, sheet, coats, sanded: after }: LedgerLayer): LayerFilm 
   }));
   const sprayed = coats.reduce((sum, { dry }) => sum + dry, 0);
   const sanded = coats.reduce((sum, coat) => sum + coat.sanded, after);
+  const planned = coats.reduce((sum, coat) => sum + (coat.allowed ?? coat.sanded), allowed);
   const stays = sprayed - sanded;
-  const { min, max } = coats.length === 0 ? { min: 0, max: 0 } : mayStay(sheet, coats.length, sanded);
+  const { min, max } = coats.length === 0 ? { min: 0, max: 0 } : mayStay(sheet, coats.length, planned);
   return {
     id,
     coats: judged,

@@ -58,6 +58,38 @@ export const dosesOf = ({ sheet, doses }: Pick<Layer, 'sheet' | 'doses'>) =>
     dose: doses?.[additive.id] ?? additive.dose,
   }));
 
+/** What additives do to a layer’s clocks. */
+export interface ClockMoved {
+  /** On all times of the sheet, where it says how much; 1 where none goes in. */
+  readonly by: number;
+  /** One goes in of which the sheet does not say how much it moves them. */
+  readonly unknown: boolean;
+}
+
+/** A dose below the most it may be moves clocks by as much of the factor’s power: an estimate. */
+export function clockMoved(layer: Pick<Layer, 'sheet' | 'doses'>): ClockMoved {
+  const moving = dosesOf(layer).filter(({ clock, dose }) => clock && dose > 0);
+  return {
+    by: moving.reduce(
+      (by, { clock, dose, maximum }) =>
+        by * (clock?.factor ?? 1) ** (maximum > 0 ? Math.min(dose / maximum, 1) : 1),
+      1,
+    ),
+    unknown: moving.some(({ clock }) => clock?.factor === undefined),
+  };
+}
+
+/**
+ * How long a mix of a layer lives in this air, s; undefined for what does not cure in the pot. What makes it faster cuts
+ * its life too; what makes it slower does not lengthen it.
+ */
+export function lifeOf(layer: Pick<Layer, 'sheet' | 'doses'>, air: number | undefined): number | undefined {
+  const { potLife: life, temperature } = layer.sheet.times;
+  return life === undefined
+    ? undefined
+    : potLife(life, temperature, air ?? temperature) * Math.min(clockMoved(layer).by, 1);
+}
+
 /** A layer's parts and doses, by mass, in pouring order. */
 export const recipeFor = (layer: Pick<Layer, 'sheet' | 'doses'>): Outcome<RecipePart[]> =>
   recipeOf(layer.sheet.components, layer.sheet.ratioBy, dosesOf(layer));
@@ -186,9 +218,8 @@ function batchFrom(
       : undefined;
   const leftovers = ofType(entries, 'leftover').filter(({ batchId }) => batchId === mixed.batchId);
   const mixedAt = Math.min(moment(mixed), ...leftovers.map((entry) => Date.parse(entry.mixedAt)));
-  const room = lastOf(entries, 'climate')?.air ?? sheet.times.temperature;
   const life = sheet.times.potLife;
-  const lives = life === undefined ? undefined : potLife(life, sheet.times.temperature, room);
+  const lives = lifeOf(layer, lastOf(entries, 'climate')?.air);
   return {
     id: mixed.batchId,
     layerId: layer.id,

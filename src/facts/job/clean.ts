@@ -9,9 +9,10 @@ import {
   type CleaningStepId,
 } from '@/core/care';
 import { isRefusal, type Refusal } from '@/core/refusal';
-import type { Coating, Rig, Shop } from '@/records';
+import type { Coating, Layer, Rig, Shop } from '@/records';
 import { batchOf } from './batch';
-import { lastOf, liveEntries, moment, ofType } from './entries';
+import { liveEntries, moment, ofType } from './entries';
+import { gunOf, gunsOf, usesOf } from './guns';
 import { layerOf } from './layers';
 import type { Worked } from './worked';
 
@@ -23,6 +24,10 @@ export interface CleanStep extends CleaningStep {
 }
 
 export interface CleanView {
+  /** The gun, and the layer whose mix is or will be in it. */
+  readonly rigId: string;
+  readonly rig?: Rig;
+  readonly layerId: string;
   readonly steps: readonly CleanStep[];
   readonly doneCount: number;
   /** Cap wiped, cup covered: between coats. */
@@ -44,6 +49,8 @@ export interface CleanView {
   readonly gels?: number;
   readonly gelled: boolean;
   readonly state: 'nothing-in-it' | 'dirty' | 'clean';
+  /** It stands between two coats of what is in it: the short way comes first. */
+  readonly between: boolean;
 }
 
 /** Ready mix is thick at the end of its pot life and set some while after: an estimate. Peroxide gels at its end. */
@@ -53,14 +60,17 @@ const gelsAfter = 1.5;
 const firstList = { end: 'assemble', waste: 'waste' } as const;
 
 /** What the care of a job’s gun is asked with. */
-export function cleaningQuestion(job: Worked, rig: Rig | undefined, sheet: Coating): CleaningQuestion {
-  const cleaner = job.approach.cleaner ?? sheet.cleaner;
+export function cleaningQuestion(
+  { approach, sheet }: Pick<Layer, 'approach' | 'sheet'>,
+  rig: Rig | undefined,
+): CleaningQuestion {
+  const cleaner = approach.cleaner ?? sheet.cleaner;
   return {
     chemistry: sheet.chemistry,
     atomising: rig?.atomising ?? 'conventional',
     feed: rig?.feed ?? 'gravity',
     dead: rig?.dead ?? 40e-6,
-    approach: job.approach.cleaning ?? 'strip',
+    approach: approach.cleaning ?? 'strip',
     ...(cleaner ? { cleaner } : {}),
     ...(rig?.seals ? { seals: rig.seals } : {}),
     ...(rig?.wetted?.length ? { wetted: rig.wetted } : {}),
@@ -71,28 +81,51 @@ export function cleaningQuestion(job: Worked, rig: Rig | undefined, sheet: Coati
   };
 }
 
-export function cleanView(job: Worked, rig: Rig | undefined, shop: Shop, now: number): CleanView {
+/**
+ * Every gun of a job by itself: what is in it, since when, and what of its cleaning is done. The gun of the layer in hand
+ * comes first, or the one that was taken.
+ */
+export function cleanViews(
+  job: Worked,
+  rigOf: (id: string) => Rig | undefined,
+  shop: Shop,
+  now: number,
+  taken?: string,
+): [CleanView, ...CleanView[]] {
+  const inHand = taken ?? job.layer.rigId;
+  const others = gunsOf(job).filter((id) => id !== inHand);
+  const seen = (id: string) => cleanView(job, id, rigOf(id), shop, now);
+  return [seen(inHand), ...others.map(seen)];
+}
+
+function cleanView(job: Worked, rigId: string, rig: Rig | undefined, shop: Shop, now: number): CleanView {
   const entries = liveEntries(job);
-  const used = entries.filter(({ type }) => type === 'coat-start' || type === 'card').at(-1);
-  const coat = lastOf(entries, 'coat-start');
-  const layer = layerOf(
-    job,
-    used?.type === 'card' ? used.layerId : (job.coats.find(({ id }) => id === coat?.coatId)?.layerId ?? ''),
-  );
+  const ended = new Set(ofType(entries, 'coat-end').map(({ coatId }) => coatId));
+  const left = new Set(job.coats.filter(({ id }) => !ended.has(id)).map(({ layerId }) => layerId));
+  const uses = usesOf(job).filter((use) => use.rigId === rigId);
+  const use = uses.filter(({ entry: { type } }) => type !== 'coat-end').at(-1);
+  const used = use?.entry;
+  const ahead = job.layer.rigId === rigId ? job.layer : job.layers.find((each) => each.rigId === rigId);
+  const layer = use ? layerOf(job, use.layerId) : (ahead ?? job.layer);
   const { sheet } = layer;
   const since = used ? moment(used) : Infinity;
-  const ticks = ofType(entries, 'tick').filter((tick) => moment(tick) >= since);
+  // Ticks of before guns were told apart name none: they are of the gun at work.
+  const ticks = ofType(entries, 'tick').filter(
+    (tick) => moment(tick) >= since && (tick.rigId ?? rigId) === rigId,
+  );
   const cleaning = ticks.filter(({ list }) => list === 'clean');
   const last = (step: CleaningStepId | 'gelled' | 'assemble') =>
     cleaning.filter((tick) => tick.step === step).at(-1);
 
-  const batch = batchOf(job, layer);
+  const held = batchOf(job, layer);
+  // The pot a gun was filled from: one that was mixed since has not been in it.
+  const batch = gunOf(job, layer.id) === rigId ? held : undefined;
   const gels = used && batch ? gelTime(sheet, batch.mixedAt, batch.useBefore) : undefined;
   const flushed = last('flush');
   const said = last('gelled');
   const gelled = said ? said.done : gels !== undefined && gels < (flushed?.done ? moment(flushed) : now);
 
-  const question = { ...cleaningQuestion(job, rig, sheet), gelled };
+  const question = { ...cleaningQuestion(layer, rig), gelled };
   const asked = cleaningSequence(question);
   const found =
     isRefusal(asked) && question.approach === 'store'
@@ -112,7 +145,7 @@ export function cleanView(job: Worked, rig: Rig | undefined, shop: Shop, now: nu
   const wiped = ticks
     .filter(({ list, step, done }) => list === 'midway' && step === 'mid-wipe' && done)
     .at(-1);
-  const stood = lastOf(entries, 'coat-end');
+  const stood = uses.filter(({ entry: { type } }) => type === 'coat-end').at(-1)?.entry;
   const idleSince = Math.max(used ? since : 0, stood ? moment(stood) : 0);
   const restedSince = Math.max(idleSince, wiped ? moment(wiped) : 0);
   const midTicks = ticks.filter((tick) => tick.list === 'midway' && moment(tick) >= idleSince);
@@ -122,9 +155,13 @@ export function cleanView(job: Worked, rig: Rig | undefined, shop: Shop, now: nu
       )
     : [];
   const care = chemistryCare[sheet.chemistry];
+  const goesOn = left.has(layer.id);
   const byIdle = restedSince + (sheet.cleanBy ?? care.cleanBy) * 1000;
   const useBefore = batch?.useBefore;
   return {
+    rigId,
+    ...(rig ? { rig } : {}),
+    layerId: layer.id,
     steps,
     doneCount,
     midway,
@@ -142,6 +179,7 @@ export function cleanView(job: Worked, rig: Rig | undefined, shop: Shop, now: nu
     assumed: sheet.cleanBy === undefined && !(useBefore !== undefined && useBefore < byIdle),
     ...(gels === undefined ? {} : { gels }),
     gelled: used !== undefined && !clean && gelled,
+    between: used !== undefined && !clean && !gelled && goesOn,
     state: !used ? 'nothing-in-it' : clean ? 'clean' : 'dirty',
   };
 }

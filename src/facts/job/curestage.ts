@@ -1,5 +1,5 @@
 import type { CureStage } from '@/core/diagnosis';
-import { slowness } from './spray';
+import { slowness } from './recoat';
 import type { JobView } from './view';
 
 export interface CureNow {

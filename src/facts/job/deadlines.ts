@@ -1,4 +1,4 @@
-import { slowness } from './spray';
+import { closesAt, hardAt, opensByClock } from '@/core/schedule';
 import type { JobView } from './view';
 
 /** Midnight after a moment, UTC, ms: what is in date today may not be tomorrow. */
@@ -9,24 +9,23 @@ const nextMidnight = (now: number): number => (Math.floor(now / 86_400_000) + 1)
  * card’s age, the edges of a recoat window, a mix that sets, a day’s end. Between two of them a job seen anew is the job
  * as it was seen; only countdowns run on, and those are moments.
  */
-export function deadlinesOf({ thin, set, spray, clean, plan, now }: JobView): number[] {
-  const below = spray.coats.filter(({ state }) => state === 'done').at(-1);
+export function deadlinesOf({ thin, set, spray, guns, pots, now }: JobView): number[] {
+  const { recoat, film, work } = spray;
   const edges: (number | undefined)[] = [
     thin.batch?.useBefore,
+    ...pots.flatMap(({ useBefore, readyAt }) => [useBefore, readyAt]),
+    ...guns.flatMap(({ gels }) => [gels]),
     set.cardUntil,
-    spray.recoat?.opens,
-    spray.recoat && 'closes' in spray.recoat ? spray.recoat.closes : undefined,
-    clean.gels,
+    recoat?.opens,
+    recoat && 'closes' in recoat ? recoat.closes : undefined,
+    ...work.map(({ until }) => until),
     nextMidnight(now),
   ];
-  if (below?.ended !== undefined && spray.next) {
-    const { ended, sheet } = below;
-    const { recoatFirst, recoatLast, forbidden } = sheet.times;
-    const factor = slowness(sheet, plan.climate);
-    const after = (seconds: number | undefined) =>
-      seconds === undefined ? undefined : ended + seconds * 1000;
-    edges.push(after(recoatFirst * factor), after(recoatLast));
-    if (forbidden) edges.push(after(forbidden.from), after(forbidden.to * factor));
+  if (film) {
+    const { ended, times, factor = 1 } = film;
+    edges.push(opensByClock(film), closesAt(film), hardAt(film));
+    if (times.forbidden)
+      edges.push(ended + times.forbidden.from * 1000, ended + times.forbidden.to * factor * 1000);
   }
   return edges
     .filter((edge): edge is number => edge !== undefined && Number.isFinite(edge))

@@ -27,7 +27,8 @@ import type { Face, Job } from '@/records';
 import { liveEntries, ofType } from './entries';
 import { layerOf } from './layers';
 import { usualFan } from './set';
-import { slowness, usualLead, type CoatState } from './spray';
+import { slowness } from './recoat';
+import { usualLead, type CoatState } from './spray';
 import type { LaidCoat } from './worked';
 
 import type { JobView } from './view';

@@ -1,4 +1,4 @@
-export { batchesOf, dosesOf, recipeFor, sheetAsMixed, type BatchState } from './batch';
+export { batchesOf, dosesOf, lifeOf, recipeFor, sheetAsMixed, type BatchState } from './batch';
 export {
   checkView,
   filmByCoat,
@@ -38,7 +38,11 @@ export { laidReadings, type LaidReadings } from './against';
 export type { Fitting, Proposal, SetView } from './set';
 export { coatsLeft, layerInHand, layerOf, nextCoat } from './layers';
 export { jobWorked, type LaidCoat, type Worked } from './worked';
-export { slowness, spraying, usualLead, type CoatState, type SprayView, type StrokeGuide } from './spray';
+export { slowness } from './recoat';
+export { workDue, type WorkItem, type WorkState } from './between';
+export { withLooked, type LookDue } from './looked';
+export { gunOf, gunsOf } from './guns';
+export { spraying, usualLead, type CoatState, type SprayView, type StrokeGuide } from './spray';
 export { type BandChoice, type BandSource } from './band';
 export { cupBehind, cupOf, lastCheck } from './cups';
 export type { Reading, StickReading, TemperatureLaw } from './readings';

@@ -1,5 +1,6 @@
 import { filmLedger, type CoatFilm, type FilmLedger } from '@/core/system';
-import type { Layer, PlannedCoat } from '@/records';
+import type { Layer } from '@/records';
+import { sandedByPlan, takenOff } from './between';
 import type { Worked } from './worked';
 
 const known = new WeakMap<Worked, FilmLedger>();
@@ -8,6 +9,7 @@ const known = new WeakMap<Worked, FilmLedger>();
 export function ledgerOf(job: Worked): FilmLedger {
   const held = known.get(job);
   if (held) return held;
+  const off = takenOff(job);
   const made = filmLedger(
     job.layers.map(({ id, sheet, coats, work = [] }: Layer) => ({
       id,
@@ -21,18 +23,18 @@ export function ledgerOf(job: Worked): FilmLedger {
         id: coat.id,
         dry: coat.dry,
         weight: coat.weight,
-        sanded: sandedOff(coat),
+        sanded: off.planned.get(`sand-${coat.id}`) ?? sandedByPlan(coat),
+        allowed: sandedByPlan(coat),
       })),
-      sanded: work.reduce((sum, { takes = 0 }) => sum + takes, 0),
+      sanded:
+        work.reduce((sum, each) => sum + (off.planned.get(each.id) ?? each.takes ?? 0), 0) +
+        (off.beside.get(id) ?? 0),
+      allowed: work.reduce((sum, { takes = 0 }) => sum + takes, 0),
     })),
   );
   known.set(job, made);
   return made;
 }
-
-/** m taken off after a coat. A guide coat is there to be sanded away. */
-const sandedOff = ({ role, dry, sandBack = 0 }: PlannedCoat): number =>
-  role === 'guide' ? Math.max(sandBack, dry) : sandBack;
 
 /** A coat in the ledger. */
 export const filmOfCoat = (job: Worked, coatId: string): CoatFilm | undefined =>

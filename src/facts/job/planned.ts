@@ -1,7 +1,8 @@
 import type { CoatTask, Piece, PlanQuestion, RecoatWindow } from '@/core/schedule';
 import { usualWorkday, type Coating, type Face, type Shop } from '@/records';
 import { lastOf, liveEntries } from './entries';
-import { slowness, type CoatState } from './spray';
+import { slowness } from './recoat';
+import type { CoatState } from './spray';
 import type { JobView } from './view';
 
 /** A face is planned in at most this many groups. */

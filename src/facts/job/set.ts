@@ -150,24 +150,35 @@ const putTogether = ['assemble', 'fit-knobs', 'fit-seat'];
 function recorded(job: Worked, lasts: number, now: number) {
   const entries = liveEntries(job);
   const inHand = ({ layerId }: { readonly layerId: string }) => layerId === job.layer.id;
+  const ownGun = ({ rigId }: EntryOf<'tick'>) => rigId === undefined || rigId === job.layer.rigId;
   const cleaned = lastOf(
     entries,
     'tick',
-    ({ list, step, done }) => list === 'clean' && putTogether.includes(step) && done,
+    (tick) => tick.list === 'clean' && putTogether.includes(tick.step) && tick.done && ownGun(tick),
   );
   // A gun that is flushed and stored keeps its knobs, but not its card.
   const flushed = lastOf(
     entries,
     'tick',
-    ({ list, step, done }) => list === 'clean' && step === 'flush' && done,
+    (tick) => tick.list === 'clean' && tick.step === 'flush' && tick.done && ownGun(tick),
   );
+  const swapped = lastOf(entries, 'swapped', inHand);
   const mixed = lastOf(entries, 'mixed', inHand);
   const setting = lastOf(
     entries,
     'setting',
-    (entry) => inHand(entry) && (!cleaned || moment(entry) > moment(cleaned)),
+    (entry) =>
+      inHand(entry) &&
+      (!cleaned || moment(entry) > moment(cleaned)) &&
+      // Another gun: what the one before was set to says nothing of it.
+      (!swapped || entry.counter > swapped.counter),
   );
-  const refilled = lastOf(entries, 'refill');
+  const pots = new Set(
+    ofType(entries, 'mixed')
+      .filter(inHand)
+      .map(({ batchId }) => batchId),
+  );
+  const refilled = lastOf(entries, 'refill', ({ batchId }) => batchId === undefined || pots.has(batchId));
   // A change made for a cause is proved by a card.
   const mended = lastOf(entries, 'action', ({ cause }) => cause !== undefined);
   const lastCard = lastOf(entries, 'card', inHand);
@@ -180,6 +191,7 @@ function recorded(job: Worked, lasts: number, now: number) {
   function stateOfCard(): CardState {
     if (!lastCard) return 'none';
     if (after(cleaned) || after(flushed)) return 'cleaned';
+    if (swapped && swapped.counter > lastCard.counter) return 'changed';
     if (!setting || after(setting) || after(mended)) return 'changed';
     if (after(mixed)) return 'batch';
     if (after(refilled)) return 'refill';

@@ -1,17 +1,15 @@
 import { handGuide, strokeCount } from '@/core/film';
-import {
-  dryingIn,
-  dryingOf,
-  opensByClock,
-  recoatState,
-  type RecoatState,
-  type SheetTimes,
-} from '@/core/schedule';
-import type { Coating, EntryOf, Face, LogEntry } from '@/records';
+import { hardAt, recoatState, type FilmBelow, type RecoatState } from '@/core/schedule';
+import type { EntryOf, Face, LogEntry } from '@/records';
+import { clockMoved } from './batch';
+import { abradedTooSoon, sandingAhead, workBetween, workDue, type WorkItem } from './between';
 import { lastOf, liveEntries, moment, ofType } from './entries';
+import { layerOf } from './layers';
+import { lookDue, type LookDue } from './looked';
 import { coatPlans, type CoatPlan } from './plan';
+import { filmBelow, slowness, touchOf, type CoatOn } from './recoat';
 import type { SetView } from './set';
-import type { Worked } from './worked';
+import type { LaidCoat, Worked } from './worked';
 import { isRefusal } from '@/core/refusal';
 
 export interface CoatState extends CoatPlan {
@@ -54,6 +52,17 @@ export interface SprayView {
   readonly recoat?: RecoatState;
   /** The touch test that stands instead of the clock. */
   readonly touch?: EntryOf<'touch'>;
+  /** The film below as its window is worked out. */
+  readonly film?: FilmBelow;
+  /** All work between coats, and what of it comes now. */
+  readonly work: readonly WorkItem[];
+  readonly due?: WorkItem;
+  /** What is to be judged under a strong light before anything else goes on. */
+  readonly look?: LookDue;
+  /** When it was sanded or scuffed while too soft: that opened nothing. ms */
+  readonly abradedTooSoon?: number;
+  /** An additive moves the clocks and nobody says by how much: only a finger knows. */
+  readonly unverified: boolean;
   /** Drying was stretched because the room is colder than the sheet. */
   readonly stretched: boolean;
   readonly spacing: number;
@@ -87,28 +96,27 @@ export function sprayView(job: Worked, set: SetView, now: number): SprayView {
   });
   const lastEnded = coats.filter(({ state }) => state === 'done').at(-1);
   const entries = liveEntries(job);
-  const room = lastOf(entries, 'climate');
-  const factor = lastEnded ? slowness(lastEnded.sheet, room) : 1;
-  const touch = lastOf(
-    entries,
-    'touch',
-    (entry) => entry.coatId === lastEnded?.coat.id && moment(entry) >= (lastEnded.ended ?? 0),
-  );
   const next = coats.find(({ state }) => state === 'todo');
-  const abraded = lastOf(entries, 'abraded', ({ coatId }) => coatId === lastEnded?.coat.id);
+  const running = coats.find(({ state }) => state === 'running');
+  const below =
+    lastEnded?.ended === undefined
+      ? undefined
+      : { coat: lastEnded.coat, sheet: lastEnded.sheet, ended: lastEnded.ended };
+  const touch = below && touchOf(entries, below);
+  const factor = below ? slowness(below.sheet, lastOf(entries, 'climate')) : 1;
+  const work = workBetween(job, coats, now);
+  const soon = abradedTooSoon(job, lastEnded, next?.coat);
+  const moved = below && clockMoved(layerOf(job, below.coat.layerId));
   return {
     coats,
-    running: coats.find(({ state }) => state === 'running'),
-    next,
-    ...(lastEnded?.ended === undefined || !next
-      ? {}
-      : {
-          // An abraded coat has no window any more: it takes the next one at any time.
-          recoat: abraded
-            ? { state: 'open' as const, opens: moment(abraded) }
-            : windowOf(lastEnded.ended, now, lastEnded.sheet.times, factor, touch),
-          ...(touch ? { touch } : {}),
-        }),
+    ...(running ? { running } : {}),
+    ...(next ? { next } : {}),
+    ...(below && next ? { recoat: waitsFor(job, below, next, work, now), ...(touch ? { touch } : {}) } : {}),
+    ...(below && next ? { film: filmBelow(job, entries, below, next.coat) } : {}),
+    work,
+    ...(running ? {} : { due: workDue(work), look: lookDue(job, coats) }),
+    ...(soon === undefined || !next ? {} : { abradedTooSoon: soon }),
+    unverified: next !== undefined && moved?.unknown === true && !touch,
     stretched: factor > 1.02,
     spacing,
     speed,
@@ -122,37 +130,6 @@ export function sprayView(job: Worked, set: SetView, now: number): SprayView {
     cardWanted: set.card?.verdict !== 'good',
   };
 }
-
-/** A film cannot be slower than this many times its sheet and still be worth waiting for. */
-const slowest = 12;
-
-/** How much longer than its sheet says a film takes in the room as last read. */
-export const slowness = (sheet: Coating, room: EntryOf<'climate'> | undefined): number =>
-  room ? Math.min(dryingIn(dryingOf(sheet.chemistry), sheet.times.temperature, room), slowest) : 1;
-
-/** A film found wet is asked again after this, ms. */
-const askAgain = 5 * 60_000;
-
-/** When a coat takes the next one by what a finger found of it: that outranks the clock, but never a window that has closed. */
-export function opensByTouch(
-  ended: number,
-  times: SheetTimes,
-  factor: number,
-  touch: EntryOf<'touch'> | undefined,
-): number | undefined {
-  const closes = times.recoatLast === undefined ? Infinity : ended + times.recoatLast * 1000;
-  if (!touch || moment(touch) > closes) return undefined;
-  const clock = opensByClock(ended, times, factor);
-  return touch.found === 'wet' ? Math.max(clock, moment(touch) + askAgain) : Math.min(clock, moment(touch));
-}
-
-const windowOf = (
-  ended: number,
-  now: number,
-  times: SheetTimes,
-  factor: number,
-  touch: EntryOf<'touch'> | undefined,
-): RecoatState => recoatState(ended, now, times, factor, opensByTouch(ended, times, factor, touch));
 
 function pausesOf(entries: readonly LogEntry[], coatId: string, end: number | undefined) {
   let rested = 0;
@@ -170,15 +147,29 @@ function pausesOf(entries: readonly LogEntry[], coatId: string, end: number | un
   return { rested, ...(pausedAt === undefined ? {} : { pausedAt }) };
 }
 
+/** What the next coat waits for. Where sanding is planned before it, that it is hard enough to be sanded. */
+function waitsFor(
+  job: Worked,
+  below: CoatOn,
+  next: CoatState,
+  work: readonly WorkItem[],
+  now: number,
+): RecoatState {
+  const film = filmBelow(job, liveEntries(job), below, next.coat);
+  if (!sandingAhead(work, below.coat.id)) return recoatState(film, now);
+  const opens = hardAt(film);
+  return { state: now < opens ? 'flashing' : 'open', opens };
+}
+
 export function coatStates(job: Worked): CoatState[] {
   const entries = liveEntries(job);
-  let below: { readonly ended: number; readonly sheet: Coating; readonly coatId: string } | undefined;
+  let below: CoatOn | undefined;
   return coatPlans(job).map((plan): CoatState => {
     const own = ({ coatId }: { coatId: string }) => coatId === plan.coat.id;
     const start = lastOf(entries, 'coat-start', own);
     const end = lastOf(entries, 'coat-end', own);
-    const off = start && below ? startedOff(entries, moment(start), below) : undefined;
-    below = end ? { ended: moment(end), sheet: plan.sheet, coatId: plan.coat.id } : undefined;
+    const off = start && below ? startedOff(job, entries, moment(start), below, plan.coat) : undefined;
+    below = end ? { ended: moment(end), sheet: plan.sheet, coat: plan.coat } : undefined;
     return {
       ...plan,
       ...pausesOf(entries, plan.coat.id, end && moment(end)),
@@ -194,17 +185,16 @@ export function coatStates(job: Worked): CoatState[] {
   });
 }
 
-/** Did a coat begin outside the window of the one below? Scuffing in between forgives lateness. */
+/** Did a coat begin outside the window of the one below? Abrading it hard in between forgives lateness. */
 function startedOff(
+  job: Worked,
   entries: readonly LogEntry[],
   started: number,
-  { ended, sheet, coatId }: { readonly ended: number; readonly sheet: Coating; readonly coatId: string },
+  below: CoatOn,
+  above: LaidCoat,
 ): CoatState['off'] {
   const before = entries.filter((entry) => moment(entry) <= started);
-  if (lastOf(before, 'abraded', (entry) => entry.coatId === coatId)) return undefined;
-  const room = lastOf(before, 'climate');
-  const touch = lastOf(before, 'touch', (entry) => entry.coatId === coatId && moment(entry) >= ended);
-  const window = windowOf(ended, started, sheet.times, slowness(sheet, room), touch);
+  const window = recoatState(filmBelow(job, before, below, above), started);
   if (window.state === 'closed' || window.state === 'never')
     return { kind: 'late', by: Math.max(started - window.closes, 0) };
   return window.state === 'open' ? undefined : { kind: 'early', by: window.opens - started };

@@ -1,9 +1,10 @@
 import { fillsFor, planBatches, type Fills, type BatchPiece, type PlannedBatch } from '@/core/mixing';
 import { isRefusal, type Outcome } from '@/core/refusal';
-import { potLife } from '@/core/schedule';
 import type { Face, Rig } from '@/records';
 import { areaOf, drinksFrom, type PlanView } from './plan';
-import { slowness, type SprayView } from './spray';
+import { lifeOf } from './batch';
+import { slowness } from './recoat';
+import type { SprayView } from './spray';
 import type { Worked } from './worked';
 
 /** Fills of the gun's cup for one face. */
@@ -66,14 +67,13 @@ export function supplyView(
     at += sheet.times.recoatFirst * factor;
   }
 
-  const life = sheet.times.potLife;
-  const air = plan.climate?.air ?? sheet.times.temperature;
+  const life = lifeOf(job.layer, plan.climate?.air);
   // What stays in the gun, the cards and the reserve are spread over the pieces by their size.
   const film = isRefusal(needed) ? 0 : needed.film + needed.absorbed + needed.overspray;
   const scale = isRefusal(needed) || film === 0 ? 1 : needed.total / film;
   const poured = pieces.map((piece) => ({ ...piece, volume: piece.volume * scale }));
   const batches = planBatches(poured, {
-    ...(life === undefined ? {} : { life: potLife(life, sheet.times.temperature, air) }),
+    ...(life === undefined ? {} : { life }),
     ...(job.approach.pot ? { pot: job.approach.pot } : {}),
     induction: sheet.times.induction,
   });

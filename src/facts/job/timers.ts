@@ -1,12 +1,17 @@
-import type { Shop } from '@/records';
-import { batchOf } from './batch';
+import type { Layer, Shop } from '@/records';
+import type { BatchState } from './batch';
 import type { CleanView } from './clean';
 import { lastOf, liveEntries, moment } from './entries';
+import { layerOf } from './layers';
 import type { Worked } from './worked';
 import type { SprayView } from './spray';
 
 export interface Timer {
   readonly id: 'flash' | 'recoat-closes' | 'induction' | 'pot-life' | 'stir' | 'retime' | 'idle' | 'clean-by';
+  /** Whose film, pot or gun it is. */
+  readonly layerId: string;
+  /** What it is called where a job has several: the layer, or the gun. */
+  readonly of?: string;
   /** ms since the epoch. Timers are moments, not counters: a closed tab cannot stop them. */
   readonly due: number;
   /** Amber this long before it is due, ms. */
@@ -19,61 +24,100 @@ export interface Timer {
 
 const minutes = 60_000;
 
-/** Everything a job is waiting for, soonest first. */
+/** Everything a job is waiting for, soonest first: its film, and every pot and gun by itself. */
 export function timersOf(
   job: Worked,
-  { cleanBy, idle }: Pick<CleanView, 'cleanBy' | 'idle'>,
+  guns: readonly CleanView[],
+  pots: readonly BatchState[],
   shop: Shop,
-  spray: Pick<SprayView, 'recoat' | 'next' | 'running' | 'touch'>,
+  spray: Pick<SprayView, 'recoat' | 'next' | 'running' | 'touch' | 'coats' | 'due'>,
 ): Timer[] {
-  const entries = liveEntries(job);
-  const { sheet } = job.layer;
-  const batch = batchOf(job, job.layer);
+  const sprayed = job.layers.filter(({ coats }) => coats.length > 0);
+  const timers = [
+    ...filmTimers(job, spray),
+    ...pots.flatMap((batch) => {
+      const layer = layerOf(job, batch.layerId);
+      return potTimers(job, layer, batch, shop).map((timer) => named(timer, layer, sprayed));
+    }),
+    ...guns.flatMap((gun) => gunTimers(gun, guns, spray)),
+  ];
+  return timers.sort((a, b) => a.due - b.due);
+}
+
+const named = <T extends Timer>(timer: T, { name }: Layer, sprayed: readonly Layer[]): T =>
+  sprayed.length > 1 ? { ...timer, of: name } : timer;
+
+function filmTimers(
+  job: Worked,
+  { recoat, running, touch, coats }: Pick<SprayView, 'recoat' | 'running' | 'touch' | 'coats'>,
+): Timer[] {
+  if (!recoat || running) return [];
+  const below = coats.filter(({ state }) => state === 'done').at(-1);
+  const layerId = below?.coat.layerId ?? job.layer.id;
   const timers: Timer[] = [];
-  const { recoat } = spray;
-  if (recoat && !spray.running) {
-    if (recoat.state !== 'closed' && recoat.state !== 'never')
-      timers.push({
-        id: 'flash',
-        due: recoat.opens,
-        warn: 0,
-        then: 'go',
-        ...(spray.touch && spray.touch.found !== 'wet' ? { quiet: true } : {}),
-      });
-    if (recoat.closes !== undefined)
-      timers.push({ id: 'recoat-closes', due: recoat.closes, warn: 20 * minutes, then: 'lost' });
-  }
-  if (batch && spray.next) {
-    const { induction } = sheet.times;
-    // Once it is being sprayed, nobody waits for it any more.
-    if (induction && !lastOf(entries, 'coat-start', (entry) => moment(entry) >= batch.mixedAt))
-      timers.push({ id: 'induction', due: batch.mixedAt + induction * 1000, warn: 0, then: 'go' });
-    if (batch.useBefore)
-      timers.push({ id: 'pot-life', due: batch.useBefore, warn: 20 * minutes, then: 'lost' });
-    // The sheet's own intervals, else the shift rule of the shop.
-    const { stir = shop.intervals?.stir, retime = shop.intervals?.retime } = sheet.intervals;
-    const stirred = lastOf(entries, 'stir');
-    const timed = lastOf(entries, 'reading', ({ batchId }) => batchId === batch.id);
-    if (stir)
-      timers.push({
-        id: 'stir',
-        due: Math.max(batch.mixedAt, stirred ? moment(stirred) : 0) + stir * 1000,
-        warn: 2 * minutes,
-        then: 'do',
-      });
-    if (retime && timed)
-      timers.push({ id: 'retime', due: moment(timed) + retime * 1000, warn: 5 * minutes, then: 'do' });
-  }
-  if (idle && spray.next && !spray.running)
+  if (recoat.state !== 'closed' && recoat.state !== 'never')
     timers.push({
-      id: 'idle',
-      due: idle.until,
+      id: 'flash',
+      layerId,
+      due: recoat.opens,
+      warn: 0,
+      then: 'go',
+      ...(touch && touch.found !== 'wet' ? { quiet: true } : {}),
+    });
+  if (recoat.closes !== undefined)
+    timers.push({ id: 'recoat-closes', layerId, due: recoat.closes, warn: 20 * minutes, then: 'lost' });
+  return timers;
+}
+
+function potTimers(job: Worked, layer: Layer, batch: BatchState, shop: Shop): Timer[] {
+  const { id: layerId, sheet, coats } = layer;
+  const entries = liveEntries(job);
+  const timers: Timer[] = [];
+  const { induction } = sheet.times;
+  // Once it is being sprayed, nobody waits for it any more.
+  const started = lastOf(
+    entries,
+    'coat-start',
+    (entry) => moment(entry) >= batch.mixedAt && coats.some(({ id }) => id === entry.coatId),
+  );
+  if (induction && !started)
+    timers.push({ id: 'induction', layerId, due: batch.mixedAt + induction * 1000, warn: 0, then: 'go' });
+  if (batch.useBefore)
+    timers.push({ id: 'pot-life', layerId, due: batch.useBefore, warn: 20 * minutes, then: 'lost' });
+  // The sheet's own intervals, else the shift rule of the shop.
+  const { stir = shop.intervals?.stir, retime = shop.intervals?.retime } = sheet.intervals;
+  const stirred = lastOf(entries, 'stir', ({ batchId }) => batchId === undefined || batchId === batch.id);
+  const timed = lastOf(entries, 'reading', ({ batchId }) => batchId === batch.id);
+  if (stir)
+    timers.push({
+      id: 'stir',
+      layerId,
+      due: Math.max(batch.mixedAt, stirred ? moment(stirred) : 0) + stir * 1000,
       warn: 2 * minutes,
       then: 'do',
+    });
+  if (retime && timed)
+    timers.push({ id: 'retime', layerId, due: moment(timed) + retime * 1000, warn: 5 * minutes, then: 'do' });
+  return timers;
+}
+
+function gunTimers(
+  { cleanBy, idle, layerId, rig }: CleanView,
+  guns: readonly CleanView[],
+  { recoat, next, running, coats }: Pick<SprayView, 'recoat' | 'next' | 'running' | 'coats'>,
+): Timer[] {
+  const timers: Timer[] = [];
+  const of = guns.length > 1 ? { of: rig?.name ?? 'a gun no longer here' } : {};
+  // A gun whose layer is on is cleaned, not wiped.
+  const wanted =
+    next !== undefined && coats.some(({ coat, state }) => coat.layerId === layerId && state !== 'done');
+  if (idle && wanted && !running)
+    timers.push({
+      ...{ id: 'idle', layerId, due: idle.until, warn: 2 * minutes, then: 'do', ...of },
       // Once the next coat may go on, it is sprayed rather than wiped: the flash calls, and once is enough.
       ...(recoat && idle.until > recoat.opens - 2 * minutes ? { quiet: true } : {}),
     });
   if (cleanBy !== undefined && Number.isFinite(cleanBy))
-    timers.push({ id: 'clean-by', due: cleanBy, warn: 15 * minutes, then: 'lost' });
-  return timers.sort((a, b) => a.due - b.due);
+    timers.push({ id: 'clean-by', layerId, due: cleanBy, warn: 15 * minutes, then: 'lost', ...of });
+  return timers;
 }

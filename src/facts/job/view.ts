@@ -3,8 +3,10 @@ import type { WorkStage } from '@/core/safety';
 import type { Lesson } from '@/core/thinning';
 import type { Cup, Job, Rig, Shop } from '@/records';
 import type { ShelfCan } from '../shop/shelf';
+import { batchOf, type BatchState } from './batch';
+import { gunsOf } from './guns';
 import { checkView, type CheckView } from './check';
-import { cleanView, type CleanView } from './clean';
+import { cleanViews, type CleanView } from './clean';
 import { mixView, type MixView } from './mix';
 import { planView, type PlanView } from './plan';
 import { setView, type SetView } from './set';
@@ -28,6 +30,10 @@ export interface Bearings {
   readonly now: number;
   /** What earlier batches of a sheet with a thinner taught. */
   readonly lessons?: (sheetId: string, thinnerId: string) => readonly Lesson[];
+  /** The layer somebody took in hand: the one with the next coat where nobody did. */
+  readonly inHand?: string;
+  /** The gun somebody took in hand to clean: that of the layer where nobody did. */
+  readonly gun?: string;
 }
 
 const none = () => [];
@@ -48,7 +54,12 @@ export interface JobView {
   readonly set: SetView;
   readonly spray: SprayView;
   readonly check: CheckView;
+  /** The gun of the layer in hand. */
   readonly clean: CleanView;
+  /** Every mix in a pot with coats still to lay of it, whichever layer is in hand. */
+  readonly pots: readonly BatchState[];
+  /** All guns of the job, that one first: each has its own mix in it and its own clocks. */
+  readonly guns: readonly CleanView[];
   readonly timers: readonly Timer[];
   /** Stages whose work is done. */
   readonly done: ReadonlySet<Stage>;
@@ -56,14 +67,25 @@ export interface JobView {
   readonly current: Stage;
 }
 
-export function jobView(job: Job, { rigOf, cups, shelf, shop, now, lessons = none }: Bearings): JobView {
-  const work = jobWorked(job, rigOf);
+export function jobView(
+  job: Job,
+  { rigOf, cups, shelf, shop, now, lessons = none, inHand, gun }: Bearings,
+): JobView {
+  const work = jobWorked(job, rigOf, inHand);
   const rig = rigOf(work.layer.rigId);
   const plan = planView(work, rig);
   const thin = thinView(work, { rig, cups, shop, plan, now, lessons });
   const set = setView(work, { rig, plan, thin, shop, now });
   const spray = sprayView(work, set, now);
   const supply = supplyView(work, rig, plan, spray);
+  const pots = potsOf(work, spray);
+  const guns = cleanViews(
+    work,
+    rigOf,
+    shop,
+    now,
+    gun !== undefined && gunsOf(job).includes(gun) ? gun : undefined,
+  );
   const views = {
     plan,
     supply,
@@ -72,7 +94,8 @@ export function jobView(job: Job, { rigOf, cups, shelf, shop, now, lessons = non
     set,
     spray,
     check: checkView(work),
-    clean: cleanView(work, rig, shop, now),
+    clean: guns[0],
+    guns,
   };
   const done = doneStages(views);
   return {
@@ -82,15 +105,23 @@ export function jobView(job: Job, { rigOf, cups, shelf, shop, now, lessons = non
     shop,
     now,
     ...views,
-    timers: timersOf(work, views.clean, shop, spray),
+    pots,
+    timers: timersOf(work, guns, pots, shop, spray),
     done,
     current: currentStage(views, done),
   };
 }
 
-type Views = Pick<JobView, 'plan' | 'mix' | 'thin' | 'set' | 'spray' | 'check' | 'clean'>;
+/** The pots that are at work: mixed, and with coats to come of their layer. */
+const potsOf = (work: Worked, { coats }: SprayView): BatchState[] =>
+  work.layers
+    .filter(({ id }) => coats.some(({ coat, state }) => coat.layerId === id && state !== 'done'))
+    .map((layer) => batchOf(work, layer))
+    .filter((batch) => batch !== undefined);
 
-function doneStages({ plan, mix, thin, set, spray, check, clean }: Views): Set<Stage> {
+type Views = Pick<JobView, 'plan' | 'mix' | 'thin' | 'set' | 'spray' | 'check' | 'clean' | 'guns'>;
+
+function doneStages({ plan, mix, thin, set, spray, check, clean, guns }: Views): Set<Stage> {
   const done = new Set<Stage>();
   if (plan.climate && plan.fitness.every(({ state }) => state === 'good')) done.add('plan');
   if (mix.batch && thin.step.kind !== 'expired' && thin.step.kind !== 'doubled') done.add('mix');
@@ -102,19 +133,19 @@ function doneStages({ plan, mix, thin, set, spray, check, clean }: Views): Set<S
   )
     done.add('thin');
   if (set.setting && !set.fault && set.card?.verdict === 'good') done.add('set');
-  if (!spray.next && !spray.running) done.add('spray');
+  if (!spray.next && !spray.running && !spray.look) done.add('spray');
   const { open, waiting } = check.defects;
   const measured = !isRefusal(check.verdict) && check.verdict.passes && check.taken >= check.wanted;
   if (measured && open.length === 0 && !waiting) done.add('check');
-  if (clean.state === 'clean') done.add('clean');
+  if (clean.state === 'clean' && !guns.some(({ state }) => state === 'dirty')) done.add('clean');
   return done;
 }
 
 /** A gun with mix in it sets; a film does not run away. So cleaning comes before measuring. */
-function currentStage({ spray, check, clean }: Views, done: ReadonlySet<Stage>): Stage {
+function currentStage({ spray, check, guns }: Views, done: ReadonlySet<Stage>): Stage {
   if (spray.running) return 'spray';
   if (done.has('spray')) {
-    if (clean.state === 'dirty') return 'clean';
+    if (guns.some(({ state }) => state === 'dirty')) return 'clean';
     return done.has('check') ? 'clean' : 'check';
   }
   const failed = check.coatsOn > 0 && check.taken > 0 && !isRefusal(check.verdict) && !check.verdict.passes;

@@ -1,6 +1,8 @@
 import { lawfulTimes, type LawfulTime } from '@/core/schedule';
-import { lastOf, liveEntries, moment } from './entries';
-import { opensByTouch, slowness, type CoatState, type SprayView } from './spray';
+import { sandingAhead } from './between';
+import { liveEntries, moment } from './entries';
+import { filmBelow } from './recoat';
+import type { CoatState, SprayView } from './spray';
 import type { Worked } from './worked';
 
 /**
@@ -31,26 +33,18 @@ const states = {
 /** The window of every coat, from the part up. */
 export function coatWindows(
   job: Worked,
-  { coats, next, recoat }: Pick<SprayView, 'coats' | 'next' | 'recoat'>,
+  { coats, next, recoat, work }: Pick<SprayView, 'coats' | 'next' | 'recoat' | 'work'>,
 ): CoatWindow[] {
   const entries = liveEntries(job);
-  const room = lastOf(entries, 'climate');
-  const abraded = (coatId: string) =>
-    lastOf(entries, 'abraded', (entry) => entry.coatId === coatId) !== undefined;
   return coats.map((coat, i): CoatWindow => {
     const below = coats[i - 1];
     const coatId = coat.coat.id;
+    const { started } = coat;
     if (below?.ended === undefined) return { coatId, state: 'none', lawful: [] };
-    const factor = slowness(below.sheet, room);
-    const { ended } = below;
-    const touch = lastOf(
-      entries,
-      'touch',
-      (entry) => entry.coatId === below.coat.id && moment(entry) >= ended,
-    );
-    const { times } = below.sheet;
-    const lawful = lawfulTimes(ended, times, factor, opensByTouch(ended, times, factor, touch));
-    if (coat.started !== undefined) return { coatId, state: begunIn(coat), ...spanOf(lawful), lawful };
+    const on = { coat: below.coat, sheet: below.sheet, ended: below.ended };
+    const known = started === undefined ? entries : entries.filter((entry) => moment(entry) <= started);
+    const lawful = lawfulTimes(filmBelow(job, known, on, coat.coat));
+    if (started !== undefined) return { coatId, state: begunIn(coat), ...spanOf(lawful), lawful };
     if (coat !== next || !recoat) return { coatId, state: 'none', lawful: [] };
     const { opens } = recoat;
     const closes = 'closes' in recoat ? recoat.closes : undefined;
@@ -59,8 +53,8 @@ export function coatWindows(
       state: states[recoat.state],
       opens,
       ...(closes === undefined ? {} : { closes }),
-      // An abraded coat takes the next one at any time.
-      lawful: abraded(below.coat.id) ? [{ from: opens }] : lawful,
+      // Until it is sanded as planned the film’s own times say nothing of this coat.
+      lawful: sandingAhead(work, below.coat.id) ? [{ from: opens }] : lawful,
     };
   });
 }

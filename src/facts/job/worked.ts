@@ -36,14 +36,18 @@ export function sheetWorked(sheet: Coating, rig: Rig | undefined, air: number | 
   };
 }
 
-/** @param rigOf the rig with an id, where the shop still has it */
-export function jobWorked(job: Job, rigOf: (id: string) => Rig | undefined): Worked {
+/**
+ * @param rigOf the rig with an id, where the shop still has it
+ * @param inHand the layer taken in hand; the one with the next coat where none is, or where it has no coats
+ */
+export function jobWorked(job: Job, rigOf: (id: string) => Rig | undefined, inHand?: string): Worked {
   const air = lastOf(liveEntries(job), 'climate')?.air;
   const layers = job.layers.map((layer) => {
     const sheet = sheetWorked(layer.sheet, rigOf(layer.rigId), air);
     return sheet === layer.sheet ? layer : { ...layer, sheet };
   });
-  const layer = layers.find(({ id }) => id === layerInHand(job).id) ?? (layers[0] as Layer);
+  const taken = layers.find(({ id, coats }) => id === inHand && coats.length > 0);
+  const layer = taken ?? layers.find(({ id }) => id === layerInHand(job).id) ?? (layers[0] as Layer);
   return {
     ...job,
     stored: job,

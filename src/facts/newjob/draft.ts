@@ -167,7 +167,7 @@ export function jobFromDraft(
       ];
   const job: Job = {
     kind: 'job',
-    version: 2,
+    version: 3,
     id: id(),
     name: draft.name,
     begun: now,

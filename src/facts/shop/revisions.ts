@@ -21,7 +21,7 @@ export function changedSheet(before: Coating, after: Coating, now: string): AnyR
   if (saysTheSame(before, after)) return [after];
   const revision: Revision = {
     kind: 'revision',
-    version: 1,
+    version: 2,
     id: newId(),
     coatingId: before.id,
     until: now,

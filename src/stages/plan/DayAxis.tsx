@@ -2,12 +2,12 @@
 
 import { useEffect, useRef, useState } from 'react';
 import { isRefusal } from '@/core/refusal';
-import { potLife, type OrderOfWork } from '@/core/schedule';
+import type { OrderOfWork } from '@/core/schedule';
 import { calendarOf } from '@/exchange/calendar';
 import { fileName } from '@/exchange/filename';
 import { usualWorkday } from '@/records';
 import { useStore } from '@/store/hooks';
-import { dayQuestion, type DayQuestion, type JobView, withApproach } from '@/facts/job';
+import { dayQuestion, lifeOf, type DayQuestion, type JobView, withApproach } from '@/facts/job';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { CommitField, TextField } from '@/ui/Field';
@@ -296,11 +296,11 @@ function calendarFile(plan: OrderOfWork, asked: DayQuestion, job: string): strin
 }
 
 /** The mix of the coats on the axis: the one in the pot, or one mixed as the plan begins. */
-function mixSpan({ mix, plan }: JobView, { midnight, question }: DayQuestion): MixSpan {
-  const { induction = 0, potLife: life, temperature } = plan.sheet.times;
+function mixSpan({ mix, plan, work }: JobView, { midnight, question }: DayQuestion): MixSpan {
+  const { induction = 0 } = plan.sheet.times;
   const on = (moment: number) => (moment - midnight) / 1000;
   const mixed = mix.batch ? on(mix.batch.mixedAt) : question.start;
-  const here = life === undefined ? undefined : potLife(life, temperature, plan.climate?.air ?? temperature);
+  const here = lifeOf(work.layer, plan.climate?.air);
   const useBefore = mix.batch?.useBefore === undefined ? here && mixed + here : on(mix.batch.useBefore);
   return { mixed, rested: mixed + induction, ...(useBefore === undefined ? {} : { useBefore }) };
 }

@@ -9,7 +9,7 @@ import { CommitField, TextField } from '@/ui/Field';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
-import { timerFigure, timerWords } from '@/words/timers';
+import { timerFigure, timerSays } from '@/words/timers';
 import { Clock } from '@/ui/Clock';
 import { clockTime } from '@/words/spray';
 import { amount } from '@/words/figures';
@@ -24,7 +24,9 @@ export function Shift() {
   const shift = shiftOf(job);
   if (!shift) return null;
   const { total, sprayed, rule, next, measureNow, samples, pace, handed } = shift;
-  const checks = timers.filter(({ id }) => id === 'stir' || id === 'retime');
+  const checks = timers.filter(
+    ({ id, layerId }) => (id === 'stir' || id === 'retime') && layerId === work.layer.id,
+  );
   const count = (many: number) =>
     log(many > 0 ? 'part counted' : 'count taken back', { type: 'parts', count: many });
   const setRule = (said: Partial<typeof rule>) =>
@@ -62,13 +64,14 @@ export function Shift() {
                 ? 'Every sample of this run is sprayed.'
                 : `Part ${next} is the next to measure; ${samples} of ${total} in all.`}
           </Notice>
-          {checks.map(({ id, due }) => (
-            <Notice key={id} tone={due <= now ? 'care' : 'good'}>
-              {due <= now ? (
-                `${timerWords[id].over}.`
+          {checks.map((timer) => (
+            <Notice key={timer.id} tone={timer.due <= now ? 'care' : 'good'}>
+              {timer.due <= now ? (
+                `${timerSays({ id: timer.id }, true)}.`
               ) : (
                 <>
-                  {timerWords[id].running} <Clock at={due} now={now} figure={timerFigure(view, id, due)} />.
+                  {timerSays({ id: timer.id }, false)}{' '}
+                  <Clock at={timer.due} now={now} figure={timerFigure(view, timer)} />.
                 </>
               )}
             </Notice>

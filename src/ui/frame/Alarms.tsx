@@ -3,7 +3,7 @@
 import { useEffect, useRef, useState } from 'react';
 import type { Timer } from '@/facts/job';
 import { useOpenJobs, useShop } from '@/store/hooks';
-import { timerWords } from '@/words/timers';
+import { timerSays } from '@/words/timers';
 import { ring, usualAlarms } from './ring';
 import { dueNow, type Called } from './due';
 import { useAlarmTitle } from './title';
@@ -34,10 +34,10 @@ export function Alarms() {
     called.current = now;
     write(now);
     if (due.length === 0) return;
-    const words = due.map(({ id, job, timer, then }) => ({
+    const words = due.map(({ id, job, timer, of, then }) => ({
       id,
       then,
-      says: `${timerWords[timer].over}: ${job}`,
+      says: `${timerSays({ id: timer, of }, true)}: ${job}`,
     }));
     ring(alarms, words.map(({ says }) => says).join('\n'));
     queueMicrotask(() => setSaid((before) => [...before, ...words].slice(-4)));

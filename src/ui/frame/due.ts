@@ -20,10 +20,11 @@ export function dueNow(jobs: readonly JobView[], called: Called | null | undefin
   const due = jobs.flatMap(({ job, timers }) =>
     timers
       .filter(({ due: at, quiet }) => at <= now && !quiet)
-      .map(({ id: timer, due: at, then }) => ({
-        id: `${job.id}/${timer}/${at}`,
+      .map(({ id: timer, due: at, then, of }) => ({
+        id: `${job.id}/${timer}/${at}${of ? `/${of}` : ''}`,
         job: job.name,
         timer,
+        of,
         at,
         then,
       }))

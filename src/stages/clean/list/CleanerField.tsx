@@ -1,6 +1,6 @@
 'use client';
 
-import { withApproach } from '@/facts/job';
+import { layerOf, withLayer } from '@/facts/job';
 import { soaking, gunFamily, sealKinds, wettedMetals, type SealKind } from '@/core/care';
 import { useStore } from '@/store/hooks';
 import { Check } from '@/ui/Check';
@@ -13,12 +13,14 @@ import { metalWords, sealWords } from '@/words/care';
 export function CleanerField() {
   const { view } = useJob();
   const store = useStore();
-  const { work, rig, clean } = view;
-  const named = work.approach.cleaner ?? clean.sheet.cleaner ?? '';
+  const { work, job, clean } = view;
+  const { rig } = clean;
+  const { id, approach } = layerOf(work, clean.layerId);
+  const named = approach.cleaner ?? clean.sheet.cleaner ?? '';
   const keep = (words: string) => {
     const own = words.trim();
     const cleaner = own && own !== clean.sheet.cleaner ? own : undefined;
-    store.put(withApproach(work, { cleaner }), 'cleaner named');
+    store.put(withLayer(job, id, { approach: { ...approach, cleaner } }), 'cleaner named');
   };
   const concerns = clean.sequence?.concerns ?? [];
   return (

@@ -20,8 +20,9 @@ export function PresentStep() {
   const { view } = useJob();
   const units = useUnits();
   const [rewording, setRewording] = useState(false);
-  const { clean, rig, spray } = view;
-  const step = presentStep(clean.steps, clean.midway, spray.next !== undefined && !clean.gelled);
+  const { clean } = view;
+  const { rig } = clean;
+  const step = presentStep(clean.steps, clean.midway, clean.between);
   if (!step || clean.state !== 'dirty' || !rig) return null;
   const cautions = stepCautions(step.risks, jobHazards(view));
   return (

@@ -1,9 +1,9 @@
 'use client';
 
-import { cleaningApproaches, cleaningSequence } from '@/core/care';
+import { cleaningApproaches, cleaningSequence, type CleaningApproach } from '@/core/care';
 import { isRefusal } from '@/core/refusal';
 import { useStore } from '@/store/hooks';
-import { cleaningQuestion, withApproach } from '@/facts/job';
+import { cleaningQuestion, layerOf, withLayer } from '@/facts/job';
 import { Choice } from '@/ui/Choice';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
@@ -16,17 +16,20 @@ export function Schools() {
   const { view } = useJob();
   const units = useUnits();
   const store = useStore();
-  const { clean, work, rig } = view;
+  const { clean, work, job } = view;
+  const layer = layerOf(work, clean.layerId);
+  const choose = (cleaning: CleaningApproach) =>
+    store.put(withLayer(job, layer.id, { approach: { ...layer.approach, cleaning } }), 'way of cleaning');
   const rows = cleaningApproaches.map((approach) => ({
     approach,
-    found: cleaningSequence({ ...cleaningQuestion(work, rig, clean.sheet), gelled: clean.gelled, approach }),
+    found: cleaningSequence({ ...cleaningQuestion(layer, clean.rig), gelled: clean.gelled, approach }),
   }));
   return (
     <section aria-label="Way of cleaning" className="space-y-2" data-schools>
       <Choice
         label="Way of cleaning"
         value={clean.approach}
-        onChange={(cleaning) => store.put(withApproach(work, { cleaning }), 'way of cleaning')}
+        onChange={choose}
         options={cleaningApproaches.map((value) => ({ value, label: approachWords[value] }))}
       />
       <table className="w-full text-sm">

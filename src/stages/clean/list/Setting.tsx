@@ -32,7 +32,9 @@ export function Setting() {
         <Check
           label="It has set in the gun"
           checked={gelled}
-          onChange={(done) => log('set in the gun', { type: 'tick', list: 'clean', step: 'gelled', done })}
+          onChange={(done) =>
+            log('set in the gun', { type: 'tick', list: 'clean', step: 'gelled', done, rigId: clean.rigId })
+          }
         />
       )}
       <Leftover />

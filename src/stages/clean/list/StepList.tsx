@@ -15,11 +15,11 @@ import { Reword } from './Reword';
 /** The ordered list for this gun and this coating. Ticks are logged, and can be taken back. */
 export function StepList() {
   const { view } = useJob();
-  const { clean, spray } = view;
+  const { clean } = view;
   if (clean.steps.length === 0) return null;
   return (
     <>
-      {clean.state === 'dirty' && spray.next && !clean.gelled && <Between />}
+      {clean.between && <Between />}
       <Panel
         title={clean.cleanBy ? `Clean by ${clockTime(clean.cleanBy)}` : 'Cleaning list'}
         place="clean-list"
@@ -40,7 +40,7 @@ export function StepList() {
 /** Between coats: the short way. */
 function Between() {
   const { view, log } = useJob();
-  const { midway, idle } = view.clean;
+  const { midway, idle, rigId } = view.clean;
   const open = midway.filter(({ done }) => !done);
   return (
     <Panel
@@ -51,7 +51,9 @@ function Between() {
             onClick={() =>
               log(
                 'wiped between coats',
-                ...open.map(({ id }) => ({ type: 'tick', list: 'midway', step: id, done: true }) as const),
+                ...open.map(
+                  ({ id }) => ({ type: 'tick', list: 'midway', step: id, done: true, rigId }) as const,
+                ),
               )
             }
           >
@@ -77,7 +79,8 @@ interface RowsProps {
 function Rows({ steps, list, from }: RowsProps) {
   const { view, log } = useJob();
   const units = useUnits();
-  const idle = view.clean.state === 'nothing-in-it';
+  const { rigId, state } = view.clean;
+  const idle = state === 'nothing-in-it';
   const [rewording, setRewording] = useState<CleanStep>();
   return (
     <>
@@ -92,7 +95,7 @@ function Rows({ steps, list, from }: RowsProps) {
                 disabled={idle}
                 aria-labelledby={`words-${id}`}
                 onCheckedChange={(next) =>
-                  log('cleaning step', { type: 'tick', list, step: id, done: next === true })
+                  log('cleaning step', { type: 'tick', list, step: id, done: next === true, rigId })
                 }
                 className="flex size-11 shrink-0 items-center justify-center border-2 border-ink bg-sheet disabled:border-dashed disabled:border-ink-soft data-[state=checked]:border-good data-[state=checked]:bg-good-wash"
               >

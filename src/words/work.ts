@@ -1,0 +1,26 @@
+import type { LayerWork, WorkKind } from '@/records';
+import type { Units } from './units';
+
+/** Work between coats and layers: as a thing to do, and as a thing done. */
+export const workWords: Record<WorkKind, { readonly todo: string; readonly done: string }> = {
+  sand: { todo: 'Sand', done: 'Sanded' },
+  scuff: { todo: 'Scuff', done: 'Scuffed' },
+  wipe: { todo: 'Wipe clean', done: 'Wiped clean' },
+  mask: { todo: 'Mask', done: 'Masked' },
+  wait: { todo: 'Wait', done: 'Waited' },
+  look: { todo: 'Look it over under strong light', done: 'Looked over' },
+  brush: { todo: 'Brush what the gun keeps off', done: 'Brushed' },
+};
+
+export const judgedWords = {
+  hides: { yes: 'hides', no: 'does not hide yet' },
+  even: { yes: 'lies even', no: 'is not even yet' },
+} as const;
+
+type Said = Pick<LayerWork, 'what' | 'grit' | 'takes' | 'lasts'>;
+
+/** `Sand with P320, 20 µm off` */
+export function workLine({ what, grit, takes, lasts }: Said, units: Units): string {
+  const words = what === 'wait' && lasts ? `Wait ${units.show('duration', lasts)}` : workWords[what].todo;
+  return `${words}${grit === undefined ? '' : ` with P${grit}`}${takes ? `, ${units.show('film', takes)} off` : ''}`;
+}
