@@ -62,6 +62,7 @@ export const facts = {
   'clean.done': 'count',
   'clean.by': 'moment',
   'clock.flash': 'moment',
+  'clock.work': 'moment',
   'clock.recoat-closes': 'moment',
   'clock.induction': 'moment',
   'clock.pot-life': 'moment',

@@ -1,5 +1,5 @@
 import { newShop, type AnyRecord, type Cup, type Job, type RecordKind, type Shop } from '@/records';
-import { jobView, lastEntryAt, standsUntil, type JobView } from './job';
+import { gunsOf, jobView, lastEntryAt, standsUntil, type Bearings, type JobView } from './job';
 import { lessonsFor, lessonsOf, type BatchLesson } from './shop/lessons';
 import { shelfOf, type ShelfCan } from './shop/shelf';
 
@@ -63,17 +63,23 @@ export interface JobFacts {
   readonly until: number;
 }
 
-/** The facts of a job as it was last seen, by the job itself. */
-const held = new WeakMap<Job, JobFacts>();
+/** What somebody took in hand of a job: as the work decides where nothing is said. */
+export type Taken = Pick<Bearings, 'inHand' | 'gun'>;
+
+/** The facts of a job as it was last seen, by the job itself and what of it is in hand. */
+const held = new WeakMap<Job, Map<string, JobFacts>>();
 
 /**
  * Everything concluded of a job, derived once for what it is derived from: again only when one of its own records
  * changes, or when a deadline passes.
  */
-export function jobFacts(records: Records, id: string, now: number): JobFacts | undefined {
+export function jobFacts(records: Records, id: string, now: number, taken: Taken = {}): JobFacts | undefined {
   const job = records.get(`job/${id}`);
   if (job?.kind !== 'job') return undefined;
-  const known = held.get(job);
+  const hands = held.get(job) ?? new Map<string, JobFacts>();
+  held.set(job, hands);
+  const hand = `${taken.inHand ?? ''}/${taken.gun ?? ''}`;
+  const known = hands.get(hand);
   const stands = known !== undefined && now >= known.from && now < known.until;
   if (stands && seenWith.get(known) === records) return known;
   const inputs = inputsOf(records, job, now);
@@ -81,9 +87,9 @@ export function jobFacts(records: Records, id: string, now: number): JobFacts | 
     seenWith.set(known, records);
     return known;
   }
-  const view = viewFrom(inputs, now);
+  const view = viewFrom(inputs, now, taken);
   const facts = { inputs, view, from: now, until: standsUntil(view) };
-  held.set(job, facts);
+  hands.set(hand, facts);
   seenWith.set(facts, records);
   return facts;
 }
@@ -107,12 +113,13 @@ export function viewsOf(
   records: Records,
   jobs: readonly Job[],
   now: number,
+  taken?: Taken,
 ): { readonly views: readonly JobView[]; readonly inconclusive: readonly Inconclusive[] } {
   const views: JobView[] = [];
   const inconclusive: Inconclusive[] = [];
   for (const { id, name } of jobs) {
     try {
-      const view = jobViewOf(records, id, now);
+      const view = jobViewOf(records, id, now, taken);
       if (view) views.push(view);
     } catch (error) {
       inconclusive.push({ id, name, why: error instanceof Error ? error.message : String(error) });
@@ -122,11 +129,11 @@ export function viewsOf(
 }
 
 /** A job seen whole at a moment, ms since the epoch; undefined where there is no such job. */
-export function jobViewOf(records: Records, id: string, now: number): JobView | undefined {
+export function jobViewOf(records: Records, id: string, now: number, taken?: Taken): JobView | undefined {
   // What is written has happened: no job is seen before its own latest entry.
   const job = records.get(`job/${id}`);
   const seen = job?.kind === 'job' ? Math.max(now, lastEntryAt(job) ?? now) : now;
-  const facts = jobFacts(records, id, seen);
+  const facts = jobFacts(records, id, seen, taken);
   return facts && atMoment(facts, seen);
 }
 
@@ -136,7 +143,7 @@ function inputsOf(records: Records, job: Job, now: number): Inputs {
   return {
     job,
     shop: shop?.kind === 'shop' ? shop : newShop,
-    rigs: job.layers.map(({ rigId }) => records.get(`rig/${rigId}`)),
+    rigs: gunsOf(job).map((rigId) => records.get(`rig/${rigId}`)),
     cups: recordsOf(records, 'cup'),
     shelf: shelfOn(records, now).filter(({ can }) => sheetIds.has(can.coatingId)),
     // Its own readings are evidence, not experience.
@@ -160,7 +167,7 @@ function sameInputs(a: Inputs, b: Inputs): boolean {
   );
 }
 
-function viewFrom({ job, shop, rigs, cups, shelf, lessons }: Inputs, now: number): JobView {
+function viewFrom({ job, shop, rigs, cups, shelf, lessons }: Inputs, now: number, taken: Taken): JobView {
   return jobView(job, {
     rigOf: (id) => {
       const rig = rigs.find((each) => each?.id === id);
@@ -170,6 +177,7 @@ function viewFrom({ job, shop, rigs, cups, shelf, lessons }: Inputs, now: number
     shelf,
     shop,
     now,
+    ...taken,
     lessons: lessonsFor(lessons),
   });
 }

@@ -7,6 +7,7 @@ const byClass: Record<CoatingClass, Abrasiveness> = {
   'two-part-clear': 'mild',
   'two-part-colour': 'middling',
   'epoxy-primer': 'harsh',
+  'etch-primer': 'mild',
   'filler-primer': 'harsh',
   'sprayed-filler': 'harsh',
   'gel-coat': 'middling',

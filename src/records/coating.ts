@@ -69,7 +69,8 @@ export const additive = z.object({
   /** Diluents, retarders and extenders count toward the thinner’s maximum. */
   thins: z.boolean(),
   /** It moves drying and pot life: by this factor at the most that may go in, where the sheet says. */
-  clock: z.optional(z.object({ factor: z.optional(positive) })),
+  movesClocks: z.optional(z.boolean()),
+  clockFactor: z.optional(positive.check(z.maximum(20))),
 });
 
 /** A viscosity band in one cup at one temperature. */

@@ -5,6 +5,7 @@ export const coatingClasses = [
   'two-part-clear',
   'two-part-colour',
   'epoxy-primer',
+  'etch-primer',
   'filler-primer',
   'sprayed-filler',
   'gel-coat',

@@ -1,10 +1,60 @@
 'use client';
 
 import { useCallback } from 'react';
+import { layerBegun, layerOf, withLayer, withLooked, type JobView } from '@/facts/job';
 import { newId, nextCounter, type Job, type LogEntry, type NewEntry } from '@/records';
 import { deviceId } from './disk/device';
 import { momentNow } from './clock';
 import { jobNow, useShop, useStore } from './hooks';
+
+/** An entry as it goes into a job’s log now: the `i`th of one step. */
+function stamped(job: Job, entry: NewEntry, operator: string | undefined, i = 0): LogEntry {
+  // By the job’s own time: nothing is written before what is written already.
+  const at = jobNow(job, momentNow());
+  return {
+    // Entries of one step keep their order by a millisecond each.
+    at: new Date(at + i).toISOString(),
+    id: newId(),
+    counter: nextCounter(job.log) + i,
+    device: deviceId(),
+    ...(operator ? { by: operator } : {}),
+    ...entry,
+  } as LogEntry;
+}
+
+/** Says what a look under a strong light found: into the log, and into the plan, as one step of undo. */
+export function useJudged({ job, spray: { look } }: Pick<JobView, 'job' | 'spray'>): (yes: boolean) => void {
+  const store = useStore();
+  const { operator } = useShop();
+  return useCallback(
+    (yes) => {
+      if (!look) return;
+      const entry = stamped(
+        job,
+        { type: 'judged', coatId: look.coat.coat.id, asks: look.asks, yes },
+        operator,
+      );
+      store.put(withLooked(job, look, yes, entry, newId), 'coat judged');
+    },
+    [store, job, look, operator],
+  );
+}
+
+/** A layer goes on with another gun: what has been in the first one stays with it. */
+export function useSwap(job: Job): (layerId: string, rigId: string) => void {
+  const store = useStore();
+  const { operator } = useShop();
+  return useCallback(
+    (layerId, rigId) => {
+      const next = withLayer(job, layerId, { rigId });
+      const before = layerOf(job, layerId).rigId;
+      const entry = stamped(job, { type: 'swapped', layerId, rigId: before }, operator);
+      const begun = layerBegun(job, layerId);
+      store.put(begun ? { ...next, log: [...next.log, entry] } : next, 'gun changed');
+    },
+    [store, job, operator],
+  );
+}
 
 /** Writes entries into a job's log, as one step of undo. */
 export function useLog(job: Job): (label: string, ...entries: readonly NewEntry[]) => void {
@@ -14,22 +64,7 @@ export function useLog(job: Job): (label: string, ...entries: readonly NewEntry[
     (label, ...entries) => {
       const held = store.getState().records.get(`job/${job.id}`);
       const current = held?.kind === 'job' ? held : job;
-      // By the job’s own time: nothing is written before what is written already.
-      const at = jobNow(current, momentNow());
-      const counter = nextCounter(current.log);
-      const device = deviceId();
-      const written = entries.map(
-        (entry, i) =>
-          ({
-            // Entries of one step keep their order by a millisecond each.
-            at: new Date(at + i).toISOString(),
-            id: newId(),
-            counter: counter + i,
-            device,
-            ...(operator ? { by: operator } : {}),
-            ...entry,
-          }) as LogEntry,
-      );
+      const written = entries.map((entry, i) => stamped(current, entry, operator, i));
       store.put({ ...current, log: [...current.log, ...written] }, label);
     },
     [store, job, operator],

@@ -45,16 +45,23 @@ export function useShop(): Shop {
 /** Now, by a job’s own time: that of this device, or ahead of it where another device’s clock was. */
 export const jobNow = (job: Job, now: number): number => now + jobAhead(job.id, lastEntryAt(job), now);
 
+/** A layer somebody took in hand, and its gun. */
+interface TakenInHand {
+  readonly layerId: string;
+  readonly rigId?: string;
+}
+
 /** A job seen whole, a second fresh; or why nothing can be concluded of it. */
-export function useJobView(id: string): JobView | Inconclusive | undefined {
+export function useJobView(id: string, taken?: TakenInHand): JobView | Inconclusive | undefined {
   const { records } = useShopState();
   const now = useNow();
+  const { layerId: inHand, rigId: gun } = taken ?? {};
   return useMemo(() => {
     const job = records.get(`job/${id}`);
     if (job?.kind !== 'job') return undefined;
-    const { views, inconclusive } = viewsOf(records, [job], jobNow(job, now));
+    const { views, inconclusive } = viewsOf(records, [job], jobNow(job, now), { inHand, gun });
     return views[0] ?? inconclusive[0];
-  }, [records, id, now]);
+  }, [records, id, now, inHand, gun]);
 }
 
 /** Sees each open job once, a step a job: what is concluded of it is kept for whoever asks next. */

@@ -25,6 +25,14 @@ export const coatFigure = (
   value: number | undefined,
 ): Figure => ({ fact, of: { job: id, layer: layerId, coat }, value: value ?? null, state: 'open' });
 
+/** A figure of a layer, whichever is in hand. */
+export const layerFigure = (
+  { work: { id } }: Pick<JobView, 'work'>,
+  fact: FactId,
+  layer: string,
+  value: number | undefined,
+): Figure => ({ fact, of: { job: id, layer }, value: value ?? null, state: 'open' });
+
 /** A figure of the whole job. */
 export const jobFigure = (
   { work: { id } }: Pick<JobView, 'work'>,

@@ -21,6 +21,8 @@ export type Deed =
   | { readonly kind: 'go'; readonly stage: Stage }
   /** Take a layer in hand, and one of its guns where it says which. */
   | { readonly kind: 'hand'; readonly layerId: string; readonly rigId?: string }
+  /** Say what a look under a strong light found of the last coat. */
+  | { readonly kind: 'judge'; readonly yes: boolean }
   /** Bring a place of this stage into view and focus it; it stands in this part of it, else in the first. */
   | { readonly kind: 'focus'; readonly place: string; readonly part?: string };
 
@@ -49,6 +51,7 @@ export const hand = (layerId: string, says: string, rigId?: string): Tap => ({
   says,
   does: { kind: 'hand', layerId, ...(rigId ? { rigId } : {}) },
 });
+export const judge = (yes: boolean, says: string): Tap => ({ says, does: { kind: 'judge', yes } });
 export const log = (says: string, label: string, ...entries: readonly NewEntry[]): Tap => ({
   says,
   does: { kind: 'log', label, entries },

@@ -157,6 +157,23 @@ const timeFacts = ({ times }: Coating, units: Units): FactGroup => ({
     { label: 'Flash', value: showDuration(times.flash) },
     { label: 'Recoat, first', value: showDuration(times.recoatFirst) },
     { label: 'Recoat, last', value: times.recoatLast ? showDuration(times.recoatLast) : 'open' },
+    ...(times.tack ? [{ label: 'The next coat wants it', value: 'tacky: dry has missed it' }] : []),
+    ...(times.next
+      ? [
+          {
+            label: 'Another product',
+            value: `from ${lasting(times.next.first)}${times.next.last === undefined ? '' : ` to ${lasting(times.next.last)}`}`,
+          },
+        ]
+      : []),
+    ...(times.sandable === undefined
+      ? []
+      : [
+          {
+            label: 'Sanded from',
+            value: `${lasting(times.sandable)}${times.sandedFor === undefined ? '' : `, then coated within ${lasting(times.sandedFor)}`}`,
+          },
+        ]),
     { label: 'Touch', value: lasting(times.touch) },
     { label: 'Handle', value: lasting(times.handle) },
     { label: 'Cured', value: lasting(times.cure) },

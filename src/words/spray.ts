@@ -1,13 +1,15 @@
 import { showDuration } from '@/core/quantity';
+import { lawfulTimes } from '@/core/schedule';
 import { isRefusal } from '@/core/refusal';
 import { layingOf } from '@/core/system';
-import { spraying, type CoatState, type JobView } from '@/facts/job';
+import { spraying, type CoatState, type JobView, type WorkItem } from '@/facts/job';
 import { clockTo } from './clock';
 import { figure, reason } from './figures';
 import type { Units } from './units';
 import { cardAsks, pressureQuantity } from './set';
 import { weekday } from './dates';
-import { go, log, plural, type Fact, type NextLine } from './line';
+import { focus, go, hand, judge, log, plural, type Fact, type NextLine } from './line';
+import { lookWords, workLine, workWords } from './work';
 
 /** How a coat is laid that is not a plain full one: further off, with less air. */
 function layingWords({ spray, set }: JobView, coat: CoatState, units: Units): string {
@@ -36,6 +38,81 @@ function productToMix({
       before.rigId === after.rigId
         ? `It goes on with the same gun: empty it of the ${before.name.toLowerCase()} and clean it first.`
         : `It goes on with another gun: empty and clean the one with the ${before.name.toLowerCase()} in it before it sets.`,
+  };
+}
+
+const unverifiedWords =
+  'An additive moves its clocks and the sheet does not say by how much: only a touch test counts.';
+
+/** Where the sheet forbids the middle, both lawful times: `Before 12:53, or from 13:48.` */
+function lawful({ spray: { film }, now }: JobView): string {
+  const [wet, hard] = film ? lawfulTimes(film) : [];
+  return wet?.to !== undefined && hard && now < wet.to
+    ? `Before ${clockTime(wet.to, now)}, or from ${clockTime(hard.from, now)}. `
+    : '';
+}
+
+/** Does it hide, does it lie even? Asked under a strong light before anything else goes on. */
+function lookLine(look: NonNullable<JobView['spray']['look']>, because: readonly Fact[]): NextLine {
+  const { coat, asks, on, planned, least, most } = look;
+  const words = lookWords[asks];
+  const further =
+    planned > 0
+      ? `${plural(planned, 'more is', 'more are')} planned and left out if it does.`
+      : on < most
+        ? 'If it does not, one more is planned.'
+        : `${most} is the most that was planned: if it still does not, look for what is wrong below it.`;
+  return {
+    big: { number: String(on), unit: on === 1 ? 'coat on' : 'coats on' },
+    says: `${words.asks} Look at ${coat.coat.name.toLowerCase()} under a strong light.`,
+    detail: `At least ${least}, at most ${most}. ${further}`,
+    tone: 'act',
+    because,
+    tap: judge(true, words.yes),
+    otherwise: judge(false, words.no),
+  };
+}
+
+/** The work that comes before the next coat. */
+function workLineOf(view: JobView, item: WorkItem, because: readonly Fact[], units: Units): NextLine {
+  const { spray, now, work } = view;
+  const { what, layerId, id: workId, state, until, grit, takes, note } = item;
+  const layer = work.layers.find(({ id }) => id === layerId);
+  const over = spray.next ? ` before ${spray.next.coat.name.toLowerCase()}` : '';
+  const says = workLine(item, units);
+  const closed = spray.film && lawfulTimes(spray.film).at(-1)?.to;
+  const meanwhile =
+    closed !== undefined && closed < now
+      ? ` Its time to go on without sanding ended at ${clockTime(closed, now)}: this opens it again.`
+      : '';
+  const on = layer ? ` ${layer.name.toLowerCase()}` : '';
+  if (state === 'waiting' && until !== undefined)
+    return {
+      big: { number: clockTo(until, now), unit: '' },
+      says:
+        what === 'wait'
+          ? `Leave${on} until ${clockTime(until, now)}.`
+          : `Let${on} harden: ${workWords[what].todo.toLowerCase()} from ${clockTime(until, now)}.`,
+      detail: `${what === 'wait' ? '' : 'Abraded sooner it clogs, drags, and opens nothing. '}${note ?? ''}`,
+      tone: 'care',
+      because,
+      otherwise: log('Leave it out', 'work left out', { type: 'left-out', workId }),
+    };
+  return {
+    big: { number: grit ? `P${grit}` : (workWords[what].todo.split(' ')[0] ?? ''), unit: '' },
+    says: `${says}${over}.${state === 'again' ? ' What was done no longer counts.' : ''}`,
+    detail: `${note ? `${note}. ` : ''}${on ? `On the ${layer?.name.toLowerCase()}.` : ''}${meanwhile}`,
+    tone: 'act',
+    because,
+    tap: log(workWords[what].done, workWords[what].done.toLowerCase(), {
+      type: 'worked',
+      layerId,
+      workId,
+      what,
+      ...(grit === undefined ? {} : { grit }),
+      ...(takes === undefined ? {} : { takes }),
+    }),
+    otherwise: log('Leave it out', 'work left out', { type: 'left-out', workId }),
   };
 }
 
@@ -86,6 +163,7 @@ export function sprayLine(view: JobView, units: Units): NextLine {
       otherwise: log('Pause', `coat ${number(running)} paused`, { type: 'pause', coatId: running.coat.id }),
     };
   }
+  if (spray.look && recoat?.state !== 'flashing') return lookLine(spray.look, because);
   if (!next)
     return {
       big: { number: String(coats.length), unit: coats.length === 1 ? 'coat on' : 'coats on' },
@@ -96,10 +174,26 @@ export function sprayLine(view: JobView, units: Units): NextLine {
       tap: clean.state === 'dirty' ? go('clean', 'Go to Clean') : go('check', 'Go to Check'),
     };
 
-  const start = log(`Start coat ${number(next)}`, `coat ${number(next)} started`, {
-    type: 'coat-start',
-    coatId: next.coat.id,
-  });
+  const elsewhere = next.coat.layerId !== view.work.layer.id;
+  const own = view.work.layers.find(({ id }) => id === next.coat.layerId);
+  const start = elsewhere
+    ? hand(next.coat.layerId, `Take ${own?.name ?? 'its layer'} in hand`)
+    : log(`Start coat ${number(next)}`, `coat ${number(next)} started`, {
+        type: 'coat-start',
+        coatId: next.coat.id,
+      });
+  const soon =
+    spray.abradedTooSoon === undefined
+      ? ''
+      : ` It was abraded at ${clockTime(spray.abradedTooSoon, now)}, while it was too soft: that opens nothing.`;
+  if (recoat?.state === 'closed' && last && recoat.hard > now)
+    return {
+      big: { number: clockTo(recoat.hard, now), unit: '' },
+      says: `The recoat window is missed. It is too soft to abrade until ${clockTime(recoat.hard, now)}.`,
+      detail: `It closed at ${clockTime(recoat.closes, now)}${spray.touch?.found === 'dry' ? ', found dry: tacky is what the next coat wants' : ''}.${soon} Then scuff, clean and recoat.`,
+      tone: 'stop',
+      because,
+    };
   if (recoat?.state === 'closed' && last)
     return {
       big: {
@@ -110,7 +204,7 @@ export function sprayLine(view: JobView, units: Units): NextLine {
           .join(' ')} late`,
       },
       says: 'The recoat window is closed. Let it harden, scuff, clean, then recoat.',
-      detail: `It closed at ${clockTime(recoat.closes, now)}. A coat laid on it now would not bond.`,
+      detail: `It closed at ${clockTime(recoat.closes, now)}.${soon} A coat laid on it now would not bond.`,
       tone: 'stop',
       because,
       tap: log('Scuffed and cleaned', 'coat abraded', { type: 'abraded', coatId: last.coat.id }),
@@ -119,30 +213,32 @@ export function sprayLine(view: JobView, units: Units): NextLine {
     return {
       big: { number: showDuration((recoat.opens - recoat.closes) / 1000), unit: 'too late' },
       says: 'In this room the window closes before the film is ready: there is none.',
-      detail: `It closes at ${clockTime(recoat.closes, now)}, and the film is reckoned to be ready at ${clockTime(recoat.opens, now)}. A warmer room read anew, or a touch test that finds it tacky; else let it harden, scuff and clean.`,
+      detail: `It closes at ${clockTime(recoat.closes, now)}, and the film is reckoned to be ready at ${clockTime(recoat.opens, now)}. A warmer room read anew, or a touch test that finds it tacky; else let it harden until ${clockTime(recoat.hard, now)}, scuff and clean.${soon}`,
       tone: 'stop',
       because,
-      tap: log('Scuffed and cleaned', 'coat abraded', { type: 'abraded', coatId: last.coat.id }),
+      ...(recoat.hard > now
+        ? {}
+        : { tap: log('Scuffed and cleaned', 'coat abraded', { type: 'abraded', coatId: last.coat.id }) }),
     };
   if (recoat?.state === 'between' && last)
     return {
       big: { number: clockTo(recoat.opens, now), unit: '' },
       says: `Too late to go on wet, too early to recoat: coat ${number(next)} from ${clockTime(recoat.opens, now)}.`,
-      detail: 'The sheet forbids the time between: a coat now would lift or wrinkle the one below.',
+      detail: `The sheet forbids the time between: a coat now would lift or wrinkle the one below.${soon || ' Scuffing does not open it sooner.'}`,
       tone: 'stop',
       because,
-      otherwise: log('Scuffed and cleaned', 'coat abraded', { type: 'abraded', coatId: last.coat.id }),
     };
+  if (spray.due) return workLineOf(view, spray.due, because, units);
   const product = productToMix(view);
   if (recoat?.state === 'flashing')
     return {
       big: { number: clockTo(recoat.opens, now), unit: '' },
       says: `Leave coat ${done.length} to flash. Coat ${number(next)} from ${clockTime(recoat.opens, now)}.${product ? ` Mix the ${product.name} meanwhile.` : ''}`,
-      detail: `${product ? `${product.gun} ` : ''}The touch test decides: tacky, not wet. Stacked wet coats sink in, pop and dull back.`,
+      detail: `${product ? `${product.gun} ` : ''}${lawful(view)}${spray.unverified ? unverifiedWords : 'The touch test decides: tacky, not wet. Stacked wet coats sink in, pop and dull back.'}`,
       tone: 'care',
       because,
       ...(product ? { tap: go('mix', 'Go to Mix') } : {}),
-      otherwise: { ...start, says: `Start coat ${number(next)} early` },
+      otherwise: elsewhere ? start : { ...start, says: `Start coat ${number(next)} early` },
     };
   if (product)
     return {
@@ -152,6 +248,25 @@ export function sprayLine(view: JobView, units: Units): NextLine {
       tone: 'care',
       because,
       tap: go('mix', 'Go to Mix'),
+      otherwise: start,
+    };
+  if (elsewhere)
+    return {
+      big: { number: `${number(next)}/${coats.length}`, unit: 'coats' },
+      says: `Next on the part is ${next.coat.name} of ${own?.name ?? 'another layer'}; you have ${view.work.layer.name} in hand.`,
+      detail: `${lawful(view)}${recoat?.closes ? `Its window closes at ${clockTime(recoat.closes, now)}.` : ''}`,
+      tone: 'care',
+      because,
+      tap: start,
+    };
+  if (spray.unverified)
+    return {
+      big: { number: clockTo(last?.ended ?? now, now), unit: 'since the last coat' },
+      says: `Touch it first: no clock is verified for ${last?.coat.name ?? 'this coat'}.`,
+      detail: unverifiedWords,
+      tone: 'care',
+      because,
+      tap: focus('touch', 'Touch test'),
       otherwise: start,
     };
   const order = `coat ${number(next)} of ${coats.length}, ${next.coat.name.toLowerCase()}`;
@@ -164,7 +279,7 @@ export function sprayLine(view: JobView, units: Units): NextLine {
       ? view.set.cardState === 'good' || view.set.cardState === 'not-good'
         ? 'The last card was not good.'
         : cardAsks[view.set.cardState]
-      : `${layingWords(view, next, units)}${plural(spray.strokes.length, 'kind')} of face; the clock and the flash timer start by themselves.`,
+      : `${layingWords(view, next, units)}${lawful(view)}${plural(spray.strokes.length, 'kind')} of face; the clock and the flash timer start by themselves.`,
     tone: cardWanted ? 'care' : 'act',
     because,
     tap: cardWanted ? go('set', 'Go to Set') : start,

@@ -8,6 +8,7 @@ import { clockTo } from './clock';
 import { clockTime } from './spray';
 import { bandWords } from './thin';
 import { plural, stateOf, type Tone } from './line';
+import { workWords } from './work';
 
 /** One cell of the run strip: a stage's decisive number and how it stands, in words. */
 export interface Cell {
@@ -158,7 +159,7 @@ function set(
   };
 }
 
-function spray({ spray: { coats, running, next, recoat }, now }: JobView, units: Units): Said {
+function spray({ spray: { coats, running, next, recoat, look, due }, now }: JobView, units: Units): Said {
   const done = coats.filter(({ state }) => state === 'done').length;
   const at = running ? coats.indexOf(running) + 1 : done;
   const said = {
@@ -174,8 +175,18 @@ function spray({ spray: { coats, running, next, recoat }, now }: JobView, units:
       tone: running.pausedAt === undefined ? 'act' : 'care',
     };
   }
+  if (look && recoat?.state !== 'flashing')
+    return { ...said, state: look.asks === 'hides' ? 'does it hide?' : 'is it even?', tone: 'act' };
   if (!next) return { ...said, state: 'all on', tone: 'good' };
   const until = recoat ? clockTo(recoat.opens, now) : '';
+  if (due && recoat?.state !== 'between' && recoat?.state !== 'closed' && recoat?.state !== 'never')
+    return due.state === 'waiting'
+      ? {
+          ...said,
+          state: `${workWords[due.what].todo.toLowerCase()} in ${clockTo(due.until ?? now, now)}`,
+          tone: 'care',
+        }
+      : { ...said, state: `${workWords[due.what].todo.split(' ')[0]?.toLowerCase()} first`, tone: 'act' };
   switch (recoat?.state) {
     case 'flashing':
       return { ...said, state: `flash ${until}`, tone: 'care' };

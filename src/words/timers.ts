@@ -3,6 +3,7 @@ import type { JobView, Timer } from '@/facts/job';
 
 export const timerWords: Record<Timer['id'], { running: string; over: string }> = {
   flash: { running: 'Next coat in', over: 'Next coat open for' },
+  work: { running: 'May be worked on in', over: 'May be worked on for' },
   'recoat-closes': { running: 'Recoat window closes in', over: 'Recoat window closed' },
   induction: { running: 'Let it rest', over: 'Rested' },
   'pot-life': { running: 'Pot life left', over: 'Pot life over' },

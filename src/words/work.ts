@@ -1,3 +1,4 @@
+import type { WorkState } from '@/facts/job';
 import type { LayerWork, WorkKind } from '@/records';
 import type { Units } from './units';
 
@@ -12,9 +13,25 @@ export const workWords: Record<WorkKind, { readonly todo: string; readonly done:
   brush: { todo: 'Brush what the gun keeps off', done: 'Brushed' },
 };
 
+export const stateWords: Record<WorkState, string> = {
+  'to-come': 'to come',
+  due: 'now',
+  waiting: 'from',
+  done: '✓ done',
+  again: '▲ again: it no longer counts',
+  'left-out': 'left out',
+  passed: 'not recorded',
+};
+
 export const judgedWords = {
   hides: { yes: 'hides', no: 'does not hide yet' },
   even: { yes: 'lies even', no: 'is not even yet' },
+} as const;
+
+/** What is asked under a strong light. */
+export const lookWords = {
+  hides: { asks: 'Does it hide what is below?', yes: 'It hides', no: 'Not yet' },
+  even: { asks: 'Does it lie even, without clouds?', yes: 'It lies even', no: 'Not yet' },
 } as const;
 
 type Said = Pick<LayerWork, 'what' | 'grit' | 'takes' | 'lasts'>;

@@ -7,6 +7,9 @@ export interface StackedLayer {
   readonly chemistry: Chemistry;
   /** A water-borne film that stays soft to solvent: wall, furniture and lacquer films; not a base made to be cleared. */
   readonly soft: boolean;
+  /** An acid etch primer, or one that cures with an amine. */
+  readonly acid: boolean;
+  readonly amine: boolean;
   readonly rigId: string;
   /** How many of its coats are barrier coats. */
   readonly barriers: number;
@@ -14,7 +17,7 @@ export interface StackedLayer {
 
 /** What speaks against a layer lying where it does. */
 export interface StackDoubt {
-  readonly id: 'lifts' | 'polyester-over' | 'barrier-twice' | 'same-gun';
+  readonly id: 'lifts' | 'polyester-over' | 'over-acid' | 'barrier-twice' | 'same-gun';
   /** The layer it is about, and the one below it. */
   readonly layerId: string;
   readonly says: string;
@@ -30,7 +33,7 @@ const oneParted: readonly Chemistry[] = ['solvent-borne', 'lacquer', 'oil-based'
 /**
  * What does not fit on what, layer over layer from the part up. The sheets outrank it: what a sheet names as its ground fits.
  *
- * @source the trade: solvent swells soft water-borne films, styrene lifts films that dried without curing, a barrier coat is
+ * @source the trade: acid left in an etch stops peroxide and amine from curing; solvent swells soft water-borne films, styrene lifts films that dried without curing, a barrier coat is
  * laid once
  */
 export function stackDoubts(layers: readonly StackedLayer[]): StackDoubt[] {
@@ -55,11 +58,19 @@ export function stackDoubts(layers: readonly StackedLayer[]): StackDoubt[] {
           weight: 'care',
         },
         !lifts &&
+          !below.acid &&
           chemistry === 'polyester' &&
           oneParted.includes(below.chemistry) && {
             id: 'polyester-over',
             layerId: layer.id,
             says: `Polyester over ${below.name}, which dried without curing: its styrene wrinkles it. Over epoxy, cured two-part or bare ground only, unless its sheet says otherwise.`,
+            weight: 'care',
+          },
+        below.acid &&
+          (chemistry === 'polyester' || layer.amine) && {
+            id: 'over-acid',
+            layerId: layer.id,
+            says: `${name} over acid etch: the acid keeps ${layer.amine ? 'the amine of the epoxy' : 'its peroxide'} from curing it, and it lets go. ${layer.amine ? 'Only where its sheet allows it' : 'Never, unless both sheets say so'}; a filler primer between them is the usual way.`,
             weight: 'care',
           },
         below.rigId === layer.rigId &&

@@ -68,14 +68,16 @@ export interface ClockMoved {
 
 /** A dose below the most it may be moves clocks by as much of the factor’s power: an estimate. */
 export function clockMoved(layer: Pick<Layer, 'sheet' | 'doses'>): ClockMoved {
-  const moving = dosesOf(layer).filter(({ clock, dose }) => clock && dose > 0);
+  const moving = dosesOf(layer).filter(
+    ({ movesClocks, clockFactor, dose }) => (movesClocks || clockFactor !== undefined) && dose > 0,
+  );
   return {
     by: moving.reduce(
-      (by, { clock, dose, maximum }) =>
-        by * (clock?.factor ?? 1) ** (maximum > 0 ? Math.min(dose / maximum, 1) : 1),
+      (by, { clockFactor = 1, dose, maximum }) =>
+        by * clockFactor ** (maximum > 0 ? Math.min(dose / maximum, 1) : 1),
       1,
     ),
-    unknown: moving.some(({ clock }) => clock?.factor === undefined),
+    unknown: moving.some(({ clockFactor }) => clockFactor === undefined),
   };
 }
 

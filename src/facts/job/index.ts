@@ -41,6 +41,7 @@ export { jobWorked, type LaidCoat, type Worked } from './worked';
 export { slowness } from './recoat';
 export { workDue, type WorkItem, type WorkState } from './between';
 export { withLooked, type LookDue } from './looked';
+export { stackOf, type MappedLayer } from './stackmap';
 export { gunOf, gunsOf } from './guns';
 export { spraying, usualLead, type CoatState, type SprayView, type StrokeGuide } from './spray';
 export { type BandChoice, type BandSource } from './band';

@@ -114,7 +114,7 @@ export function sprayView(job: Worked, set: SetView, now: number): SprayView {
     ...(below && next ? { recoat: waitsFor(job, below, next, work, now), ...(touch ? { touch } : {}) } : {}),
     ...(below && next ? { film: filmBelow(job, entries, below, next.coat) } : {}),
     work,
-    ...(running ? {} : { due: workDue(work), look: lookDue(job, coats) }),
+    ...(running ? {} : { due: next && workDue(work), look: lookDue(job, coats) }),
     ...(soon === undefined || !next ? {} : { abradedTooSoon: soon }),
     unverified: next !== undefined && moved?.unknown === true && !touch,
     stretched: factor > 1.02,

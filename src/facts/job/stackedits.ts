@@ -30,6 +30,8 @@ export const doubtsOfStack = ({ layers }: Pick<Job, 'layers'>): readonly StackDo
       ...{ id, name, rigId },
       chemistry: sheet.chemistry,
       soft: softClasses.includes(sheet.class),
+      acid: sheet.class === 'etch-primer',
+      amine: sheet.class === 'epoxy-primer',
       barriers: coats.filter(({ role }) => role === 'sealer').length,
     })),
   );
@@ -45,7 +47,15 @@ export const withLayerAgain = (job: Job, layerId: string, newId: () => string): 
   ...job,
   layers: job.layers.flatMap((layer) =>
     layer.id === layerId
-      ? [layer, { ...layer, id: newId(), coats: layer.coats.map((coat) => ({ ...coat, id: newId() })) }]
+      ? [
+          layer,
+          {
+            ...layer,
+            id: newId(),
+            coats: layer.coats.map((coat) => ({ ...coat, id: newId() })),
+            ...(layer.work ? { work: layer.work.map((each) => ({ ...each, id: newId() })) } : {}),
+          },
+        ]
       : [layer],
   ),
 });

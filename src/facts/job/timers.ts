@@ -7,7 +7,8 @@ import type { Worked } from './worked';
 import type { SprayView } from './spray';
 
 export interface Timer {
-  readonly id: 'flash' | 'recoat-closes' | 'induction' | 'pot-life' | 'stir' | 'retime' | 'idle' | 'clean-by';
+  readonly id:
+    'flash' | 'work' | 'recoat-closes' | 'induction' | 'pot-life' | 'stir' | 'retime' | 'idle' | 'clean-by';
   /** Whose film, pot or gun it is. */
   readonly layerId: string;
   /** What it is called where a job has several: the layer, or the gun. */
@@ -49,13 +50,16 @@ const named = <T extends Timer>(timer: T, { name }: Layer, sprayed: readonly Lay
 
 function filmTimers(
   job: Worked,
-  { recoat, running, touch, coats }: Pick<SprayView, 'recoat' | 'running' | 'touch' | 'coats'>,
+  { recoat, running, touch, coats, due }: Pick<SprayView, 'recoat' | 'running' | 'touch' | 'coats' | 'due'>,
 ): Timer[] {
   if (!recoat || running) return [];
   const below = coats.filter(({ state }) => state === 'done').at(-1);
   const layerId = below?.coat.layerId ?? job.layer.id;
   const timers: Timer[] = [];
-  if (recoat.state !== 'closed' && recoat.state !== 'never')
+  if (due) {
+    if (due.state === 'waiting' && due.until !== undefined)
+      timers.push({ id: 'work', layerId, due: due.until, warn: 0, then: 'go' });
+  } else if (recoat.state !== 'closed' && recoat.state !== 'never')
     timers.push({
       id: 'flash',
       layerId,

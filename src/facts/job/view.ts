@@ -143,7 +143,8 @@ function doneStages({ plan, mix, thin, set, spray, check, clean, guns }: Views):
 
 /** A gun with mix in it sets; a film does not run away. So cleaning comes before measuring. */
 function currentStage({ spray, check, guns }: Views, done: ReadonlySet<Stage>): Stage {
-  if (spray.running) return 'spray';
+  // What is to be judged or done to the film comes before the next mix.
+  if (spray.running || spray.look || spray.due) return 'spray';
   if (done.has('spray')) {
     if (guns.some(({ state }) => state === 'dirty')) return 'clean';
     return done.has('check') ? 'clean' : 'check';

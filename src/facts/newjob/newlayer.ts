@@ -27,7 +27,14 @@ export function newLayer(
     sheet,
     rigId,
     cupId,
-    approach: { overlap: 0.5, speed: 0.4, reserve: usualReserve(sheet.blendable) },
+    approach: {
+      overlap: 0.5,
+      speed: 0.4,
+      reserve: usualReserve(sheet.blendable),
+      ...(as?.hides ? { hides: as.hides } : {}),
+      ...(as?.drops ? { drops: as.drops } : {}),
+    },
+    ...(as?.work ? { work: as.work.map((each) => ({ ...each, id: id() })) } : {}),
     coats:
       as?.coats.map(({ name, role, film, sandBack }) => ({
         id: id(),

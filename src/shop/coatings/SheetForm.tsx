@@ -163,6 +163,11 @@ export function SheetForm({ sheet, onDone }: Props) {
               name={`additives.${i}.thins`}
               label="Counts toward the thinner’s maximum"
             />
+            <FormCheck
+              control={control}
+              name={`additives.${i}.movesClocks`}
+              label="Moves drying and pot life"
+            />
           </>
         )}
       </Rows>
@@ -245,6 +250,7 @@ export function SheetForm({ sheet, onDone }: Props) {
       <Panel title="Times">
         <div className={grid}>
           <FormFields control={control} fields={timeFields} />
+          <FormCheck control={control} name="times.tack" label="The next coat wants it tacky" />
         </div>
       </Panel>
       <Panel title="Room and part">

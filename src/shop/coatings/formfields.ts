@@ -91,6 +91,10 @@ export const doseFields: readonly FieldRow[] = [
   must('voc', 'VOC, actual', 'voc', [0, 1100]),
   must('water', 'Water', 'share', share),
   must('exempt', 'Exempt solvent', 'share', share),
+  {
+    ...amount('clockFactor', 'All times at that most', 'share', [0.02, 4]),
+    hint: '10 % for a tenth; empty where the sheet does not say',
+  },
 ];
 
 export const bandFields: readonly FieldRow[] = [
@@ -172,6 +176,13 @@ export const timeFields: readonly FieldRow[] = [
   { ...amount('times.recoatLast', 'Recoat, last', 'duration'), hint: 'Empty: open for good' },
   { ...amount('times.forbidden.from', 'No recoat from', 'duration'), hint: 'Between wet on wet and hard' },
   amount('times.forbidden.to', 'until', 'duration'),
+  {
+    ...amount('times.next.first', 'Another product, first', 'duration'),
+    hint: 'Where it is not as for itself',
+  },
+  amount('times.next.last', 'Another product, last', 'duration'),
+  { ...amount('times.sandable', 'Hard enough to sand', 'duration'), hint: 'Sanded sooner it opens nothing' },
+  { ...amount('times.sandedFor', 'Sanded, it takes a coat for', 'duration'), hint: 'Empty: for good' },
   amount('times.touch', 'Touch', 'duration'),
   amount('times.handle', 'Handle', 'duration'),
   amount('times.cure', 'Cured', 'duration'),

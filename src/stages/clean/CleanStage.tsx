@@ -5,6 +5,7 @@ import { StageFrame } from '@/ui/job/StageFrame';
 import { Notice } from '@/ui/Notice';
 import { usePart } from '@/ui/part';
 import { Parts } from '@/ui/Parts';
+import { GunChoice } from './GunChoice';
 import { CleanerField } from './list/CleanerField';
 import { PresentStep } from './list/PresentStep';
 import { Schools } from './list/Schools';
@@ -35,6 +36,7 @@ export function CleanStage() {
         </div>
       }
     >
+      <GunChoice />
       <div className="border-b border-hairline px-4 py-3 md:px-5">
         <Parts label="Shown" value={part} onChange={setPart} parts={parts} />
       </div>

@@ -12,6 +12,7 @@ import {
   withoutLayer,
 } from '@/facts/job';
 import { newId, type Job, type Layer } from '@/records';
+import { useSwap } from '@/store/actions';
 import { useRecords, useStore } from '@/store/hooks';
 import { Button } from '@/ui/Button';
 import { SelectField } from '@/ui/Field';
@@ -24,6 +25,8 @@ import { useRecorded } from '@/ui/recorded';
 import { useUnits } from '@/ui/units';
 import { plural } from '@/words/line';
 import { AddLayer } from './AddLayer';
+import { ByLooking } from './ByLooking';
+import { LayerWorkList } from './LayerWorkList';
 
 /** The products of this job from the part up, each with its own gun, cup and thinner. */
 export function Layers() {
@@ -33,6 +36,7 @@ export function Layers() {
   const recorded = useRecorded();
   const { undo } = useShopActions();
   const [adding, setAdding] = useState(false);
+  const swap = useSwap(view.job);
   const [refused, setRefused] = useState<string>();
   const { job } = view;
   const put = (next: Outcome<Job>, label: string, says?: string) => {
@@ -71,6 +75,8 @@ export function Layers() {
               key={layer.id}
               layer={layer}
               at={i}
+              above={job.layers.slice(i + 1).find(({ coats }) => coats.length > 0)}
+              onGun={(rigId) => swap(layer.id, rigId)}
               onChange={(change) => put(withLayer(job, layer.id, change), 'layer changed')}
               onCopy={() => put(withLayerAgain(job, layer.id, newId), 'layer copied')}
               onRemove={() =>
@@ -92,12 +98,15 @@ export function Layers() {
 interface RowProps {
   readonly layer: Layer;
   readonly at: number;
+  /** The product that comes over it. */
+  readonly above: Layer | undefined;
+  readonly onGun: (rigId: string) => void;
   readonly onChange: (change: Partial<Layer>) => void;
   readonly onCopy: () => void;
   readonly onRemove: () => void;
 }
 
-function LayerRow({ layer, at, onChange, onCopy, onRemove }: RowProps) {
+function LayerRow({ layer, at, above, onGun, onChange, onCopy, onRemove }: RowProps) {
   const { view } = useJob();
   const rigs = useRecords('rig');
   const cups = useRecords('cup');
@@ -140,7 +149,7 @@ function LayerRow({ layer, at, onChange, onCopy, onRemove }: RowProps) {
           label="Gun"
           value={layer.rigId}
           options={known(rigs, layer.rigId)}
-          onChange={(event) => onChange({ rigId: event.target.value })}
+          onChange={(event) => onGun(event.target.value)}
         />
         <SelectField
           label="Cup"
@@ -159,6 +168,13 @@ function LayerRow({ layer, at, onChange, onCopy, onRemove }: RowProps) {
           </div>
         )}
       </div>
+      <ByLooking
+        layer={layer}
+        onChange={(change) => onChange({ approach: { ...layer.approach, ...change } })}
+      />
+      {above && layer.coats.length > 0 && (
+        <LayerWorkList layer={layer} above={above} onChange={(work) => onChange({ work })} />
+      )}
     </SortableRow>
   );
 }

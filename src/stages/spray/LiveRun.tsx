@@ -95,7 +95,7 @@ function Between() {
   return (
     <Panel title="While it flashes">
       <div className="grid gap-5 md:grid-cols-2">
-        <fieldset>
+        <fieldset data-place="touch" tabIndex={-1}>
           <legend className="mb-1 text-sm text-ink-soft">
             Touch test on a masked corner: what does {last.coat.name.toLowerCase()} feel like?
           </legend>
@@ -115,7 +115,9 @@ function Between() {
             {touch
               ? touch.found === 'wet'
                 ? `Wet at ${clockTime(moment(touch))}: ask again in five minutes.`
-                : `${touch.found === 'tacky' ? 'Tacky' : 'Dry'} at ${clockTime(moment(touch))}: the next coat may go on, whatever the clock says.`
+                : touch.found === 'dry' && spray.film?.times.tack
+                  ? `Dry at ${clockTime(moment(touch))}: this coating wants the next coat while it is tacky. The window is missed.`
+                  : `${touch.found === 'tacky' ? 'Tacky' : 'Dry'} at ${clockTime(moment(touch))}: the next coat may go on, whatever the clock says.`
               : 'Tacky, not wet, is what the next coat wants. The finger outranks the clock.'}
           </p>
         </fieldset>

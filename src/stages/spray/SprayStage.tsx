@@ -5,6 +5,7 @@ import { useJob } from '@/ui/job/context';
 import { StageFrame } from '@/ui/job/StageFrame';
 import { usePart } from '@/ui/part';
 import { Parts } from '@/ui/Parts';
+import { BetweenWork } from './BetweenWork';
 import { Comb } from './Comb';
 import { CoatList } from './CoatList';
 import { LiveRun, OffWindow } from './LiveRun';
@@ -30,6 +31,7 @@ export function SprayStage() {
       {part === 'flow' && <FlowOut />}
       {part === 'run' && (
         <>
+          <BetweenWork />
           <LiveRun />
           <Shift />
           <CoatList />

@@ -7,8 +7,8 @@ import { notify } from '@/ui/notify';
 import { useRecorded } from '@/ui/recorded';
 import { recordsOfJob } from '@/exchange/bundle';
 import { keyOf, type Job } from '@/records';
-import { useLog } from '@/store/actions';
-import { useJobView, useShopState, useStore } from '@/store/hooks';
+import { useJudged, useLog } from '@/store/actions';
+import { useJobView, useRecord, useShopState, useStore } from '@/store/hooks';
 import { stages, type JobView } from '@/facts/job';
 import { namedBy } from '@/offline/pages';
 import { AskedAbout } from '../AskedAbout';
@@ -30,13 +30,16 @@ import { useUnits } from '../units';
 import { stageWords, type Tap } from '@/words/line';
 import { nextLine } from '@/words/nextline';
 import { JobContext } from './context';
+import { takeInHand, useInHand } from './inhand';
+import { StackMap } from './StackMap';
 import { focusPlace } from './focusplace';
 import { figure, jobFigure } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
 
 /** What stands around every stage: the job's name, its run strip, and the timer tray. */
 export function JobFrame({ id, children }: { readonly id: string; readonly children: ReactNode }) {
-  const view = useJobView(id);
+  const job = useRecord('job', id);
+  const view = useJobView(id, useInHand(id, job));
   if (!view)
     return (
       <Page title="Job">
@@ -67,6 +70,7 @@ function OpenJob({ view, children }: { readonly view: JobView; readonly children
   const { part } = namedBy(usePathname());
   const stage = stages.find((each) => each === part) ?? 'plan';
   const log = useLog(job);
+  const judged = useJudged(view);
   const recorded = useRecorded();
   const { undo } = useShopActions();
   const line = useMemo(() => nextLine(view, stage, units), [view, stage, units]);
@@ -74,13 +78,18 @@ function OpenJob({ view, children }: { readonly view: JobView; readonly children
   const tap = useCallback(
     ({ does, says }: Tap) => {
       if (does.kind === 'go') router.push(`/job/${job.id}/${does.stage}`);
+      if (does.kind === 'hand') takeInHand(job, does.layerId, does.rigId);
+      if (does.kind === 'judge') {
+        judged(does.yes);
+        recorded(`Recorded: ${says.toLowerCase()}.`, undo);
+      }
       if (does.kind === 'focus') focusPlace(does.place, does.part);
       if (does.kind === 'log') {
         log(does.label, ...does.entries);
         recorded(`Recorded: ${says.toLowerCase()}.`, undo);
       }
     },
-    [router, job.id, log, recorded, undo],
+    [router, job, log, judged, recorded, undo],
   );
 
   useKeys({
@@ -110,6 +119,7 @@ function OpenJob({ view, children }: { readonly view: JobView; readonly children
         <AskedAbout record={job} />
         <Fence what="The run strip" record={keyOf(job)}>
           <RunStrip view={view} at={stage} />
+          <StackMap view={view} />
         </Fence>
       </header>
       <div className="flex flex-1 flex-col">
