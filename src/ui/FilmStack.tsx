@@ -21,6 +21,8 @@ const left = 8;
 const bar = 150;
 const baseHeight = 20;
 const room = 150;
+/** Names of coats stand at least so far apart. */
+const labelRoom = 13;
 
 /**
  * A cross-section of the part and its coats, to scale: dry films from the surface up, the wet film of a coat
@@ -45,11 +47,21 @@ export function FilmStack({
     const from = coats.slice(0, i).reduce((sum, below) => sum + below.dry.aim, 0);
     return { coat, from, to: from + coat.dry.aim };
   });
+  // Thin coats lie closer than their names can stand: names keep apart, from the part up.
+  const named = layers.map(({ from, to }) => y((from + to) / 2) + 4);
+  for (let i = 1; i < named.length; i += 1)
+    named[i] = Math.min(named[i] as number, (named[i - 1] as number) - labelRoom);
+  const over = Math.max(labelRoom - 2 - (named.at(-1) ?? height), 0);
   const label = `Film on ${substrate}: ${coats.length} coats, ${written(amount('film', stays), units)} dry planned${measured ? `, ${written(amount('film', measured), units)} measured` : ''}.`;
   return (
     <figure>
       <figcaption className="mb-1 text-sm font-bold">Film, to scale</figcaption>
-      <svg viewBox={`0 0 ${width} ${height}`} className="w-full max-w-80" role="img" aria-label={label}>
+      <svg
+        viewBox={`0 ${-over} ${width} ${height + over}`}
+        className="w-full max-w-80"
+        role="img"
+        aria-label={label}
+      >
         {layers.map(({ coat, from, to }, i) => {
           const on = coat.state === 'done';
           const sanded = coat.coat.sandBack ?? 0;
@@ -76,11 +88,13 @@ export function FilmStack({
                   strokeDasharray="2 2"
                 />
               )}
-              <text
-                x={left + bar + 16}
-                y={Math.max(y((from + to) / 2) + 4, 10)}
-                className="fill-ink text-[11px]"
-              >
+              {Math.abs((named[i] as number) - y((from + to) / 2) - 4) > 3 && (
+                <path
+                  d={`M${left + bar} ${y((from + to) / 2)} L${left + bar + 14} ${(named[i] as number) - 4}`}
+                  stroke="var(--hairline)"
+                />
+              )}
+              <text x={left + bar + 16} y={named[i]} className="fill-ink text-[11px]">
                 {i + 1} {coat.coat.name.toLowerCase()} ·{' '}
                 <Printed as="tspan" figure={coatFigure(work, 'coat.dry', coat.coat, coat.dry.aim)} />
                 {sanded > 0 ? `, − ${written(amount('film', sanded), units)}` : ''}

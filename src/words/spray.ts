@@ -229,11 +229,12 @@ export function sprayLine(view: JobView, units: Units): NextLine {
       because,
     };
   if (spray.due) return workLineOf(view, spray.due, because, units);
-  const product = productToMix(view);
+  // Until it is known whether it hides, nobody mixes what comes over it.
+  const product = spray.look ? undefined : productToMix(view);
   if (recoat?.state === 'flashing')
     return {
       big: { number: clockTo(recoat.opens, now), unit: '' },
-      says: `Leave coat ${done.length} to flash. Coat ${number(next)} from ${clockTime(recoat.opens, now)}.${product ? ` Mix the ${product.name} meanwhile.` : ''}`,
+      says: `Leave coat ${done.length} to flash. ${spray.look ? 'Look at it' : `Coat ${number(next)}`} from ${clockTime(recoat.opens, now)}.${product ? ` Mix the ${product.name} meanwhile.` : ''}`,
       detail: `${product ? `${product.gun} ` : ''}${lawful(view)}${spray.unverified ? unverifiedWords : 'The touch test decides: tacky, not wet. Stacked wet coats sink in, pop and dull back.'}`,
       tone: 'care',
       because,

@@ -1,41 +1,12 @@
 import type { Browser } from 'puppeteer-core';
 import { launch, Visitor } from './driver';
+import { ahead, another, lineOf, toStage, untilSpray } from './follow';
 
 let browser: Browser;
 beforeAll(async () => {
   browser = await launch();
 });
 afterAll(() => browser.close());
-
-const line = (visitor: Visitor) => visitor.text('[aria-label="Next"]');
-
-/** Waits until the next line is another one. */
-async function another(visitor: Visitor, before: string): Promise<void> {
-  for (let tries = 0; (await line(visitor)) === before; tries += 1) {
-    if (tries > 100) throw new Error(`Nothing came after:\n${before}`);
-    await new Promise((wait) => setTimeout(wait, 100));
-  }
-}
-
-/** Follows the next line through the pot, the cup, the gun and the card, until a coat may start. */
-async function untilSpray(visitor: Visitor): Promise<readonly string[]> {
-  const said: string[] = [];
-  for (let taps = 0; taps < 30; taps += 1) {
-    const next = await line(visitor);
-    said.push(next);
-    if (/Start coat \d/.test(next)) return said;
-    if (/time the cup|Time the cup/.test(next)) {
-      const [, from, to] = /(\d+)–(\d+)\s*s/.exec(await visitor.cell('thin')) ?? [];
-      for (const noise of [0, 0.2]) {
-        await visitor.type('Paint temperature', '23');
-        await visitor.type('Seconds', String((Number(from) + Number(to)) / 2 + noise));
-        await visitor.press(/^Record [\d.]+ s$/);
-      }
-    } else await visitor.doNext();
-    await another(visitor, next);
-  }
-  throw new Error(`No coat was ever to start:\n${said.join('\n')}`);
-}
 
 describe('base and clear, from nothing, with two guns', () => {
   let visitor: Visitor;
@@ -57,7 +28,7 @@ describe('base and clear, from nothing, with two guns', () => {
     await visitor.type('Height of a face', '1 m');
     await visitor.press('Begin this job');
     await visitor.sees('Which nozzle is in it?');
-    await visitor.type('Nozzle', '1.4 mm');
+    await visitor.type('Nozzle for the clear', '1.4 mm');
     await visitor.press('Begin this job');
     await visitor.sees('Wing, left', 'h1');
     await visitor.sees(/1\. Base\s+in hand[\s\S]*2\. Clear\s+to come/, '[data-layers]');
@@ -77,20 +48,60 @@ describe('base and clear, from nothing, with two guns', () => {
     await visitor.press('End coat 2');
   });
 
-  it('while it flashes, the clear is mixed for the other gun', async () => {
-    await visitor.sees(/Leave coat 2 to flash[\s\S]*Mix the clear meanwhile/);
+  it('does the colour hide? One more is planned, laid, and hides', async () => {
+    await visitor.sees(/Leave coat 2 to flash/);
+    // It is looked at once it has flashed.
+    await ahead(visitor, 11);
+    await visitor.reload();
+    await visitor.sees(/Does it hide what is below\?[\s\S]*At least 2, at most 4/, '[aria-label="Next"]');
+    await visitor.press('Not yet');
+    await visitor.sees(/Start coat 3 of 5, colour 3/);
+    await visitor.press('Start coat 3');
+    await visitor.press('End coat 3');
+    await visitor.sees(/Leave coat 3 to flash[\s\S]*Look at it from/);
+    await ahead(visitor, 11);
+    await visitor.reload();
+    await visitor.press('It hides');
+  });
+
+  it('the clear is mixed for the other gun', async () => {
+    await visitor.sees('Now the clear: nothing of it is mixed yet.');
     await visitor.sees('another gun: empty and clean the one with the base in it');
-    const flashing = await line(visitor);
+    const before = await lineOf(visitor);
     await visitor.doNext();
-    await another(visitor, flashing);
+    await another(visitor, before);
     const said = (await untilSpray(visitor)).join('\n');
     expect(said).toMatch(/Pour Hardener/);
-    expect(said).toContain('HVLP gun: 1.4 mm');
-    await visitor.sees(/Coat 3 from \d\d:\d\d/, '[aria-label="Next"]');
+    expect(said).toContain('HVLP gun, clear: 1.4 mm');
+    await visitor.sees(/Start coat 4 of 5, clear 1/, '[aria-label="Next"]');
+  });
+
+  it('each gun has its own clock and its own cleaning, whichever layer is in hand', async () => {
+    await visitor.sees(/Base gun: clean the gun within/, '[data-tray]');
+    await visitor.sees(/HVLP gun, clear: clean the gun within/, '[data-tray]');
+    await visitor.sees(
+      /Base[\s\S]*all on · clean gun in[\s\S]*Clear[\s\S]*in hand[\s\S]*in the pot/,
+      '[data-stack-map]',
+    );
+    await visitor.page.click('[data-stack-map] button:first-of-type');
+    await visitor.sees('Next on the part is Clear 1 of Clear; you have Base in hand.');
+    await toStage(visitor, 'clean');
+    await visitor.sees(/Base gun[\s\S]*mix in it/, '[data-gun-choice] [aria-pressed="true"]');
+    const steps = Number(/of (\d+)/.exec(await visitor.text('[aria-label="Because"]'))?.[1]);
+    for (let step = 0; step < steps; step += 1) {
+      const before = await lineOf(visitor);
+      await visitor.doNext();
+      await another(visitor, before);
+    }
+    await visitor.sees(/has mix in it still/);
+    await visitor.sees(/Base gun[\s\S]*✓ clean/, '[data-gun-choice] [aria-pressed="true"]');
+    expect(await visitor.text('[data-tray]')).not.toContain('Base gun');
+    await visitor.page.click('[data-stack-map] button:last-of-type');
+    await visitor.sees(/HVLP gun, clear[\s\S]*mix in it/, '[data-gun-choice] [aria-pressed="true"]');
   });
 
   it('what has been begun stays in the stack; what has not is copied, removed and brought back', async () => {
-    await visitor.page.$eval('[data-strip] [data-stage="plan"]', (cell) => (cell as HTMLElement).click());
+    await toStage(visitor, 'plan');
     await visitor.sees(/1\. Base\s+begun[\s\S]*2\. Clear\s+in hand/, '[data-layers]');
     await visitor.press(/^Remove layer 1$/);
     await visitor.sees('Base has been begun');
@@ -107,13 +118,13 @@ describe('base and clear, from nothing, with two guns', () => {
   });
 
   it('ends with a verdict of the whole film', async () => {
-    await visitor.page.$eval('[data-strip] [data-stage="spray"]', (cell) => (cell as HTMLElement).click());
-    await visitor.press('Start coat 3 early');
-    await visitor.press('End coat 3');
-    await visitor.press('Start coat 4 early');
+    await toStage(visitor, 'spray');
+    await visitor.press('Start coat 4');
     await visitor.press('End coat 4');
+    await visitor.press('Start coat 5 early');
+    await visitor.press('End coat 5');
     await visitor.sees('All coats are on.');
-    await visitor.page.$eval('[data-strip] [data-stage="check"]', (cell) => (cell as HTMLElement).click());
+    await toStage(visitor, 'check');
     for (let spot = 0; spot < 5; spot += 1) await visitor.press('Simulated gauge: take 3');
     await visitor.sees(/The film (passes|fails)/);
   });

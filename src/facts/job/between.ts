@@ -38,8 +38,9 @@ function plannedAfter(layer: Layer, coat: PlannedCoat, above: PlannedCoat | unde
   const last = layer.coats.at(-1)?.id === coat.id;
   const own = last ? (layer.work ?? []) : [];
   const takes = sandedByPlan(coat);
+  // Where the layer is sanded anyway, that takes the guide coat with it.
   // The last coat of the job is flatted and polished when it has cured: no other coat waits for it.
-  if (takes === 0 || !above) return own;
+  if (takes === 0 || !above || own.some(({ what }) => abrades(what))) return own;
   return [{ id: `sand-${coat.id}`, what: 'sand', grit: gritFor(above.role).fine, takes }, ...own];
 }
 

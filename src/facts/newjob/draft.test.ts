@@ -5,7 +5,7 @@ import { viewsOf } from '../records';
 import { isRefusal } from '@/core/refusal';
 import { newRig } from './newrig';
 import { knownSystems, systemOf } from './systems';
-import { draftSchema, emptyDraft, jobFromDraft, type JobDraft } from './draft';
+import { draftSchema, emptyDraft, gunOfRow, jobFromDraft, type JobDraft } from './draft';
 
 const ids = () => {
   let count = 0;
@@ -72,16 +72,21 @@ describe('a known system from nothing', () => {
     '%s brings its sheets and its gun, and opens on every stage',
     (id) => {
       const system = systemOf(id)!;
-      const rows = system.layers.map(() => ({ coatingId: '', rigId: '' }));
+      const rows = system.layers.map(() => ({ coatingId: '', rigId: '', bore: 1.6e-3 }));
       const filled = draft({ system: id, rows, coatingName: '' });
       expect(draftSchema.safeParse(filled).success).toBe(true);
       const { job, more } = jobFromDraft(filled, { coatings: [], rigs: [], cups: [] }, now, ids());
       for (const record of [job, ...more]) expect(isRefusal(readRecord(record))).toBe(false);
-      // One sheet a product, one gun for all that want a new one.
+      // One sheet a product, a gun for every layer that wants a new one, each with a name of its own.
       expect(new Set(job.layers.map(({ sheet }) => sheet.class)).size).toBe(
         more.filter(({ kind }) => kind === 'coating').length,
       );
-      expect(more.filter(({ kind }) => kind === 'rig')).toHaveLength(1);
+      const guns = more.filter((record) => record.kind === 'rig');
+      expect(new Set(guns.map(({ name }) => name)).size).toBe(system.layers.length);
+      expect(job.layers.map(({ rigId }) => rigId)).toEqual(guns.map(({ id: own }) => own));
+      expect(job.layers.map(({ work = [] }) => work.map(({ what }) => what))).toEqual(
+        system.layers.map(({ work = [] }) => work.map(({ what }) => what)),
+      );
       expect(job.layers.map(({ name, coats }) => [name, coats.length])).toEqual(
         system.layers.map(({ name, coats }) => [name, coats.length]),
       );
@@ -122,6 +127,18 @@ describe('a known system from nothing', () => {
       ['base', 'a'],
       ['clear', 'b'],
     ]);
-    expect(wrong({ ...filled, rows: [{ coatingId: 'base', rigId: '' }] })).toEqual(['bore']);
+    const two = (first: number | undefined) => ({
+      ...filled,
+      rows: [
+        { coatingId: 'base', rigId: '', bore: first },
+        { coatingId: 'clear', rigId: gunOfRow(0) },
+      ],
+    });
+    expect(wrong(two(undefined))).toEqual(['rows.0.bore']);
+    expect(wrong(two(1.3e-3))).toEqual([]);
+    // The clear goes on with the new gun of the base.
+    const shared = jobFromDraft(two(1.3e-3), { coatings, rigs, cups: [] }, now, ids());
+    expect(shared.more.filter(({ kind }) => kind === 'rig')).toHaveLength(1);
+    expect(new Set(shared.job.layers.map(({ rigId }) => rigId)).size).toBe(1);
   });
 });

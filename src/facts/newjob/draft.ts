@@ -23,15 +23,20 @@ const always = () => true;
 interface Guns {
   readonly system: string;
   readonly rigId: string;
-  readonly rows: readonly { readonly rigId: string }[];
+  readonly rows: readonly { readonly rigId: string; readonly bore?: number }[];
 }
+
+/** In a row: the new gun of another row. */
+export const gunOfRow = (at: number): string => `row-${at}`;
 
 /** Is a gun wanted that the shop does not have? */
 export const needsRig = ({ system, rigId, rows }: Guns): boolean =>
   system === '' ? rigId === '' : rows.some((row) => row.rigId === '');
 
-/** What the new-job page asks for. SI. */
-export const draftSchema = z
+/** The most products a system has: each with a nozzle of its own where it wants a new gun. */
+const rowsAtMost = 8;
+
+const asked = z
   .object({
     name: z.string().trim().min(1, 'Give the job a name.').max(120),
     substrate: z.string().trim().max(120),
@@ -39,7 +44,9 @@ export const draftSchema = z
     /** A known system; one coating where there is none. */
     system: z.string(),
     /** Of a system, layer by layer: the sheet and the gun, or a new one where nothing is chosen. */
-    rows: z.array(z.object({ coatingId: z.string(), rigId: z.string() })).max(20),
+    rows: z
+      .array(z.object({ coatingId: z.string(), rigId: z.string(), bore: z.number().positive().optional() }))
+      .max(rowsAtMost),
     coatingId: z.string(),
     class: z.enum(coatingClasses),
     coatingName: z.string().trim().max(120),
@@ -61,7 +68,7 @@ export const draftSchema = z
     error: 'What does the can say?',
     when: always,
   })
-  .refine((draft) => !needsRig(draft) || draft.atomising === 'airless' || draft.bore, {
+  .refine((draft) => draft.system !== '' || !needsRig(draft) || draft.atomising === 'airless' || draft.bore, {
     path: ['bore'],
     error: 'Which nozzle is in it?',
     when: always,
@@ -75,7 +82,23 @@ export const draftSchema = z
     },
   );
 
-export type JobDraft = z.infer<typeof draftSchema>;
+const hasNozzle = ({ system, atomising, rows }: z.infer<typeof asked>, at: number): boolean => {
+  const row = rows[at];
+  return system === '' || atomising === 'airless' || row?.rigId !== '' || row.bore !== undefined;
+};
+
+/** What the new-job page asks for. SI. */
+export const draftSchema = Array.from({ length: rowsAtMost }, (_, i) => i).reduce(
+  (schema, at) =>
+    schema.refine((draft) => hasNozzle(draft, at), {
+      path: ['rows', at, 'bore'],
+      error: 'Which nozzle is in it?',
+      when: always,
+    }),
+  asked,
+);
+
+export type JobDraft = z.infer<typeof asked>;
 
 /** How many coats the sheet says: of the one chosen, else of its class. */
 export const coatsBySheet = (
@@ -125,11 +148,24 @@ export function jobFromDraft(
   const day = now.slice(0, 10);
   const made = <K extends AnyRecord['kind']>(kind: K) =>
     more.filter((record): record is Extract<AnyRecord, { kind: K }> => record.kind === kind);
-  // One new gun for every layer that wants a new one; one new sheet for every layer of the same product.
+  const { atomising, tip } = draft;
+  const system = systemOf(draft.system);
+  // A new gun for every layer that wants one of its own; one new sheet for every layer of the same product.
+  const guns = new Map<number, Rig>();
+  const rigOfRow = (at: number): Rig => {
+    const { rigId = '', bore } = draft.rows[at] ?? {};
+    const known = held.rigs.find((each) => each.id === rigId) ?? guns.get(at);
+    if (known) return known;
+    const other = draft.rows.findIndex((_, i) => i !== at && gunOfRow(i) === rigId);
+    const shared = other >= 0 && draft.rows[other]?.rigId === '' ? rigOfRow(other) : undefined;
+    const use = system?.layers[at]?.name.toLowerCase();
+    const rig = shared ?? keep(more, newRig(id(), atomising, { bore, tip, use }));
+    guns.set(at, rig);
+    return rig;
+  };
   const rigOf = (rigId: string): Rig =>
     held.rigs.find((each) => each.id === rigId) ??
-    made('rig')[0] ??
-    keep(more, newRig(id(), draft.atomising, { bore: draft.bore, tip: draft.tip }));
+    keep(more, newRig(id(), atomising, { bore: draft.bore, tip }));
   const sheetOf = (coatingId: string, of: CoatingClass, name: string, coats?: number): Coating => {
     const known =
       held.coatings.find((each) => each.id === coatingId) ??
@@ -151,17 +187,16 @@ export function jobFromDraft(
       keep<Cup>(more, { kind: 'cup', version: 1, id: id(), name: `Cup ${standardId}`, standardId })
     );
   };
-  const layerFrom = (sheet: Coating, rigId: string, how: Parameters<typeof newLayer>[2]) =>
-    newLayer({ sheet, rigId: rigOf(rigId).id, cupId: cupOf(sheet).id }, id, how);
-  const system = systemOf(draft.system);
+  const layerFrom = (sheet: Coating, rig: Rig, how: Parameters<typeof newLayer>[2]) =>
+    newLayer({ sheet, rigId: rig.id, cupId: cupOf(sheet).id }, id, how);
   const layers = system
     ? system.layers.map((as, i) => {
-        const { coatingId = '', rigId = '' } = draft.rows[i] ?? {};
+        const { coatingId = '' } = draft.rows[i] ?? {};
         const sheet = sheetOf(coatingId, as.of, classWords(as.of), coatsOf(as));
-        return { ...layerFrom(sheet, rigId, { as }), name: as.name };
+        return { ...layerFrom(sheet, rigOfRow(i), { as }), name: as.name };
       })
     : [
-        layerFrom(sheetOf(draft.coatingId, draft.class, draft.coatingName), draft.rigId, {
+        layerFrom(sheetOf(draft.coatingId, draft.class, draft.coatingName), rigOf(draft.rigId), {
           coats: draft.coats,
         }),
       ];

@@ -1,18 +1,18 @@
 import type { Rig } from '@/records';
 import { gunWords } from '@/records/rigwords';
 
-/** A rig with the usual numbers of its kind: each one a default to be put right. */
+/** A rig with the usual numbers of its kind, each one a default to be put right; named for what it is to be used. */
 export function newRig(
   id: string,
   atomising: Rig['atomising'],
-  fitted: { bore?: number; tip?: string } = {},
+  fitted: { bore?: number; tip?: string; use?: string } = {},
 ): Rig {
   const airless = atomising === 'airless';
   return {
     kind: 'rig',
     version: 1,
     id,
-    name: `${gunWords[atomising]} gun`,
+    name: `${gunWords[atomising]} gun${fitted.use ? `, ${fitted.use}` : ''}`,
     atomising,
     feed: airless ? 'pump' : 'gravity',
     air: airless ? 'none' : 'compressor',

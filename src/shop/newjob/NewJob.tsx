@@ -107,7 +107,16 @@ export function NewJob() {
           )}
         </div>
         {system?.layers.map((layer, i) => (
-          <SystemRow key={`${system.id}-${i}`} control={control} at={i} layer={layer} />
+          <SystemRow
+            key={`${system.id}-${i}`}
+            control={control}
+            at={i}
+            layer={layer}
+            newGuns={system.layers.flatMap(({ name }, at) =>
+              at < i && draft.rows[at]?.rigId === '' ? [{ at, name }] : [],
+            )}
+            nozzle={draft.rows[i]?.rigId === '' && draft.atomising !== 'airless'}
+          />
         ))}
         {system && newSheets && (
           <div className="pb-5">
@@ -168,7 +177,7 @@ export function NewJob() {
                 />
                 {draft.atomising === 'airless' ? (
                   <FormText control={control} name="tip" label="Tip code" placeholder="517" />
-                ) : (
+                ) : system ? null : (
                   <FormNumber
                     control={control}
                     name="bore"

@@ -1,21 +1,26 @@
 'use client';
 
 import type { Control } from 'react-hook-form';
-import type { JobDraft } from '@/facts/newjob/draft';
+import { gunOfRow, type JobDraft } from '@/facts/newjob/draft';
 import type { SystemLayer } from '@/facts/newjob/systems';
 import { classWords } from '@/records';
 import { useRecords } from '@/store/hooks';
-import { FormSelect } from '@/ui/form';
+import { FormNumber, FormSelect } from '@/ui/form';
+import { expects } from '@/words/expects';
 import { plural } from '@/words/line';
 
 interface Props {
   readonly control: Control<JobDraft>;
   readonly at: number;
   readonly layer: SystemLayer;
+  /** Rows below it that have a new gun of their own: it may go on with the same. */
+  readonly newGuns: readonly { readonly at: number; readonly name: string }[];
+  /** It wants a new gun, whose nozzle is asked. */
+  readonly nozzle: boolean;
 }
 
 /** One product of a system: which sheet, and with which gun. Sheets of its class come first. */
-export function SystemRow({ control, at, layer: { name, of, coats } }: Props) {
+export function SystemRow({ control, at, layer: { name, of, coats }, newGuns, nozzle }: Props) {
   const coatings = useRecords('coating');
   const rigs = useRecords('rig');
   const own = coatings.filter((each) => each.class === of);
@@ -34,7 +39,7 @@ export function SystemRow({ control, at, layer: { name, of, coats } }: Props) {
           {classWords(of)}, {plural(coats.length, 'coat')}
         </div>
       </div>
-      <div className="sm:col-span-1 lg:col-span-2">
+      <div>
         <FormSelect
           control={control}
           name={`rows.${at}.coatingId`}
@@ -53,8 +58,22 @@ export function SystemRow({ control, at, layer: { name, of, coats } }: Props) {
         options={[
           ...rigs.map(({ id, name: rig }) => ({ value: id, label: rig })),
           { value: '', label: 'A new gun' },
+          ...newGuns.map((other) => ({
+            value: gunOfRow(other.at),
+            label: `The new gun of the ${other.name.toLowerCase()}`,
+          })),
         ]}
       />
+      {nozzle && (
+        <FormNumber
+          control={control}
+          name={`rows.${at}.bore`}
+          label={`Nozzle for the ${name.toLowerCase()}`}
+          quantity="bore"
+          expects={expects.bore}
+          required
+        />
+      )}
     </fieldset>
   );
 }

@@ -7,6 +7,7 @@ import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
 import { clockTime } from '@/words/spray';
+import { WorkDone } from './WorkDone';
 import { amount } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
 
@@ -85,6 +86,7 @@ function Between() {
   const { spray, job } = view;
   const last = spray.coats.filter(({ state }) => state === 'done').at(-1);
   const { touch } = spray;
+  const planned = spray.work.some(({ coatId }) => coatId === last?.coat.id);
   if (!last?.ended) return null;
   const entries = liveEntries(job);
   const since = last.ended;
@@ -137,6 +139,7 @@ function Between() {
           ))}
         </fieldset>
       </div>
+      {!planned && <WorkDone due={undefined} layerId={last.coat.layerId} />}
     </Panel>
   );
 }
