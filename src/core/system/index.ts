@@ -20,4 +20,5 @@ export {
   type PrepStep,
   type PrepTick,
 } from './prep';
+export { workSeconds } from './workrates';
 export { substrateKinds, type SubstrateKind } from './substrates';

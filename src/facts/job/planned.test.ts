@@ -24,21 +24,22 @@ describe('the day as a planning question', () => {
 
   it('turns both sides as the school has it', () => {
     const afters = (turning: NonNullable<Worked['approach']['turning']>) =>
-      ask(withFace({ count: 1, sides: 2 }, { turning })).question.pieces.map(({ id, after }) => [
+      ask(withFace({ count: 1, sides: 2 }, { turning })).question.pieces.map(({ id, coats }) => [
         id.split('/').at(-1),
-        after?.coat,
+        ...coats.map(({ waits }) => waits?.coat),
       ]);
     expect(afters('one-side')).toEqual([
-      ['front', undefined],
-      ['back', 1],
+      ['front', undefined, undefined],
+      ['back', 1, undefined],
     ]);
+    // Coat by coat: the front lies down again only when the back can be handled.
     expect(afters('every-coat')).toEqual([
-      ['front', undefined],
-      ['back', 0],
+      ['front', undefined, 0],
+      ['back', 0, 1],
     ]);
     expect(afters('back-first')).toEqual([
-      ['back', undefined],
-      ['front', 1],
+      ['back', undefined, undefined],
+      ['front', 1, undefined],
     ]);
   });
 
