@@ -7,12 +7,13 @@ import { costWords } from './mix';
 import { focus, go, plural, type Fact, type NextLine } from './line';
 
 // prettier-ignore
-const fitnessWords: Record<Fitness['id'], { name: string; low: string; high: string; quantity: 'temperature' | 'share' | 'temperatureStep' | 'film' }> = {
+const fitnessWords: Record<Fitness['id'], { name: string; low: string; high: string; quantity: 'temperature' | 'share' | 'temperatureStep' | 'film' | 'duration' }> = {
   air: { name: 'Air', low: 'Too cold to spray', high: 'Too warm to spray', quantity: 'temperature' },
   part: { name: 'Part', low: 'The part is too cold', high: 'The part is too warm', quantity: 'temperature' },
   humidity: { name: 'Humidity', low: 'The air is too dry', high: 'The air is too damp', quantity: 'share' },
   dew: { name: 'Above dew point', low: 'Dew would form on the part', high: '', quantity: 'temperatureStep' },
   film: { name: 'Film a coat', low: 'A coat is planned thinner than the sheet allows', high: 'A coat is planned thicker than the sheet allows', quantity: 'film' },
+  window: { name: 'Ready for the next coat', low: '', high: 'No window in this room: it closes before the film is ready', quantity: 'duration' },
   layer: { name: 'Film of all coats', low: 'The coats together stay thinner than the sheet asks', high: 'The coats together stay thicker than the sheet allows', quantity: 'film' },
 };
 
@@ -22,7 +23,9 @@ export function fitnessLine({ id, state, found, min, max }: Fitness, units: Unit
   const limits =
     min !== undefined && max !== undefined
       ? units.range(quantity, min, max)
-      : `at least ${units.show(quantity, min)}`;
+      : min !== undefined
+        ? `at least ${units.show(quantity, min)}`
+        : `at most ${units.show(quantity, max)}`;
   const verdict =
     state === 'unknown'
       ? 'not read yet'

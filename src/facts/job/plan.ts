@@ -6,9 +6,11 @@ import { mixNeeded, type AppliedMix, type Needed } from '@/core/mixing';
 import { isRefusal, type Outcome } from '@/core/refusal';
 import type { Coating, EntryOf, Face, Layer, Rig } from '@/records';
 import { appliedNow, sheetAsMixed } from './batch';
-import { lastOf, liveEntries } from './entries';
+import { sandedByPlan } from './between';
+import { lastOf, liveEntries, ofType } from './entries';
 import { layerOf } from './layers';
 import { filmOfCoat, ledgerOf } from './ledger';
+import { slowness, timesOver } from './recoat';
 import type { LaidCoat, Worked } from './worked';
 
 export interface CoatPlan {
@@ -28,7 +30,7 @@ export interface CoatPlan {
 
 /** One thing that must be right before spraying, and whether it is. */
 export interface Fitness {
-  readonly id: 'air' | 'part' | 'humidity' | 'dew' | 'film' | 'layer';
+  readonly id: 'air' | 'part' | 'humidity' | 'dew' | 'film' | 'layer' | 'window';
   readonly state: 'good' | 'stop' | 'unknown';
   readonly found?: number;
   readonly min?: number;
@@ -136,7 +138,12 @@ export function planView(job: Worked, rig: Rig | undefined): PlanView {
     coverage: coverageOf(own[0], transfer),
     climate,
     dew,
-    fitness: [...roomFitness(sheet, climate, dew), ...filmFitness(coats), ...layerFitness(ledgerOf(job))],
+    fitness: [
+      ...roomFitness(sheet, climate, dew),
+      ...filmFitness(coats),
+      ...layerFitness(ledgerOf(job)),
+      ...windowFitness(job, climate),
+    ],
     film: ledgerOf(job),
   };
 }
@@ -183,3 +190,28 @@ function layerFitness({ layers }: FilmLedger): Fitness[] {
   const off = layers.find(({ verdict }) => verdict !== 'inside');
   return off ? [{ id: 'layer', state: 'stop', found: off.stays, min: off.min, max: off.max }] : [];
 }
+
+/** A window that closes in this room before it opens does not exist: nothing is to go on that another coat must follow. */
+function windowFitness(job: Worked, climate: EntryOf<'climate'> | undefined): Fitness[] {
+  if (!climate) return [];
+  const ended = new Set(ofType(liveEntries(job), 'coat-end').map(({ coatId }) => coatId));
+  return job.coats
+    .flatMap((coat, i): Fitness[] => {
+      const above = job.coats[i + 1];
+      if (!above || ended.has(coat.id)) return [];
+      const layer = layerOf(job, coat.layerId);
+      const over = layerOf(job, above.layerId);
+      const times = timesOver(layer, over);
+      const { recoatFirst, recoatLast } = times;
+      const opens = recoatFirst * slowness(layer.sheet, climate);
+      if (recoatLast === undefined || opens < recoatLast || sandedBefore(layer, coat)) return [];
+      return [{ id: 'window', state: 'stop', found: opens, max: recoatLast }];
+    })
+    .slice(0, 1);
+}
+
+/** Is it sanded before the next coat, by plan? Then its window does not matter. */
+const sandedBefore = (layer: Layer, coat: LaidCoat): boolean =>
+  sandedByPlan(coat) > 0 ||
+  (layer.coats.at(-1)?.id === coat.id &&
+    (layer.work ?? []).some(({ what }) => what === 'sand' || what === 'scuff'));

@@ -17,6 +17,7 @@ import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import { clockTime } from '@/words/spray';
+import { workWords } from '@/words/work';
 import { planDay } from '@/workers/plan';
 import type { DayPlan } from '@/workers/plan.worker';
 import { AfterCoats } from './AfterCoats';
@@ -87,20 +88,16 @@ export function DayAxis() {
         <div className="mt-3 space-y-3" data-day>
           {plan.missed.slice(0, 4).map(({ task, piece, coat, late }) => (
             <Notice key={task} tone="stop">
-              {asked.coats[coat]?.coat.name} on {asked.names.get(piece)} comes{' '}
+              {stepName(asked, coat)} on {asked.names.get(piece)} comes{' '}
               <Printed figure={amount('duration', late)} /> after its window closes
               {plan.proven ? ', in any order' : ''}: scuff, clean and recoat, or begin earlier, or split the
               pieces.
             </Notice>
           ))}
-          <DayDrawing
-            plan={plan}
-            asked={asked}
-            clock={clock}
-            on={view.spray.coats.length - asked.coats.length}
-          />
+          <DayDrawing plan={plan} asked={asked} clock={clock} />
           <p>
-            All coats on by <b>{clock(plan.end)}</b>.{' '}
+            All coats on by <b>{clock(plan.end)}</b>: <Printed figure={amount('duration', handsOn(plan))} />{' '}
+            hands on, over <Printed figure={amount('duration', plan.end - asked.question.start)} />.{' '}
             {planned && !isRefusal(planned.latest) ? (
               <>
                 Latest safe start for the whole stack: <b data-latest>{clock(planned.latest)}</b>, to end by{' '}
@@ -113,6 +110,12 @@ export function DayAxis() {
               </span>
             )}
           </p>
+          {!plan.proven && plan.missed.length === 0 && plan.end > plan.bound + 60 && (
+            <p className="text-sm text-ink-soft">
+              Not every order was tried: at best it could end{' '}
+              <Printed figure={amount('duration', plan.end - plan.bound)} /> sooner.
+            </p>
+          )}
           <AfterCoats asked={asked} end={plan.end} clock={clock} />
           <details>
             <summary className="flex min-h-11 items-center text-sm font-semibold">As a list</summary>
@@ -120,7 +123,7 @@ export function DayAxis() {
               {plan.tasks.map(({ id, piece, coat, start, end }) => (
                 <li key={id} className="flex justify-between gap-4 border-b border-hairline py-1.5">
                   <span>
-                    {asked.coats[coat]?.coat.name}, {asked.names.get(piece)}
+                    {stepName(asked, coat)}, {asked.names.get(piece)}
                   </span>
                   <b>
                     {clock(start)}–{clock(end)}
@@ -143,8 +146,9 @@ export function DayAxis() {
         </div>
       )}
       <p className="mt-2 text-xs text-ink-soft">
-        Spraying time from area and speed, a quarter more for handling; flash and windows from the sheet,
-        longer in a cold or damp room: estimates. It moves as coats start and end.
+        Spraying time from area and speed, a quarter more for handling; sanding and masking by the square
+        metre where nobody says, a default; flash and windows from the sheet, longer in a cold or damp room:
+        estimates. It moves as coats start and end.
       </p>
     </Panel>
   );
@@ -186,6 +190,7 @@ function usePlannedDay(begin: string) {
 
 const looks: Record<Bar['kind'], string> = {
   coat: 'fill-act',
+  work: 'fill-wood',
   flash: 'fill-ink/15',
   open: 'fill-good/45',
   shut: 'fill-stop/50',
@@ -195,6 +200,7 @@ const looks: Record<Bar['kind'], string> = {
 };
 const legend = {
   coat: 'coat',
+  work: 'sanding',
   flash: 'flash',
   open: 'window open',
   shut: 'forbidden',
@@ -207,13 +213,15 @@ interface DrawingProps {
   readonly plan: OrderOfWork;
   readonly asked: DayQuestion;
   readonly clock: (s: number) => string;
-  /** Coats that are on already are not planned: numbers go on from them. */
-  readonly on: number;
 }
 
-function DayDrawing({ plan, asked, clock, on }: DrawingProps) {
+function DayDrawing({ plan, asked, clock }: DrawingProps) {
   const { view } = useJob();
-  const { rows, from, to, ticks } = dayFigure(plan, asked.question, mixSpan(view, asked));
+  const { rows, from, to, ticks, nights } = dayFigure(plan, asked.question, mixSpan(view, asked));
+  const numberOf = (step: number) => {
+    const coat = asked.steps[step]?.coat;
+    return coat ? view.spray.coats.findIndex((each) => each.coat.id === coat.coat.id) + 1 : '';
+  };
   const [left, width, row, top] = [150, 850, 34, 24];
   const x = (at: number) => left + ((Math.min(Math.max(at, from), to) - from) / (to - from)) * (width - left);
   const height = top + rows.length * row + 4;
@@ -225,7 +233,7 @@ function DayDrawing({ plan, asked, clock, on }: DrawingProps) {
           viewBox={`0 0 ${width} ${height}`}
           className="w-full min-w-[36rem]"
           role="img"
-          aria-label={`${plan.tasks.length} coats on ${rows.length} pieces, from ${clock(from)} to ${clock(plan.end)}.`}
+          aria-label={`${plan.tasks.length} steps on ${rows.length} pieces, from ${clock(from)} to ${clock(plan.end)}.`}
         >
           {ticks.map((at) => (
             <g key={at}>
@@ -234,6 +242,17 @@ function DayDrawing({ plan, asked, clock, on }: DrawingProps) {
                 {clock(at)}
               </text>
             </g>
+          ))}
+          {nights.map((at) => (
+            <line
+              key={at}
+              x1={x(at)}
+              x2={x(at)}
+              y1={top - 6}
+              y2={height}
+              stroke="var(--ink-soft)"
+              strokeDasharray="6 4"
+            />
           ))}
           {rows.map(({ piece, bars }, i) => (
             <g key={piece} transform={`translate(0 ${top + i * row})`}>
@@ -244,9 +263,9 @@ function DayDrawing({ plan, asked, clock, on }: DrawingProps) {
                 <g key={`${kind}${a}`}>
                   <rect
                     x={x(a)}
-                    y={kind === 'coat' ? 3 : 9}
-                    width={Math.max(x(b) - x(a), kind === 'coat' ? 2 : 0)}
-                    height={kind === 'coat' ? 27 : 15}
+                    y={kind === 'coat' || kind === 'work' ? 3 : 9}
+                    width={Math.max(x(b) - x(a), kind === 'coat' || kind === 'work' ? 2 : 0)}
+                    height={kind === 'coat' || kind === 'work' ? 27 : 15}
                     className={looks[kind]}
                   />
                   {kind === 'coat' && x(b) - x(a) > 14 && (
@@ -256,7 +275,7 @@ function DayDrawing({ plan, asked, clock, on }: DrawingProps) {
                       textAnchor="middle"
                       className="fill-on-act text-[12px] font-bold"
                     >
-                      {coat + 1 + on}
+                      {numberOf(coat)}
                     </text>
                   )}
                 </g>
@@ -282,11 +301,23 @@ function DayDrawing({ plan, asked, clock, on }: DrawingProps) {
   );
 }
 
+/** What a step is called: the coat, or the sanding before it. */
+function stepName({ steps }: DayQuestion, at: number): string {
+  const step = steps[at];
+  if (!step) return 'Coat';
+  const done = step.work.map(({ what }) => workWords[what].todo);
+  return step.kind === 'coat' ? [...done, step.coat.coat.name].join(', ') : done.join(', ');
+}
+
+/** s of work in a plan. */
+const handsOn = ({ tasks }: OrderOfWork): number =>
+  tasks.reduce((sum, { start, end }) => sum + end - start, 0);
+
 function calendarFile(plan: OrderOfWork, asked: DayQuestion, job: string): string {
   return calendarOf(
     plan.tasks.map(({ id, piece, coat, start, end }) => ({
       id,
-      title: `${asked.coats[coat]?.coat.name ?? 'Coat'}, ${asked.names.get(piece) ?? ''}`,
+      title: `${stepName(asked, coat)}, ${asked.names.get(piece) ?? ''}`,
       note: `${job}. Planned: the touch test decides.`,
       start: asked.midnight + start * 1000,
       end: asked.midnight + end * 1000,

@@ -2,7 +2,7 @@ import type { OrderOfWork as Plan, PlanQuestion } from '@/core/schedule';
 
 /** A bar of the time axis, in s on the question’s scale. */
 export interface Bar {
-  readonly kind: 'coat' | 'flash' | 'open' | 'shut' | 'settle' | 'rest' | 'pot';
+  readonly kind: 'coat' | 'work' | 'flash' | 'open' | 'shut' | 'settle' | 'rest' | 'pot';
   readonly from: number;
   readonly to: number;
   readonly coat: number;
@@ -23,9 +23,12 @@ export interface DayFigure {
   /** s of the marks along the axis, and how many s apart. */
   readonly ticks: readonly number[];
   readonly every: number;
+  /** Midnights in it, s. */
+  readonly nights: readonly number[];
 }
 
 const hour = 3600;
+const day = 24 * hour;
 const steps = [0.25, 0.5, 1, 2, 4, 6, 12, 24].map((hours) => hours * hour);
 
 /**
@@ -38,7 +41,8 @@ export function dayFigure({ tasks, end }: Plan, { pieces, start }: PlanQuestion,
     const bars = own.flatMap((task): Bar[] => {
       const { then } = coats[task.coat] ?? {};
       const next = own.find(({ coat }) => coat === task.coat + 1);
-      const coat: Bar = { kind: 'coat', from: task.start, to: task.end, coat: task.coat };
+      const kind = coats[task.coat]?.coating === undefined ? 'work' : 'coat';
+      const coat: Bar = { kind, from: task.start, to: task.end, coat: task.coat };
       if (!then || !next)
         return handle > 0
           ? [coat, { kind: 'settle', from: task.end, to: task.end + handle, coat: task.coat }]
@@ -76,9 +80,11 @@ export function dayFigure({ tasks, end }: Plan, { pieces, start }: PlanQuestion,
     ...coats.flatMap(({ bars }) => bars.filter(({ kind }) => kind !== 'settle').map(({ to }) => to)),
   );
   const span = Math.max(last - start, hour / 4);
-  const every = steps.find((step) => span / step <= 10) ?? 24 * hour;
+  const every = steps.find((step) => span / step <= 10) ?? day * Math.ceil(span / day / 10);
   const to = last + span * 0.06;
   const ticks: number[] = [];
   for (let at = Math.ceil(start / every) * every; at <= to; at += every) ticks.push(at);
-  return { rows, from: start, to, ticks, every };
+  const nights: number[] = [];
+  for (let at = Math.ceil(start / day) * day; at <= to; at += day) nights.push(at);
+  return { rows, from: start, to, ticks, every, nights };
 }
