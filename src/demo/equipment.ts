@@ -159,6 +159,11 @@ const cans = [
   ['demo-can-q3', 'demo-bracket-enamel', 'base', 'Q3-902', 15, 280, 30],
   ['demo-can-g7', 'demo-shell-gelcoat', 'resin', 'G7-055', 20, 95, 6],
   ['demo-can-g7c', 'demo-shell-gelcoat', 'catalyst', 'PC-12', 0.5, 50, 20],
+  ['demo-can-f5', 'demo-block-filler', 'base', 'F5-031', 6, 210, 20],
+  ['demo-can-f5h', 'demo-block-filler', 'hardener', 'FH-118', 1.5, 140, 20],
+  ['demo-can-e2', 'demo-sealer-epoxy', 'base', 'E2-209', 3, 260, undefined],
+  ['demo-can-e2h', 'demo-sealer-epoxy', 'hardener', 'EH-066', 1, 180, undefined],
+  ['demo-can-s7', 'demo-lining-silver', 'base', 'S7-412', 1, 300, 8],
   ['demo-can-d2', 'demo-depot-wall', 'base', 'D2-664', 105, 300, 1],
 ] as const;
 

@@ -3,12 +3,15 @@ import { cleaned } from './care';
 import { diary } from './diary';
 import { cupGun, dinCup, fordCup, gravityGun, isoCup, pressurePot, turbine, wallPump } from './equipment';
 import {
+  blockFiller,
   bracketEnamel,
   depotWall,
   framePrimer,
+  liningSilver,
   liveryClear,
   liveryColour,
   satinLacquer,
+  sealerEpoxy,
   shellGelCoat,
 } from './sheets';
 
@@ -314,6 +317,138 @@ function depotWalls(now: number): Job {
   );
 }
 
+/** Over days: the filler went on yesterday and is hard. Standing at Spray, at the sanding between filler and epoxy. */
+function apron(now: number): Job {
+  const id = 'demo-apron';
+  const log = diary(id, now, 'Rook');
+  const batch = `${id}-mix-1`;
+  const yesterday = 20 * 60;
+  log.climate(yesterday, 20.5, 19.8, 0.5);
+  log.mixed(yesterday - 10, batch, blockFiller, [
+    ['base', 1330, 'demo-can-f5'],
+    ['hardener', 236, 'demo-can-f5h'],
+  ]);
+  log.timed(yesterday - 14, batch, blockFiller, dinCup, 20.4);
+  log.timed(yesterday - 16, batch, blockFiller, dinCup, 20.4);
+  log.write(yesterday - 20, {
+    type: 'setting',
+    layerId: blockFiller.id,
+    bore: 1.8e-3,
+    setId: 'n18',
+    pressure: 2.5 * bar,
+    pressureAt: 'inlet',
+    triggerPulled: true,
+    fluid: 320 * perMinute,
+    fan: 0.26,
+    distance: 0.2,
+    overlap: 0.5,
+    speed: 0.2,
+  });
+  log.write(yesterday - 22, { type: 'card', layerId: blockFiller.id, verdict: 'good' });
+  log.coat(yesterday - 24, yesterday - 28, `${blockFiller.id}-1`);
+  log.coat(yesterday - 50, yesterday - 54, `${blockFiller.id}-2`);
+  cleaned(log, yesterday - 70, pressurePot, blockFiller, 0.12e-3);
+  log.write(yesterday - 72, { type: 'discard', batchId: batch, why: 'Left over after the last coat' });
+  log.climate(25, 20, 19.5, 0.52);
+  const sanded = (takes: number, grit: number): Layer['work'] => [
+    { id: `${id}-sand-${grit}`, what: 'sand', grit, takes },
+    { id: `${id}-wipe-${grit}`, what: 'wipe' },
+    { id: `${id}-mask-${grit}`, what: 'mask' },
+  ];
+  return job(
+    id,
+    'Apron, car 4, blocked flat',
+    now - yesterday * minutes,
+    {
+      part: {
+        substrate: 'Pressed steel, repaired',
+        metal: true,
+        faces: [face('apron', 'Apron', 1.6, 0.9, 1)],
+      },
+      layers: [
+        {
+          ...layer(blockFiller, pressurePot, dinCup, ['Filler 1', 'Filler 2']),
+          name: 'Filler',
+          work: sanded(40e-6, 180),
+        },
+        {
+          ...layer(sealerEpoxy, gravityGun, dinCup, ['Epoxy']),
+          name: 'Epoxy',
+          work: sanded(6e-6, 400),
+        },
+        {
+          ...layer(liveryColour, gravityGun, dinCup, ['Colour 1', 'Colour 2'], {
+            hides: { least: 2, most: 3 },
+          }),
+          name: 'Colour',
+        },
+      ],
+    },
+    log.log,
+  );
+}
+
+/** Standing at Spray: two coats of silver are on and flashed, and it is looked at whether they hide. */
+function liningBand(now: number): Job {
+  const id = 'demo-lining-band';
+  const log = diary(id, now, 'Finch');
+  const batch = `${id}-mix-1`;
+  log.climate(95, 21, 20.5, 0.47);
+  log.mixed(88, batch, liningSilver, [['base', 330, 'demo-can-s7']]);
+  log.timed(84, batch, liningSilver, dinCup, 20.5);
+  log.timed(82, batch, liningSilver, dinCup, 20.5);
+  log.add(80, batch, 's-thinner', 130);
+  log.timed(76, batch, liningSilver, dinCup, 20.5);
+  log.timed(74, batch, liningSilver, dinCup, 20.5);
+  log.write(70, {
+    type: 'setting',
+    layerId: liningSilver.id,
+    bore: 1.3e-3,
+    setId: 'n13',
+    pressure: 1.9 * bar,
+    pressureAt: 'inlet',
+    triggerPulled: true,
+    fluid: 150 * perMinute,
+    fan: 0.24,
+    distance: 0.17,
+    overlap: 0.66,
+    speed: 0.3,
+  });
+  log.write(66, { type: 'card', layerId: liningSilver.id, verdict: 'good' });
+  log.coat(42, 39, `${liningSilver.id}-1`);
+  log.coat(27, 24, `${liningSilver.id}-2`);
+  const silver = layer(liningSilver, gravityGun, dinCup, ['Full 1', 'Full 2', 'Drop'], {
+    hides: { least: 2, most: 4 },
+    drops: 3,
+    overlap: 0.66,
+  });
+  return job(
+    id,
+    'Lining band, car 6',
+    now - 98 * minutes,
+    {
+      part: {
+        substrate: 'Livery green, flatted',
+        metal: true,
+        faces: [face('band', 'Band', 2.4, 0.18, 2)],
+      },
+      layers: [
+        {
+          ...silver,
+          name: 'Silver',
+          coats: silver.coats.map((coat, i) =>
+            i < 2
+              ? { ...coat, role: 'metallic' }
+              : { ...coat, role: 'drop', dry: coat.dry * 0.35, weight: 0.35 },
+          ),
+        },
+        { ...layer(liveryClear, turbine, dinCup, ['Clear 1', 'Clear 2']), name: 'Clear' },
+      ],
+    },
+    log.log,
+  );
+}
+
 /** Put away: earlier cars, whose batches taught what the lacquer does. */
 function earlierDoors(now: number, car: number, days: number, additions: readonly number[]): Job {
   const id = `demo-saloon-doors-${car}`;
@@ -353,7 +488,7 @@ function earlierDoors(now: number, car: number, days: number, additions: readonl
   };
 }
 
-/** The demo jobs, six open and two put away, their diaries ending at the moment the shop is loaded. */
+/** The demo jobs, eight open and two put away, their diaries ending at the moment the shop is loaded. */
 export const demoJobs = (now: number): Job[] => [
   saloonDoors(now),
   liveryPanels(now),
@@ -361,6 +496,8 @@ export const demoJobs = (now: number): Job[] => [
   seatBrackets(now),
   seatShells(now),
   depotWalls(now),
+  apron(now),
+  liningBand(now),
   earlierDoors(now, 4, 41, [180, 190]),
   earlierDoors(now, 5, 20, [220, 150]),
 ];

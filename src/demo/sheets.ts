@@ -376,6 +376,121 @@ export const depotWall = sheet('wall-paint', 'demo-depot-wall', 'Depot wall pain
   pricePerVolume: 6_500,
 });
 
+export const blockFiller = sheet('filler-primer', 'demo-block-filler', 'Block filler F5', {
+  components: [
+    part('base', 'F5 filler', 4, 1480, 0.52, 400),
+    part('hardener', 'F5 hardener', 1, 1050, 0.5, 390),
+  ],
+  tolerance: 0.05,
+  vapour: xylene,
+  thinning: {
+    thinners: [thinner('f-thinner', 'F thinner', 'medium', 870, 0.85e-6, 12, 28)],
+    maximum: 0.1,
+    by: 'volume',
+    of: 'mix',
+  },
+  target: { cupId: 'din-4', min: 25, max: 30, temperature: celsius(20) },
+  viscosity: 160e-6,
+  guns: [
+    {
+      atomising: 'conventional',
+      bore: { min: 1.6e-3, max: 1.8e-3 },
+      pressure: { min: 2.2 * bar, max: 2.8 * bar },
+      pressureAt: 'inlet',
+      distance: { min: 0.18, max: 0.22 },
+    },
+  ],
+  film: film(50, 65, 80),
+  times: {
+    temperature: celsius(20),
+    potLife: 60 * minutes,
+    flash: 10 * minutes,
+    recoatFirst: 20 * minutes,
+    sandable: 3 * hours,
+    sandedFor: 3 * 24 * hours,
+    cure: 24 * hours,
+  },
+  cleaner: 'C cleaning solvent',
+  cleanBy: 40 * minutes,
+  pricePerVolume: 24_000,
+});
+
+export const sealerEpoxy = sheet('epoxy-primer', 'demo-sealer-epoxy', 'Sealer epoxy E2', {
+  components: [
+    part('base', 'E2 epoxy', 3, 1360, 0.5, 390),
+    part('hardener', 'E2 hardener', 1, 1020, 0.46, 420),
+  ],
+  tolerance: 0.05,
+  vapour: xylene,
+  thinning: {
+    thinners: [thinner('e-thinner', 'E thinner', 'medium', 875, 0.9e-6, 12, 28)],
+    maximum: 0.15,
+    by: 'volume',
+    of: 'mix',
+  },
+  target: { cupId: 'din-4', min: 19, max: 23, temperature: celsius(20) },
+  viscosity: 140e-6,
+  guns: [
+    {
+      atomising: 'compliant',
+      bore: { min: 1.3e-3, max: 1.5e-3 },
+      pressure: { min: 1.9 * bar, max: 2.3 * bar },
+      pressureAt: 'inlet',
+      distance: { min: 0.16, max: 0.2 },
+    },
+  ],
+  film: film(30, 40, 50),
+  times: {
+    temperature: celsius(20),
+    induction: 15 * minutes,
+    potLife: 4 * hours,
+    flash: 15 * minutes,
+    recoatFirst: 30 * minutes,
+    recoatLast: 72 * hours,
+    next: { first: 45 * minutes, last: 48 * hours },
+    sandable: 12 * hours,
+    cure: 7 * 24 * hours,
+  },
+  cleaner: 'C cleaning solvent',
+  cleanBy: 60 * minutes,
+  pricePerVolume: 33_000,
+});
+
+export const liningSilver = sheet('solvent-base', 'demo-lining-silver', 'Lining silver S7', {
+  components: [part('base', 'S7 silver', 1, 940, 0.17, 720)],
+  vapour: xylene,
+  thinning: {
+    thinners: [thinner('s-thinner', 'S thinner', 'medium', 865, 0.75e-6, 15, 28)],
+    maximum: 0.6,
+    by: 'volume',
+    of: 'base',
+  },
+  target: { cupId: 'din-4', min: 16, max: 19, temperature: celsius(20) },
+  viscosity: 90e-6,
+  guns: [
+    {
+      atomising: 'compliant',
+      bore: { min: 1.2e-3, max: 1.3e-3 },
+      pressure: { min: 1.7 * bar, max: 2.1 * bar },
+      pressureAt: 'inlet',
+      distance: { min: 0.15, max: 0.2 },
+    },
+  ],
+  film: film(6, 8, 10),
+  coats: 2,
+  times: {
+    temperature: celsius(20),
+    flash: 5 * minutes,
+    recoatFirst: 10 * minutes,
+    next: { first: 20 * minutes, last: 24 * hours },
+    sandable: 60 * minutes,
+    touch: 15 * minutes,
+  },
+  cleaner: 'C cleaning solvent',
+  cleanBy: 60 * minutes,
+  pricePerVolume: 52_000,
+});
+
 export const demoSheets = [
   satinLacquer,
   liveryColour,
@@ -384,4 +499,7 @@ export const demoSheets = [
   bracketEnamel,
   shellGelCoat,
   depotWall,
+  blockFiller,
+  sealerEpoxy,
+  liningSilver,
 ];

@@ -23,7 +23,7 @@ const view = (job: Job): JobView =>
   });
 
 describe('the demo shop', () => {
-  it('has six jobs, each standing at a different stage', () => {
+  it('has jobs at every stage, three of them of several products', () => {
     const at = Object.fromEntries(jobs.map((job) => [job.id, view(job).current]));
     expect(at).toEqual({
       'demo-saloon-doors': 'thin',
@@ -32,7 +32,10 @@ describe('the demo shop', () => {
       'demo-seat-brackets': 'check',
       'demo-seat-shells': 'plan',
       'demo-depot-walls': 'clean',
+      'demo-apron': 'spray',
+      'demo-lining-band': 'spray',
     } satisfies Record<string, Stage>);
+    expect(jobs.filter(({ layers }) => layers.length > 1)).toHaveLength(3);
   });
 
   it.each(jobs.map((job) => [job.name, job] as const))(
@@ -53,6 +56,12 @@ describe('the demo shop', () => {
     const frames = view(jobs.find(({ id }) => id === 'demo-truck-frames') as Job);
     expect(frames.spray.recoat?.state).toBe('closed');
     expect(frames.mix.sources[0]?.expired.map(({ can }) => can.lot)).toEqual(['M1-077']);
+  });
+
+  it('the apron is to be sanded, and the silver to be looked at', () => {
+    const of = (id: string) => view(jobs.find((job) => job.id === id) as Job);
+    expect(of('demo-apron').spray.due).toMatchObject({ what: 'sand', grit: 180, state: 'due' });
+    expect(of('demo-lining-band').spray.look).toMatchObject({ asks: 'hides', on: 2, least: 2, most: 4 });
   });
 
   it('the colour coat is flashing', () => {

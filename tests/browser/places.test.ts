@@ -103,28 +103,28 @@ describe('keys and commands', () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-depot-walls/clean');
     await visitor.press('Job menu');
     await visitor.press('Put away');
-    await visitor.sees('5 open jobs');
+    await visitor.sees('7 open jobs');
     await visitor.go('/logbook?job=demo-depot-walls');
     await visitor.press('Back to the bench');
     await visitor.go('/');
-    await visitor.sees('6 open jobs');
+    await visitor.sees('8 open jobs');
   });
 
   it('a removed job comes back with undo', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-depot-walls/clean');
     await visitor.press('Job menu');
     await visitor.press('Remove');
-    await visitor.sees('5 open jobs');
+    await visitor.sees('7 open jobs');
     await visitor.page.keyboard.down('Control');
     await visitor.page.keyboard.press('z');
     await visitor.page.keyboard.up('Control');
-    await visitor.sees('6 open jobs');
+    await visitor.sees('8 open jobs');
   });
 
   it('a job that is not here says so', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/job/nowhere/plan');
     await visitor.sees('This job is not here');
     await visitor.press('To the bench');
-    await visitor.sees('6 open jobs');
+    await visitor.sees('8 open jobs');
   });
 });

@@ -64,7 +64,7 @@ describe('a newer version', () => {
       await visitor.page.waitForFunction(async () => (await navigator.serviceWorker.ready).waiting === null);
       expect(await visitor.text('[data-offline]')).not.toContain('A newer version is stored.');
       await visitor.go('/');
-      await visitor.sees('6 open jobs');
+      await visitor.sees('8 open jobs');
     } finally {
       await browser.close();
       close();
