@@ -397,7 +397,7 @@ function liningBand(now: number): Job {
   log.mixed(88, batch, liningSilver, [['base', 330, 'demo-can-s7']]);
   log.timed(84, batch, liningSilver, dinCup, 20.5);
   log.timed(82, batch, liningSilver, dinCup, 20.5);
-  log.add(80, batch, 's-thinner', 130);
+  log.add(80, batch, 's-thinner', 62);
   log.timed(76, batch, liningSilver, dinCup, 20.5);
   log.timed(74, batch, liningSilver, dinCup, 20.5);
   log.write(70, {
@@ -415,7 +415,10 @@ function liningBand(now: number): Job {
     speed: 0.3,
   });
   log.write(66, { type: 'card', layerId: liningSilver.id, verdict: 'good' });
+  log.write(45, { type: 'stir', batchId: batch });
   log.coat(42, 39, `${liningSilver.id}-1`);
+  log.write(34, { type: 'tick', list: 'midway', step: 'mid-wipe', done: true, rigId: gravityGun.id });
+  log.write(29, { type: 'stir', batchId: batch });
   log.coat(27, 24, `${liningSilver.id}-2`);
   const silver = layer(liningSilver, gravityGun, dinCup, ['Full 1', 'Full 2', 'Drop'], {
     hides: { least: 2, most: 4 },

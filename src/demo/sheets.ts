@@ -440,6 +440,7 @@ export const sealerEpoxy = sheet('epoxy-primer', 'demo-sealer-epoxy', 'Sealer ep
     },
   ],
   film: film(30, 40, 50),
+  coats: 1,
   times: {
     temperature: celsius(20),
     induction: 15 * minutes,

@@ -1,5 +1,5 @@
 import { showDuration } from '@/core/quantity';
-import { lawfulTimes } from '@/core/schedule';
+import { hardAt, lawfulTimes } from '@/core/schedule';
 import { isRefusal } from '@/core/refusal';
 import { layingOf } from '@/core/system';
 import { spraying, type CoatState, type JobView, type WorkItem } from '@/facts/job';
@@ -74,7 +74,20 @@ function lookLine(look: NonNullable<JobView['spray']['look']>, because: readonly
 }
 
 /** The work that comes before the next coat. */
-function workLineOf(view: JobView, item: WorkItem, because: readonly Fact[], units: Units): NextLine {
+function workLineOf(view: JobView, item: WorkItem, units: Units): NextLine {
+  const { film } = view.spray;
+  const because: Fact[] = film
+    ? [
+        { label: 'Last coat ended', value: clockTime(film.ended, view.now) },
+        { label: 'Hard enough to sand from', value: clockTime(hardAt(film), view.now) },
+        ...(film.abraded === undefined
+          ? []
+          : [{ label: 'Sanded', value: clockTime(film.abraded, view.now) }]),
+        ...(film.times.sandedFor === undefined
+          ? []
+          : [{ label: 'Sanded, it takes a coat for', value: showDuration(film.times.sandedFor) }]),
+      ]
+    : [];
   const { spray, now, work } = view;
   const { what, layerId, id: workId, state, until, grit, takes, note } = item;
   const layer = work.layers.find(({ id }) => id === layerId);
@@ -228,7 +241,7 @@ export function sprayLine(view: JobView, units: Units): NextLine {
       tone: 'stop',
       because,
     };
-  if (spray.due) return workLineOf(view, spray.due, because, units);
+  if (spray.due) return workLineOf(view, spray.due, units);
   // Until it is known whether it hides, nobody mixes what comes over it.
   const product = spray.look ? undefined : productToMix(view);
   if (recoat?.state === 'flashing')

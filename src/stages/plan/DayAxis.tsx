@@ -16,7 +16,8 @@ import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
-import { clockTime } from '@/words/spray';
+import { weekday } from '@/words/dates';
+import { clockTime, timeOfDay } from '@/words/spray';
 import { workWords } from '@/words/work';
 import { planDay } from '@/workers/plan';
 import type { DayPlan } from '@/workers/plan.worker';
@@ -239,7 +240,9 @@ function DayDrawing({ plan, asked, clock }: DrawingProps) {
             <g key={at}>
               <line x1={x(at)} x2={x(at)} y1={top - 6} y2={height} stroke="var(--hairline)" />
               <text x={x(at)} y={12} textAnchor="middle" className="fill-ink-soft text-[12px]">
-                {clock(at)}
+                {nights.includes(at)
+                  ? weekday(new Date(asked.midnight + at * 1000))
+                  : timeOfDay(asked.midnight + at * 1000)}
               </text>
             </g>
           ))}

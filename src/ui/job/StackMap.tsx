@@ -33,6 +33,7 @@ function Layer({ view, layer }: { readonly view: JobView; readonly layer: Mapped
   const { id, name, coats, state, gun } = layer;
   const hand = view.work.layer.id === id;
   const on = coats.filter((each) => each === 'done').length;
+  const live = layer.pot !== undefined || gun.state === 'dirty';
   return (
     <button
       type="button"
@@ -40,7 +41,7 @@ function Layer({ view, layer }: { readonly view: JobView; readonly layer: Mapped
       data-map-layer={id}
       onClick={() => takeInHand(view.job, id)}
       style={{ flexGrow: Math.max(layer.share, 0.12) }}
-      className={`min-h-16 min-w-36 shrink-0 basis-0 border-r border-hairline px-3 pt-1.5 pb-2 text-left last:border-r-0 focus-visible:-outline-offset-3 ${hand ? 'bg-act-wash' : 'hover:bg-ink/6'}`}
+      className={`flex min-h-16 min-w-40 shrink-0 basis-0 flex-col border-r border-hairline px-3 pt-1.5 pb-2 text-left last:border-r-0 focus-visible:-outline-offset-3 ${hand ? 'bg-act-wash' : 'hover:bg-ink/6'}`}
     >
       <span className="flex items-baseline justify-between gap-2">
         <b className={`truncate ${hand ? 'text-act' : ''}`}>{name}</b>
@@ -48,18 +49,17 @@ function Layer({ view, layer }: { readonly view: JobView; readonly layer: Mapped
           <Printed figure={layerFigure(view, 'film.stays', id, layer.stays)} />
         </span>
       </span>
-      <span className="block truncate text-xs text-ink-soft">
+      <span className="block text-xs whitespace-nowrap text-ink-soft">
         {hand && <b className="text-act">in hand · </b>}
         {state === 'on' ? '✓ all on' : `${on} of ${coats.length} on`}
-        {layer.pot && (
-          <>
-            {' · '}
+      </span>
+      {live && (
+        <span className="block text-xs text-ink-soft">
+          {layer.pot && (
             <span className={layer.pot.over ? 'text-stop' : 'text-ink'}>{potWords(layer.pot)}</span>
-          </>
-        )}
-        {gun.state === 'dirty' && (
-          <>
-            {' · '}
+          )}
+          {layer.pot && gun.state === 'dirty' && ' · '}
+          {gun.state === 'dirty' && (
             <span className={gun.cleanBy !== undefined && gun.cleanBy < view.now ? 'text-stop' : ''}>
               {gunWords(gun)}
               {gun.cleanBy !== undefined && (
@@ -73,14 +73,14 @@ function Layer({ view, layer }: { readonly view: JobView; readonly layer: Mapped
                 </>
               )}
             </span>
-          </>
-        )}
-      </span>
-      <span aria-hidden className="mt-1 flex h-3 gap-px">
+          )}
+        </span>
+      )}
+      <span aria-hidden className="mt-auto flex gap-px pt-1">
         {coats.map((each, i) => (
           <span
             key={i}
-            className={`flex-1 border border-act ${each === 'done' ? 'bg-act/70' : each === 'running' ? 'bg-act/35' : 'border-dashed'}`}
+            className={`h-3 flex-1 border border-act ${each === 'done' ? 'bg-act/70' : each === 'running' ? 'bg-act/35' : 'border-dashed'}`}
           />
         ))}
       </span>
