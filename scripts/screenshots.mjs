@@ -10,7 +10,7 @@ process.env.TZ = `Etc/GMT${ahead > 0 ? '-' : '+'}${Math.abs(ahead)}`;
 /** One picture of each main view: file, path, and what differs from 1280×800 in the Bench theme. */
 const views = [
   ['bench', '/'],
-  ['plan', '/job/demo-livery-panels/plan', { height: 1100, waits: '[data-day]' }],
+  ['plan', '/job/demo-apron/plan', { height: 1500, waits: '[data-day]' }],
   ['mix', '/job/demo-seat-shells/mix'],
   ['mix-in-the-pot', '/job/demo-livery-panels/mix', { height: 1400 }],
   ['thin', '/job/demo-saloon-doors/thin'],
@@ -20,7 +20,7 @@ const views = [
     '/job/demo-livery-panels/set',
     { height: 1100, press: 'Simulate a card', show: '[data-card-read]' },
   ],
-  ['spray', '/job/demo-livery-panels/spray', { height: 1000 }],
+  ['spray', '/job/demo-lining-band/spray', { height: 1000 }],
   ['film', '/job/demo-livery-panels/spray#even', { height: 1100, show: '[data-place="even"]' }],
   ['check', '/job/demo-seat-brackets/check', { height: 1100 }],
   [

@@ -33,6 +33,8 @@ const base = {
     .check(z.minimum(0))
     .check(z.maximum(1e12, { error: beyond })),
   device: z.optional(id),
+  /** What the clock of the device said, where it had been set otherwise and was not believed. */
+  wall: z.optional(instant),
   by: z.optional(text),
   /** Written by a simulated device. */
   simulated: z.optional(z.boolean()),
@@ -259,5 +261,5 @@ export type EntryOf<T extends EntryType> = Extract<LogEntry, { type: T }>;
 
 /** What a screen hands over for a new entry: the log adds id, time, order and author. */
 export type NewEntry = {
-  [T in EntryType]: Omit<EntryOf<T>, 'id' | 'at' | 'counter' | 'device' | 'by' | 'was' | 'struck'>;
+  [T in EntryType]: Omit<EntryOf<T>, 'id' | 'at' | 'wall' | 'counter' | 'device' | 'by' | 'was' | 'struck'>;
 }[EntryType];

@@ -4,19 +4,24 @@ import { useCallback } from 'react';
 import { layerBegun, layerOf, withLayer, withLooked, type JobView } from '@/facts/job';
 import { newId, nextCounter, type Job, type LogEntry, type NewEntry } from '@/records';
 import { deviceId } from './disk/device';
-import { momentNow } from './clock';
+import { momentNow, wallNow } from './clock';
 import { jobNow, useShop, useStore } from './hooks';
+
+/** A clock that differs from the time of the job by less than this is not worth a word, ms. */
+const believed = 2000;
 
 /** An entry as it goes into a job’s log now: the `i`th of one step. */
 function stamped(job: Job, entry: NewEntry, operator: string | undefined, i = 0): LogEntry {
   // By the job’s own time: nothing is written before what is written already.
   const at = jobNow(job, momentNow());
+  const wall = wallNow();
   return {
     // Entries of one step keep their order by a millisecond each.
     at: new Date(at + i).toISOString(),
     id: newId(),
     counter: nextCounter(job.log) + i,
     device: deviceId(),
+    ...(Math.abs(at - wall) > believed ? { wall: new Date(wall).toISOString() } : {}),
     ...(operator ? { by: operator } : {}),
     ...entry,
   } as LogEntry;

@@ -40,6 +40,9 @@ const clock = new SteadyClock(
 /** Now, ms since the epoch, by a clock that does not go back. */
 export const momentNow = (): number => (typeof window === 'undefined' ? Date.now() : clock.now());
 
+/** What the clock of this device says, whether it can be believed or not. */
+export const wallNow = (): number => Date.now();
+
 /** The same, as records write it: ISO 8601, UTC. */
 export const isoNow = (): string => new Date(momentNow()).toISOString();
 

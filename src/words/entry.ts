@@ -1,3 +1,4 @@
+import { showDuration } from '@/core/quantity';
 import { everyEntry } from '@/facts/job';
 import type { EntryType, Job, LogEntry } from '@/records';
 import type { Units } from './units';
@@ -132,7 +133,7 @@ export function entryWords(entry: LogEntry, job: Job, units: Units): string {
     case 'abraded':
       return coat(entry.coatId);
     case 'worked':
-      return `${workLine(entry, units)}, on ${layer(entry.layerId)}${entry.lasts === undefined ? '' : `, took ${units.show('duration', entry.lasts)}`}${entry.note ? `. ${entry.note}` : ''}`;
+      return `${workLine(entry, units)}, on ${layer(entry.layerId)}${entry.lasts === undefined ? '' : `, took ${showDuration(entry.lasts)}`}${entry.note ? `. ${entry.note}` : ''}`;
     case 'left-out':
       return `${plannedWork(job, entry.workId, units)}${entry.why ? `: ${entry.why}` : ''}`;
     case 'swapped':

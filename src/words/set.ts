@@ -129,6 +129,15 @@ export function setLine(view: JobView, units: Units): NextLine {
     reason('Viscosity at the nozzle', figure(view, 'gun.viscosity', viscosity), units),
     reason('Overlap', figure(view, 'gun.overlap', point.overlap), units, { digits: 0 }),
   ];
+  if (view.otherInGun)
+    return {
+      big: { number: rig?.name ?? 'The gun', unit: '' },
+      says: `${view.otherInGun} is still in it: empty it and flush it before ${view.work.layer.name.toLowerCase()} goes in.`,
+      detail: 'What is left of one product in the passages spoils the next, or sets in them.',
+      tone: 'stop',
+      because,
+      tap: go('clean', 'Go to Clean'),
+    };
   // What is recorded set stands, also where nothing could have been proposed.
   if (!setting && isRefusal(fittings)) return nothingToSet(fittings, because, units);
   const facts = isRefusal(proposal) ? because : [...because, ...fittingFacts(proposal.fitting, set, units)];

@@ -283,6 +283,16 @@ export function sprayLine(view: JobView, units: Units): NextLine {
       tap: focus('touch', 'Touch test'),
       otherwise: start,
     };
+  if (view.otherInGun)
+    return {
+      big: { number: clockTo(last?.ended ?? now, now), unit: 'since the last coat' },
+      says: `${view.otherInGun} is still in the gun. Flush it before ${own?.name.toLowerCase() ?? 'the next'} goes in.`,
+      detail: recoat?.closes ? `The window closes at ${clockTime(recoat.closes, now)}.` : '',
+      tone: 'stop',
+      because,
+      tap: go('clean', 'Go to Clean'),
+      otherwise: start,
+    };
   const order = `coat ${number(next)} of ${coats.length}, ${next.coat.name.toLowerCase()}`;
   return {
     big: units.parts('film', next.wet),

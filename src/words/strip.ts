@@ -136,7 +136,7 @@ function thin(
 }
 
 function set(
-  { set: { point, setting, card, fault, fittings, proposal }, done }: JobView,
+  { set: { point, setting, card, fault, fittings, proposal }, done, otherInGun }: JobView,
   units: Units,
 ): Said {
   const refused = isRefusal(fittings) || (isRefusal(proposal) && !setting);
@@ -147,6 +147,7 @@ function set(
     fact: 'gun.pressure' as const,
     value: pressure,
   };
+  if (otherInGun) return { ...said, state: 'other mix in it', tone: 'stop' };
   if (refused) return { ...said, state: 'nothing to set', tone: 'stop' };
   if (!setting)
     return { ...said, state: done.has('spray') ? 'opened for cleaning' : 'to set', tone: 'plain' };

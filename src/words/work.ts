@@ -1,3 +1,4 @@
+import { showDuration } from '@/core/quantity';
 import type { WorkState } from '@/facts/job';
 import type { LayerWork, WorkKind } from '@/records';
 import type { Units } from './units';
@@ -38,6 +39,6 @@ type Said = Pick<LayerWork, 'what' | 'grit' | 'takes' | 'lasts'>;
 
 /** `Sand with P320, 20 µm off` */
 export function workLine({ what, grit, takes, lasts }: Said, units: Units): string {
-  const words = what === 'wait' && lasts ? `Wait ${units.show('duration', lasts)}` : workWords[what].todo;
+  const words = what === 'wait' && lasts ? `Wait ${showDuration(lasts)}` : workWords[what].todo;
   return `${words}${grit === undefined ? '' : ` with P${grit}`}${takes ? `, ${units.show('film', takes)} off` : ''}`;
 }

@@ -80,7 +80,7 @@ describe('base and clear, from nothing, with two guns', () => {
     await visitor.sees(/Base gun: clean the gun within/, '[data-tray]');
     await visitor.sees(/HVLP gun, clear: clean the gun within/, '[data-tray]');
     await visitor.sees(
-      /Base[\s\S]*all on · clean gun in[\s\S]*Clear[\s\S]*in hand[\s\S]*in the pot/,
+      /Base[\s\S]*all on[\s\S]*clean gun in[\s\S]*Clear[\s\S]*in hand[\s\S]*in the pot/,
       '[data-stack-map]',
     );
     await visitor.page.click('[data-stack-map] button:first-of-type');

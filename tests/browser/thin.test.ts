@@ -119,7 +119,7 @@ describe('Thin', () => {
     });
     await visitor.reload();
     await visitor.sees('Do not thin this mix. Its pot life is over: discard it.');
-    await visitor.sees('Pot life over', '[data-tray]');
+    await visitor.sees('Livery green C4: pot life over', '[data-tray]');
   });
 
   /** Types a timing twice, as read at the band’s own temperature. */

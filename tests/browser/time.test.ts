@@ -51,6 +51,16 @@ describe('timers', () => {
     await visitor.sees(/Leave coat 1 to flash/);
   });
 
+  it('what is written while the clock is not believed says both: the time reckoned on, and what the clock said', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/spray');
+    await ahead(visitor, -120);
+    await visitor.reload();
+    await visitor.sees('was set back by 2 h', '[data-set-back]');
+    await visitor.press('Stirred');
+    await visitor.go('/logbook?job=demo-livery-panels');
+    await visitor.sees(/Stirred[\s\S]{0,80}The clock here said \d\d:\d\d/);
+  });
+
   it('the recoat window opens, and closes, by the clock', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/spray');
     await visitor.sees('Leave coat 1 to flash.');

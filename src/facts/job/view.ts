@@ -58,6 +58,8 @@ export interface JobView {
   readonly clean: CleanView;
   /** Every mix in a pot with coats still to lay of it, whichever layer is in hand. */
   readonly pots: readonly BatchState[];
+  /** Whose mix is still in the gun of the layer in hand, where that is another product: it comes out first. */
+  readonly otherInGun?: string;
   /** All guns of the job, that one first: each has its own mix in it and its own clocks. */
   readonly guns: readonly CleanView[];
   readonly timers: readonly Timer[];
@@ -97,7 +99,9 @@ export function jobView(
     clean: guns[0],
     guns,
   };
+  const other = otherInGun(work, guns);
   const done = doneStages(views);
+  if (other) done.delete('set');
   return {
     job,
     work,
@@ -105,6 +109,7 @@ export function jobView(
     shop,
     now,
     ...views,
+    ...(other ? { otherInGun: other } : {}),
     pots,
     timers: timersOf(work, guns, pots, shop, spray),
     done,
@@ -118,6 +123,14 @@ const potsOf = (work: Worked, { coats }: SprayView): BatchState[] =>
     .filter(({ id }) => coats.some(({ coat, state }) => coat.layerId === id && state !== 'done'))
     .map((layer) => batchOf(work, layer))
     .filter((batch) => batch !== undefined);
+
+/** A gun that was flushed since may be filled with another product. */
+function otherInGun({ layer, layers }: Worked, guns: readonly CleanView[]): string | undefined {
+  const gun = guns.find(({ rigId }) => rigId === layer.rigId);
+  const inIt = layers.find(({ id }) => id === gun?.layerId);
+  if (gun?.state !== 'dirty' || !inIt || inIt.sheet.id === layer.sheet.id) return undefined;
+  return gun.steps.some(({ id, done }) => id === 'flush' && done) ? undefined : inIt.name;
+}
 
 type Views = Pick<JobView, 'plan' | 'mix' | 'thin' | 'set' | 'spray' | 'check' | 'clean' | 'guns'>;
 

@@ -5,6 +5,7 @@ import type { Job, LogEntry } from '@/records';
 import { Menu } from '@/ui/Menu';
 import { useUnits } from '@/ui/units';
 import { dayAndMonth } from '@/words/dates';
+import { timeOfDay } from '@/words/spray';
 import { entryWords, typeWords } from '@/words/entry';
 
 export interface LogRow {
@@ -110,6 +111,7 @@ function Row({ row, showJob, onCorrect, onStrike }: Omit<Props, 'rows'> & { read
         <span className="block text-ink-soft">
           {showJob && `${job.name}. `}
           {entry.by && `By ${entry.by}. `}
+          {entry.wall && `The clock here said ${timeOfDay(Date.parse(entry.wall))}. `}
           {was && `Said before: ${was.join('; ')}. `}
           {entry.struck && `Struck: ${entry.struck.why}.`}
         </span>
