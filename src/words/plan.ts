@@ -4,6 +4,7 @@ import type { Fitness, JobView } from '@/facts/job';
 import { figure, jobFigure, reason } from './figures';
 import type { Units } from './units';
 import { costWords } from './mix';
+import { workWords } from './work';
 import { focus, go, plural, type Fact, type NextLine } from './line';
 
 // prettier-ignore
@@ -120,6 +121,18 @@ export function planLine(view: JobView, units: Units): NextLine {
       tone: 'act',
       because,
       tap: focus('room', 'Read the room'),
+    };
+  const { due, look } = view.spray;
+  if (due || look)
+    return {
+      big,
+      says: look
+        ? 'Look at the last coat first, on Spray.'
+        : `First the film below: ${due ? workWords[due.what].todo.toLowerCase() : ''}, on Spray.`,
+      detail: `Then mix ${units.show('volume', needed.total)} for ${plural(own.length, 'coat')}. ${film}`,
+      tone: 'act',
+      because,
+      tap: go('spray', 'Go to Spray'),
     };
   return {
     big,

@@ -1,5 +1,6 @@
 import { refuse, refuseUnlessPositive, type Outcome } from '../refusal';
-import { searchOrders, soonestEnd } from './search';
+import { soonestEnd } from './bound';
+import { searchOrders } from './search';
 
 /** When the next coat may follow, in s from the end of the one before. */
 export interface RecoatWindow {

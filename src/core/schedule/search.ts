@@ -1,5 +1,6 @@
-import { inShift, nightOf, shiftEnd, workedFrom } from './hours';
-import type { CoatTask, Piece, PlannedTask, PlanQuestion, RecoatWindow } from './plan';
+import { inShift, shiftEnd } from './hours';
+import { nodesOf, type Node } from './nodes';
+import type { Piece, PlannedTask, PlanQuestion } from './plan';
 
 /** Orders looked at before the best so far is taken. */
 const usualPatience = 4000;
@@ -10,23 +11,6 @@ const dayLong = 86_400;
 const hair = 1e-6;
 /** Starts that may be pushed for each order looked at. */
 const pushes = 250;
-
-/** One task as the search knows it; others by their numbers. */
-interface Node {
-  readonly task: CoatTask;
-  readonly piece: number;
-  readonly coat: number;
-  /** The one before it on its piece, and what it waits for on another; -1 for none. */
-  readonly before: number;
-  readonly turned: number;
-  readonly wait: number;
-  /** s of work on this piece from here on, lags counted. */
-  readonly tail: number;
-  /** The same to the last that a night would come between, and what of it is hands-on; it begins such a block itself. */
-  readonly block: number;
-  readonly blockHands: number;
-  readonly opensBlock: boolean;
-}
 
 /** One way to keep the window below: lag from the end of the task before, s. */
 interface Lag {
@@ -43,25 +27,6 @@ export interface Found {
   readonly proven: boolean;
 }
 
-/** What no plan can end before: any piece by itself, and all hands-on work in a row, both within working hours. */
-export function soonestEnd({ pieces, start, shifts, changeover = 0 }: PlanQuestion): number {
-  let hands = 0;
-  let last = start;
-  const coatings = new Map<string, Set<string>>();
-  for (const { coats, release = start } of pieces) {
-    let at = Math.max(release, start);
-    for (const [i, { duration, coating, gun = '' }] of coats.entries()) {
-      hands += duration;
-      if (coating !== undefined) coatings.set(gun, (coatings.get(gun) ?? new Set()).add(coating));
-      const opens = coats[i - 1]?.then?.opens ?? 0;
-      at = inShift(i === 0 ? at : at + opens, duration, shifts) + duration;
-    }
-    if (coats.length > 0) last = Math.max(last, at);
-  }
-  const changes = [...coatings.values()].reduce((sum, { size }) => sum + size - 1, 0);
-  return Math.max(last, workedFrom(start, hands + changes * changeover, shifts));
-}
-
 /**
  * Looks for the order that ends first.
  *
@@ -70,44 +35,7 @@ export function soonestEnd({ pieces, start, shifts, changeover = 0 }: PlanQuesti
  */
 export function searchOrders(question: PlanQuestion, bound: number, loose = false): Found {
   const { pieces, start, shifts, racks, changeover = 0 } = question;
-  const nodes: Node[] = [];
-  const first: number[] = [];
-  for (const [piece, { coats }] of pieces.entries()) {
-    first.push(nodes.length);
-    coats.forEach((task, coat) => {
-      const before = coat === 0 ? -1 : nodes.length - 1;
-      nodes.push({
-        ...{ task, piece, coat, before, turned: -1, wait: 0, tail: 0 },
-        ...{ block: 0, blockHands: 0, opensBlock: false },
-      });
-    });
-  }
-  const night = nightOf(shifts);
-  /** Does a night between two tasks close the window of the second? */
-  const closesOvernight = (then: RecoatWindow | undefined): boolean =>
-    !loose && then?.closes !== undefined && then.closes < night;
-  const nodeOf = (id: string, coat: number) => {
-    const piece = pieces.findIndex((each) => each.id === id);
-    return piece >= 0 && coat < (pieces[piece] as Piece).coats.length ? (first[piece] as number) + coat : -1;
-  };
-  for (let n = nodes.length - 1; n >= 0; n -= 1) {
-    const node = nodes[n] as Node;
-    const { waits } = node.task;
-    const next = nodes[n + 1];
-    const { then } = node.task;
-    const follows = next?.before === n ? next : undefined;
-    const after = follows ? follows.tail + (then?.opens ?? 0) : 0;
-    const bound = follows && closesOvernight(then);
-    const before = node.before < 0 ? undefined : nodes[node.before]?.task.then;
-    nodes[n] = {
-      ...node,
-      tail: node.task.duration + after,
-      block: node.task.duration + (bound ? (then?.opens ?? 0) + follows.block : 0),
-      blockHands: node.task.duration + (bound ? follows.blockHands : 0),
-      opensBlock: bound === true && !closesOvernight(before),
-      ...(waits ? { turned: nodeOf(waits.piece, waits.coat), wait: waits.wait } : {}),
-    };
-  }
+  const { nodes, first, closesOvernight } = nodesOf(question, loose);
   const alike = pieces.map((piece, i) => (waitsOrIsWaitedFor(pieces, piece) ? `${i}` : signature(piece)));
 
   // The order so far, with what was chosen for each.
