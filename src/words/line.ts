@@ -67,5 +67,9 @@ export const stageWords: Record<Stage, string> = {
   clean: 'Clean',
 };
 
+/** A name within a sentence: in small letters, but for one that has capitals or numbers of its own. */
+export const inSentence = (name: string): string =>
+  /[A-Z0-9]/.test(name.slice(1)) ? name : name.toLowerCase();
+
 export const plural = (count: number, one: string, many = `${one}s`): string =>
   `${count} ${count === 1 ? one : many}`;

@@ -3,7 +3,7 @@ import type { Fitting, JobView, SettingFault, SetView } from '@/facts/job';
 import type { EntryOf } from '@/records';
 import { figure, reason } from './figures';
 import type { Units } from './units';
-import { focus, go, log, type Fact, type NextLine, type Tap } from './line';
+import { focus, go, inSentence, log, type Fact, type NextLine, type Tap } from './line';
 
 type Verdict = EntryOf<'card'>['verdict'];
 
@@ -131,8 +131,8 @@ export function setLine(view: JobView, units: Units): NextLine {
   ];
   if (view.otherInGun)
     return {
-      big: { number: rig?.name ?? 'The gun', unit: '' },
-      says: `${view.otherInGun} is still in it: empty it and flush it before ${view.work.layer.name.toLowerCase()} goes in.`,
+      big: { number: 'Flush', unit: 'first' },
+      says: `${view.otherInGun} is still in ${rig?.name ?? 'the gun'}: flush it before ${inSentence(view.work.layer.name)} goes in.`,
       detail: 'What is left of one product in the passages spoils the next, or sets in them.',
       tone: 'stop',
       because,

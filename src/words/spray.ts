@@ -8,7 +8,7 @@ import { figure, reason } from './figures';
 import type { Units } from './units';
 import { cardAsks, pressureQuantity } from './set';
 import { weekday } from './dates';
-import { focus, go, hand, judge, log, plural, type Fact, type NextLine } from './line';
+import { focus, go, hand, inSentence, judge, log, plural, type Fact, type NextLine } from './line';
 import { lookWords, workLine, workWords } from './work';
 
 /** How a coat is laid that is not a plain full one: further off, with less air. */
@@ -33,11 +33,11 @@ function productToMix({
   const [before, after] = [layer(last.coat.layerId), layer(next.coat.layerId)];
   if (!before || !after) return undefined;
   return {
-    name: after.name.toLowerCase(),
+    name: inSentence(after.name),
     gun:
       before.rigId === after.rigId
-        ? `It goes on with the same gun: empty it of the ${before.name.toLowerCase()} and clean it first.`
-        : `It goes on with another gun: empty and clean the one with the ${before.name.toLowerCase()} in it before it sets.`,
+        ? `It goes on with the same gun: empty it of the ${inSentence(before.name)} and clean it first.`
+        : `It goes on with another gun: empty and clean the one with the ${inSentence(before.name)} in it before it sets.`,
   };
 }
 
@@ -98,7 +98,7 @@ function workLineOf(view: JobView, item: WorkItem, units: Units): NextLine {
     closed !== undefined && closed < now
       ? ` Its time to go on without sanding ended at ${clockTime(closed, now)}: this opens it again.`
       : '';
-  const on = layer ? ` ${layer.name.toLowerCase()}` : '';
+  const on = layer ? ` ${inSentence(layer.name)}` : '';
   if (state === 'waiting' && until !== undefined)
     return {
       big: { number: clockTo(until, now), unit: '' },
@@ -114,7 +114,7 @@ function workLineOf(view: JobView, item: WorkItem, units: Units): NextLine {
   return {
     big: { number: grit ? `P${grit}` : (workWords[what].todo.split(' ')[0] ?? ''), unit: '' },
     says: `${says}${over}.${state === 'again' ? ' What was done no longer counts.' : ''}`,
-    detail: `${note ? `${note}. ` : ''}${on ? `On the ${layer?.name.toLowerCase()}.` : ''}${meanwhile}`,
+    detail: `${note ? `${note}. ` : ''}${on ? `On the${on}.` : ''}${meanwhile}`,
     tone: 'act',
     because,
     tap: log(workWords[what].done, workWords[what].done.toLowerCase(), {
@@ -286,7 +286,7 @@ export function sprayLine(view: JobView, units: Units): NextLine {
   if (view.otherInGun)
     return {
       big: { number: clockTo(last?.ended ?? now, now), unit: 'since the last coat' },
-      says: `${view.otherInGun} is still in the gun. Flush it before ${own?.name.toLowerCase() ?? 'the next'} goes in.`,
+      says: `${view.otherInGun} is still in the gun. Flush it before ${own ? inSentence(own.name) : 'the next'} goes in.`,
       detail: recoat?.closes ? `The window closes at ${clockTime(recoat.closes, now)}.` : '',
       tone: 'stop',
       because,

@@ -152,15 +152,18 @@ describe('bundles of earlier versions', () => {
       `demo-${version}.fluorite.json`,
     );
 
-  it.each([1, 2, 3, 4])('version %i is taken in whole, and a second time changes nothing', async (version) => {
-    const store = await opened(memoryDisk());
-    const looked = await look(store, fixture(version));
-    expect(looked.items.filter(({ state }) => state === 'refused')).toEqual([]);
-    expect(looked.items.filter(({ state }) => state === 'new').length).toBeGreaterThan(25);
-    await takeIn(store, looked, false);
-    const again = await look(store, fixture(version));
-    expect(again.items.every(({ state }) => state === 'same')).toBe(true);
-  });
+  it.each([1, 2, 3, 4])(
+    'version %i is taken in whole, and a second time changes nothing',
+    async (version) => {
+      const store = await opened(memoryDisk());
+      const looked = await look(store, fixture(version));
+      expect(looked.items.filter(({ state }) => state === 'refused')).toEqual([]);
+      expect(looked.items.filter(({ state }) => state === 'new').length).toBeGreaterThan(25);
+      await takeIn(store, looked, false);
+      const again = await look(store, fixture(version));
+      expect(again.items.every(({ state }) => state === 'same')).toBe(true);
+    },
+  );
 
   it('lifted apart on two devices they meet without a question', async () => {
     const [one, other] = [await opened(memoryDisk()), await opened(memoryDisk())];

@@ -79,7 +79,7 @@ export function WorkDone({ due, layerId }: DoneProps) {
               label="Film taken off"
               quantity="film"
               value={takes}
-              expects={[0, 300e-6]}
+              expects={[0, 254e-6]}
               onChange={setTakes}
               hint={
                 planned?.takes === undefined
