@@ -60,10 +60,10 @@ function defectLine({ open, change, waiting }: OpenDefects, because: readonly Fa
 }
 
 export function checkLine({ check, job, spray, work }: JobView, units: Units): NextLine {
-  const { verdict, spec, spots, wanted, taken, coatsOn } = check;
+  const { verdict, spec, spots, wanted, taken, coatsOn, coatsMeasured, layersMeasured } = check;
   const because: Fact[] = [
     {
-      label: `Range for ${plural(coatsOn || spray.coats.length, 'coat')}, dry`,
+      label: `Range for ${plural(coatsMeasured || spray.coats.length, 'coat')}, dry`,
       value: units.range('film', spec.min, spec.max),
       figure: jobFigure({ work }, 'film.wanted-least', spec.min),
     },
@@ -73,12 +73,15 @@ export function checkLine({ check, job, spray, work }: JobView, units: Units): N
       value: ruleWords[job.approach.acceptance],
     },
     { label: 'Spots measured', value: `${taken} of ${wanted}` },
+    ...(layersMeasured
+      ? [{ label: 'Over the base reading', value: layersMeasured.join(', ') || 'nothing yet' }]
+      : []),
   ];
   const defect = defectLine(check.defects, because);
   if (defect) return defect;
   const open = spots.find(({ readings }) => readings.length < readingsPerSpot);
   const face = job.part.faces.find(({ id }) => id === open?.faceId);
-  if (isRefusal(verdict) && coatsOn === 0)
+  if (isRefusal(verdict) && (coatsOn === 0 || coatsMeasured === 0))
     return {
       big: units.parts('film', spec.nominal),
       says: units.says(verdict),

@@ -103,7 +103,7 @@ const all: readonly (readonly [NewEntry, string])[] = [
     { type: 'gauge-check', zero: -0.4e-6, shim: 50e-6, read: 51e-6 },
     'zero −0.4 µm, shim of 50.0 µm read 51.0 µm',
   ],
-  [{ type: 'base', faceId: 'front', reading: 12e-6 }, '12.0 µm on Fronts, before the first coat'],
+  [{ type: 'base', faceId: 'front', reading: 12e-6 }, '12.0 µm on Fronts, what lies below'],
   [{ type: 'hiding', faceId: 'front', hides: false }, 'Fronts does not hide what is below'],
   [{ type: 'look', text: 'Die-back', found: 'good' }, 'Die-back: nothing showed'],
   [{ type: 'look', text: 'Die-back', found: 'worse' }, 'Die-back: something showed'],

@@ -166,7 +166,7 @@ export function entryWords(entry: LogEntry, job: Job, units: Units): string {
     case 'gauge-check':
       return `zero ${units.show('film', entry.zero, filmDigits(units))}, shim of ${units.show('film', entry.shim, filmDigits(units))} read ${units.show('film', entry.read, filmDigits(units))}`;
     case 'base':
-      return `${units.show('film', entry.reading, filmDigits(units))} on ${job.part.faces.find(({ id }) => id === entry.faceId)?.name ?? 'a face'}, before the first coat`;
+      return `${units.show('film', entry.reading, filmDigits(units))} on ${job.part.faces.find(({ id }) => id === entry.faceId)?.name ?? 'a face'}, what lies below`;
     case 'hiding':
       return `${job.part.faces.find(({ id }) => id === entry.faceId)?.name ?? 'a face'} ${entry.hides ? 'hides' : 'does not hide'} what is below`;
     case 'look':

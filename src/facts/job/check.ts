@@ -14,7 +14,7 @@ import { lastOf, liveEntries, moment, ofType } from './entries';
 import { openDefects, type OpenDefects } from './opendefects';
 import { filmWanted } from './ledger';
 import { areaOf } from './plan';
-import { coatStates } from './spray';
+import { coatStates, type CoatState } from './spray';
 import type { Worked } from './worked';
 
 export interface FaceSpot {
@@ -30,6 +30,10 @@ export interface FaceSpot {
 
 export interface CheckView {
   readonly coatsOn: number;
+  /** Coats that the readings are of: those over the base reading, where one was taken with coats on already. */
+  readonly coatsMeasured: number;
+  /** The layers they belong to, where that is not all that is on. */
+  readonly layersMeasured?: readonly string[];
   readonly spec: FilmSpec;
   readonly spots: readonly FaceSpot[];
   readonly wanted: number;
@@ -62,15 +66,23 @@ export const mostSpots = 60;
 export function checkView(job: Worked): CheckView {
   const coats = coatStates(job);
   const on = coats.filter(({ state }) => state === 'done');
-  const counted = on.length > 0 ? on : coats;
+  const entries = liveEntries(job);
+  // A base reading with coats on already parts what is above it from what is below.
+  const base = lastOf(entries, 'base');
+  const under = base ? on.filter(({ ended = 0 }) => ended <= moment(base)) : [];
+  const above = on.filter((coat) => !under.includes(coat));
+  const counted = on.length > 0 ? above : coats;
   const own = job.approach.acceptance === 'own' ? job.approach.ownLimits : undefined;
   const sheets = filmWanted(job, new Set(counted.map(({ coat }) => coat.id)));
   const spec = own ? { ...own, nominal: Math.min(Math.max(sheets.nominal, own.min), own.max) } : sheets;
-  const entries = liveEntries(job);
   const checks = ofType(entries, 'gauge-check');
+  // What was read before the coats below went on is of another ground.
+  const lain = Math.max(...under.map(({ ended }) => ended ?? 0), 0);
   const bases = new Map<string, number>();
   for (const face of job.part.faces) {
-    const below = ofType(entries, 'base').filter(({ faceId }) => faceId === face.id);
+    const below = ofType(entries, 'base').filter(
+      (entry) => entry.faceId === face.id && moment(entry) >= lain,
+    );
     if (below.length > 0)
       bases.set(face.id, below.reduce((total, { reading }) => total + reading, 0) / below.length);
   }
@@ -107,12 +119,14 @@ export function checkView(job: Worked): CheckView {
   const last = lastOf(entries, 'gauge-check');
   return {
     coatsOn: on.length,
+    coatsMeasured: counted.length,
+    ...(under.length > 0 ? { layersMeasured: namesOf(job, counted) } : {}),
     spec,
     spots,
     wanted: Math.min(wanted, spots.length),
     taken: spots.filter(({ readings }) => readings.length > 0).length,
     verdict:
-      on.length === 0
+      counted.length === 0 || on.length === 0
         ? refuse('no-coat', 'Spray and end a coat first; then there is a film to measure.')
         : judgeFilm(judged, spec, job.approach.acceptance),
     ...(last ? { gauge: { entry: last, correction: gaugeCorrection(last) } } : {}),
@@ -120,6 +134,10 @@ export function checkView(job: Worked): CheckView {
     defects: openDefects(job),
   };
 }
+
+/** The layers of these coats, from the part up. */
+const namesOf = ({ layers }: Worked, coats: readonly CoatState[]): string[] =>
+  layers.filter(({ id }) => coats.some(({ coat }) => coat.layerId === id)).map(({ name }) => name);
 
 /** Mean of films, m. */
 export const filmOf = (films: readonly number[]): number =>

@@ -113,7 +113,7 @@ export function GaugeCare() {
           </Button>
           <p className="text-sm text-ink-soft" data-bases>
             {check.bases.size === 0
-              ? `On blasted, rough or primed parts: take ${readingsPerSpot} before the first coat. What they read is taken off.`
+              ? `On blasted, rough or primed parts: take ${readingsPerSpot} before the first coat, or before a layer to measure that one alone. What they read is taken off.`
               : job.part.faces
                   .flatMap(({ id, name }) =>
                     check.bases.has(id)
