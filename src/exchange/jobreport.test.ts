@@ -1,7 +1,7 @@
 import { PDFDocument } from 'pdf-lib';
 import { chartPoints } from '@/exchange/report';
 import { reportPdf } from '@/exchange/reportpdf';
-import type { NewEntry, Photo } from '@/records';
+import type { Job, NewEntry, Photo } from '@/records';
 import { unitsOf } from '@/words/units';
 import {
   aJob,
@@ -100,6 +100,31 @@ describe('the report of a job', () => {
     ])
       expect(said).toContain(words);
     expect(said).not.toContain('No cup was timed');
+  });
+
+  it('tells what was done between the coats, and what was planned and not recorded', () => {
+    const bare = aJob();
+    const job: Job = {
+      ...bare,
+      layers: bare.layers.map((layer) => ({
+        ...layer,
+        coats: layer.coats.map((coat, i) => (i === 0 ? { ...coat, sandBack: 4e-6 } : coat)),
+      })),
+    };
+    const on = [
+      [-90, { type: 'coat-start', coatId: 'lacquer-1' }],
+      [-80, { type: 'coat-end', coatId: 'lacquer-1' }],
+    ] as const;
+    const next = [-10, { type: 'coat-start', coatId: 'lacquer-2' }] as const;
+    expect(text(say(logged(job, ...on, next)))).toMatch(/Sand with P\d+, 4 µm off: planned, not recorded/);
+    const sanded = [
+      -20,
+      { type: 'worked', layerId: 'lacquer', workId: 'sand-lacquer-1', what: 'sand', grit: 320, takes: 5e-6 },
+    ] as const;
+    const told = text(say(logged(job, ...on, sanded, next)));
+    expect(told).toContain('Worked, Sand with P320, 5 µm off, on Lacquer');
+    expect(told).not.toContain('planned, not recorded');
+    expect(text(say())).not.toContain('Between the coats');
   });
 
   it('of an empty job is honest that nothing was recorded', () => {

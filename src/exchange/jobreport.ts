@@ -4,7 +4,8 @@ import { showDuration } from '@/core/quantity';
 import { isRefusal } from '@/core/refusal';
 import type { Report, ReportSection } from '@/exchange/report';
 import type { Can, EntryOf, LogEntry, Photo } from '@/records';
-import { entryWords } from '@/words/entry';
+import { entryWords, typeWords } from '@/words/entry';
+import { workLine } from '@/words/work';
 import { everyEntry, type JobView, liveEntries, moment, ofType } from '@/facts/job';
 import type { FactId } from '@/facts/figure';
 import { coatFigure, jobFigure, told } from '@/words/figures';
@@ -34,6 +35,7 @@ export function jobReport(
     sections: [
       about(view, units),
       coats(view, units),
+      ...between(view, entries, units),
       conditions(entries, units),
       mixes(view, cans, entries, units),
       gun(view, entries, units),
@@ -66,7 +68,7 @@ export function jobReport(
 }
 
 function about(view: JobView, units: Units): ReportSection {
-  const { job, plan, rig, spray } = view;
+  const { job, plan, guns, spray } = view;
   const people = [...new Set(liveEntries(job).flatMap(({ by }) => (by ? [by] : [])))];
   const ended = spray.coats.map(({ ended: at }) => at ?? 0).reduce((a, b) => Math.max(a, b), 0);
   return {
@@ -89,7 +91,7 @@ function about(view: JobView, units: Units): ReportSection {
             `${name}, sheet ${sheetRevision || none}, checked ${checkedOn}${assumed.length > 0 ? `, ${assumed.length} values are class defaults` : ''}`,
           ] as const,
       ),
-      ['Rig', rig?.name ?? none],
+      ['Rig', [...new Set(guns.map((gun) => gun.rig?.name ?? none))].join(', ')],
       ['People', people.join(', ') || none],
       ['Last coat ended', ended > 0 ? `${day(ended)} ${timeOfDay(ended)}` : none],
     ],
@@ -114,6 +116,24 @@ function coats(view: JobView, units: Units): ReportSection {
       ]),
     ],
   };
+}
+
+/** What was done to the film between the coats, looked at, and not recorded though it was planned. */
+function between({ job, spray }: JobView, entries: readonly LogEntry[], units: Units): ReportSection[] {
+  const done = entries.filter(
+    ({ type }) => type === 'worked' || type === 'abraded' || type === 'judged' || type === 'left-out',
+  );
+  const passed = spray.work.filter(({ state }) => state === 'passed');
+  if (done.length + passed.length === 0) return [];
+  return [
+    {
+      title: 'Between the coats',
+      lines: [
+        ...done.map((entry) => `${when(entry)}: ${typeWords[entry.type]}, ${entryWords(entry, job, units)}`),
+        ...passed.map((item) => `${workLine(item, units)}: planned, ${none}.`),
+      ],
+    },
+  ];
 }
 
 function conditions(entries: readonly LogEntry[], units: Units): ReportSection {

@@ -3,17 +3,26 @@ import { liveEntries, ofType } from './entries';
 
 type OfLayers = Pick<Job, 'layers' | 'log'>;
 
+/** Finds the gun a layer had when an entry was written, its log gone through once. */
+export function gunFinder(job: OfLayers): (layerId: string, entry?: LogEntry) => string {
+  const entries = liveEntries(job);
+  const swaps = ofType(entries, 'swapped');
+  const now = new Map(job.layers.map(({ id, rigId }) => [id, rigId]));
+  return (layerId, entry) => {
+    const own = swaps.filter((swap) => swap.layerId === layerId);
+    if (!entry || own.length === 0) return now.get(layerId) ?? '';
+    const at = entries.indexOf(entry);
+    return own.find((swap) => entries.indexOf(swap) > at)?.rigId ?? now.get(layerId) ?? '';
+  };
+}
+
 /**
  * The gun a layer was worked with when an entry was written: the one it has now, unless it was changed since.
  *
  * @param entry undefined for now
  */
-export function gunOf(job: OfLayers, layerId: string, entry?: LogEntry): string {
-  const entries = liveEntries(job);
-  const after = entry ? entries.slice(entries.indexOf(entry) + 1) : [];
-  const changed = ofType(after, 'swapped').find((each) => each.layerId === layerId);
-  return changed?.rigId ?? job.layers.find(({ id }) => id === layerId)?.rigId ?? '';
-}
+export const gunOf = (job: OfLayers, layerId: string, entry?: LogEntry): string =>
+  gunFinder(job)(layerId, entry);
 
 /** The layer an entry sprayed of, a coat or a card; undefined for other entries. */
 function sprayedOf({ layers }: Pick<Job, 'layers'>, entry: LogEntry): string | undefined {
@@ -26,9 +35,10 @@ function sprayedOf({ layers }: Pick<Job, 'layers'>, entry: LogEntry): string | u
 export function usesOf(
   job: OfLayers,
 ): { readonly entry: LogEntry; readonly rigId: string; readonly layerId: string }[] {
+  const gun = gunFinder(job);
   return liveEntries(job).flatMap((entry) => {
     const layerId = sprayedOf(job, entry);
-    return layerId === undefined ? [] : [{ entry, layerId, rigId: gunOf(job, layerId, entry) }];
+    return layerId === undefined ? [] : [{ entry, layerId, rigId: gun(layerId, entry) }];
   });
 }
 

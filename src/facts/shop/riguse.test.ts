@@ -27,6 +27,20 @@ describe('what a rig has done', () => {
     const running = logged(job, [-80, { type: 'coat-start', coatId: coat }]);
     expect(rigUse([running], 'rig')).toMatchObject({ seconds: 0, lastSprayed: undefined });
   });
+  it('keeps what it did before its layer went on with another rig, and none of what came after', () => {
+    const [, second] = coatsIn(job);
+    const swapped = logged(
+      { ...sprayed, layers: sprayed.layers.map((layer) => ({ ...layer, rigId: 'other' })) },
+      [-50, { type: 'swapped', layerId: 'lacquer', rigId: 'rig' }],
+      [-40, { type: 'coat-start', coatId: second!.id }],
+      [-30, { type: 'coat-end', coatId: second!.id }],
+    );
+    expect(rigUse([swapped], 'rig')).toMatchObject({
+      seconds: 1200,
+      volume: rigUse([sprayed], 'rig').volume,
+    });
+    expect(rigUse([swapped], 'other')).toMatchObject({ seconds: 600, volume: 0 });
+  });
   it('remembers when it was last cleaned', () => {
     const clean = logged(sprayed, [-40, { type: 'tick', list: 'clean', step: 'flush', done: true }]);
     const { lastCleaned, lastSprayed } = rigUse([clean], 'rig');

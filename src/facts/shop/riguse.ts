@@ -3,6 +3,7 @@ import { isRefusal } from '@/core/refusal';
 import { classAbrasiveness, type EntryOf, type Job } from '@/records';
 import { sheetAsMixed } from '../job/batch';
 import { lastOf, liveEntries, moment, ofType } from '../job/entries';
+import { gunFinder } from '../job/guns';
 
 /** One coat sprayed with a rig. */
 export interface SprayedSpan {
@@ -37,21 +38,26 @@ const gone = new WeakMap<Job, Map<string, readonly SprayedSpan[]>>();
 
 /** Paint is shared out over a job’s coats by the time each was sprayed for: what a coat truly used is not weighed. */
 function spansIn(job: Job, rigId: string): readonly SprayedSpan[] {
-  const own = job.layers.filter((layer) => layer.rigId === rigId);
-  if (own.length === 0) return [];
+  if (!hadIn(job, rigId)) return [];
   const known = gone.get(job) ?? new Map<string, readonly SprayedSpan[]>();
   gone.set(job, known);
-  const spans = known.get(rigId) ?? spansWith(job, rigId, own);
+  const spans = known.get(rigId) ?? spansWith(job, rigId);
   known.set(rigId, spans);
   return spans;
 }
 
-function spansWith(job: Job, rigId: string, own: Job['layers']): SprayedSpan[] {
-  const layerWith = (coatId: string) => own.find(({ coats }) => coats.some(({ id }) => id === coatId));
+/** Has a job a rig, or had it before a layer went on with another? */
+const hadIn = ({ layers, log }: Job, rigId: string): boolean =>
+  layers.some((layer) => layer.rigId === rigId) ||
+  log.some((entry) => entry.type === 'swapped' && entry.rigId === rigId);
+
+function spansWith(job: Job, rigId: string): SprayedSpan[] {
+  const gun = gunFinder(job);
+  const layerWith = (coatId: string) => job.layers.find(({ coats }) => coats.some(({ id }) => id === coatId));
   const entries = liveEntries(job);
   const coats = ofType(entries, 'coat-end').flatMap((end) => {
     const layer = layerWith(end.coatId);
-    if (!layer) return [];
+    if (!layer || gun(layer.id, end) !== rigId) return [];
     const start = lastOf(
       entries,
       'coat-start',
@@ -76,7 +82,7 @@ function spansWith(job: Job, rigId: string, own: Job['layers']): SprayedSpan[] {
 
 /** Adds up what a rig has done. */
 export function rigUse(jobs: readonly Job[], rigId: string): RigUsage {
-  const own = jobs.filter(({ layers }) => layers.some((layer) => layer.rigId === rigId));
+  const own = jobs.filter((job) => hadIn(job, rigId));
   const spans = spansOf(own, rigId);
   const fitted = new Map<string, { seconds: number; volume: number }>();
   for (const { fitted: name, seconds, volume } of spans) {
@@ -85,7 +91,11 @@ export function rigUse(jobs: readonly Job[], rigId: string): RigUsage {
     fitted.set(name, { seconds: before.seconds + seconds, volume: before.volume + volume });
   }
   const cleaned = own.flatMap((job) => {
-    const tick = lastOf(liveEntries(job), 'tick', ({ list, done }) => list === 'clean' && done);
+    const tick = lastOf(
+      liveEntries(job),
+      'tick',
+      (entry) => entry.list === 'clean' && entry.done && (entry.rigId ?? rigId) === rigId,
+    );
     return tick ? [moment(tick)] : [];
   });
   return {
@@ -97,12 +107,16 @@ export function rigUse(jobs: readonly Job[], rigId: string): RigUsage {
   };
 }
 
-/** m³ mixed of the layers that a rig sprays. */
-const mixedOf = (job: Job, rigId: string): number =>
-  ofType(liveEntries(job), 'mixed').reduce((sum, entry) => sum + mixedVolume(job, rigId, entry), 0);
+/** m³ mixed of the layers that a rig sprays, while it did. */
+function mixedOf(job: Job, rigId: string): number {
+  const gun = gunFinder(job);
+  return ofType(liveEntries(job), 'mixed')
+    .filter((entry) => gun(entry.layerId, entry) === rigId)
+    .reduce((sum, entry) => sum + mixedVolume(job, entry), 0);
+}
 
-function mixedVolume(job: Job, rigId: string, { layerId, poured }: EntryOf<'mixed'>): number {
-  const layer = job.layers.find((each) => each.id === layerId && each.rigId === rigId);
+function mixedVolume(job: Job, { layerId, poured }: EntryOf<'mixed'>): number {
+  const layer = job.layers.find(({ id }) => id === layerId);
   const mixed = layer && sheetAsMixed(layer.sheet);
   const mass = poured.reduce((sum, each) => sum + each.mass, 0);
   return mixed && !isRefusal(mixed) ? mass / mixed.density : 0;
