@@ -1,6 +1,6 @@
 import fs from 'node:fs';
 import { dying, opened } from '../../tests/fixtures/ground';
-import { classSheet, keyOf, type AnyRecord, type Job, type LogEntry } from '@/records';
+import { classSheet, keyOf, versions, type AnyRecord, type Job, type LogEntry } from '@/records';
 import { canonical } from '@/records/canonical';
 import { memoryDisk, type Disk } from './disk/disk';
 import { pageSize, storedFormat } from './disk/layout';
@@ -8,7 +8,7 @@ import { entriesIn } from './disk/page';
 import { writtenDoc } from '@/records/replica';
 import type { ShopStore } from './shopstore';
 
-const { records } = JSON.parse(fs.readFileSync('tests/fixtures/bundles/demo-2.fluorite.json', 'utf8')) as {
+const { records } = JSON.parse(fs.readFileSync('tests/fixtures/bundles/demo-4.fluorite.json', 'utf8')) as {
   records: AnyRecord[];
 };
 const job = records.find((record): record is Job => record.kind === 'job' && record.log.length > 5) as Job;
@@ -47,6 +47,23 @@ describe('what an earlier version left on disk', () => {
     expect(said(again)).toBe(wanted([...records, long]));
     expect(again.getState()).toMatchObject({ damaged: [], asking: [], trouble: undefined });
   });
+
+  it.each([2, 3])(
+    'with records of earlier versions in it, as bundle %i has them, is lifted to the present ones',
+    async (bundle) => {
+      const old = JSON.parse(
+        fs.readFileSync(`tests/fixtures/bundles/demo-${bundle}.fluorite.json`, 'utf8'),
+      ) as { records: AnyRecord[] };
+      const disk = await oldDisk(old.records);
+      const first = await opened(disk, seat);
+      const all = [...first.getState().records.values()];
+      expect(all).toHaveLength(old.records.length);
+      for (const { kind, version } of all) expect([kind, version]).toEqual([kind, versions[kind]]);
+      const again = await opened(disk, seat);
+      expect(said(again)).toBe(said(first));
+      expect(again.getState()).toMatchObject({ damaged: [], asking: [], trouble: undefined });
+    },
+  );
 
   it('is lifted whole although the tab dies at any write of it', async () => {
     const list = [job, long, classSheet('gel-coat', 's', 's', '2026-11-01')];

@@ -1,7 +1,7 @@
 import { isRefusal } from '@/core/refusal';
 import type { FactId, Figure } from '@/facts/figure';
 import { spraying, type JobView, type OpenDefects, type Stage } from '@/facts/job';
-import { figure, jobFigure } from './figures';
+import { figure, jobFigure, layerFigure } from './figures';
 import type { Units } from './units';
 import { cardWords, settingFaultWords, pressureQuantity } from './set';
 import { clockTo } from './clock';
@@ -23,7 +23,7 @@ export interface Cell {
 export function stripCells(view: JobView, units: Units): Cell[] {
   const whole = { plan, mix, thin, set, spray, check, clean };
   return (Object.keys(whole) as Stage[]).map((stage): Cell => {
-    const { fact, value, coat, ...cell } = whole[stage](view, units);
+    const { fact, value, coat, layer, ...cell } = whole[stage](view, units);
     const state = stateOf(cell.tone);
     return {
       stage,
@@ -31,7 +31,9 @@ export function stripCells(view: JobView, units: Units): Cell[] {
       figure:
         fact.startsWith('film.') || fact.startsWith('coats.')
           ? jobFigure(view, fact, value, { state })
-          : figure(view, fact, value, { state, coat }),
+          : layer
+            ? { ...layerFigure(view, fact, layer, value), state }
+            : figure(view, fact, value, { state, coat }),
     };
   });
 }
@@ -42,6 +44,8 @@ interface Said {
   readonly fact: FactId;
   readonly value: number | undefined;
   readonly coat?: string;
+  /** Whose it is, where not of the layer in hand: what is in the gun. */
+  readonly layer?: string;
   readonly state: string;
   readonly tone: Tone;
 }
@@ -242,13 +246,18 @@ function check({ check: { verdict, spec, taken, wanted, defects }, done }: JobVi
   return { ...said, state: 'fails', tone: 'stop' };
 }
 
-function clean({ clean: { state, cleanBy, doneCount, steps, liquid }, spray: { next }, now }: JobView): Said {
-  const counted = { fact: 'clean.done' as const, value: doneCount };
+function clean({
+  clean: { state, cleanBy, doneCount, steps, liquid, layerId: layer },
+  spray: { next },
+  now,
+}: JobView): Said {
+  const counted = { fact: 'clean.done' as const, value: doneCount, layer };
   if (state === 'clean') return { ...counted, number: 'clean', state: 'card before use', tone: 'good' };
   if (state === 'nothing-in-it')
     return {
       fact: 'clean.steps',
       value: steps.length,
+      layer,
       number: `${steps.length} steps`,
       state: `${liquid} first`,
       tone: 'plain',
@@ -257,7 +266,7 @@ function clean({ clean: { state, cleanBy, doneCount, steps, liquid }, spray: { n
   // Between coats the mix is at work in the gun; it is worth a colour only when time is short.
   const pressing = !next || (cleanBy !== undefined && cleanBy - now < 15 * 60_000);
   return {
-    ...(cleanBy ? { fact: 'clean.by' as const, value: cleanBy / 1000 } : counted),
+    ...(cleanBy ? { fact: 'clean.by' as const, value: cleanBy / 1000, layer } : counted),
     number: cleanBy ? `by ${clockTime(cleanBy, now)}` : `${doneCount}/${steps.length}`,
     state: late ? 'overdue' : `${doneCount} of ${steps.length} steps`,
     tone: late ? 'stop' : !pressing ? 'plain' : doneCount > 0 ? 'act' : 'care',

@@ -59,6 +59,15 @@ const gelsAfter = 1.5;
 /** Steps of the list as it was first kept, by whose last a gun cleaned then is still clean. */
 const firstList = { end: 'assemble', waste: 'waste' } as const;
 
+/** A gun that waits for no further coat is pressing so long before it must be clean, ms. */
+export const pressingBefore = 15 * 60_000;
+
+/** Must a gun be cleaned before anything else is begun? */
+export const presses = (
+  { state, between, cleanBy }: Pick<CleanView, 'state' | 'between' | 'cleanBy'>,
+  now: number,
+): boolean => state === 'dirty' && !between && cleanBy !== undefined && now >= cleanBy - pressingBefore;
+
 /** What the care of a job’s gun is asked with. */
 export function cleaningQuestion(
   { approach, sheet }: Pick<Layer, 'approach' | 'sheet'>,
@@ -95,7 +104,10 @@ export function cleanViews(
   const inHand = taken ?? job.layer.rigId;
   const others = gunsOf(job).filter((id) => id !== inHand);
   const seen = (id: string) => cleanView(job, id, rigOf(id), shop, now);
-  return [seen(inHand), ...others.map(seen)];
+  const [own, rest] = [seen(inHand), others.map(seen)];
+  // The gun of a layer that is on, and sets soon, comes before one that nothing presses.
+  const first = taken === undefined ? rest.find((gun) => presses(gun, now)) : undefined;
+  return first ? [first, own, ...rest.filter((gun) => gun !== first)] : [own, ...rest];
 }
 
 function cleanView(job: Worked, rigId: string, rig: Rig | undefined, shop: Shop, now: number): CleanView {

@@ -1,4 +1,5 @@
 import { closesAt, hardAt, opensByClock } from '@/core/schedule';
+import { pressingBefore } from './clean';
 import type { JobView } from './view';
 
 /** Midnight after a moment, UTC, ms: what is in date today may not be tomorrow. */
@@ -14,7 +15,10 @@ export function deadlinesOf({ thin, set, spray, guns, pots, now }: JobView): num
   const edges: (number | undefined)[] = [
     thin.batch?.useBefore,
     ...pots.flatMap(({ useBefore, readyAt }) => [useBefore, readyAt]),
-    ...guns.flatMap(({ gels }) => [gels]),
+    ...guns.flatMap(({ gels, cleanBy }) => [
+      gels,
+      cleanBy === undefined ? undefined : cleanBy - pressingBefore,
+    ]),
     set.cardUntil,
     recoat?.opens,
     recoat && 'closes' in recoat ? recoat.closes : undefined,

@@ -99,6 +99,20 @@ describe('two guns in one job', () => {
     expect(seen(both, 0, { inHand: 'gone', gun: 'gone' }).work.layer.id).toBe('colour');
   });
 
+  it('the gun of a layer that is on comes first once it must be cleaned soon', () => {
+    const by = of(seen(both), 'a').cleanBy!;
+    const before = Math.floor((by - noon) / 60_000) - 16;
+    expect(seen(both, before).current).not.toBe('clean');
+    const pressing = seen(both, before + 2);
+    expect([pressing.current, pressing.clean.rigId, pressing.work.layer.id]).toEqual([
+      'clean',
+      'a',
+      'colour',
+    ]);
+    // Somebody who took the other gun has that one.
+    expect(seen(both, before + 2, { gun: 'b' }).clean.rigId).toBe('b');
+  });
+
   it('the map shows what is on, in the pot and in a gun', () => {
     const [below, above] = stackOf(seen(both));
     expect(below).toMatchObject({

@@ -6,7 +6,7 @@ import type { ShelfCan } from '../shop/shelf';
 import { batchOf, type BatchState } from './batch';
 import { gunsOf } from './guns';
 import { checkView, type CheckView } from './check';
-import { cleanViews, type CleanView } from './clean';
+import { cleanViews, presses, type CleanView } from './clean';
 import { mixView, type MixView } from './mix';
 import { planView, type PlanView } from './plan';
 import { setView, type SetView } from './set';
@@ -113,7 +113,7 @@ export function jobView(
     pots,
     timers: timersOf(work, guns, pots, shop, spray),
     done,
-    current: currentStage(views, done),
+    current: currentStage(views, done, work, now),
   };
 }
 
@@ -155,9 +155,17 @@ function doneStages({ plan, mix, thin, set, spray, check, clean, guns }: Views):
 }
 
 /** A gun with mix in it sets; a film does not run away. So cleaning comes before measuring. */
-function currentStage({ spray, check, guns }: Views, done: ReadonlySet<Stage>): Stage {
+function currentStage(
+  { spray, check, guns }: Views,
+  done: ReadonlySet<Stage>,
+  { layer }: Worked,
+  now: number,
+): Stage {
   // What is to be judged or done to the film comes before the next mix.
-  if (spray.running || spray.look || spray.due) return 'spray';
+  if (spray.running) return 'spray';
+  // Mix that sets in the gun of another layer ruins it: that comes before the next coat.
+  if (guns.some((gun) => gun.rigId !== layer.rigId && presses(gun, now))) return 'clean';
+  if (spray.look || spray.due) return 'spray';
   if (done.has('spray')) {
     if (guns.some(({ state }) => state === 'dirty')) return 'clean';
     return done.has('check') ? 'clean' : 'check';
