@@ -73,15 +73,13 @@ export function checkLine({ check, job, spray, work }: JobView, units: Units): N
       value: ruleWords[job.approach.acceptance],
     },
     { label: 'Spots measured', value: `${taken} of ${wanted}` },
-    ...(layersMeasured
-      ? [{ label: 'Over the base reading', value: layersMeasured.join(', ') || 'nothing yet' }]
-      : []),
+    ...(layersMeasured ? [{ label: 'Over the base reading', value: layersMeasured.join(', ') }] : []),
   ];
   const defect = defectLine(check.defects, because);
   if (defect) return defect;
   const open = spots.find(({ readings }) => readings.length < readingsPerSpot);
   const face = job.part.faces.find(({ id }) => id === open?.faceId);
-  if (isRefusal(verdict) && (coatsOn === 0 || coatsMeasured === 0))
+  if (isRefusal(verdict) && coatsOn === 0)
     return {
       big: units.parts('film', spec.nominal),
       says: units.says(verdict),

@@ -35,9 +35,13 @@ describe('what the readings of a system are of', () => {
     expect(view.check.spots[0]!.films[0]).toBeCloseTo(40e-6, 12);
   });
 
-  it('nothing yet, when nothing went on since', () => {
-    const view = seen(logged(lacquered, [-250, base(60e-6)]));
-    expect(view.check).toMatchObject({ coatsMeasured: 0, verdict: { refused: 'no-coat' } });
-    expect(view.check.spec.nominal).toBe(0);
+  it('all that is on, where nothing went on since: it was read on a bare spot', () => {
+    const view = seen(logged(lacquered, [-250, base(60e-6)], [-40, film(100e-6)]));
+    expect(view.check).toMatchObject({ coatsOn: 2, coatsMeasured: 2 });
+    expect(view.check.layersMeasured).toBeUndefined();
+    expect(view.check.spots[0]!.films[0]).toBeCloseTo(40e-6, 12);
+    const late = seen(logged(whole, [-500, base(10e-6)], [-60, base(12e-6)], [-40, film(100e-6)]));
+    expect(late.check.coatsMeasured).toBe(4);
+    expect(late.check.spots[0]!.films[0]).toBeCloseTo(89e-6, 12);
   });
 });

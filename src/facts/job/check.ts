@@ -67,8 +67,9 @@ export function checkView(job: Worked): CheckView {
   const coats = coatStates(job);
   const on = coats.filter(({ state }) => state === 'done');
   const entries = liveEntries(job);
-  // A base reading with coats on already parts what is above it from what is below.
-  const base = lastOf(entries, 'base');
+  // A base read between coats parts what is above it from what is below; one read when all were on is of a bare spot.
+  const began = on.at(-1)?.started ?? 0;
+  const base = lastOf(entries, 'base', (entry) => moment(entry) <= began);
   const under = base ? on.filter(({ ended = 0 }) => ended <= moment(base)) : [];
   const above = on.filter((coat) => !under.includes(coat));
   const counted = on.length > 0 ? above : coats;
@@ -126,7 +127,7 @@ export function checkView(job: Worked): CheckView {
     wanted: Math.min(wanted, spots.length),
     taken: spots.filter(({ readings }) => readings.length > 0).length,
     verdict:
-      counted.length === 0 || on.length === 0
+      on.length === 0
         ? refuse('no-coat', 'Spray and end a coat first; then there is a film to measure.')
         : judgeFilm(judged, spec, job.approach.acceptance),
     ...(last ? { gauge: { entry: last, correction: gaugeCorrection(last) } } : {}),
