@@ -397,7 +397,7 @@ function liningBand(now: number): Job {
   log.mixed(88, batch, liningSilver, [['base', 330, 'demo-can-s7']]);
   log.timed(84, batch, liningSilver, dinCup, 20.5);
   log.timed(82, batch, liningSilver, dinCup, 20.5);
-  log.add(80, batch, 's-thinner', 62);
+  log.add(80, batch, 's-thinner', 24);
   log.timed(76, batch, liningSilver, dinCup, 20.5);
   log.timed(74, batch, liningSilver, dinCup, 20.5);
   log.write(70, {
