@@ -5,7 +5,7 @@ import type { Units } from './units';
 import { endingWords } from './endings';
 import { partWords, symptomWords, wasteWords } from './care';
 import { stickWords } from './stick';
-import { judgedWords, workLine } from './work';
+import { lookedWords, workLine } from './work';
 import { cardWords, fittingName, placeWords, pressureQuantity } from './set';
 
 export const typeWords: Record<EntryType, string> = {
@@ -139,7 +139,7 @@ export function entryWords(entry: LogEntry, job: Job, units: Units): string {
     case 'swapped':
       return `for ${layer(entry.layerId)}`;
     case 'judged':
-      return `${coat(entry.coatId)} ${judgedWords[entry.asks][entry.yes ? 'yes' : 'no']}`;
+      return `${coat(entry.coatId)} ${lookedWords[entry.asks][entry.yes ? 'yes' : 'no']}`;
     case 'comb':
       return `${units.range('film', entry.wetted, entry.dry)} on ${coat(entry.coatId)}`;
     case 'film':

@@ -9,7 +9,7 @@ import type { Units } from './units';
 import { cardAsks, pressureQuantity } from './set';
 import { weekday } from './dates';
 import { focus, go, hand, inSentence, judge, log, plural, type Fact, type NextLine } from './line';
-import { lookWords, workLine, workWords } from './work';
+import { lookAsks, workLine, workWords } from './work';
 
 /** How a coat is laid that is not a plain full one: further off, with less air. */
 function layingWords({ spray, set }: JobView, coat: CoatState, units: Units): string {
@@ -55,7 +55,7 @@ function lawful({ spray: { film }, now }: JobView): string {
 /** Does it hide, does it lie even? Asked under a strong light before anything else goes on. */
 function lookLine(look: NonNullable<JobView['spray']['look']>, because: readonly Fact[]): NextLine {
   const { coat, asks, on, planned, least, most } = look;
-  const words = lookWords[asks];
+  const words = lookAsks[asks];
   const further =
     planned > 0
       ? `${plural(planned, 'more is', 'more are')} planned and left out if it does.`

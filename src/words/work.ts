@@ -24,13 +24,13 @@ export const stateWords: Record<WorkState, string> = {
   passed: 'not recorded',
 };
 
-export const judgedWords = {
+export const lookedWords = {
   hides: { yes: 'hides', no: 'does not hide yet' },
   even: { yes: 'lies even', no: 'is not even yet' },
 } as const;
 
 /** What is asked under a strong light. */
-export const lookWords = {
+export const lookAsks = {
   hides: { asks: 'Does it hide what is below?', yes: 'It hides', no: 'Not yet' },
   even: { asks: 'Does it lie even, without clouds?', yes: 'It lies even', no: 'Not yet' },
 } as const;

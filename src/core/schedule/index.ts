@@ -15,6 +15,7 @@ export {
   type SheetTimes,
 } from './windows';
 export {
+  handsOn,
   latestStart,
   planCoats,
   type OrderOfWork,

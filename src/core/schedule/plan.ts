@@ -112,6 +112,10 @@ export function planCoats(question: PlanQuestion): Outcome<OrderOfWork> {
   return { tasks: loose.tasks, end: loose.end, missed, proven: strict.proven, bound };
 }
 
+/** s of work in a plan. */
+export const handsOn = ({ tasks }: Pick<OrderOfWork, 'tasks'>): number =>
+  tasks.reduce((sum, { start, end }) => sum + end - start, 0);
+
 /**
  * The latest moment the first coat may begin so that the last ends by then, in the order of a plan.
  *

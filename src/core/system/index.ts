@@ -20,5 +20,7 @@ export {
   type PrepStep,
   type PrepTick,
 } from './prep';
+export { abrades } from './abrades';
+export { usualDrops, usualHiding } from './bylooking';
 export { workSeconds } from './workrates';
 export { substrateKinds, type SubstrateKind } from './substrates';

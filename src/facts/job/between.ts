@@ -1,4 +1,4 @@
-import { gritFor } from '@/core/system';
+import { abrades, gritFor } from '@/core/system';
 import { hardAt } from '@/core/schedule';
 import type { EntryOf, Layer, LayerWork, PlannedCoat } from '@/records';
 import { lastOf, liveEntries, moment, ofType } from './entries';
@@ -26,8 +26,6 @@ export interface WorkItem extends LayerWork {
 
 /** A wipe holds so long: dust settles again. s, a default. */
 const wipeHolds = 60 * 60;
-
-const abrades = (what: LayerWork['what']) => what === 'sand' || what === 'scuff';
 
 /** m taken off after a coat by plan. A guide coat is there to be sanded away. */
 export const sandedByPlan = ({ role, dry, sandBack = 0 }: PlannedCoat): number =>
@@ -143,7 +141,7 @@ export function abradedTooSoon(
 }
 
 /** What work took off for certain, m dry, by the planned work it was; and what was not planned, by its layer. */
-export function takenOff(job: Pick<Worked, 'layers' | 'log'>): {
+export function sandedOff(job: Pick<Worked, 'layers' | 'log'>): {
   readonly planned: ReadonlyMap<string, number>;
   readonly beside: ReadonlyMap<string, number>;
 } {

@@ -1,6 +1,6 @@
 import { filmLedger, type CoatFilm, type FilmLedger } from '@/core/system';
 import type { Layer } from '@/records';
-import { sandedByPlan, takenOff } from './between';
+import { sandedByPlan, sandedOff } from './between';
 import type { Worked } from './worked';
 
 const known = new WeakMap<Worked, FilmLedger>();
@@ -9,7 +9,7 @@ const known = new WeakMap<Worked, FilmLedger>();
 export function ledgerOf(job: Worked): FilmLedger {
   const held = known.get(job);
   if (held) return held;
-  const off = takenOff(job);
+  const off = sandedOff(job);
   const made = filmLedger(
     job.layers.map(({ id, sheet, coats, work = [] }: Layer) => ({
       id,

@@ -1,7 +1,7 @@
 import { defaultTransfer } from '@/core/airgun';
 import { dewMargin, dewMarginLimit } from '@/core/climate';
 import { coverage, wetFromDry } from '@/core/film';
-import type { CoatFilm, FilmLedger } from '@/core/system';
+import { abrades, type CoatFilm, type FilmLedger } from '@/core/system';
 import { mixNeeded, type AppliedMix, type Needed } from '@/core/mixing';
 import { isRefusal, type Outcome } from '@/core/refusal';
 import type { Coating, EntryOf, Face, Layer, Rig } from '@/records';
@@ -213,5 +213,4 @@ function windowFitness(job: Worked, climate: EntryOf<'climate'> | undefined): Fi
 /** Is it sanded before the next coat, by plan? Then its window does not matter. */
 const sandedBefore = (layer: Layer, coat: LaidCoat): boolean =>
   sandedByPlan(coat) > 0 ||
-  (layer.coats.at(-1)?.id === coat.id &&
-    (layer.work ?? []).some(({ what }) => what === 'sand' || what === 'scuff'));
+  (layer.coats.at(-1)?.id === coat.id && (layer.work ?? []).some(({ what }) => abrades(what)));

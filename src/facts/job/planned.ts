@@ -6,7 +6,7 @@ import {
   type PlanQuestion,
   type RecoatWindow,
 } from '@/core/schedule';
-import { workSeconds } from '@/core/system';
+import { abrades, workSeconds } from '@/core/system';
 import { usualWorkday, type Face, type Shop } from '@/records';
 import type { WorkItem } from './between';
 import { layerOf } from './layers';
@@ -80,7 +80,6 @@ interface Step extends DayStep {
 }
 
 const ahead: readonly WorkItem['state'][] = ['to-come', 'due', 'waiting', 'again'];
-const abrades = ({ what }: WorkItem) => what === 'sand' || what === 'scuff';
 
 /** Everything still to do to a piece, in order, with what must pass between. The last has nothing after it. */
 function stepsOf(view: AskedOf, left: readonly CoatState[]): Step[] {
@@ -107,7 +106,7 @@ function stepsOf(view: AskedOf, left: readonly CoatState[]): Step[] {
         continue;
       }
       const own = item.lasts ?? workSeconds(item.what, area);
-      if (!abrades(item)) {
+      if (!abrades(item.what)) {
         hands += own;
         pending.push(item);
         continue;

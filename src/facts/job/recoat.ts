@@ -8,6 +8,7 @@ import {
   type FilmBelow,
   type SheetTimes,
 } from '@/core/schedule';
+import { abrades } from '@/core/system';
 import type { Coating, EntryOf, Layer, LogEntry } from '@/records';
 import { clockMoved } from './batch';
 import { lastOf, moment } from './entries';
@@ -59,9 +60,7 @@ export function abradedOf(entries: readonly LogEntry[], { coat, ended }: CoatOn)
     (entry) =>
       moment(entry) >= ended &&
       ((entry.type === 'abraded' && entry.coatId === coat.id) ||
-        (entry.type === 'worked' &&
-          entry.layerId === coat.layerId &&
-          (entry.what === 'sand' || entry.what === 'scuff'))),
+        (entry.type === 'worked' && entry.layerId === coat.layerId && abrades(entry.what))),
   );
   return last && moment(last);
 }

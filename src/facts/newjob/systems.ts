@@ -1,4 +1,4 @@
-import { layingOf, type CoatRole } from '@/core/system';
+import { layingOf, usualDrops, usualHiding, type CoatRole } from '@/core/system';
 import type { CoatingClass, JobApproach, LayerApproach, LayerWork } from '@/records';
 
 /** A coat of a system: its film beside its coating’s aim, m of dry film sanded off again. */
@@ -47,10 +47,9 @@ const flatted = (grit: number, takes: number): SystemLayer['work'] => [
   { what: 'mask' },
 ];
 
-const byHiding = { least: 2, most: 4 };
 const colour = (of: CoatingClass, name = 'Base'): SystemLayer => ({
   ...layer(name, of, coat('Colour 1', 'base', 1), coat('Colour 2', 'base', 1)),
-  hides: byHiding,
+  hides: usualHiding,
 });
 
 const clear = layer(
@@ -68,7 +67,7 @@ export const knownSystems: readonly KnownSystem[] = [
   { id: 'wet-on-wet', name: 'Wet-on-wet primer, base, clear', says: 'The primer flashes only; nothing is sanded before the colour.', layers: [layer('Primer', 'filler-primer', coat('Primer', 'wet-on-wet', 1)), colour('solvent-base'), clear] },
   { id: 'filler-epoxy-colour', name: 'Sprayed filler, epoxy, colour', says: 'Built up, guide-coated and blocked flat, sealed with epoxy, then coloured. Days of work.', layers: [{ ...layer('Filler', 'sprayed-filler', coat('Filler 1', 'filler', 1), coat('Filler 2', 'filler', 1), coat('Guide', 'guide')), work: flatted(180, 80e-6) }, { ...layer('Epoxy', 'epoxy-primer', coat('Epoxy', 'primer', 1)), work: flatted(400, 8e-6) }, colour('two-part-colour', 'Colour')] },
   { id: 'etch-filler-colour', name: 'Etch, filler, colour', says: 'The etch bites into bare metal, the filler is flatted, the colour hides. Never polyester or epoxy straight on the etch.', layers: [layer('Etch', 'etch-primer', coat('Etch', 'primer', 1)), { ...layer('Filler', 'filler-primer', coat('Filler 1', 'filler', 1), coat('Filler 2', 'filler', 1)), work: flatted(400, 25e-6) }, colour('two-part-colour', 'Colour')] },
-  { id: 'metallic-clear', name: 'Metallic base and clear', says: 'Full coats until it hides, drop coats from further off until the flake lies even, clear over all.', layers: [{ ...layer('Base', 'solvent-base', coat('Full 1', 'metallic', 1), coat('Full 2', 'metallic', 1), coat('Drop 1', 'drop')), hides: byHiding, drops: 3 }, clear] },
+  { id: 'metallic-clear', name: 'Metallic base and clear', says: 'Full coats until it hides, drop coats from further off until the flake lies even, clear over all.', layers: [{ ...layer('Base', 'solvent-base', coat('Full 1', 'metallic', 1), coat('Full 2', 'metallic', 1), coat('Drop 1', 'drop')), hides: usualHiding, drops: usualDrops }, clear] },
   { id: 'moisture-uv', name: 'Moisture-curing coat and UV coat', says: 'The rust coat holds; the colour over it keeps the sun off it.', layers: [layer('Rust coat', 'moisture-curing', coat('Light 1', 'moisture', 1), coat('Light 2', 'moisture', 1)), colour('two-part-colour', 'UV coat')] },
   { id: 'gel-passes', name: 'Gel coat in passes', says: 'One thick wet film built in passes.', layers: [layer('Gel coat', 'gel-coat', coat('Pass 1', 'gel', 1), coat('Pass 2', 'gel', 1), coat('Pass 3', 'gel', 1))] },
   { id: 'lacquer-both', name: 'Lacquer on both faces', says: 'Sealed, sanded lightly and built, back and front.', turning: 'every-coat', layers: [layer('Lacquer', 'water-lacquer', coat('Seal', 'lacquer', 0.9, 5e-6), coat('Build', 'lacquer', 1), coat('Last', 'lacquer', 1))] },

@@ -1,5 +1,6 @@
 'use client';
 
+import { usualDrops, usualHiding } from '@/core/system';
 import type { Layer, LayerApproach } from '@/records';
 import { Check } from '@/ui/Check';
 import { CommitField } from '@/ui/Field';
@@ -9,7 +10,6 @@ interface Props {
   readonly onChange: (change: Partial<LayerApproach>) => void;
 }
 
-const usual = { hides: { least: 2, most: 4 }, drops: 3 };
 const whole = (text: string): number | undefined => {
   const n = Math.round(Number(text));
   return text.trim() !== '' && n >= 1 && n <= 20 ? n : undefined;
@@ -32,7 +32,7 @@ export function ByLooking({ layer, onChange }: Props) {
           <Check
             label="Colour until it hides"
             checked={hides !== undefined}
-            onChange={(on) => onChange({ hides: on ? usual.hides : undefined })}
+            onChange={(on) => onChange({ hides: on ? usualHiding : undefined })}
           />
           {hides && (
             <div className="grid grid-cols-2 gap-2 pb-2">
@@ -67,7 +67,7 @@ export function ByLooking({ layer, onChange }: Props) {
           <Check
             label="Drop coats until even"
             checked={drops !== undefined}
-            onChange={(on) => onChange({ drops: on ? usual.drops : undefined })}
+            onChange={(on) => onChange({ drops: on ? usualDrops : undefined })}
           />
           {drops !== undefined && (
             <CommitField

@@ -2,7 +2,7 @@
 
 import { useEffect, useRef, useState } from 'react';
 import { isRefusal } from '@/core/refusal';
-import type { OrderOfWork } from '@/core/schedule';
+import { handsOn, type OrderOfWork } from '@/core/schedule';
 import { calendarOf } from '@/exchange/calendar';
 import { fileName } from '@/exchange/filename';
 import { usualWorkday } from '@/records';
@@ -311,10 +311,6 @@ function stepName({ steps }: DayQuestion, at: number): string {
   const done = step.work.map(({ what }) => workWords[what].todo);
   return step.kind === 'coat' ? [...done, step.coat.coat.name].join(', ') : done.join(', ');
 }
-
-/** s of work in a plan. */
-const handsOn = ({ tasks }: OrderOfWork): number =>
-  tasks.reduce((sum, { start, end }) => sum + end - start, 0);
 
 function calendarFile(plan: OrderOfWork, asked: DayQuestion, job: string): string {
   return calendarOf(

@@ -1,7 +1,7 @@
 'use client';
 
 import { ArrowUp, Plus, Trash2 } from 'lucide-react';
-import { gritFor } from '@/core/system';
+import { abrades, gritFor } from '@/core/system';
 import { newId, workKinds, type Layer, type LayerWork, type WorkKind } from '@/records';
 import { Button } from '@/ui/Button';
 import { CommitField, SelectField } from '@/ui/Field';
@@ -15,8 +15,6 @@ interface Props {
   readonly above: Layer;
   readonly onChange: (work: LayerWork[] | undefined) => void;
 }
-
-const abrades = (what: WorkKind) => what === 'sand' || what === 'scuff';
 
 /** What is done to a layer before the next product: folded, with the default readable. */
 export function LayerWorkList({ layer, above, onChange }: Props) {

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { gritFor } from '@/core/system';
+import { abrades, gritFor } from '@/core/system';
 import type { WorkItem } from '@/facts/job';
 import { workKinds, type NewEntry, type WorkKind } from '@/records';
 import { Button } from '@/ui/Button';
@@ -9,8 +9,6 @@ import { SelectField, TextField } from '@/ui/Field';
 import { useJob } from '@/ui/job/context';
 import { NumberField } from '@/ui/NumberField';
 import { workWords } from '@/words/work';
-
-const abrades = (what: WorkKind) => what === 'sand' || what === 'scuff';
 
 interface DoneProps {
   readonly due: WorkItem | undefined;

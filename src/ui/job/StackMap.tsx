@@ -4,7 +4,7 @@ import { stackOf, type JobView, type MappedLayer } from '@/facts/job';
 import { Clock } from '../Clock';
 import { Printed } from '../Printed';
 import { layerFigure } from '@/words/figures';
-import { potWords, gunWords } from '@/words/stack';
+import { potSays, gunSays } from '@/words/stack';
 import { takeInHand } from './inhand';
 
 /**
@@ -56,12 +56,12 @@ function Layer({ view, layer }: { readonly view: JobView; readonly layer: Mapped
       {live && (
         <span className="block text-xs text-ink-soft">
           {layer.pot && (
-            <span className={layer.pot.over ? 'text-stop' : 'text-ink'}>{potWords(layer.pot)}</span>
+            <span className={layer.pot.over ? 'text-stop' : 'text-ink'}>{potSays(layer.pot)}</span>
           )}
           {layer.pot && gun.state === 'dirty' && ' · '}
           {gun.state === 'dirty' && (
             <span className={gun.cleanBy !== undefined && gun.cleanBy < view.now ? 'text-stop' : ''}>
-              {gunWords(gun)}
+              {gunSays(gun)}
               {gun.cleanBy !== undefined && (
                 <>
                   {' '}
