@@ -7,7 +7,7 @@ import type { Coating, Cup, Rig } from '@/records';
 import { cupBehind } from './cups';
 import { lastOf, liveEntries } from './entries';
 import type { PlanView } from './plan';
-import { nextCoat } from './layers';
+import { coatsInHand, nextCoat } from './layers';
 import type { Worked } from './worked';
 
 export type BandSource = 'sheet' | 'maker' | 'physics' | 'own';
@@ -72,7 +72,7 @@ function physicsBand(job: Worked, sheet: Coating, rig: Rig | undefined, plan: Pl
     wanted === undefined
       ? bores[0]
       : bores.reduce((a, b) => (Math.abs(b - wanted) < Math.abs(a - wanted) ? b : a));
-  const coat = nextCoat(job) ?? job.coats.at(-1);
+  const coat = nextCoat(job) ?? coatsInHand(job).at(-1);
   const wet = plan.coats.find((each) => each.coat.id === coat?.id)?.wet ?? 0;
   const flow = solveStroke('flow', {
     wetFilm: wet,

@@ -96,6 +96,10 @@ describe('two guns in one job', () => {
       expect.arrayContaining([expect.objectContaining({ id: 'pot-life', of: 'Colour' })]),
     );
     expect(seen(both, 0, { gun: 'a' }).clean.rigId).toBe('a');
+    // A layer taken before its turn is set for its own coat, not for the next on the part.
+    const early = seen(logged(stack, ...coats.slice(0, 5)), 0, { inHand: 'colour' });
+    expect(early.set.coat?.layerId).toBe('colour');
+    expect(early.set.wet).toBe(early.plan.coats.find(({ coat }) => coat.layerId === 'colour')?.wet);
     expect(seen(both, 0, { inHand: 'gone', gun: 'gone' }).work.layer.id).toBe('colour');
   });
 

@@ -6,10 +6,10 @@ import type { LaidCoat, Worked } from './worked';
 export const layerOf = ({ layers }: Pick<Job, 'layers'>, id: string): Layer =>
   layers.find((each) => each.id === id) ?? (layers[0] as Layer);
 
-/** The first coat that has not been ended, or undefined when all are on. */
+/** The first coat of the layer in hand that has not been ended, or undefined when all of it are on. */
 export function nextCoat(job: Worked): LaidCoat | undefined {
   const entries = liveEntries(job);
-  return job.coats.find(({ id }) => !lastOf(entries, 'coat-end', (entry) => entry.coatId === id));
+  return coatsInHand(job).find(({ id }) => !lastOf(entries, 'coat-end', (entry) => entry.coatId === id));
 }
 
 /** Is there a coat that has not been ended? */

@@ -15,7 +15,7 @@ import {
 import { appliedNow } from './batch';
 import { lastOf, liveEntries, moment, ofType } from './entries';
 import type { PlanView } from './plan';
-import { nextCoat } from './layers';
+import { coatsInHand, nextCoat } from './layers';
 import { pointOf, settingFault, type OperatingPoint, type SettingFault } from './point';
 import type { LaidCoat, Worked } from './worked';
 import type { ThinView } from './thin';
@@ -104,7 +104,7 @@ export function setView(job: Worked, { rig, plan, thin, shop, now }: SetBearings
   const { sheet } = plan;
   const applied = appliedNow(job, job.layer);
   const density = isRefusal(applied) ? 1000 : applied.density;
-  const coat = nextCoat(job) ?? job.coats.at(-1);
+  const coat = nextCoat(job) ?? coatsInHand(job).at(-1);
   const wet = plan.coats.find((each) => each.coat.id === coat?.id)?.wet ?? 0;
   const advice = sheet.guns.find(({ atomising }) => atomising === rig?.atomising);
   const viscosity = thin.viscosity * density;
