@@ -2,6 +2,7 @@ import type { Chemistry } from '@/core/care';
 import { celsius } from '@/core/climate';
 import { cupsThatRead, flowCup, secondsFromViscosity, type FlowCup } from '@/core/cups';
 import type { Hazard } from '@/core/safety';
+import { classGuns } from './classguns';
 import type { Coating, CoatingClass } from './coating';
 
 /** Typical values of a class, in the units the trade states them in. */
@@ -13,9 +14,6 @@ interface Typical {
   readonly solids: number;
   /** mm²/s; none where no cup applies. */
   readonly band?: readonly [number, number];
-  /** mm for air guns, thousandths of an inch for airless. */
-  readonly bore?: readonly [number, number];
-  readonly orifice?: readonly [number, number];
   /** µm wet, one coat. */
   readonly wet: number;
   /** min at 20–23 °C: flash, first recoat, and last where there is one. */
@@ -29,9 +27,14 @@ interface Typical {
   readonly slope: number;
   readonly hazards: readonly Hazard[];
   readonly twoPart?: boolean;
+  /** The most thinner, a share of the mix by volume, where it is less than usual. */
+  readonly thins?: number;
   /** Parts of peroxide by mass to 100 of resin: a polyester is never 4 : 1. */
   readonly peroxide?: number;
 }
+
+/** The most thinner without a sheet’s word: where one says more, it says so. */
+const usualMost = 0.1;
 
 const solventborne: readonly Hazard[] = ['flammable', 'solvent', 'dust'];
 const waterborne: readonly Hazard[] = ['dust'];
@@ -40,22 +43,22 @@ const isocyanate: readonly Hazard[] = ['isocyanate', 'flammable', 'solvent', 'du
 /** Typical values by class: defaults, shown as such until a sheet confirms them. */
 // prettier-ignore
 const typical: Record<CoatingClass, Typical> = {
-  'solvent-base': { words: 'Solvent-borne base', chemistry: 'solvent-borne', density: 0.95, solids: 0.18, band: [35, 55], bore: [1.2, 1.4], wet: 45, flash: 5, recoat: 10, sandable: 60, slope: 0.03, hazards: solventborne },
-  'water-base': { words: 'Water-borne base', chemistry: 'water-borne', density: 1.02, solids: 0.16, band: [60, 100], bore: [1.2, 1.3], wet: 45, flash: 15, recoat: 20, sandable: 60, slope: 0.025, hazards: waterborne },
-  'two-part-clear': { words: 'Two-part clear', chemistry: 'two-part', density: 0.98, solids: 0.48, band: [40, 70], bore: [1.2, 1.4], wet: 60, flash: 8, recoat: 15, recoatLast: 1440, potLife: 120, sandable: 720, slope: 0.03, hazards: isocyanate, twoPart: true },
-  'two-part-colour': { words: 'Two-part colour', chemistry: 'two-part', density: 1.15, solids: 0.5, band: [50, 80], bore: [1.3, 1.5], wet: 60, flash: 10, recoat: 15, recoatLast: 1440, potLife: 180, sandable: 720, slope: 0.03, hazards: isocyanate, twoPart: true },
-  'epoxy-primer': { words: 'Epoxy primer', chemistry: 'two-part', density: 1.35, solids: 0.5, band: [70, 120], bore: [1.4, 1.8], wet: 90, flash: 15, recoat: 30, recoatLast: 4320, potLife: 240, sandable: 720, slope: 0.06, hazards: solventborne, twoPart: true },
-  'etch-primer': { words: 'Acid etch primer', chemistry: 'solvent-borne', density: 0.92, solids: 0.09, band: [25, 40], bore: [1.2, 1.4], wet: 90, flash: 10, recoat: 20, recoatLast: 480, potLife: 480, sandable: 1440, slope: 0.03, hazards: solventborne, twoPart: true },
-  'filler-primer': { words: 'Filler primer', chemistry: 'two-part', density: 1.45, solids: 0.5, band: [90, 150], bore: [1.6, 2.0], wet: 130, flash: 10, recoat: 20, potLife: 60, sandable: 180, slope: 0.03, hazards: isocyanate, twoPart: true },
-  'sprayed-filler': { words: 'Sprayed polyester filler', chemistry: 'polyester', density: 1.5, solids: 0.88, band: [250, 500], bore: [2.0, 2.5], wet: 250, flash: 10, recoat: 15, potLife: 30, sandable: 150, slope: 0.04, hazards: ['styrene', 'peroxide', 'flammable', 'dust'], twoPart: true, peroxide: 3 },
-  'gel-coat': { words: 'Gel coat', chemistry: 'polyester', density: 1.2, solids: 0.88, bore: [2.5, 5.0], wet: 180, flash: 1, recoat: 3, recoatLast: 10, potLife: 15, sandable: 240, slope: 0.04, hazards: ['styrene', 'peroxide', 'flammable'], twoPart: true, peroxide: 2 },
-  'water-lacquer': { words: 'Water-borne lacquer', chemistry: 'water-borne', density: 1.04, solids: 0.32, band: [60, 130], bore: [1.2, 1.5], wet: 90, flash: 40, recoat: 60, sandable: 60, slope: 0.025, hazards: waterborne },
-  'two-part-water': { words: 'Two-part water-borne', chemistry: 'water-borne', density: 1.05, solids: 0.36, band: [40, 80], bore: [1.2, 1.5], wet: 110, flash: 60, recoat: 120, recoatLast: 1440, potLife: 120, sandable: 480, slope: 0.025, hazards: ['isocyanate', 'dust'], twoPart: true },
-  'furniture-paint': { words: 'Decorative furniture paint', chemistry: 'water-borne', density: 1.35, solids: 0.4, band: [150, 300], bore: [1.6, 2.2], wet: 100, flash: 60, recoat: 60, sandable: 120, slope: 0.025, hazards: waterborne },
-  'moisture-curing': { words: 'Moisture-curing coating', chemistry: 'moisture-curing', density: 1.2, solids: 0.52, band: [40, 80], bore: [1.4, 1.5], wet: 65, flash: 60, recoat: 120, recoatLast: 480, sandable: 480, slope: 0.03, hazards: isocyanate },
-  'quick-enamel': { words: 'Quick-dry enamel', chemistry: 'oil-based', density: 1.15, solids: 0.4, band: [45, 70], bore: [1.4, 1.8], wet: 75, flash: 10, recoat: 20, sandable: 240, slope: 0.03, hazards: [...solventborne, 'oxidising-oil'] },
-  'wall-paint': { words: 'Wall paint', chemistry: 'water-borne', density: 1.32, solids: 0.38, orifice: [13, 19], wet: 125, flash: 120, recoat: 240, sandable: 240, slope: 0.025, hazards: waterborne },
-  elastomeric: { words: 'Elastomeric wall coating', chemistry: 'water-borne', density: 1.35, solids: 0.5, orifice: [21, 35], wet: 350, flash: 240, recoat: 1440, sandable: 1440, slope: 0.025, hazards: waterborne },
+  'solvent-base': { words: 'Solvent-borne base', chemistry: 'solvent-borne', density: 0.95, solids: 0.18, band: [35, 55], wet: 45, flash: 5, recoat: 10, sandable: 60, slope: 0.03, hazards: solventborne },
+  'water-base': { words: 'Water-borne base', chemistry: 'water-borne', density: 1.02, solids: 0.16, band: [60, 100], wet: 45, flash: 15, recoat: 20, sandable: 60, slope: 0.025, hazards: waterborne },
+  'two-part-clear': { words: 'Two-part clear', chemistry: 'two-part', density: 0.98, solids: 0.48, band: [40, 70], wet: 60, flash: 8, recoat: 15, recoatLast: 1440, potLife: 120, sandable: 720, slope: 0.03, hazards: isocyanate, twoPart: true },
+  'two-part-colour': { words: 'Two-part colour', chemistry: 'two-part', density: 1.15, solids: 0.5, band: [50, 80], wet: 60, flash: 10, recoat: 15, recoatLast: 1440, potLife: 180, sandable: 720, slope: 0.03, hazards: isocyanate, twoPart: true },
+  'epoxy-primer': { words: 'Epoxy primer', chemistry: 'two-part', density: 1.35, solids: 0.5, band: [70, 120], wet: 90, flash: 15, recoat: 30, recoatLast: 4320, potLife: 240, sandable: 720, slope: 0.06, hazards: solventborne, twoPart: true },
+  'etch-primer': { words: 'Acid etch primer', chemistry: 'solvent-borne', density: 0.92, solids: 0.09, band: [25, 40], wet: 90, flash: 10, recoat: 20, recoatLast: 480, potLife: 480, sandable: 1440, slope: 0.03, hazards: solventborne, twoPart: true },
+  'filler-primer': { words: 'Filler primer', chemistry: 'two-part', density: 1.45, solids: 0.5, band: [90, 150], wet: 130, flash: 10, recoat: 20, potLife: 60, sandable: 180, slope: 0.03, hazards: isocyanate, twoPart: true },
+  'sprayed-filler': { words: 'Sprayed polyester filler', chemistry: 'polyester', density: 1.5, solids: 0.88, band: [250, 500], wet: 250, flash: 10, recoat: 15, potLife: 30, sandable: 150, slope: 0.04, hazards: ['styrene', 'peroxide', 'flammable', 'dust'], twoPart: true, peroxide: 3, thins: 0 },
+  'gel-coat': { words: 'Gel coat', chemistry: 'polyester', density: 1.2, solids: 0.88, wet: 180, flash: 1, recoat: 3, recoatLast: 10, potLife: 15, sandable: 240, slope: 0.04, hazards: ['styrene', 'peroxide', 'flammable'], twoPart: true, peroxide: 2, thins: 0 },
+  'water-lacquer': { words: 'Water-borne lacquer', chemistry: 'water-borne', density: 1.04, solids: 0.32, band: [60, 130], wet: 90, flash: 40, recoat: 60, sandable: 60, slope: 0.025, hazards: waterborne },
+  'two-part-water': { words: 'Two-part water-borne', chemistry: 'water-borne', density: 1.05, solids: 0.36, band: [40, 80], wet: 110, flash: 60, recoat: 120, recoatLast: 1440, potLife: 120, sandable: 480, slope: 0.025, hazards: ['isocyanate', 'dust'], twoPart: true, thins: 0.05 },
+  'furniture-paint': { words: 'Decorative furniture paint', chemistry: 'water-borne', density: 1.35, solids: 0.4, band: [150, 300], wet: 100, flash: 60, recoat: 60, sandable: 120, slope: 0.025, hazards: waterborne },
+  'moisture-curing': { words: 'Moisture-curing coating', chemistry: 'moisture-curing', density: 1.2, solids: 0.52, band: [40, 80], wet: 65, flash: 60, recoat: 120, recoatLast: 480, sandable: 480, slope: 0.03, hazards: isocyanate, thins: 0.05 },
+  'quick-enamel': { words: 'Quick-dry enamel', chemistry: 'oil-based', density: 1.15, solids: 0.4, band: [45, 70], wet: 75, flash: 10, recoat: 20, sandable: 240, slope: 0.03, hazards: [...solventborne, 'oxidising-oil'] },
+  'wall-paint': { words: 'Wall paint', chemistry: 'water-borne', density: 1.32, solids: 0.38, wet: 125, flash: 120, recoat: 240, sandable: 240, slope: 0.025, hazards: waterborne, thins: 0.05 },
+  elastomeric: { words: 'Elastomeric wall coating', chemistry: 'water-borne', density: 1.35, solids: 0.5, wet: 350, flash: 240, recoat: 1440, sandable: 1440, slope: 0.025, hazards: waterborne, thins: 0.02 },
 };
 
 export const classWords = (of: CoatingClass): string => typical[of].words;
@@ -131,28 +134,10 @@ export function classSheet(of: CoatingClass, id: string, name: string, today: st
     checkedOn: today,
     components: t.twoPart ? [base, hardener] : [base],
     ratioBy: t.peroxide ? 'mass' : 'volume',
-    thinning: { thinners: [thinner], maximum: t.peroxide ? 0 : 0.1, by: 'volume', of: 'mix' },
+    thinning: { thinners: [thinner], maximum: t.thins ?? usualMost, by: 'volume', of: 'mix' },
     ...(t.band ? { target: bandInCup(t.band) } : {}),
     temperatureSlope: t.slope,
-    guns: t.orifice
-      ? [
-          {
-            atomising: 'airless',
-            orifice: spread(t.orifice, 0.0254e-3),
-            pressure: { min: 110e5, max: 180e5 },
-            pressureAt: 'tip',
-            distance: { min: 0.28, max: 0.33 },
-          },
-        ]
-      : [
-          {
-            atomising: 'hvlp',
-            ...(t.bore ? { bore: spread(t.bore, 1e-3) } : {}),
-            pressure: { min: 0.35e5, max: 0.65e5 },
-            pressureAt: 'cap',
-            distance: { min: 0.15, max: 0.2 },
-          },
-        ],
+    guns: classGuns(of),
     film: { min: dry * 0.85, aim: dry, max: dry * 1.2 },
     coats: 2,
     times: {
@@ -174,11 +159,6 @@ export function classSheet(of: CoatingClass, id: string, name: string, today: st
     assumed: [...assumed],
   };
 }
-
-const spread = ([min, max]: readonly [number, number], unit: number) => ({
-  min: min * unit,
-  max: max * unit,
-});
 
 /** The class band in whole seconds of a stand cup that reads it inside its range. */
 function bandInCup([min, max]: readonly [number, number]): NonNullable<Coating['target']> {

@@ -42,3 +42,4 @@ export { shop, type Shop } from './shop';
 export { newShop, usualCardLasts, usualRecheck, usualWorkday } from './shopdefaults';
 export { versions, type RecordKind } from './versions';
 export { classSheet, classWords } from './classes';
+export { airlessFirst, usualFitting } from './classguns';

@@ -16,13 +16,15 @@ interface Props {
   readonly measured?: number;
 }
 
-const width = 300;
+const width = 288;
 const left = 8;
-const bar = 150;
+const bar = 120;
 const baseHeight = 20;
 const room = 150;
 /** Names of coats stand at least so far apart. */
-const labelRoom = 13;
+const labelRoom = 14;
+
+const shortened = (name: string) => (name.length > 12 ? `${name.slice(0, 11)}…` : name);
 
 /**
  * A cross-section of the part and its coats, to scale: dry films from the surface up, the wet film of a coat
@@ -58,7 +60,9 @@ export function FilmStack({
       <figcaption className="mb-1 text-sm font-bold">Film, to scale</figcaption>
       <svg
         viewBox={`0 ${-over} ${width} ${height + over}`}
-        className="w-full max-w-80"
+        width={width}
+        height={height + over}
+        className="block"
         role="img"
         aria-label={label}
       >
@@ -94,8 +98,8 @@ export function FilmStack({
                   stroke="var(--hairline)"
                 />
               )}
-              <text x={left + bar + 16} y={named[i]} className="fill-ink text-[11px]">
-                {i + 1} {coat.coat.name.toLowerCase()} ·{' '}
+              <text x={left + bar + 16} y={named[i]} className="fill-ink text-[12px]">
+                {i + 1} {shortened(coat.coat.name.toLowerCase())} ·{' '}
                 <Printed as="tspan" figure={coatFigure(work, 'coat.dry', coat.coat, coat.dry.aim)} />
                 {sanded > 0 ? `, − ${written(amount('film', sanded), units)}` : ''}
                 {on ? ' on' : ''}
@@ -118,7 +122,7 @@ export function FilmStack({
               x={left + bar - 30}
               y={y(onDry + next.wet) + 11}
               textAnchor="end"
-              className="fill-ink text-[10px]"
+              className="fill-ink text-[12px]"
             >
               wet <Printed as="tspan" figure={coatFigure(work, 'coat.wet', next.coat, next.wet)} />
             </text>
@@ -139,13 +143,13 @@ export function FilmStack({
               stroke="var(--ink)"
               strokeWidth={2}
             />
-            <text x={left + 4} y={y(measured) - 4} className="fill-ink text-[11px] font-bold">
+            <text x={left + 4} y={y(measured) - 4} className="fill-ink text-[12px] font-bold">
               measured <Printed as="tspan" figure={jobFigure(work, 'film.measured', measured)} />
             </text>
           </g>
         )}
         <rect x={left} y={floor} width={bar} height={baseHeight} fill="var(--wood)" />
-        <text x={left + bar + 16} y={floor + 14} className="fill-ink-soft text-[11px]">
+        <text x={left + bar + 16} y={floor + 14} className="fill-ink-soft text-[12px]">
           {substrate.toLowerCase()}
         </text>
       </svg>

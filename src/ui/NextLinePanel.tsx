@@ -16,16 +16,19 @@ const words: Record<Tone, string> = { plain: '', act: '', good: 'Good', care: 'C
 interface Props {
   readonly line: NextLine;
   readonly onTap: (tap: Tap) => void;
+  /** Without them where a bar at the bottom of the screen holds them. */
+  readonly withTaps: boolean;
 }
 
 /** The next line: the number, the sentence, and one tap that records it was done. */
-export function NextLinePanel({ line, onTap }: Props) {
-  const { big, says, detail, tone, tap, otherwise } = line;
+export function NextLinePanel({ line, onTap, withTaps }: Props) {
+  const { big, says, detail, tone } = line;
   return (
     <section
       aria-label="Next"
       aria-live="polite"
-      className="grid gap-x-7 gap-y-4 py-5 md:grid-cols-[auto_minmax(0,1fr)] lg:grid-cols-[auto_minmax(0,1fr)_13.5rem] lg:items-center"
+      data-next
+      className="grid gap-x-7 gap-y-3 py-4 md:grid-cols-[auto_minmax(0,1fr)] lg:grid-cols-[auto_minmax(0,1fr)_13.5rem] lg:items-center"
     >
       <div className={inks[tone]} data-next-number>
         <Readout number={big.number} unit={big.unit} />
@@ -37,24 +40,33 @@ export function NextLinePanel({ line, onTap }: Props) {
         </p>
         {detail && <p className="mt-1 text-ink-soft">{detail}</p>}
       </div>
-      {(tap ?? otherwise) && (
+      {withTaps && (
         <div className="no-print flex flex-col items-stretch gap-1 md:col-span-2 lg:col-span-1">
-          {tap && (
-            <Button
-              look={tone === 'stop' && tap.does.kind === 'log' ? 'stop' : 'main'}
-              data-next-action
-              onClick={() => onTap(tap)}
-            >
-              {tap.says}
-            </Button>
-          )}
-          {otherwise && (
-            <Button look="quiet" onClick={() => onTap(otherwise)}>
-              {otherwise.says}
-            </Button>
-          )}
+          <NextTaps line={line} onTap={onTap} />
         </div>
       )}
     </section>
+  );
+}
+
+/** What is done with the next line: its main action, and what else it may be. */
+export function NextTaps({ line: { tone, tap, otherwise }, onTap }: Omit<Props, 'withTaps'>) {
+  return (
+    <>
+      {tap && (
+        <Button
+          look={tone === 'stop' && tap.does.kind === 'log' ? 'stop' : 'main'}
+          data-next-action
+          onClick={() => onTap(tap)}
+        >
+          {tap.says}
+        </Button>
+      )}
+      {otherwise && (
+        <Button look="quiet" onClick={() => onTap(otherwise)}>
+          {otherwise.says}
+        </Button>
+      )}
+    </>
   );
 }

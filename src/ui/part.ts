@@ -1,7 +1,6 @@
 'use client';
 
 import { useSyncExternalStore } from 'react';
-import { showPart } from './showpart';
 
 const listen = (changed: () => void) => {
   window.addEventListener('hashchange', changed);
@@ -13,15 +12,12 @@ const listen = (changed: () => void) => {
 };
 
 /** Which part of a screen is shown, kept in the address, so that it can be linked to and Back works. */
-export function usePart<T extends string>(
-  parts: Readonly<Record<T, string>>,
-): readonly [T, (part: T) => void] {
+export function usePart<T extends string>(parts: Readonly<Record<T, string>>): T {
   const said = useSyncExternalStore(
     listen,
     () => window.location.hash.slice(1),
     () => '',
   );
   const names = Object.keys(parts) as T[];
-  const part = names.find((each) => each === said) ?? (names[0] as T);
-  return [part, showPart];
+  return names.find((each) => each === said) ?? (names[0] as T);
 }

@@ -93,7 +93,7 @@ describe('Clean says', () => {
     expect(line(seen(nobody))).toMatchObject({
       says: 'Name what this coating is cleaned with.',
       tone: 'stop',
-      tap: { does: { kind: 'focus', place: 'cleaner' } },
+      tap: { does: { kind: 'focus', place: 'cleaner', part: 'how' } },
     });
   });
 

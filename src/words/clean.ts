@@ -38,7 +38,7 @@ export function cleanLine(view: JobView, units: Units): NextLine {
       detail: units.says(refusal),
       tone: state === 'nothing-in-it' ? 'plain' : 'stop',
       because,
-      tap: focus('cleaner', 'Name its cleaner'),
+      tap: focus('cleaner', 'Name its cleaner', 'how'),
     };
   if (state === 'nothing-in-it')
     return {

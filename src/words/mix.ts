@@ -47,7 +47,7 @@ export function mixLine(view: JobView, units: Units): NextLine {
       says: units.says(refused),
       tone: 'stop',
       because,
-      tap: focus('batch', 'Put it right'),
+      tap: focus('batch', 'Put it right', 'size'),
     };
   if (batch) return mixedLine(view, batch, because, units);
 

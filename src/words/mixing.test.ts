@@ -83,7 +83,7 @@ describe('pouring says', () => {
       says: 'A batch of 5.00 L does not go into a pot of 2.00 L. Take less, or a larger pot.',
       tone: 'stop',
     });
-    expect(line.tap?.does).toEqual({ kind: 'focus', place: 'batch' });
+    expect(line.tap?.does).toEqual({ kind: 'focus', place: 'batch', part: 'size' });
   });
 
   it('a small part in millilitres, a large one in litres', () => {

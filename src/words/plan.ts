@@ -107,7 +107,9 @@ export function planLine(view: JobView, units: Units): NextLine {
       detail: `${line.name}: the sheet asks for ${line.limits}. ${ofFilm ? 'Change the film of a coat or the number of coats.' : 'Wait, warm or dry the room, then read it again.'}`,
       tone: 'stop',
       because,
-      tap: ofFilm ? focus('coats', 'Put the coats right') : focus('room', 'Read the room again'),
+      tap: ofFilm
+        ? focus('coats', 'Put the coats right', 'stack')
+        : focus('room', 'Read the room again', 'ready'),
     };
   }
   const big = units.parts('volume', needed.total);
@@ -120,7 +122,7 @@ export function planLine(view: JobView, units: Units): NextLine {
       detail: `${plural(own.length, 'coat')}: ${film} Air, part and humidity decide whether to start.`,
       tone: 'act',
       because,
-      tap: focus('room', 'Read the room'),
+      tap: focus('room', 'Read the room', 'ready'),
     };
   const { due, look } = view.spray;
   if (due || look)

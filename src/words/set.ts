@@ -187,7 +187,7 @@ export function setLine(view: JobView, units: Units): NextLine {
       tone: card ? 'care' : 'act',
       because: facts,
       tap: good,
-      otherwise: focus('card', 'It is not good'),
+      otherwise: focus('card', 'It is not good', 'card'),
     };
   }
   return {

@@ -125,3 +125,7 @@ function gunTimers(
     timers.push({ id: 'clean-by', layerId, due: cleanBy, warn: 15 * minutes, then: 'lost', ...of });
   return timers;
 }
+
+/** The clock that presses most: what is lost or must be done first, what may merely begin only where nothing else runs. */
+export const nearestOf = (timers: readonly Timer[], now: number): Timer | undefined =>
+  timers.find(({ due, then }) => due > now || then !== 'go') ?? timers[0];

@@ -14,7 +14,7 @@ import {
   type Rig,
 } from '@/records';
 import { cupFor, newLayer } from './newlayer';
-import { newRig } from './newrig';
+import { named, newRig } from './newrig';
 import { coatsOf, systemOf } from './systems';
 
 /** Asked even while other fields are wrong, so that everything missing is said at once. */
@@ -52,6 +52,8 @@ const asked = z
     coatingName: z.string().trim().max(120),
     rigId: z.string(),
     atomising: z.enum(['hvlp', 'compliant', 'low-volume', 'conventional', 'airless']),
+    /** What drives a new HVLP gun. */
+    air: z.enum(['compressor', 'turbine']),
     bore: z.number().positive().optional(),
     tip: z.string().trim(),
     width: z.number().positive(),
@@ -87,6 +89,10 @@ const hasNozzle = ({ system, atomising, rows }: z.infer<typeof asked>, at: numbe
   return system === '' || atomising === 'airless' || row?.rigId !== '' || row.bore !== undefined;
 };
 
+/** What a new gun of one product is for, in its name: two guns of a kind are told apart by it. */
+const useOf = ({ coatingId, class: of, coatingName }: z.infer<typeof asked>): string | undefined =>
+  coatingId === '' ? coatingName || classWords(of).toLowerCase() : undefined;
+
 /** What the new-job page asks for. SI. */
 export const draftSchema = Array.from({ length: rowsAtMost }, (_, i) => i).reduce(
   (schema, at) =>
@@ -118,6 +124,7 @@ export const emptyDraft = (coatingId = '', rigId = '', coats = 2): JobDraft =>
     coatingName: '',
     rigId,
     atomising: 'hvlp',
+    air: 'compressor',
     bore: undefined,
     tip: '',
     width: undefined,
@@ -149,7 +156,9 @@ export function jobFromDraft(
   const made = <K extends AnyRecord['kind']>(kind: K) =>
     more.filter((record): record is Extract<AnyRecord, { kind: K }> => record.kind === kind);
   const { atomising, tip } = draft;
+  const air = atomising === 'hvlp' ? draft.air : undefined;
   const system = systemOf(draft.system);
+  const keepRig = (rig: Rig): Rig => keep(more, named(rig, [...held.rigs, ...made('rig')]));
   // A new gun for every layer that wants one of its own; one new sheet for every layer of the same product.
   const guns = new Map<number, Rig>();
   const rigOfRow = (at: number): Rig => {
@@ -159,13 +168,13 @@ export function jobFromDraft(
     const other = draft.rows.findIndex((_, i) => i !== at && gunOfRow(i) === rigId);
     const shared = other >= 0 && draft.rows[other]?.rigId === '' ? rigOfRow(other) : undefined;
     const use = system?.layers[at]?.name.toLowerCase();
-    const rig = shared ?? keep(more, newRig(id(), atomising, { bore, tip, use }));
+    const rig = shared ?? keepRig(newRig(id(), atomising, { bore, tip, use, air }));
     guns.set(at, rig);
     return rig;
   };
   const rigOf = (rigId: string): Rig =>
     held.rigs.find((each) => each.id === rigId) ??
-    keep(more, newRig(id(), atomising, { bore: draft.bore, tip }));
+    keepRig(newRig(id(), atomising, { bore: draft.bore, tip, use: useOf(draft), air }));
   const sheetOf = (coatingId: string, of: CoatingClass, name: string, coats?: number): Coating => {
     const known =
       held.coatings.find((each) => each.id === coatingId) ??

@@ -1,21 +1,20 @@
 'use client';
 
-import Link from 'next/link';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
+import { benchRows, wanted, type BenchRow } from '@/facts/shop/bench';
+import { useNow } from '@/store/clock';
 import { useJobsSeen, useRecords, useShop } from '@/store/hooks';
-import { Fence } from '@/ui/Fence';
-import { Notice } from '@/ui/Notice';
-import { SetApart } from '@/ui/SetApart';
-import type { JobView } from '@/facts/job';
 import { ButtonLink } from '@/ui/Button';
+import { Notice } from '@/ui/Notice';
 import { Page } from '@/ui/Page';
-import { RunStrip } from '@/ui/RunStrip';
-import { useUnits } from '@/ui/units';
-import { stageWords, type Tone } from '@/words/line';
-import { nextLine } from '@/words/nextline';
-import { jobFigure } from '@/words/figures';
-import { Printed } from '@/ui/Printed';
+import { SetApart } from '@/ui/SetApart';
 import { fetched } from '@/ui/fetched';
+import { useKeys } from '@/ui/frame/keys';
+import { useUnits } from '@/ui/units';
+import { nextLine } from '@/words/nextline';
+import { plural } from '@/words/line';
+import { timeOfDay } from '@/words/spray';
+import { JobRows } from './JobRows';
 
 const EmptyBench = fetched(() => import('./EmptyBench').then((found) => found.EmptyBench));
 const CareDue = fetched(() => import('./CareDue').then((found) => found.CareDue));
@@ -23,24 +22,51 @@ const LooksDue = fetched(() => import('../looks/LooksDue').then((found) => found
 const BackupDue = fetched(() => import('./BackupDue').then((found) => found.BackupDue));
 const NewerVersion = fetched(() => import('./NewerVersion').then((found) => found.NewerVersion));
 const CareCount = fetched(() => import('./CareDue').then((found) => found.CareCount));
+const Finished = fetched(() => import('./Finished').then((found) => found.Finished));
 
-/** The bench: every open job's strip, one under another, each with its next line. */
+const hour = 3_600_000;
+const reaches = [
+  { value: '3', label: '3 hours' },
+  { value: '12', label: '12 hours' },
+  { value: '72', label: '3 days' },
+];
+const shows = [
+  { value: 'all', label: 'All jobs' },
+  { value: 'now', label: 'What wants me within the hour' },
+  { value: 'waits', label: 'What waits' },
+];
+const among: Record<string, readonly BenchRow['presses'][]> = {
+  now: ['late', 'runs', 'soon'],
+  waits: ['waits', 'still'],
+};
+
+/** The whole shop on one axis of time: what is due first, where each job stands, and what it wants next. */
 export function Bench() {
   const { views: jobs, inconclusive } = useJobsSeen();
   const shop = useShop();
+  const units = useUnits();
   const rigs = useRecords('rig');
+  const now = useNow();
   const later = useLater();
   const care = later && rigs.length > 0;
+  const [words, setWords] = useState('');
+  const [show, setShow] = useState('all');
+  const [reach, setReach] = useState('3');
+  const find = useRef<HTMLInputElement>(null);
+  useKeys({ '/': () => find.current?.focus() });
+  const rows = benchRows(jobs);
+  const shown = rows.filter((row) => wanted(row, words) && (among[show]?.includes(row.presses) ?? true));
+  const [first] = rows;
   return (
     <Page
-      title={shop.name || 'Bench'}
+      title={`${shop.name || 'The shop'}, ${timeOfDay(now)}`}
       says={
-        jobs.length > 0
-          ? `${jobs.length} open ${jobs.length === 1 ? 'job' : 'jobs'}. What each one wants next stands under its strip.`
+        first && first.presses !== 'still'
+          ? `${first.view.job.name} wants you first: ${nextLine(first.view, first.view.current, units).says}`
           : undefined
       }
       tools={
-        <div className="flex flex-wrap items-center gap-3">
+        <div className="flex items-stretch gap-3">
           {care && <CareCount />}
           <ButtonLink href="/new" look="main">
             New job
@@ -65,17 +91,63 @@ export function Bench() {
       {jobs.length === 0 ? (
         <EmptyBench />
       ) : (
-        <ul className="space-y-6">
-          {jobs.map((view) => (
-            <Fence key={view.job.id} what={`“${view.job.name}”`} record={`job/${view.job.id}`}>
-              <JobRow view={view} />
-            </Fence>
-          ))}
-        </ul>
+        <>
+          <div className="no-print mb-3 grid grid-cols-2 items-center gap-2 text-sm md:grid-cols-[minmax(0,1fr)_auto_auto_auto]">
+            <input
+              ref={find}
+              type="search"
+              aria-label="Find a job"
+              placeholder="Find a job: name, product, gun, person"
+              value={words}
+              onChange={(event) => setWords(event.target.value)}
+              className="col-span-2 min-h-11 rounded-sm border-2 border-ink-soft bg-sheet px-3 md:col-span-1"
+            />
+            <Pick label="Show" value={show} onChange={setShow} options={shows} />
+            <Pick label="The axis reaches" value={reach} onChange={setReach} options={reaches} />
+            <span className="col-span-2 text-ink-soft md:col-span-1" data-open-jobs>
+              {shown.length === rows.length
+                ? `${plural(rows.length, 'open job')}`
+                : `${shown.length} of ${plural(rows.length, 'open job')}`}
+            </span>
+          </div>
+          {shown.length > 0 ? (
+            <JobRows rows={shown} now={now} reach={Number(reach) * hour} />
+          ) : (
+            <p className="border-y border-hairline py-6 text-ink-soft">
+              No open job answers to that. Those put away stand below.
+            </p>
+          )}
+        </>
       )}
+      {later && <Finished />}
       {later && <LooksDue />}
       {care && <CareDue />}
     </Page>
+  );
+}
+
+interface PickProps {
+  readonly label: string;
+  readonly value: string;
+  readonly onChange: (value: string) => void;
+  readonly options: readonly { readonly value: string; readonly label: string }[];
+}
+
+/** One of a few, without a line of its own for its name. */
+function Pick({ label, value, onChange, options }: PickProps) {
+  return (
+    <select
+      aria-label={label}
+      value={value}
+      onChange={(event) => onChange(event.target.value)}
+      className="min-h-11 rounded-sm border-2 border-ink-soft bg-sheet px-2"
+    >
+      {options.map((each) => (
+        <option key={each.value} value={each.value}>
+          {each.label}
+        </option>
+      ))}
+    </select>
   );
 }
 
@@ -87,50 +159,4 @@ function useLater(): boolean {
     return () => clearTimeout(timer);
   }, []);
   return later;
-}
-
-const inks: Record<Tone, string> = {
-  plain: 'text-ink',
-  act: 'text-act',
-  good: 'text-good',
-  care: 'text-care',
-  stop: 'text-stop',
-};
-
-function JobRow({ view }: { readonly view: JobView }) {
-  const units = useUnits();
-  const { job, current } = view;
-  const line = nextLine(view, current, units);
-  return (
-    <li data-job={job.id}>
-      <div className="mb-1.5 flex flex-wrap items-baseline gap-x-3">
-        <h2 className="text-lg font-bold">
-          <Link
-            href={`/job/${job.id}/${current}`}
-            prefetch={false}
-            className="inline-flex min-h-11 items-center hover:underline"
-          >
-            {job.name}
-          </Link>
-        </h2>
-        <span className="text-sm text-ink-soft">
-          {view.plan.sheet.name} · <Printed figure={jobFigure(view, 'area', view.plan.area)} />
-        </span>
-      </div>
-      <RunStrip view={view} at={current} bench />
-      <Link
-        href={`/job/${job.id}/${current}`}
-        prefetch={false}
-        className="flex min-h-12 flex-wrap items-center gap-x-3 border border-t-0 border-hairline bg-sheet/60 px-3 py-1.5 hover:bg-act-wash"
-      >
-        <span className={`text-xl font-bold whitespace-nowrap ${inks[line.tone]}`}>
-          {line.big.number} {line.big.unit}
-        </span>
-        <span className="min-w-0 flex-1">{line.says}</span>
-        <span className="text-sm font-semibold text-act underline underline-offset-4">
-          {stageWords[current]}
-        </span>
-      </Link>
-    </li>
-  );
 }

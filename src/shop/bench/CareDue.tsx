@@ -1,5 +1,8 @@
 'use client';
 
+import { plural } from '@/words/line';
+import { Fold } from '@/ui/Fold';
+import { useNarrow } from '@/ui/narrow';
 import { ButtonLink } from '@/ui/Button';
 import { DueList } from '../care/DueList';
 import { useCare } from '../care/usecare';
@@ -14,7 +17,7 @@ export function CareCount() {
   const soon = dues.filter(({ state }) => state === 'soon').length;
   if (over + soon === 0) return null;
   return (
-    <ButtonLink href="/care" className="min-h-16">
+    <ButtonLink href="/care" className="min-h-16 max-md:px-2 max-md:text-sm">
       Care:{' '}
       {[over > 0 ? `${over} overdue` : '', soon > 0 ? `${soon} this week` : ''].filter(Boolean).join(', ')}
     </ButtonLink>
@@ -24,20 +27,27 @@ export function CareCount() {
 /** What of the guns and their air is overdue or due this week. */
 export function CareDue() {
   const { dues, kit, now } = useCare();
+  const narrow = useNarrow();
   const near = dues.filter(({ state }) => state !== 'later');
   const orders = kit.filter(({ order }) => order).length;
   if (near.length === 0 && orders === 0) return null;
   const more = near.length - shown;
   return (
-    <section aria-label="Care" className="mt-8" data-care-due>
-      <div className="mb-1.5 flex flex-wrap items-baseline justify-between gap-3">
-        <h2 className="text-lg font-bold">Care</h2>
-        <ButtonLink href="/care" look="quiet">
-          {more > 0 ? `${more} more` : 'Calendar'}
-          {orders > 0 ? ` · ${orders} to order` : ''}
-        </ButtonLink>
-      </div>
-      {near.length > 0 && <DueList dues={near.slice(0, shown)} now={now} />}
+    <section aria-label="Care" className="mt-6" data-care-due>
+      <Fold
+        title={<span className="text-lg">Care</span>}
+        says={plural(near.length, 'thing') + ' due'}
+        verb="Show"
+        open={!narrow}
+      >
+        <div className="mb-1.5 flex flex-wrap items-baseline justify-end gap-3">
+          <ButtonLink href="/care" look="quiet">
+            {more > 0 ? `${more} more` : 'Calendar'}
+            {orders > 0 ? ` · ${orders} to order` : ''}
+          </ButtonLink>
+        </div>
+        {near.length > 0 && <DueList dues={near.slice(0, shown)} now={now} />}
+      </Fold>
     </section>
   );
 }

@@ -29,11 +29,11 @@ const says = {
 
 /** Guns, air and waste of the whole shop. */
 export function Care() {
-  const [part, setPart] = usePart(parts);
+  const part = usePart(parts);
   return (
     <Page title="Care" says={says[part]}>
       <div className="mb-5 max-w-4xl">
-        <Parts label="Shown" value={part} onChange={setPart} parts={parts} />
+        <Parts label="Shown" part={part} parts={parts} />
       </div>
       {part === 'calendar' && <CalendarPart />}
       {part === 'wear' && <WearPart />}

@@ -20,18 +20,20 @@ function months(now: number): { at: number; name: string }[] {
 /** Half a year, for the rows below it. */
 export function AxisHead({ now }: { readonly now: number }) {
   return (
-    <svg viewBox={`0 0 ${width} 16`} className="h-4 w-full" aria-hidden>
-      <text x="0" y="12" className="fill-ink text-[11px] font-bold">
-        today
-      </text>
+    <div className="relative h-4 text-xs" aria-hidden>
+      <b>today</b>
       {months(now)
-        .filter(({ at }) => at > 0.1)
+        .filter(({ at }) => at > 0.15)
         .map(({ at, name }) => (
-          <text key={name} x={at * width} y="12" textAnchor="middle" className="fill-ink-soft text-[11px]">
+          <span
+            key={name}
+            className="absolute top-0 -translate-x-1/2 text-ink-soft"
+            style={{ left: `${at * 100}%` }}
+          >
             {name}
-          </text>
+          </span>
         ))}
-    </svg>
+    </div>
   );
 }
 

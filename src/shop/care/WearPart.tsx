@@ -13,8 +13,8 @@ import { Dialog } from '@/ui/Dialog';
 import { EmptyState } from '@/ui/EmptyState';
 import { SelectField, TextField } from '@/ui/Field';
 import { useRecorded } from '@/ui/recorded';
+import { Fold } from '@/ui/Fold';
 import { NumberField } from '@/ui/NumberField';
-import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import { renewalWords, wearWords } from '@/words/care';
 import { countWords, dayWords, spanWords, whichWords } from '@/words/caredue';
@@ -41,10 +41,23 @@ export function WearPart() {
         <ButtonLink href="/rigs">To the rigs</ButtonLink>
       </EmptyState>
     );
+  // The gun whose part is due first stands open.
+  const first = [...care.wear].sort((a, b) => (a.due?.middle ?? Infinity) - (b.due?.middle ?? Infinity))[0]
+    ?.rig.id;
   return (
     <div className="border-t border-hairline">
       {care.rigs.map((rig) => (
-        <Panel key={rig.id} title={rig.name} tools={<ButtonLink href={`/rigs/${rig.id}`}>Rig</ButtonLink>}>
+        <Fold
+          key={rig.id}
+          className="border-b border-hairline px-4 md:px-5"
+          title={rig.name}
+          says={soonest(
+            care.wear.filter((item) => item.rig.id === rig.id),
+            care.now,
+          )}
+          open={rig.id === first}
+          verb="Show"
+        >
           <ul className="divide-y divide-hairline border-y border-hairline" data-wear={rig.id}>
             {care.wear
               .filter((item) => item.rig.id === rig.id)
@@ -58,7 +71,10 @@ export function WearPart() {
               ))}
           </ul>
           <Kit rig={rig} items={care.kit.filter((item) => item.rig.id === rig.id)} />
-        </Panel>
+          <div className="mt-3">
+            <ButtonLink href={`/rigs/${rig.id}`}>Its rig</ButtonLink>
+          </div>
+        </Fold>
       ))}
       <p className="mt-3 px-4 text-xs text-ink-soft">
         Hours are those its coats took, litres the mix made for them, weighted by how the coating rubs. Lives
@@ -68,6 +84,16 @@ export function WearPart() {
       {renewing && <Renewal item={renewing} now={care.now} onClose={() => setRenewing(undefined)} />}
     </div>
   );
+}
+
+/** The part of a gun that is due first, in a line. */
+function soonest(items: readonly WearItem[], now: number): string {
+  const [next] = items
+    .filter(({ due }) => due !== undefined && due.middle < now + furthest * 86_400_000)
+    .sort((a, b) => (a.due?.middle ?? 0) - (b.due?.middle ?? 0));
+  return next?.due
+    ? `${items.length} parts, ${wearWords[next.part].toLowerCase()} first: ${dayWords(next.due.middle)}`
+    : `${items.length} parts, none due at this use`;
 }
 
 function WearRow({

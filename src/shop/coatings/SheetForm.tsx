@@ -16,7 +16,8 @@ import { coating as coatingSchema, newId, type Coating } from '@/records';
 import { useStore } from '@/store/hooks';
 import { Button } from '@/ui/Button';
 import { withoutEmpty } from '@/ui/formvalues';
-import { FormCheck, FormFields, FormNumber, FormSelect, FormText, rulesOf } from '@/ui/form';
+import { FormCheck, FormFields, FormNumber, FormSelect, FormText, rulesOf, type FieldRow } from '@/ui/form';
+import { FormFold } from '@/ui/FormFold';
 import { Notice } from '@/ui/Notice';
 import { notify } from '@/ui/notify';
 import { Panel } from '@/ui/Panel';
@@ -32,6 +33,7 @@ import {
   thinnerFields,
   thinningFields,
   timeFields,
+  viscosityFields,
 } from './formfields';
 import { PeroxideDoubt } from '@/ui/PeroxideDoubt';
 import { FilmLink } from './FilmLink';
@@ -105,6 +107,7 @@ export function SheetForm({ sheet, onDone }: Props) {
         what="part"
         control={control}
         name="components"
+        fields={() => partFields}
         least={1}
         fresh={() => ({
           id: newId(),
@@ -128,18 +131,14 @@ export function SheetForm({ sheet, onDone }: Props) {
           </>
         }
       >
-        {(i) => (
-          <>
-            <FormFields control={control} fields={partFields} at={`components.${i}.`} />
-            <PartsTable control={control} index={i} />
-          </>
-        )}
+        {(i) => <PartsTable control={control} index={i} />}
       </Rows>
       <Rows
         title="Doses beside the ratio"
         what="dose"
         control={control}
         name="additives"
+        fields={() => doseFields}
         fresh={() => ({
           id: newId(),
           name: 'Additive',
@@ -157,7 +156,6 @@ export function SheetForm({ sheet, onDone }: Props) {
       >
         {(i) => (
           <>
-            <FormFields control={control} fields={doseFields} at={`additives.${i}.`} />
             <FormCheck
               control={control}
               name={`additives.${i}.thins`}
@@ -171,16 +169,13 @@ export function SheetForm({ sheet, onDone }: Props) {
           </>
         )}
       </Rows>
-      <Panel title="Thinning">
-        <div className={grid}>
-          <FormFields control={control} fields={thinningFields} />
-        </div>
-      </Panel>
+      <FormFold control={control} title="Thinning" fields={thinningFields} />
       <Rows
         title="Thinners the sheet names"
         what="thinner"
         control={control}
         name="thinning.thinners"
+        fields={() => thinnerFields}
         fresh={() => ({
           id: newId(),
           name: 'Thinner',
@@ -190,36 +185,25 @@ export function SheetForm({ sheet, onDone }: Props) {
           water: 0,
           exempt: 0,
         })}
+      ></Rows>
+      <FormFold
+        control={control}
+        title="Viscosity"
+        fields={[
+          ...bandFields.map((field) => ({ ...field, name: `target.${field.name}` })),
+          ...viscosityFields,
+        ]}
       >
-        {(i) => <FormFields control={control} fields={thinnerFields} at={`thinning.thinners.${i}.`} />}
-      </Rows>
-      <Panel title="Viscosity">
-        <div className={grid}>
-          <FormFields control={control} fields={bandFields} at="target." />
-          <FormNumber
-            control={control}
-            name="viscosity"
-            label="Unthinned, about"
-            quantity="viscosity"
-            expects={[10e-6, 1e-3]}
-          />
-          <FormNumber
-            control={control}
-            name="temperatureSlope"
-            label="Thinner a degree warmer"
-            quantity="share"
-            expects={[0.015, 0.09]}
-          />
-        </div>
         <p className="mt-2 text-sm text-ink-soft">
           No band: a flow cup cannot judge this coating. A gun below may have a band of its own.
         </p>
-      </Panel>
+      </FormFold>
       <Rows
         title="Guns"
         what="gun"
         control={control}
         name="guns"
+        fields={(i) => gunFields(guns[i]?.atomising === 'airless')}
         fresh={() => ({
           atomising: 'conventional' as const,
           pressure: { min: 2e5, max: 3e5 },
@@ -228,42 +212,24 @@ export function SheetForm({ sheet, onDone }: Props) {
         })}
       >
         {(i) => (
-          <>
-            <FormFields
-              control={control}
-              fields={gunFields(guns[i]?.atomising === 'airless')}
-              at={`guns.${i}.`}
-            />
+          <div className={`${grid} mt-4`}>
             <FormFields control={control} fields={bandFields} at={`guns.${i}.target.`} />
-          </>
+          </div>
         )}
       </Rows>
-      <Panel title="Film, one coat">
-        <div className={grid}>
-          <FormFields control={control} fields={filmFields} />
-          <FormCheck control={control} name="blendable" label="Blends into a dry edge" />
-        </div>
+      <FormFold control={control} title="Film, one coat" fields={filmFields}>
+        <FormCheck control={control} name="blendable" label="Blends into a dry edge" />
         <div className="mt-3">
           <FilmLink sheet={said} onTake={takeFilm} />
         </div>
-      </Panel>
-      <Panel title="Times">
-        <div className={grid}>
-          <FormFields control={control} fields={timeFields} />
-          <FormCheck control={control} name="times.tack" label="The next coat wants it tacky" />
-        </div>
-      </Panel>
-      <Panel title="Room and part">
-        <div className={grid}>
-          <FormFields control={control} fields={roomFields} />
-        </div>
-      </Panel>
-      <Panel title="Care, cost and rules">
-        <div className={grid}>
-          <FormFields control={control} fields={coatingCareFields} />
-        </div>
+      </FormFold>
+      <FormFold control={control} title="Times" fields={timeFields}>
+        <FormCheck control={control} name="times.tack" label="The next coat wants it tacky" />
+      </FormFold>
+      <FormFold control={control} title="Room and part" fields={roomFields} />
+      <FormFold control={control} title="Care, cost and rules" fields={coatingCareFields}>
         <HazardBoxes control={control} />
-      </Panel>
+      </FormFold>
       <div className="flex flex-wrap items-center gap-3 px-4 py-5">
         <Button type="submit" look="main">
           Save
@@ -291,7 +257,10 @@ interface RowsProps<N extends ListName & ArrayPath<Coating>> {
   readonly fresh: () => FieldArray<Coating, N>;
   readonly least?: number;
   readonly after?: ReactNode;
-  readonly children: (index: number) => ReactNode;
+  /** The fields of one row. */
+  readonly fields: (index: number) => readonly FieldRow[];
+  /** What else a row has. */
+  readonly children?: (index: number) => ReactNode;
 }
 
 /** A list of a sheet: rows that can be added and taken out. */
@@ -303,9 +272,10 @@ function Rows<N extends ListName>({
   fresh,
   least = 0,
   after,
+  fields: fieldsOf,
   children,
 }: RowsProps<N>) {
-  const { fields, append, remove } = useFieldArray({ control, name, keyName: 'key' });
+  const { fields: rows, append, remove } = useFieldArray({ control, name, keyName: 'key' });
   return (
     <Panel
       title={title}
@@ -315,21 +285,29 @@ function Rows<N extends ListName>({
         </Button>
       }
     >
-      {fields.length === 0 && <p className="text-sm text-ink-soft">None.</p>}
-      <div className="divide-y divide-hairline">
-        {fields.map(({ key }, i) => (
-          <div key={key} className="grid grid-cols-[minmax(0,1fr)_2.75rem] gap-3 py-4 first:pt-0">
-            <div className={grid}>{children(i)}</div>
-            <button
-              type="button"
-              aria-label={`Remove ${what} ${i + 1}`}
-              disabled={fields.length <= least}
-              className="mt-6 flex size-11 items-center justify-center disabled:opacity-30"
-              onClick={() => remove(i)}
-            >
-              <Trash2 aria-hidden className="size-5" />
-            </button>
-          </div>
+      {rows.length === 0 && <p className="text-sm text-ink-soft">None.</p>}
+      <div className="divide-y divide-hairline border-y border-hairline">
+        {rows.map(({ key }, i) => (
+          <FormFold
+            key={key}
+            control={control}
+            title={`${what.charAt(0).toUpperCase()}${what.slice(1)} ${i + 1}`}
+            fields={fieldsOf(i)}
+            at={`${name}.${i}.`}
+            className=""
+            grid={grid}
+          >
+            <div className="flex flex-wrap gap-x-6">{children?.(i)}</div>
+            <div className="mt-3">
+              <Button
+                aria-label={`Remove ${what} ${i + 1}`}
+                disabled={rows.length <= least}
+                onClick={() => remove(i)}
+              >
+                <Trash2 aria-hidden className="size-4" /> Remove it
+              </Button>
+            </div>
+          </FormFold>
         ))}
       </div>
       {after}

@@ -235,3 +235,8 @@ export const coatingCareFields: readonly FieldRow[] = [
   amount('vapour.molarMass', 'Solvent, molar mass', 'molarMass', [0.03, 0.25]),
   amount('vapour.lowerLimit', 'Its lower explosive limit', 'share', [0.005, 0.1]),
 ];
+
+export const viscosityFields: readonly FieldRow[] = [
+  { name: 'viscosity', label: 'Unthinned, about', quantity: 'viscosity', expects: [10e-6, 1e-3] },
+  { name: 'temperatureSlope', label: 'Thinner a degree warmer', quantity: 'share', expects: [0.015, 0.09] },
+];

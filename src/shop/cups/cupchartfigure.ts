@@ -20,7 +20,7 @@ export function cupChartFigure(cups: readonly FlowCup[], colours: Colours) {
     text,
     xanchor,
     showarrow: false,
-    font: { size: 11, color: colours['ink-soft'] },
+    font: { size: 12, color: colours['ink-soft'] },
   });
   return {
     words: bars.map(({ cup, low, high }) => `${cup.id} ${low.toFixed(0)} to ${high.toFixed(0)}`).join(', '),

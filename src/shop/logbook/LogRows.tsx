@@ -1,5 +1,5 @@
-import { useWindowVirtualizer } from '@tanstack/react-virtual';
-import { useCallback, useEffect, useState } from 'react';
+import { useVirtualizer } from '@tanstack/react-virtual';
+import { useEffect, useRef, useState } from 'react';
 import { flushSync } from 'react-dom';
 import type { Job, LogEntry } from '@/records';
 import { Menu } from '@/ui/Menu';
@@ -27,17 +27,13 @@ interface Props {
 
 /** Entries of the log: on a screen only those in sight are drawn, on paper all of them. */
 export function LogRows({ rows, ...rest }: Props) {
-  const [offset, setOffset] = useState(0);
-  // Where the list begins on the page; what is above it may move it a little, which what is drawn beyond the edges covers.
-  const place = useCallback((list: HTMLOListElement | null) => {
-    if (list) setOffset(list.getBoundingClientRect().top + window.scrollY);
-  }, []);
+  const box = useRef<HTMLDivElement>(null);
   const printing = usePrinting();
-  const drawn = useWindowVirtualizer({
+  const drawn = useVirtualizer({
     count: rows.length,
+    getScrollElement: () => box.current,
     estimateSize: () => usualRow,
     overscan: 8,
-    scrollMargin: offset,
     getItemKey: (index) => `${rows[index]?.job.id}/${rows[index]?.entry.id}`,
   });
   if (printing)
@@ -51,26 +47,30 @@ export function LogRows({ rows, ...rest }: Props) {
       </ol>
     );
   return (
-    <ol
-      ref={place}
-      className="relative border-y border-hairline"
-      style={{ height: drawn.getTotalSize() }}
-      data-log
+    <div
+      ref={box}
+      // eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- a box that scrolls must be reachable by keyboard
+      tabIndex={0}
+      role="region"
+      aria-label="Entries"
+      className="max-h-[max(22rem,calc(100dvh-21rem))] overflow-y-auto border-y border-hairline focus-visible:-outline-offset-3"
     >
-      {drawn.getVirtualItems().map(({ index, key, start }) => (
-        <li
-          key={key}
-          ref={drawn.measureElement}
-          data-index={index}
-          aria-setsize={rows.length}
-          aria-posinset={index + 1}
-          className="absolute inset-x-0 top-0 border-b border-hairline"
-          style={{ transform: `translateY(${start - offset}px)` }}
-        >
-          <Row row={rows[index] as LogRow} {...rest} />
-        </li>
-      ))}
-    </ol>
+      <ol className="relative" style={{ height: drawn.getTotalSize() }} data-log>
+        {drawn.getVirtualItems().map(({ index, key, start }) => (
+          <li
+            key={key}
+            ref={drawn.measureElement}
+            data-index={index}
+            aria-setsize={rows.length}
+            aria-posinset={index + 1}
+            className="absolute inset-x-0 top-0 border-b border-hairline"
+            style={{ transform: `translateY(${start}px)` }}
+          >
+            <Row row={rows[index] as LogRow} {...rest} />
+          </li>
+        ))}
+      </ol>
+    </div>
   );
 }
 

@@ -2,15 +2,20 @@
 
 import { isoNow } from '@/store/clock';
 import { everyEntry } from '@/facts/job';
-import { useMemo, useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { useRecorded } from '@/ui/recorded';
 import { strikeEntry } from '@/store/actions';
 import { useRecords, useStore } from '@/store/hooks';
 import { Button, ButtonLink } from '@/ui/Button';
 import { EmptyState } from '@/ui/EmptyState';
-import { SelectField } from '@/ui/Field';
+import { SelectField, TextField } from '@/ui/Field';
 import { Page } from '@/ui/Page';
+import { answers, choicesOf, everything } from '@/facts/shop/logsearch';
+import { useUnits } from '@/ui/units';
+import { entryWords, typeWords } from '@/words/entry';
+import { plural } from '@/words/line';
 import { CorrectEntry } from './CorrectEntry';
+import { LogFilter } from './LogFilter';
 import { LogRows, type LogRow } from './LogRows';
 import { NoteEntry } from './NoteEntry';
 
@@ -24,12 +29,31 @@ export function Logbook() {
   const store = useStore();
   const recorded = useRecorded();
   const chosen = jobs.find(({ id }) => id === jobId);
-  const rows = useMemo(
+  const units = useUnits();
+  const rigs = useRecords('rig');
+  const [asked, setAsked] = useState(everything);
+  // Ten years of entries are not searched between two letters.
+  const looked = useDeferredValue(asked);
+  const all = useMemo(
     () =>
       (chosen ? [chosen] : jobs)
         .flatMap((job) => everyEntry(job).map((entry) => ({ job, entry })))
         .sort((a, b) => (a.entry.at < b.entry.at ? 1 : a.entry.at > b.entry.at ? -1 : 0)),
     [chosen, jobs],
+  );
+  const choices = useMemo(() => choicesOf(all, rigs), [all, rigs]);
+  const rows = useMemo(
+    () =>
+      looked === everything
+        ? all
+        : all.filter((row) =>
+            answers(
+              row,
+              looked,
+              () => `${typeWords[row.entry.type]} ${entryWords(row.entry, row.job, units)}`,
+            ),
+          ),
+    [all, looked, units],
   );
   const strike = ({ job, entry }: LogRow) => {
     const now = new Date();
@@ -53,8 +77,14 @@ export function Logbook() {
       title="Logbook"
       says="What was done, newest first. A mistake is corrected or struck; what it said before stays with it."
     >
-      <div className="mb-4 flex flex-wrap items-end gap-4">
-        <div className="w-full max-w-sm">
+      <div className="mb-2 grid items-end gap-3 sm:grid-cols-[minmax(0,1fr)_minmax(0,1fr)_auto]">
+        <TextField
+          label="Find"
+          type="search"
+          value={asked.words}
+          onChange={(event) => setAsked({ ...asked, words: event.target.value })}
+        />
+        <div>
           <SelectField
             label="Job"
             value={chosen?.id ?? ''}
@@ -84,9 +114,19 @@ export function Logbook() {
           </Button>
         )}
       </div>
+      <LogFilter asked={asked} onAsk={setAsked} choices={choices} />
       {chosen && <NoteEntry job={chosen} />}
+      <p className="mb-1 text-sm text-ink-soft" role="status" data-log-count>
+        {rows.length === all.length
+          ? plural(all.length, 'entry', 'entries')
+          : `${rows.length} of ${plural(all.length, 'entry', 'entries')}`}
+      </p>
       <LogRows rows={rows} showJob={!chosen} onCorrect={setEditing} onStrike={strike} />
-      {rows.length === 0 && <p className="py-6 text-ink-soft">Nothing is written for this job yet.</p>}
+      {rows.length === 0 && (
+        <p className="py-6 text-ink-soft">
+          {all.length === 0 ? 'Nothing is written for this job yet.' : 'No entry answers to that.'}
+        </p>
+      )}
       {editing && <CorrectEntry {...editing} onClose={() => setEditing(undefined)} />}
     </Page>
   );

@@ -2,9 +2,10 @@
 
 import { isoNow } from '@/store/clock';
 import { useRouter } from 'next/navigation';
-import { useEffect } from 'react';
+import { useEffect, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
-import { coatingClasses, classWords, newId } from '@/records';
+import { airlessFirst, coatingClasses, classWords, newId, usualFitting } from '@/records';
+import { usualCoating, usualOfClass, usualRig } from '@/facts/newjob/usual';
 import { useRecords, useStore } from '@/store/hooks';
 import { Button } from '@/ui/Button';
 import { expects } from '@/words/expects';
@@ -35,9 +36,15 @@ export function NewJob() {
   const coatings = useRecords('coating');
   const rigs = useRecords('rig');
   const cups = useRecords('cup');
+  const jobs = useRecords('job');
+  const [begun] = useState(() => {
+    const sheet = usualCoating(jobs, coatings);
+    const rig = sheet && usualRig({ sheetId: sheet.id, of: sheet.class }, jobs, rigs);
+    return emptyDraft(sheet?.id, rig?.id, sheet?.coats);
+  });
   const { control, getValues, handleSubmit, setValue, formState } = useForm<JobDraft>({
     resolver: rulesOf(draftSchema),
-    defaultValues: emptyDraft(coatings[0]?.id, rigs[0]?.id, coatings[0]?.coats),
+    defaultValues: begun,
   });
   const draft = useWatch({ control }) as JobDraft;
   // The sheet says how many coats, until somebody says otherwise.
@@ -49,14 +56,27 @@ export function NewJob() {
   const system = systemOf(draft.system);
   const newSheets = system?.layers.some((_, i) => !draft.rows[i]?.coatingId) === true;
   useEffect(() => {
-    // What the shop has of each class, and the gun chosen for the first.
-    const rigId = getValues('rigId');
-    const rows = systemOf(draft.system)?.layers.map(({ of }) => ({
-      coatingId: coatings.find((each) => each.class === of)?.id ?? '',
-      rigId,
-    }));
+    // What the shop sprayed last of each class, with the gun it used for it.
+    const rows = systemOf(draft.system)?.layers.map(({ of }) => {
+      const sheet = usualOfClass(of, jobs, coatings);
+      return {
+        coatingId: sheet?.id ?? '',
+        rigId: usualRig({ sheetId: sheet?.id, of }, jobs, rigs)?.id ?? '',
+        bore: usualFitting(of).bore,
+      };
+    });
     setValue('rows', rows ?? []);
-  }, [draft.system, coatings, getValues, setValue]);
+  }, [draft.system, coatings, jobs, rigs, setValue]);
+  const of = coatings.find(({ id }) => id === draft.coatingId)?.class ?? draft.class;
+  const { rigId: chosen } = formState.dirtyFields;
+  useEffect(() => {
+    // The gun follows the product until somebody says which; a new one is fitted as its class is.
+    if (!chosen) setValue('rigId', usualRig({ sheetId: getValues('coatingId'), of }, jobs, rigs)?.id ?? '');
+    const { bore, tip } = usualFitting(of);
+    if (!formState.dirtyFields.bore) setValue('bore', bore);
+    if (!formState.dirtyFields.tip) setValue('tip', tip);
+    if (!formState.dirtyFields.atomising) setValue('atomising', airlessFirst(of) ? 'airless' : 'hvlp');
+  }, [of, chosen, draft.coatingId, formState.dirtyFields, getValues, jobs, rigs, setValue]);
   const area = (draft.width ?? 0) * (draft.height ?? 0) * (draft.count || 0);
 
   const begin = handleSubmit(async (filled) => {
@@ -175,6 +195,17 @@ export function NewJob() {
                   label="Kind of gun"
                   options={Object.entries(gunWords).map(([value, label]) => ({ value, label }))}
                 />
+                {draft.atomising === 'hvlp' && (
+                  <FormSelect
+                    control={control}
+                    name="air"
+                    label="Air from"
+                    options={[
+                      { value: 'compressor', label: 'A compressor' },
+                      { value: 'turbine', label: 'A turbine' },
+                    ]}
+                  />
+                )}
                 {draft.atomising === 'airless' ? (
                   <FormText control={control} name="tip" label="Tip code" placeholder="517" />
                 ) : system ? null : (

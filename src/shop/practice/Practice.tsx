@@ -20,11 +20,11 @@ const says = {
 
 /** Where the hand and the eye are trained. */
 export function Practice() {
-  const [part, setPart] = usePart(parts);
+  const part = usePart(parts);
   return (
     <Page title="Practice" says={says[part]}>
       <div className="mb-5 max-w-3xl">
-        <Parts label="What to practise" value={part} onChange={setPart} parts={parts} />
+        <Parts label="What to practise" part={part} parts={parts} />
       </div>
       {part === 'panel' && <PanelDrill />}
       {part === 'gun' && <SetupDrill />}

@@ -4,7 +4,6 @@ import { useRouter } from 'next/navigation';
 import { Plus } from 'lucide-react';
 import { useFieldArray, useForm, useWatch } from 'react-hook-form';
 import * as z from 'zod';
-import { flowCups } from '@/core/cups';
 import { useRecorded } from '@/ui/recorded';
 import { defaultDriving, defaultTransfer } from '@/core/airgun';
 import { tipFromCode } from '@/core/airless';
@@ -13,9 +12,10 @@ import { newId, rig as rigSchema, type Rig } from '@/records';
 import { useRecord, useRecords, useStore } from '@/store/hooks';
 import { Button, ButtonLink } from '@/ui/Button';
 import { EmptyState } from '@/ui/EmptyState';
-import { expects } from '@/words/expects';
-import { TextField } from '@/ui/Field';
-import { FormCheck, FormFields, FormNumber, FormSelect, FormText, rulesOf } from '@/ui/form';
+import { SelectField, TextField } from '@/ui/Field';
+import { FormCheck, FormSelect, FormText, rulesOf } from '@/ui/form';
+import { FormFold } from '@/ui/FormFold';
+import { Fold } from '@/ui/Fold';
 import { withoutEmpty } from '@/ui/formvalues';
 import { Page } from '@/ui/Page';
 import { Panel } from '@/ui/Panel';
@@ -31,16 +31,22 @@ import {
   fluidHoseFields,
   pumpFields,
   setFields,
+  sprayFields,
   turbineFields,
+  viscosityFields,
 } from './rigfields';
 import { RigUse } from './RigUse';
 import { Rows } from './Rows';
 import { airWords, feedWords, gunWords } from '@/records/rigwords';
 import { useState } from 'react';
+import { ofItsFamily, switched } from '@/facts/shop/rigfamily';
 import { amount, written } from '@/words/figures';
 
 const optionsOf = (words: Record<string, string>) =>
   Object.entries(words).map(([value, label]) => ({ value, label }));
+
+/** What drives the air of an air gun: none is no choice. */
+const airOptions = optionsOf(airWords).filter(({ value }) => value !== 'none');
 
 export function RigSheet({ id }: { readonly id: string }) {
   const rig = useRecord('rig', id);
@@ -61,7 +67,7 @@ function RigForm({ rig }: { readonly rig: Rig }) {
   const router = useRouter();
   const units = useUnits();
   const jobs = useRecords('job');
-  const { control, handleSubmit, formState } = useForm<Rig>({
+  const { control, handleSubmit, formState, getValues, reset } = useForm<Rig>({
     resolver: rulesOf(z.preprocess(withoutEmpty(rigSchema), rigSchema) as never),
     defaultValues: rig,
     // Changed elsewhere meanwhile: what is half-typed here stays, the rest follows.
@@ -79,9 +85,18 @@ function RigForm({ rig }: { readonly rig: Rig }) {
 
   const save = handleSubmit((filled) => {
     if (airless && badTip) return;
-    store.put({ ...filled, tips: codes }, 'rig changed');
+    const kept = ofItsFamily({ ...filled, tips: codes });
+    store.put(kept, 'rig changed');
+    setTips(kept.tips.join(', '));
     recorded('Saved.');
   });
+  /** Another family has other numbers: those that do not apply go, its own stand in. */
+  const become = (next: Rig['atomising']) => {
+    const { tips: own, ...now } = getValues();
+    const turned = switched({ ...now, tips: codes.length > 0 ? codes : own } as Rig, next);
+    reset(turned, { keepDefaultValues: true });
+    setTips(turned.tips.join(', '));
+  };
   const remove = () => {
     store.remove(`rig/${rig.id}`, 'rig removed');
     router.push('/rigs');
@@ -97,9 +112,20 @@ function RigForm({ rig }: { readonly rig: Rig }) {
         <Panel title="Kind">
           <div className={grid}>
             <FormText control={control} name="name" label="Name" />
-            <FormSelect control={control} name="atomising" label="Atomising" options={optionsOf(gunWords)} />
-            <FormSelect control={control} name="feed" label="Feed" options={optionsOf(feedWords)} />
-            <FormSelect control={control} name="air" label="Air" options={optionsOf(airWords)} />
+            <SelectField
+              label="Atomising"
+              value={atomising}
+              options={optionsOf(gunWords)}
+              onChange={(event) => become(event.target.value as Rig['atomising'])}
+            />
+            {!airless && (
+              <>
+                <FormSelect control={control} name="feed" label="Feed" options={optionsOf(feedWords)} />
+                {atomising === 'hvlp' && (
+                  <FormSelect control={control} name="air" label="Air" options={airOptions} />
+                )}
+              </>
+            )}
           </div>
         </Panel>
         {airless ? (
@@ -127,126 +153,85 @@ function RigForm({ rig }: { readonly rig: Rig }) {
             </p>
           </Panel>
         )}
-        <Panel title="Numbers">
-          <div className={grid}>
-            <FormNumber
-              control={control}
-              name="fan"
-              label="Fan width"
-              quantity="distance"
-              expects={expects.fan}
-              required
-            />
-            <FormNumber
-              control={control}
-              name="distance"
-              label="Usual distance"
-              quantity="distance"
-              expects={expects.gunDistance}
-              required
-            />
-            <FormNumber
-              control={control}
-              name="dead"
-              label="Stays in gun and hose"
-              quantity="dose"
-              required
-            />
-            <FormNumber control={control} name="maxPressure" label="Highest pressure" quantity={pressureOf} />
-            <FormNumber
-              control={control}
-              name="transfer"
-              label="Transfer efficiency"
-              quantity="share"
-              hint={`Default for its kind: ${written(amount('share', defaultTransfer[atomising]), units, { digits: 0 })}`}
-            />
-            <FormNumber
-              control={control}
-              name="handSpeed"
-              label="Your hand’s speed"
-              quantity="speed"
-              expects={expects.speed}
-              hint="Default 0.40 m/s, until measured"
-            />
-            {!airless && (
-              <FormNumber
-                control={control}
-                name="driving"
-                label="Driving pressure, calibrated"
-                quantity="pressure"
-                hint={`Default for its feed: ${written(amount('pressure', defaultDriving[feed]), units, { digits: 3 })}`}
-              />
-            )}
-            <FormNumber control={control} name="cup" label="Cup or pot" quantity="volume" />
-            {!airless && <FormCheck control={control} name="bleeder" label="Bleeder: air all the time" />}
-          </div>
-        </Panel>
-        {!airless && air !== 'none' && (
-          <Panel title="Air">
-            <div className={grid}>
-              <FormFields control={control} fields={airFields} />
-              {air === 'compressor' && <FormFields control={control} fields={compressorFields} />}
-              {air === 'compressor' && <FormCheck control={control} name="dryer" label="Dried air" />}
-              {air === 'turbine' && <FormFields control={control} fields={turbineFields} />}
-            </div>
+        <FormFold
+          control={control}
+          title="How it sprays"
+          fields={[
+            ...sprayFields,
+            { name: 'maxPressure', label: 'Highest pressure', quantity: pressureOf },
+            {
+              name: 'transfer',
+              label: 'Transfer efficiency',
+              quantity: 'share',
+              hint: `Default for its kind: ${written(amount('share', defaultTransfer[atomising]), units, { digits: 0 })}`,
+            },
+            ...(airless
+              ? []
+              : [
+                  {
+                    name: 'driving',
+                    label: 'Driving pressure, calibrated',
+                    quantity: 'pressure' as const,
+                    hint: `Default for its feed: ${written(amount('pressure', defaultDriving[feed]), units, { digits: 3 })}`,
+                  },
+                ]),
+            { name: 'cup', label: 'Cup or pot', quantity: 'volume' },
+          ]}
+        >
+          {!airless && <FormCheck control={control} name="bleeder" label="Bleeder: air all the time" />}
+        </FormFold>
+        {!airless && (
+          <FormFold
+            control={control}
+            title={air === 'turbine' ? 'Turbine and hose' : 'Air and hose'}
+            fields={[...airFields, ...(air === 'turbine' ? turbineFields : compressorFields)]}
+          >
+            {air === 'compressor' && <FormCheck control={control} name="dryer" label="Dried air" />}
             {air === 'compressor' && (
-              <div className="mt-5">
+              <div className="mt-3">
                 <Rows control={control} name="airParts" rows={airParts} fields={airPartFields} says="part" />
                 <Button className="mt-3" onClick={() => airParts.append({ id: newId(), kind: 'filter' })}>
                   <Plus aria-hidden className="size-4" /> Regulator, filter, separator
                 </Button>
               </div>
             )}
-          </Panel>
+          </FormFold>
         )}
         {(airless || feed === 'pump' || feed === 'pressure-pot') && (
-          <Panel title={airless ? 'Pump and fluid hose' : 'Fluid hose'}>
-            <div className={grid}>
-              {airless && <FormFields control={control} fields={pumpFields} />}
-              <FormFields control={control} fields={fluidHoseFields} />
-            </div>
-          </Panel>
+          <FormFold
+            control={control}
+            title={airless ? 'Pump and fluid hose' : 'Fluid hose'}
+            fields={[...(airless ? pumpFields : []), ...fluidHoseFields]}
+          />
         )}
-        {!airless && <Calibrate rig={rig} />}
-        <Panel title="Care">
-          <div className={grid}>
-            <FormFields control={control} fields={rigCareFields} />
-          </div>
+        {!airless && (
+          <Fold
+            className="border-b border-hairline px-4 md:px-5"
+            title="Calibrate the flow"
+            says={
+              rig.driving === undefined
+                ? 'a default until it is measured'
+                : `measured: ${written(amount('pressure', rig.driving), units, { digits: 3 })} drives it`
+            }
+          >
+            <Calibrate rig={rig} />
+          </Fold>
+        )}
+        <FormFold control={control} title="Care" fields={rigCareFields}>
           <div className="mt-3">
             <ButtonLink href="/care#wear">Wear, parts and renewals</ButtonLink>
           </div>
-        </Panel>
+        </FormFold>
+        {!airless && (
+          <FormFold
+            control={control}
+            title="Viscosity the gun’s maker names"
+            fields={viscosityFields}
+            unsaid="not stated"
+          />
+        )}
         <RigUse rig={rig} />
         <KeptPatterns rig={rig} />
-        {!airless && (
-          <Panel title="Viscosity the gun’s maker names">
-            <div className={grid}>
-              <FormSelect
-                control={control}
-                name="viscosity.cupId"
-                label="In seconds of"
-                options={[
-                  { value: '', label: 'Not stated' },
-                  ...flowCups.map(({ id, name }) => ({ value: id, label: `${id}: ${name}` })),
-                ]}
-              />
-              <FormNumber
-                control={control}
-                name="viscosity.min"
-                label="From"
-                quantity="time"
-                expects={[8, 150]}
-              />
-              <FormNumber
-                control={control}
-                name="viscosity.max"
-                label="To"
-                quantity="time"
-                expects={[8, 200]}
-              />
-            </div>
-          </Panel>
-        )}
         <div className="flex flex-wrap gap-3 px-4 py-5">
           <Button type="submit" look="main" disabled={!formState.isDirty && tips === rig.tips.join(', ')}>
             Save

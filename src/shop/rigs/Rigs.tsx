@@ -8,7 +8,7 @@ import { Button } from '@/ui/Button';
 import { EmptyState } from '@/ui/EmptyState';
 import { Page } from '@/ui/Page';
 import { useUnits } from '@/ui/units';
-import { newRig } from '@/facts/newjob/newrig';
+import { named, newRig } from '@/facts/newjob/newrig';
 import { airWords, feedWords, gunWords } from '@/records/rigwords';
 import { amount, writtenParts } from '@/words/figures';
 
@@ -18,7 +18,7 @@ export function Rigs() {
   const router = useRouter();
   const units = useUnits();
   const add = () => {
-    const rig = newRig(newId(), 'hvlp', { bore: 1.3e-3 });
+    const rig = named(newRig(newId(), 'hvlp', { bore: 1.3e-3 }), rigs);
     store.put(rig, 'new rig');
     router.push(`/rigs/${rig.id}`);
   };

@@ -3,7 +3,9 @@
 import { Trash2 } from 'lucide-react';
 import type { Control } from 'react-hook-form';
 import type { Rig } from '@/records';
-import { FormFields, type FieldRow } from '@/ui/form';
+import type { FieldRow } from '@/ui/form';
+import { Button } from '@/ui/Button';
+import { FormFold } from '@/ui/FormFold';
 
 interface Props {
   readonly control: Control<Rig>;
@@ -20,24 +22,23 @@ interface Props {
 /** Things of one kind that a rig has, one a row, each of which can be taken away. */
 export function Rows({ control, name, rows, fields, says }: Props) {
   return (
-    <ul className="space-y-4">
+    <ul className="divide-y divide-hairline border-y border-hairline">
       {rows.fields.map(({ key }, i) => (
-        <li
-          key={key}
-          className="flex items-start gap-3 border-b border-hairline pb-3 last:border-b-0"
-          aria-label={`${says} ${i + 1}`}
-        >
-          <div className="grid flex-1 grid-cols-2 items-start gap-3 lg:grid-cols-5">
-            <FormFields control={control} fields={fields} at={`${name}.${i}.`} />
-          </div>
-          <button
-            type="button"
-            aria-label={`Remove ${says} ${i + 1}`}
-            className="mt-6 flex size-11 items-center justify-center"
-            onClick={() => rows.remove(i)}
+        <li key={key} aria-label={`${says} ${i + 1}`}>
+          <FormFold
+            control={control}
+            title={`${says.charAt(0).toUpperCase()}${says.slice(1)} ${i + 1}`}
+            fields={fields}
+            at={`${name}.${i}.`}
+            className=""
+            grid="grid grid-cols-2 items-start gap-3 lg:grid-cols-5"
           >
-            <Trash2 aria-hidden className="size-5" />
-          </button>
+            <div className="mt-3">
+              <Button aria-label={`Remove ${says} ${i + 1}`} onClick={() => rows.remove(i)}>
+                <Trash2 aria-hidden className="size-4" /> Remove it
+              </Button>
+            </div>
+          </FormFold>
         </li>
       ))}
     </ul>

@@ -1,6 +1,41 @@
+import { flowCups } from '@/core/cups';
 import { expects } from '@/words/expects';
 import type { FieldRow } from '@/ui/form';
 import { airPartWords, sealWords } from '@/words/care';
+
+/** How wide, from how far, and what stays in it. */
+export const sprayFields: readonly FieldRow[] = [
+  { name: 'fan', label: 'Fan width', quantity: 'distance', expects: expects.fan, required: true },
+  {
+    name: 'distance',
+    label: 'Usual distance',
+    quantity: 'distance',
+    expects: expects.gunDistance,
+    required: true,
+  },
+  { name: 'dead', label: 'Stays in gun and hose', quantity: 'dose', required: true },
+  {
+    name: 'handSpeed',
+    label: 'Your hand’s speed',
+    quantity: 'speed',
+    expects: expects.speed,
+    hint: 'Default 0.40 m/s, until measured',
+  },
+];
+
+/** What the gun’s maker says it sprays. */
+export const viscosityFields: readonly FieldRow[] = [
+  {
+    name: 'viscosity.cupId',
+    label: 'In seconds of',
+    options: [
+      { value: '', label: 'Not stated' },
+      ...flowCups.map(({ id, name }) => ({ value: id, label: `${id}: ${name}` })),
+    ],
+  },
+  { name: 'viscosity.min', label: 'From', quantity: 'time', expects: [8, 150] },
+  { name: 'viscosity.max', label: 'To', quantity: 'time', expects: [8, 200] },
+];
 
 /** The numbers of a rig's lines as data: name in the record, words on screen, quantity. */
 export const airFields: readonly FieldRow[] = [

@@ -7,11 +7,9 @@ import { StageFrame } from '@/ui/job/StageFrame';
 import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
 import { usePart } from '@/ui/part';
-import { Parts } from '@/ui/Parts';
 import { useUnits } from '@/ui/units';
 import { conditionFacts } from '@/words/check';
 import { GaugeCare } from './film/GaugeCare';
-import { Mending } from './film/Mending';
 import { RuleChoice } from './film/RuleChoice';
 import { SpotMap } from './film/SpotMap';
 import { fetched } from '@/ui/fetched';
@@ -20,19 +18,35 @@ const AgainstMap = fetched(() => import('./film/AgainstMap').then((found) => fou
 const ImportReadings = fetched(() => import('./film/ImportReadings').then((found) => found.ImportReadings));
 const ProcessCharts = fetched(() => import('./charts/ProcessCharts').then((found) => found.ProcessCharts));
 const DefectFinder = fetched(() => import('./defects/DefectFinder').then((found) => found.DefectFinder));
+const PutRight = fetched(() => import('./defects/PutRight').then((found) => found.PutRight));
+const Photos = fetched(() => import('./report/Photos').then((found) => found.Photos));
 const ReportView = fetched(() => import('./report/ReportView').then((found) => found.ReportView));
 
-const parts = { film: 'Film', defects: 'Defects', charts: 'Process', report: 'Report' };
+const parts = {
+  film: 'Film',
+  gauge: 'Gauge',
+  defects: 'Defects',
+  rework: 'Put right',
+  charts: 'Process',
+  photos: 'Photos',
+  report: 'Report',
+};
 
 export function CheckStage() {
-  const [part, setPart] = usePart(parts);
+  const part = usePart(parts);
   return (
-    <StageFrame stage="check" filmStack beside={<RuleChoice />}>
-      <div className="border-b border-hairline px-4 py-3 md:px-5">
-        <Parts label="Shown" value={part} onChange={setPart} parts={parts} />
-      </div>
+    <StageFrame stage="check" parts={parts} part={part} filmStack beside={<RuleChoice />}>
       {part === 'film' && <FilmPart />}
       {part === 'defects' && <DefectFinder />}
+      {part === 'gauge' && (
+        <>
+          <GaugeCare />
+          <ImportReadings />
+          <AgainstMap />
+        </>
+      )}
+      {part === 'rework' && <PutRight />}
+      {part === 'photos' && <Photos />}
       {part === 'charts' && <ProcessCharts />}
       {part === 'report' && <ReportView />}
     </StageFrame>
@@ -70,10 +84,6 @@ function FilmPart() {
           </ul>
         </Panel>
       )}
-      <Mending />
-      <AgainstMap />
-      <GaugeCare />
-      <ImportReadings />
     </>
   );
 }

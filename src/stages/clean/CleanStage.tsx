@@ -3,8 +3,8 @@
 import { useJob } from '@/ui/job/context';
 import { StageFrame } from '@/ui/job/StageFrame';
 import { Notice } from '@/ui/Notice';
+import { Panel } from '@/ui/Panel';
 import { usePart } from '@/ui/part';
-import { Parts } from '@/ui/Parts';
 import { GunChoice } from './GunChoice';
 import { CleanerField } from './list/CleanerField';
 import { PresentStep } from './list/PresentStep';
@@ -15,39 +15,53 @@ import { fetched } from '@/ui/fetched';
 
 const SymptomFinder = fetched(() => import('./symptoms/SymptomFinder').then((found) => found.SymptomFinder));
 const WasteLog = fetched(() => import('./waste/WasteLog').then((found) => found.WasteLog));
+const JobProtection = fetched(() => import('./air/JobAir').then((found) => found.JobProtection));
 const JobAir = fetched(() => import('./air/JobAir').then((found) => found.JobAir));
 
-const parts = { list: 'The list', symptoms: 'Symptoms', waste: 'Waste', air: 'Air and protection' };
+const parts = {
+  list: 'The list',
+  how: 'How',
+  symptoms: 'Symptoms',
+  waste: 'Waste',
+  air: 'Air',
+  wear: 'Protection',
+};
 
 /** From the last stroke to a gun that sprays tomorrow as it did today. */
 export function CleanStage() {
-  const [part, setPart] = usePart(parts);
+  const part = usePart(parts);
   const { view } = useJob();
   const { sequence } = view.clean;
   return (
     <StageFrame
       stage="clean"
+      parts={parts}
+      part={part}
       beside={
-        <div className="space-y-5">
-          {sequence?.urgent && view.clean.state === 'dirty' && <Notice tone="care">{sequence.urgent}</Notice>}
-          <Setting />
-          <Schools />
-          <CleanerField />
-        </div>
+        sequence?.urgent && view.clean.state === 'dirty' ? (
+          <Notice tone="care">{sequence.urgent}</Notice>
+        ) : undefined
       }
     >
       <GunChoice />
-      <div className="border-b border-hairline px-4 py-3 md:px-5">
-        <Parts label="Shown" value={part} onChange={setPart} parts={parts} />
-      </div>
       {part === 'list' && (
         <>
           <PresentStep />
           <StepList />
         </>
       )}
+      {part === 'how' && (
+        <Panel title="How this gun is cleaned">
+          <div className="grid items-start gap-6 md:grid-cols-2">
+            <Setting />
+            <Schools />
+            <CleanerField />
+          </div>
+        </Panel>
+      )}
       {part === 'symptoms' && <SymptomFinder />}
       {part === 'waste' && <WasteLog />}
+      {part === 'wear' && <JobProtection />}
       {part === 'air' && <JobAir />}
     </StageFrame>
   );

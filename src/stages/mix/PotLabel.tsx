@@ -9,6 +9,7 @@ import type { BatchState } from '@/facts/job';
 import { Button } from '@/ui/Button';
 import { download } from '@/ui/download';
 import { useJob } from '@/ui/job/context';
+import { Fold } from '@/ui/Fold';
 import { Panel } from '@/ui/Panel';
 import { usePrint } from '@/ui/print';
 import { useUnits } from '@/ui/units';
@@ -49,7 +50,13 @@ export function PotLabel({ batch }: { readonly batch: BatchState }) {
           </div>,
           document.body,
         )}
-      <LabelDrawing label={label} />
+      <Fold
+        title="What stands on it"
+        says={`${label.title}, ${label.lines.length} lines and a code`}
+        verb="Show"
+      >
+        <LabelDrawing label={label} />
+      </Fold>
     </Panel>
   );
 }

@@ -7,6 +7,7 @@ import { isRefusal } from '@/core/refusal';
 import { useStore } from '@/store/hooks';
 import { Choice } from '@/ui/Choice';
 import { useJob } from '@/ui/job/context';
+import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import { amount, figure, written } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
@@ -39,57 +40,59 @@ export function Approach() {
   }, [read]);
   const percent = (value: number | undefined) => written(amount('share', value), units, { digits: 0 });
   return (
-    <section aria-label="Approach" className="space-y-2">
-      <h2 className="text-sm font-bold">Approach</h2>
-      <Choice
-        label="Overlap"
-        value={held}
-        options={overlaps.map((value) => ({
-          value,
-          label: written(amount('share', Number(value)), units, { digits: 0 }),
-        }))}
-        onChange={(value) => store.put(withApproach(work, { overlap: Number(value) }), 'overlap')}
-      />
-      <p className="text-sm text-ink-soft">
-        {Math.abs(point.overlap - overlap) > 0.005 && (
-          <>
-            <b>
-              {point.from === 'set' ? 'The gun is set to' : 'The coat asks for'}{' '}
-              <Printed figure={figure(view, 'gun.overlap', point.overlap)} digits={0} />
-            </b>
-            {point.from === 'set'
-              ? ', and what is chosen here holds from its next setting on. '
-              : ' overlap. '}
-          </>
-        )}
-        Strokes <Printed figure={figure(view, 'gun.spacing', point.spacing)} /> apart:{' '}
-        {(1 / (1 - point.overlap)).toFixed(1)} layers of film. More overlap wants a quicker hand.
-      </p>
-      <table className="w-full text-right text-sm" data-overlaps>
-        <thead className="text-ink-soft">
-          <tr className="border-b border-hairline">
-            <th className="py-1 text-left font-normal">Overlap</th>
-            <th className="font-normal">Uneven</th>
-            <th className="font-normal">if the hand errs</th>
-          </tr>
-        </thead>
-        <tbody>
-          {rows.map(({ each, straight, erring }) => (
-            <tr key={each} className={`border-b border-hairline ${each === held ? 'font-bold' : ''}`}>
-              <th className="py-1 text-left font-[inherit]">
-                <Printed figure={amount('share', Number(each))} digits={0} />
-              </th>
-              <td>{percent(straight)}</td>
-              <td>{percent(erring)}</td>
+    <Panel title="Overlap" place="overlap-choice">
+      <div className="max-w-2xl space-y-2">
+        <Choice
+          label="Overlap"
+          hideLabel
+          value={held}
+          options={overlaps.map((value) => ({
+            value,
+            label: written(amount('share', Number(value)), units, { digits: 0 }),
+          }))}
+          onChange={(value) => store.put(withApproach(work, { overlap: Number(value) }), 'overlap')}
+        />
+        <p className="text-sm text-ink-soft">
+          {Math.abs(point.overlap - overlap) > 0.005 && (
+            <>
+              <b>
+                {point.from === 'set' ? 'The gun is set to' : 'The coat asks for'}{' '}
+                <Printed figure={figure(view, 'gun.overlap', point.overlap)} digits={0} />
+              </b>
+              {point.from === 'set'
+                ? ', and what is chosen here holds from its next setting on. '
+                : ' overlap. '}
+            </>
+          )}
+          Strokes <Printed figure={figure(view, 'gun.spacing', point.spacing)} /> apart:{' '}
+          {(1 / (1 - point.overlap)).toFixed(1)} layers of film. More overlap wants a quicker hand.
+        </p>
+        <table className="w-full text-right text-sm" data-overlaps>
+          <thead className="text-ink-soft">
+            <tr className="border-b border-hairline">
+              <th className="py-1 text-left font-normal">Overlap</th>
+              <th className="font-normal">Uneven</th>
+              <th className="font-normal">if the hand errs</th>
             </tr>
-          ))}
-        </tbody>
-      </table>
-      <p className="text-xs text-ink-soft">
-        Highest less lowest film between strokes, over the mean, with{' '}
-        {read ? 'the pattern last read from this gun’s card' : 'a parabola: a default until a card is read'};
-        errs by a tenth of the spacing.
-      </p>
-    </section>
+          </thead>
+          <tbody>
+            {rows.map(({ each, straight, erring }) => (
+              <tr key={each} className={`border-b border-hairline ${each === held ? 'font-bold' : ''}`}>
+                <th className="py-1 text-left font-[inherit]">
+                  <Printed figure={amount('share', Number(each))} digits={0} />
+                </th>
+                <td>{percent(straight)}</td>
+                <td>{percent(erring)}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+        <p className="text-xs text-ink-soft">
+          Highest less lowest film between strokes, over the mean, with{' '}
+          {read ? 'the pattern last read from this gun’s card' : 'a parabola: a default until a card is read'}
+          ; errs by a tenth of the spacing.
+        </p>
+      </div>
+    </Panel>
   );
 }

@@ -8,9 +8,11 @@ import { useStore } from '@/store/hooks';
 import { Choice } from '@/ui/Choice';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
+import { Fold } from '@/ui/Fold';
 import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
+import { useWidth } from '@/ui/width';
 import { amount, written } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
 
@@ -50,39 +52,52 @@ export function BlendPlanner() {
   const pressure = set.setting?.pressure ?? (isRefusal(set.proposal) ? undefined : set.proposal.pressure);
   return (
     <Panel title="Blend" place="blend">
-      <div className="grid grid-cols-2 items-start gap-3 lg:grid-cols-5">
-        {fields.map(([name, label, span]) => (
+      <Fold
+        title="The fade"
+        says={
+          <>
+            hides to <Printed figure={amount('distance', blend.coverage)} />, edge kept at{' '}
+            <Printed figure={amount('distance', blend.keepOut)} />, steps of{' '}
+            <Printed figure={amount('distance', blend.step)} />, over{' '}
+            <Printed figure={amount('distance', blend.fade)} />
+            {work.approach.blend ? '' : ': defaults'}
+          </>
+        }
+      >
+        <div className="grid grid-cols-2 items-start gap-3 lg:grid-cols-5">
+          {fields.map(([name, label, span]) => (
+            <NumberField
+              key={name}
+              label={label}
+              quantity="distance"
+              value={blend[name]}
+              onChange={(value) => value !== undefined && value >= 0 && change({ [name]: value })}
+              expects={span}
+              lazily
+            />
+          ))}
           <NumberField
-            key={name}
-            label={label}
-            quantity="distance"
-            value={blend[name]}
-            onChange={(value) => value !== undefined && value >= 0 && change({ [name]: value })}
-            expects={span}
+            label="Dry film that hides"
+            quantity="film"
+            value={blend.hides}
+            onChange={(hides) => hides && hides > 0 && change({ hides })}
+            expects={[5e-6, 150e-6]}
             lazily
+            hint={work.approach.blend ? undefined : 'Two coats: a default'}
           />
-        ))}
-        <NumberField
-          label="Dry film that hides"
-          quantity="film"
-          value={blend.hides}
-          onChange={(hides) => hides && hides > 0 && change({ hides })}
-          expects={[5e-6, 150e-6]}
-          lazily
-          hint={work.approach.blend ? undefined : 'Two coats: a default'}
-        />
-      </div>
-      <div className="mt-3 max-w-md">
-        <Choice
-          label="Order of reach"
-          value={blend.order}
-          onChange={(order) => change({ order })}
-          options={[
-            { value: 'outward', label: 'Each beyond the last' },
-            { value: 'inward', label: 'Furthest first' },
-          ]}
-        />
-      </div>
+        </div>
+        <div className="mt-3 max-w-md">
+          <Choice
+            label="Order of reach"
+            value={blend.order}
+            onChange={(order) => change({ order })}
+            options={[
+              { value: 'outward', label: 'Each beyond the last' },
+              { value: 'inward', label: 'Furthest first' },
+            ]}
+          />
+        </div>
+      </Fold>
       {isRefusal(found) ? (
         <div className="mt-3">
           <Notice tone="stop">{units.says(found)}</Notice>
@@ -137,53 +152,57 @@ function BlendDrawing({
   readonly keepOut: number;
 }) {
   const units = useUnits();
-  const [width, height, floor] = [680, 190, 150];
+  const [place, width] = useWidth<HTMLDivElement>(680);
+  const [height, floor] = [190, 150];
   const far = found.along.at(-1)?.x ?? 1;
   const x = (metres: number) => 8 + (metres / far) * (width - 16);
   const line = found.along
     .map(({ x: at, hiding }) => `${x(at).toFixed(1)},${(floor - hiding * 130).toFixed(1)}`)
     .join(' ');
   return (
-    <svg
-      viewBox={`0 0 ${width} ${height}`}
-      className="w-full"
-      role="img"
-      aria-label={`Hiding over the distance from the repair; the last trace ends at ${written(amount('distance', found.ends), units)}.`}
-    >
-      <polygon points={`${x(0)},${floor} ${line} ${x(far)},${floor}`} className="fill-act/25" />
-      <polyline points={line} fill="none" stroke="var(--act)" strokeWidth={2.5} />
-      <line x1={x(0)} x2={x(far)} y1={floor} y2={floor} stroke="var(--ink)" strokeWidth={2} />
-      <line
-        x1={x(keepOut)}
-        x2={x(keepOut)}
-        y1={10}
-        y2={floor}
-        stroke="var(--stop)"
-        strokeWidth={3}
-        strokeDasharray="6 4"
-      />
-      <text x={x(keepOut) - 6} y={20} textAnchor="end" className="fill-stop text-[13px] font-bold">
-        keeps its colour
-      </text>
-      {found.coats.map(({ full, ends }, i) => (
-        <g key={i} stroke="var(--ink)" strokeWidth={3}>
-          <line x1={x(0)} x2={x(full)} y1={floor + 8 + i * 9} y2={floor + 8 + i * 9} />
-          <line
-            x1={x(full)}
-            x2={x(ends)}
-            y1={floor + 8 + i * 9}
-            y2={floor + 8 + i * 9}
-            strokeDasharray="3 4"
-            opacity={0.6}
-          />
-        </g>
-      ))}
-      <text x={x(0) + 6} y={floor - 112} className="fill-ink text-[13px]">
-        hiding <Printed as="tspan" figure={amount('share', found.along[0]?.hiding)} digits={0} />
-      </text>
-      <text x={x(found.ends) + 6} y={floor - 6} textAnchor="start" className="fill-ink text-[13px]">
-        <Printed as="tspan" figure={amount('distance', found.ends)} />
-      </text>
-    </svg>
+    <div ref={place}>
+      <svg
+        width={width}
+        height={height}
+        className="block"
+        role="img"
+        aria-label={`Hiding over the distance from the repair; the last trace ends at ${written(amount('distance', found.ends), units)}.`}
+      >
+        <polygon points={`${x(0)},${floor} ${line} ${x(far)},${floor}`} className="fill-act/25" />
+        <polyline points={line} fill="none" stroke="var(--act)" strokeWidth={2.5} />
+        <line x1={x(0)} x2={x(far)} y1={floor} y2={floor} stroke="var(--ink)" strokeWidth={2} />
+        <line
+          x1={x(keepOut)}
+          x2={x(keepOut)}
+          y1={10}
+          y2={floor}
+          stroke="var(--stop)"
+          strokeWidth={3}
+          strokeDasharray="6 4"
+        />
+        <text x={x(keepOut) - 6} y={20} textAnchor="end" className="fill-stop text-[13px] font-bold">
+          keeps its colour
+        </text>
+        {found.coats.map(({ full, ends }, i) => (
+          <g key={i} stroke="var(--ink)" strokeWidth={3}>
+            <line x1={x(0)} x2={x(full)} y1={floor + 8 + i * 9} y2={floor + 8 + i * 9} />
+            <line
+              x1={x(full)}
+              x2={x(ends)}
+              y1={floor + 8 + i * 9}
+              y2={floor + 8 + i * 9}
+              strokeDasharray="3 4"
+              opacity={0.6}
+            />
+          </g>
+        ))}
+        <text x={x(0) + 6} y={floor - 112} className="fill-ink text-[13px]">
+          hiding <Printed as="tspan" figure={amount('share', found.along[0]?.hiding)} digits={0} />
+        </text>
+        <text x={x(found.ends) + 6} y={floor - 6} textAnchor="start" className="fill-ink text-[13px]">
+          <Printed as="tspan" figure={amount('distance', found.ends)} />
+        </text>
+      </svg>
+    </div>
   );
 }

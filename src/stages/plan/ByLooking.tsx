@@ -23,10 +23,7 @@ export function ByLooking({ layer, onChange }: Props) {
   const drop = has('drop');
   if (!colour && !drop) return null;
   return (
-    <div
-      className="col-span-3 grid gap-x-4 sm:col-span-2 sm:col-start-2 sm:grid-cols-2"
-      data-by-looking={layer.id}
-    >
+    <div className="grid gap-x-4 sm:grid-cols-2" data-by-looking={layer.id}>
       {colour && (
         <div>
           <Check

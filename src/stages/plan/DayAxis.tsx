@@ -16,6 +16,7 @@ import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
+import { useWidth } from '@/ui/width';
 import { weekday } from '@/words/dates';
 import { clockTime, timeOfDay } from '@/words/spray';
 import { workWords } from '@/words/work';
@@ -218,28 +219,43 @@ interface DrawingProps {
 
 function DayDrawing({ plan, asked, clock }: DrawingProps) {
   const { view } = useJob();
-  const { rows, from, to, ticks, nights } = dayFigure(plan, asked.question, mixSpan(view, asked));
+  const [place, width] = useWidth<HTMLDivElement>(840);
+  // On a phone the name of a piece stands over its bars.
+  const tight = width < 560;
+  const [left, row, top] = tight ? [4, 52, 24] : [150, 34, 24];
+  const most = Math.max(2, Math.floor((width - left) / 60));
+  const { rows, from, to, ticks, nights } = dayFigure(
+    plan,
+    asked.question,
+    mixSpan(view, asked),
+    Math.min(most, 10),
+  );
   const numberOf = (step: number) => {
     const coat = asked.steps[step]?.coat;
     return coat ? view.spray.coats.findIndex((each) => each.coat.id === coat.coat.id) + 1 : '';
   };
-  const [left, width, row, top] = [150, 850, 34, 24];
   const x = (at: number) => left + ((Math.min(Math.max(at, from), to) - from) / (to - from)) * (width - left);
   const height = top + rows.length * row + 4;
   const used = new Set(rows.flatMap(({ bars }) => bars.map(({ kind }) => kind)));
   return (
     <figure>
-      <div className="overflow-x-auto">
+      <div ref={place}>
         <svg
-          viewBox={`0 0 ${width} ${height}`}
-          className="w-full min-w-[36rem]"
+          width={width}
+          height={height}
+          className="block"
           role="img"
           aria-label={`${plan.tasks.length} steps on ${rows.length} pieces, from ${clock(from)} to ${clock(plan.end)}.`}
         >
           {ticks.map((at) => (
             <g key={at}>
               <line x1={x(at)} x2={x(at)} y1={top - 6} y2={height} stroke="var(--hairline)" />
-              <text x={x(at)} y={12} textAnchor="middle" className="fill-ink-soft text-[12px]">
+              <text
+                x={x(at)}
+                y={12}
+                textAnchor={x(at) < 24 ? 'start' : x(at) > width - 24 ? 'end' : 'middle'}
+                className="fill-ink-soft text-[12px]"
+              >
                 {nights.includes(at)
                   ? weekday(new Date(asked.midnight + at * 1000))
                   : timeOfDay(asked.midnight + at * 1000)}
@@ -259,11 +275,11 @@ function DayDrawing({ plan, asked, clock }: DrawingProps) {
           ))}
           {rows.map(({ piece, bars }, i) => (
             <g key={piece} transform={`translate(0 ${top + i * row})`}>
-              <text x={0} y={21} className="fill-ink text-[13px] font-semibold">
+              <text x={0} y={tight ? 13 : 21} className="fill-ink text-[13px] font-semibold">
                 {(piece === 'mix' ? 'The mix' : (asked.names.get(piece) ?? '')).slice(0, 22)}
               </text>
               {bars.map(({ kind, from: a, to: b, coat }) => (
-                <g key={`${kind}${a}`}>
+                <g key={`${kind}${a}`} transform={tight ? 'translate(0 18)' : undefined}>
                   <rect
                     x={x(a)}
                     y={kind === 'coat' || kind === 'work' ? 3 : 9}

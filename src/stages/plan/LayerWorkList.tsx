@@ -35,7 +35,7 @@ export function LayerWorkList({ layer, above, onChange }: Props) {
   };
   const tool = 'flex size-11 items-center justify-center disabled:opacity-30';
   return (
-    <details className="col-span-3 sm:col-span-2 sm:col-start-2" data-work-of={layer.id}>
+    <details data-work-of={layer.id}>
       <summary className="flex min-h-11 items-center text-sm">
         <span>
           Before {above.name}:{' '}

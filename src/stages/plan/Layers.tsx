@@ -16,6 +16,7 @@ import { useSwap } from '@/store/actions';
 import { useRecords, useStore } from '@/store/hooks';
 import { Button } from '@/ui/Button';
 import { SelectField } from '@/ui/Field';
+import { Fold } from '@/ui/Fold';
 import { useShopActions } from '@/ui/frame/undo';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
@@ -119,62 +120,75 @@ function LayerRow({ layer, at, above, onGun, onChange, onCopy, onRemove }: RowPr
     ...(all.some((each) => each.id === id) ? [] : [{ value: id, label: 'Not in this shop' }]),
     ...all.map((each) => ({ value: each.id, label: each.name })),
   ];
-  const tool = 'flex size-11 items-center justify-center disabled:opacity-30';
+  const nameOf = (all: readonly { readonly id: string; readonly name: string }[], id: string) =>
+    all.find((each) => each.id === id)?.name ?? 'not in this shop';
+  const gone = !rigs.some(({ id }) => id === layer.rigId) || !cups.some(({ id }) => id === layer.cupId);
   return (
     <SortableRow
       id={layer.id}
       label={`Move layer ${at + 1}, ${layer.name}`}
-      className="grid grid-cols-[2.75rem_minmax(0,1fr)_5.5rem] items-start gap-x-3 gap-y-2 py-3"
+      className="grid grid-cols-[2.75rem_minmax(0,1fr)] items-start gap-x-2"
     >
       <div className="min-w-0">
-        <div className="font-semibold">
-          {at + 1}. {layer.name}{' '}
-          <span className={`font-normal ${hand ? 'text-act' : 'text-ink-soft'}`}>{state}</span>
-        </div>
-        <div className="text-sm text-ink-soft">
-          {layer.name === layer.sheet.name ? '' : `${layer.sheet.name}, `}
-          {layer.coats.length === 0 ? 'no coats yet' : plural(layer.coats.length, 'coat')}
-        </div>
-      </div>
-      <div className="flex">
-        <button type="button" aria-label={`Copy layer ${at + 1}`} className={tool} onClick={onCopy}>
-          <Copy aria-hidden className="size-5" />
-        </button>
-        <button type="button" aria-label={`Remove layer ${at + 1}`} className={tool} onClick={onRemove}>
-          <Trash2 aria-hidden className="size-5" />
-        </button>
-      </div>
-      <div className="col-span-3 grid grid-cols-2 gap-3 sm:col-span-2 sm:col-start-2 sm:grid-cols-3">
-        <SelectField
-          label="Gun"
-          value={layer.rigId}
-          options={known(rigs, layer.rigId)}
-          onChange={(event) => onGun(event.target.value)}
-        />
-        <SelectField
-          label="Cup"
-          value={layer.cupId}
-          options={known(cups, layer.cupId)}
-          onChange={(event) => onChange({ cupId: event.target.value })}
-        />
-        {thinners.length > 0 && (
-          <div className="col-span-2 sm:col-span-1">
+        <Fold
+          open={gone || layer.coats.length === 0}
+          title={
+            <>
+              {at + 1}. {layer.name}{' '}
+              <span className={`font-normal ${hand ? 'text-act' : 'text-ink-soft'}`}>{state}</span>
+            </>
+          }
+          says={[
+            ...(layer.name === layer.sheet.name ? [] : [layer.sheet.name]),
+            layer.coats.length === 0 ? 'no coats yet' : plural(layer.coats.length, 'coat'),
+            nameOf(rigs, layer.rigId),
+            nameOf(cups, layer.cupId),
+            ...(thinners.length > 0
+              ? [(thinners.find(({ id }) => id === layer.thinnerId) ?? thinners[0])?.name ?? '']
+              : []),
+          ].join(' · ')}
+        >
+          <div className="grid grid-cols-2 gap-3 sm:grid-cols-3">
             <SelectField
-              label="Thinner"
-              value={layer.thinnerId ?? thinners[0]?.id ?? ''}
-              options={thinners.map(({ id, name }) => ({ value: id, label: name }))}
-              onChange={(event) => onChange({ thinnerId: event.target.value })}
+              label="Gun"
+              value={layer.rigId}
+              options={known(rigs, layer.rigId)}
+              onChange={(event) => onGun(event.target.value)}
             />
+            <SelectField
+              label="Cup"
+              value={layer.cupId}
+              options={known(cups, layer.cupId)}
+              onChange={(event) => onChange({ cupId: event.target.value })}
+            />
+            {thinners.length > 0 && (
+              <div className="col-span-2 sm:col-span-1">
+                <SelectField
+                  label="Thinner"
+                  value={layer.thinnerId ?? thinners[0]?.id ?? ''}
+                  options={thinners.map(({ id, name }) => ({ value: id, label: name }))}
+                  onChange={(event) => onChange({ thinnerId: event.target.value })}
+                />
+              </div>
+            )}
           </div>
+          <ByLooking
+            layer={layer}
+            onChange={(change) => onChange({ approach: { ...layer.approach, ...change } })}
+          />
+          <div className="mt-3 flex flex-wrap gap-3">
+            <Button aria-label={`Copy layer ${at + 1}`} onClick={onCopy}>
+              <Copy aria-hidden className="size-4" /> Copy it
+            </Button>
+            <Button aria-label={`Remove layer ${at + 1}`} onClick={onRemove}>
+              <Trash2 aria-hidden className="size-4" /> Remove it
+            </Button>
+          </div>
+        </Fold>
+        {above && layer.coats.length > 0 && (
+          <LayerWorkList layer={layer} above={above} onChange={(work) => onChange({ work })} />
         )}
       </div>
-      <ByLooking
-        layer={layer}
-        onChange={(change) => onChange({ approach: { ...layer.approach, ...change } })}
-      />
-      {above && layer.coats.length > 0 && (
-        <LayerWorkList layer={layer} above={above} onChange={(work) => onChange({ work })} />
-      )}
     </SortableRow>
   );
 }

@@ -3,9 +3,10 @@
 import { SheetChanged } from '@/shop/coatings/SheetChanged';
 import { useJob } from '@/ui/job/context';
 import { StageFrame } from '@/ui/job/StageFrame';
+import { usePart } from '@/ui/part';
+import { fetched } from '@/ui/fetched';
 import { Approach } from './Approach';
 import { BlendPlanner } from './BlendPlanner';
-import { DayAxis } from './DayAxis';
 import { Faces } from './Faces';
 import { Layers } from './Layers';
 import { Quantity } from './Quantity';
@@ -14,20 +15,43 @@ import { RightTimes } from './RightTimes';
 import { Room } from './Room';
 import { Stack } from './Stack';
 
+const DayAxis = fetched(() => import('./DayAxis').then((found) => found.DayAxis));
+
+const parts = { part: 'Part', stack: 'Stack', day: 'Day', paint: 'Paint', ready: 'Ready' };
+
+/** What is coated, with what, when, out of how much paint, and what must be so before the gun is lifted. */
 export function PlanStage() {
   const { view } = useJob();
+  const part = usePart(parts);
   return (
-    <StageFrame stage="plan" filmStack beside={<Approach />}>
+    <StageFrame stage="plan" parts={parts} part={part} filmStack>
       <SheetChanged />
-      <Room key={view.plan.climate?.id ?? 'unread'} />
-      <DayAxis />
-      <Layers />
-      <Stack />
-      <BlendPlanner />
-      <Faces />
-      <Quantity />
-      <RightTimes />
-      <Readiness />
+      {part === 'part' && <Faces />}
+      {part === 'stack' && (
+        <>
+          <Layers />
+          <Stack />
+          <BlendPlanner />
+        </>
+      )}
+      {part === 'day' && (
+        <>
+          <DayAxis />
+          <RightTimes />
+        </>
+      )}
+      {part === 'paint' && (
+        <>
+          <Quantity />
+          <Approach />
+        </>
+      )}
+      {part === 'ready' && (
+        <>
+          <Room key={view.plan.climate?.id ?? 'unread'} />
+          <Readiness />
+        </>
+      )}
     </StageFrame>
   );
 }

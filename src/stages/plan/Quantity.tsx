@@ -6,6 +6,8 @@ import { useStore } from '@/store/hooks';
 import { type FaceFills, withApproach, type Worked } from '@/facts/job';
 import { CommitField } from '@/ui/Field';
 import { expects } from '@/words/expects';
+import { Fold } from '@/ui/Fold';
+import { plural } from '@/words/line';
 import { BatchList } from '@/ui/job/BatchList';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
@@ -41,65 +43,79 @@ export function Quantity() {
           <WhereItGoes needed={needed} />
         </>
       )}
-      <div className="mt-4 grid grid-cols-2 items-start gap-4 sm:grid-cols-3 lg:grid-cols-5">
-        <NumberField
-          label={plan.transferAssumed ? 'Transfer (default)' : 'Transfer'}
-          quantity="share"
-          value={plan.transfer}
-          onChange={(transfer) => set({ transfer }, 'transfer')}
-          expects={[0.15, 0.9]}
-          lazily
-        />
-        <NumberField
-          label="Reserve"
-          quantity="share"
-          value={work.approach.reserve}
-          onChange={(reserve) => reserve !== undefined && set({ reserve: Math.min(reserve, 1) }, 'reserve')}
-          expects={[0.02, 0.4]}
-          lazily
-        />
-        <CommitField
-          label="Test cards"
-          type="number"
-          min={0}
-          max={99}
-          value={String(work.approach.cards ?? 3)}
-          onCommit={(text) => {
-            const cards = Math.floor(Number(text));
-            if (text.trim() !== '' && cards >= 0 && cards <= 99) set({ cards }, 'test cards');
-          }}
-        />
-        <NumberField
-          label="Surface drinks"
-          quantity="spread"
-          value={job.part.absorption}
-          onChange={(absorption) => store.put({ ...job, part: { ...job.part, absorption } }, 'absorption')}
-          expects={[0, 300e-6]}
-          lazily
-          hint="First coat only, apart from film"
-        />
-        <NumberField
-          label="The pot holds"
-          quantity="volume"
-          value={work.approach.pot}
-          onChange={(pot) => set({ pot: pot && pot > 0 ? pot : undefined }, 'pot size')}
-          expects={expects.volume}
-          lazily
-          hint="Empty: no limit"
-        />
-      </div>
-      <div className="mt-3 grid items-end gap-4 sm:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
-        <p className="text-sm text-ink-soft">
-          {sheet.blendable
-            ? `This coating blends into a dry edge: ${written(amount('share', usualReserve(true)), units, { digits: 0 })} is usual.`
-            : `This coating cannot be blended: running out means the whole face again, so ${written(amount('share', usualReserve(false)), units, { digits: 0 })} is usual.`}
-        </p>
-        <CommitField
-          label="Reason for the reserve"
-          value={work.approach.reserveWhy ?? ''}
-          onCommit={(reserveWhy) => set({ reserveWhy }, 'reserve')}
-        />
-      </div>
+      <Fold
+        className="mt-3"
+        title="Reckoned with"
+        says={
+          <>
+            {plan.transferAssumed ? 'transfer (default)' : 'transfer'}{' '}
+            <Printed figure={amount('share', plan.transfer)} digits={0} />, reserve{' '}
+            <Printed figure={amount('share', work.approach.reserve)} digits={0} />,{' '}
+            {plural(work.approach.cards ?? 3, 'test card')}
+            {work.approach.pot ? `, a pot of ${written(amount('volume', work.approach.pot), units)}` : ''}
+          </>
+        }
+      >
+        <div className="grid grid-cols-2 items-start gap-4 sm:grid-cols-3 lg:grid-cols-5">
+          <NumberField
+            label={plan.transferAssumed ? 'Transfer (default)' : 'Transfer'}
+            quantity="share"
+            value={plan.transfer}
+            onChange={(transfer) => set({ transfer }, 'transfer')}
+            expects={[0.15, 0.9]}
+            lazily
+          />
+          <NumberField
+            label="Reserve"
+            quantity="share"
+            value={work.approach.reserve}
+            onChange={(reserve) => reserve !== undefined && set({ reserve: Math.min(reserve, 1) }, 'reserve')}
+            expects={[0.02, 0.4]}
+            lazily
+          />
+          <CommitField
+            label="Test cards"
+            type="number"
+            min={0}
+            max={99}
+            value={String(work.approach.cards ?? 3)}
+            onCommit={(text) => {
+              const cards = Math.floor(Number(text));
+              if (text.trim() !== '' && cards >= 0 && cards <= 99) set({ cards }, 'test cards');
+            }}
+          />
+          <NumberField
+            label="Surface drinks"
+            quantity="spread"
+            value={job.part.absorption}
+            onChange={(absorption) => store.put({ ...job, part: { ...job.part, absorption } }, 'absorption')}
+            expects={[0, 300e-6]}
+            lazily
+            hint="First coat only, apart from film"
+          />
+          <NumberField
+            label="The pot holds"
+            quantity="volume"
+            value={work.approach.pot}
+            onChange={(pot) => set({ pot: pot && pot > 0 ? pot : undefined }, 'pot size')}
+            expects={expects.volume}
+            lazily
+            hint="Empty: no limit"
+          />
+        </div>
+        <div className="mt-3 grid items-end gap-4 sm:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
+          <p className="text-sm text-ink-soft">
+            {sheet.blendable
+              ? `This coating blends into a dry edge: ${written(amount('share', usualReserve(true)), units, { digits: 0 })} is usual.`
+              : `This coating cannot be blended: running out means the whole face again, so ${written(amount('share', usualReserve(false)), units, { digits: 0 })} is usual.`}
+          </p>
+          <CommitField
+            label="Reason for the reserve"
+            value={work.approach.reserveWhy ?? ''}
+            onCommit={(reserveWhy) => set({ reserveWhy }, 'reserve')}
+          />
+        </div>
+      </Fold>
       {rig?.cup !== undefined && (
         <ul className="mt-4 text-sm" data-fills>
           {supply.faces.map((each) => (

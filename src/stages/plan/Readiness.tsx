@@ -50,29 +50,34 @@ export function Readiness() {
           </>
         )}
       </p>
-      {(Object.keys(groups) as (keyof typeof groups)[]).map((group) => (
-        <section key={group} aria-label={groups[group]} className="mb-3">
-          <h3 className="text-sm font-bold">{groups[group]}</h3>
-          <ul className="divide-y divide-hairline border-y border-hairline">
-            {items
-              .filter((item) => item.group === group)
-              .map((item) => (
-                <li key={item.id} className="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-3 py-1.5">
-                  <Item item={item} now={view.now} onTick={(done) => tick(item.id, done)} />
-                  {item.state !== 'done' && item.skipped === undefined && (
-                    <button
-                      type="button"
-                      className="min-h-11 px-2 text-sm text-act underline underline-offset-4"
-                      onClick={() => setLeaving(item)}
-                    >
-                      Leave out
-                    </button>
-                  )}
-                </li>
-              ))}
-          </ul>
-        </section>
-      ))}
+      <div className="gap-x-6 xl:columns-2">
+        {(Object.keys(groups) as (keyof typeof groups)[]).map((group) => (
+          <section key={group} aria-label={groups[group]} className="mb-3 break-inside-avoid">
+            <h3 className="text-sm font-bold">{groups[group]}</h3>
+            <ul className="divide-y divide-hairline border-y border-hairline">
+              {items
+                .filter((item) => item.group === group)
+                .map((item) => (
+                  <li
+                    key={item.id}
+                    className="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-3 py-1.5"
+                  >
+                    <Item item={item} now={view.now} onTick={(done) => tick(item.id, done)} />
+                    {item.state !== 'done' && item.skipped === undefined && (
+                      <button
+                        type="button"
+                        className="min-h-11 px-2 text-sm text-act underline underline-offset-4"
+                        onClick={() => setLeaving(item)}
+                      >
+                        Leave out
+                      </button>
+                    )}
+                  </li>
+                ))}
+            </ul>
+          </section>
+        ))}
+      </div>
       {leaving && <LeaveOut item={leaving} onClose={() => setLeaving(undefined)} />}
     </Panel>
   );
@@ -110,7 +115,7 @@ function Item({
     </span>
   );
   const sign = (
-    <span className={`w-16 shrink-0 text-sm font-bold ${ink}`}>
+    <span className={`w-16 shrink-0 text-sm font-bold whitespace-nowrap ${ink}`}>
       <span aria-hidden>{mark}</span> {word}
     </span>
   );
@@ -118,7 +123,7 @@ function Item({
     return (
       <div className="flex min-h-11 items-center gap-2 pl-8">
         {words}
-        <span className="ml-auto">{sign}</span>
+        <span className="ml-auto shrink-0">{sign}</span>
       </div>
     );
   return (
@@ -130,7 +135,7 @@ function Item({
         onChange={(event) => onTick(event.target.checked)}
       />
       {words}
-      <span className="ml-auto">{sign}</span>
+      <span className="ml-auto shrink-0">{sign}</span>
     </label>
   );
 }

@@ -12,6 +12,7 @@ import { useJob } from '@/ui/job/context';
 import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
+import { useWidth } from '@/ui/width';
 import { clockTime } from '@/words/spray';
 import { amount } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
@@ -43,8 +44,8 @@ export function RightTimes() {
   const high = thinAir(view);
   return (
     <Panel title="When would it be right">
-      <div className="grid grid-cols-2 items-end gap-3 lg:grid-cols-[minmax(0,1.6fr)_repeat(4,minmax(0,1fr))]">
-        <div className="col-span-2 lg:col-span-1">
+      <div className="grid grid-cols-2 items-end gap-3 lg:grid-cols-4">
+        <div className="col-span-2 max-w-md lg:col-span-4">
           <Choice
             label="The day, by"
             value={source}
@@ -154,7 +155,8 @@ interface StripProps {
 
 /** The day from midnight to midnight: air and part as lines, the right hours as a band. */
 function DayStrip({ curve, spans, now, clock }: StripProps) {
-  const [width, height] = [640, 110];
+  const [place, width] = useWidth<HTMLDivElement>(640);
+  const height = 110;
   const all = curve.flatMap(({ air, part }) => [air, part]);
   const [low, high] = [Math.min(...all) - 1, Math.max(...all) + 1];
   const x = (at: number) => (at / 86_400) * width;
@@ -162,43 +164,46 @@ function DayStrip({ curve, spans, now, clock }: StripProps) {
   const line = (of: (room: RoomAt) => number) =>
     curve.map((room) => `${x(room.at).toFixed(1)},${y(of(room)).toFixed(1)}`).join(' ');
   return (
-    <svg
-      viewBox={`0 0 ${width} ${height}`}
-      className="mt-3 w-full"
-      role="img"
-      aria-label={`The room over the day; right in ${spans.length} spans.`}
-    >
-      {spans.map(({ from, to }) => (
-        <rect key={from} x={x(from)} y={4} width={x(to) - x(from)} height={88} className="fill-good-wash" />
-      ))}
-      {[0, 6, 12, 18, 24].map((hour) => (
-        <g key={hour}>
-          <line x1={x(hour * 3600)} x2={x(hour * 3600)} y1={4} y2={92} stroke="var(--hairline)" />
-          <text
-            x={Math.min(Math.max(x(hour * 3600), 16), width - 16)}
-            y={107}
-            textAnchor="middle"
-            className="fill-ink-soft text-[12px]"
-          >
-            {hour === 24 ? '24:00' : clock(hour * 3600)}
-          </text>
-        </g>
-      ))}
-      <polyline points={line(({ air }) => air)} fill="none" stroke="var(--ink)" strokeWidth={2} />
-      <polyline
-        points={line(({ part }) => part)}
-        fill="none"
-        stroke="var(--act)"
-        strokeWidth={2}
-        strokeDasharray="5 4"
-      />
-      <line x1={x(now)} x2={x(now)} y1={4} y2={92} stroke="var(--care)" strokeWidth={2} />
-      <text x={4} y={y(curve[2]?.air ?? low) - 5} className="fill-ink text-[12px]">
-        air
-      </text>
-      <text x={width - 28} y={y(curve[94]?.part ?? low) - 5} className="fill-act text-[12px]">
-        part
-      </text>
-    </svg>
+    <div ref={place} className="mt-3">
+      <svg
+        width={width}
+        height={height}
+        className="block"
+        role="img"
+        aria-label={`The room over the day; right in ${spans.length} spans.`}
+      >
+        {spans.map(({ from, to }) => (
+          <rect key={from} x={x(from)} y={4} width={x(to) - x(from)} height={88} className="fill-good-wash" />
+        ))}
+        {[0, 6, 12, 18, 24].map((hour) => (
+          <g key={hour}>
+            <line x1={x(hour * 3600)} x2={x(hour * 3600)} y1={4} y2={92} stroke="var(--hairline)" />
+            <text
+              x={Math.min(Math.max(x(hour * 3600), 16), width - 16)}
+              y={107}
+              textAnchor="middle"
+              className="fill-ink-soft text-[12px]"
+            >
+              {hour === 24 ? '24:00' : clock(hour * 3600)}
+            </text>
+          </g>
+        ))}
+        <polyline points={line(({ air }) => air)} fill="none" stroke="var(--ink)" strokeWidth={2} />
+        <polyline
+          points={line(({ part }) => part)}
+          fill="none"
+          stroke="var(--act)"
+          strokeWidth={2}
+          strokeDasharray="5 4"
+        />
+        <line x1={x(now)} x2={x(now)} y1={4} y2={92} stroke="var(--care)" strokeWidth={2} />
+        <text x={4} y={y(curve[2]?.air ?? low) - 5} className="fill-ink text-[12px]">
+          air
+        </text>
+        <text x={width - 28} y={y(curve[94]?.part ?? low) - 5} className="fill-act text-[12px]">
+          part
+        </text>
+      </svg>
+    </div>
   );
 }

@@ -9,6 +9,7 @@ import { type CoatPlan, type LaidCoat, withCoats } from '@/facts/job';
 import { Button } from '@/ui/Button';
 import { expects } from '@/words/expects';
 import { SelectField } from '@/ui/Field';
+import { Fold } from '@/ui/Fold';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { NumberField } from '@/ui/NumberField';
@@ -17,7 +18,7 @@ import { Sortable, SortableRow } from '@/ui/Sortable';
 import { useUnits } from '@/ui/units';
 import { roleWords } from '@/words/system';
 import { Templates } from './Templates';
-import { amount, coatFigure, jobFigure, writtenRange } from '@/words/figures';
+import { amount, coatFigure, jobFigure, written, writtenRange } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
 
 /** The coats in order, each movable by hand or keyboard, with the film that stays after sanding. */
@@ -113,73 +114,80 @@ function CoatRow({ at, plan: { coat, sheet, wet, dry, solids }, state, only, onS
       id={coat.id}
       label={`Move coat ${at + 1}, ${coat.name}`}
       fixed={state !== 'todo'}
-      className="grid grid-cols-[2.75rem_minmax(0,1fr)_2.75rem] items-start gap-x-3 gap-y-2 py-3"
+      className="grid grid-cols-[2.75rem_minmax(0,1fr)] items-start gap-x-2"
     >
-      <div className="min-w-0">
-        <div className="flex flex-wrap items-baseline justify-between gap-x-4">
-          <span className="font-semibold">
-            {at + 1}. {coat.name}
-          </span>
-          <span className="text-lg font-bold">
-            <span className="text-sm font-normal text-ink-soft">wet</span>{' '}
-            <Printed figure={coatFigure(view, 'coat.wet', coat, wet)} />
-          </span>
-        </div>
-        <div className="text-sm text-ink-soft">
-          {sheet.name}, <Printed figure={amount('share', solids)} /> solids
-          {state === 'done' ? ', on' : state === 'running' ? ', going on' : `; over P${coarse}–P${fine}`}
-        </div>
-      </div>
-      <button
-        type="button"
-        aria-label={`Remove coat ${at + 1}`}
-        disabled={only || state !== 'todo'}
-        className="flex size-11 items-center justify-center disabled:opacity-30"
-        onClick={onRemove}
+      <Fold
+        open={dry.outside}
+        title={
+          <>
+            {at + 1}. {coat.name}{' '}
+            <span className="font-normal">
+              wet{' '}
+              <b>
+                <Printed figure={coatFigure(view, 'coat.wet', coat, wet)} />
+              </b>
+              , dry{' '}
+              <b>
+                <Printed figure={coatFigure(view, 'coat.dry', coat, coat.dry)} />
+              </b>
+            </span>
+          </>
+        }
+        says={
+          <>
+            {sheet.name}, <Printed figure={amount('share', solids)} /> solids
+            {coat.sandBack ? `, ${written(amount('film', coat.sandBack), units)} sanded off again` : ''}
+            {state === 'done' ? ', on' : state === 'running' ? ', going on' : `; over P${coarse}–P${fine}`}
+          </>
+        }
       >
-        <Trash2 aria-hidden className="size-5" />
-      </button>
-      <div className="col-span-3 grid grid-cols-2 items-start gap-3 sm:col-span-1 sm:col-start-2 sm:grid-cols-4">
-        <NumberField
-          label="Dry film"
-          quantity="film"
-          value={coat.dry}
-          onChange={(value) => value && value > 0 && onSet({ dry: value })}
-          expects={expects.dryFilm}
-          lazily
-          error={
-            dry.outside
-              ? `The sheet allows ${writtenRange(amount('film', dry.min), amount('film', dry.max), units)}.`
-              : undefined
-          }
-        />
-        <NumberField
-          label="Sanded off again"
-          quantity="film"
-          value={coat.sandBack}
-          onChange={(sandBack) => onSet({ sandBack: sandBack && sandBack > 0 ? sandBack : undefined })}
-          expects={[0, 200e-6]}
-          lazily
-        />
-        <SelectField
-          label="What it does"
-          value={coat.role ?? ''}
-          onChange={(event) => onSet({ role: (event.target.value || undefined) as CoatRole | undefined })}
-          options={[
-            { value: '', label: 'Not said' },
-            ...coatRoles.map((value) => ({ value, label: roleWords[value] })),
-          ]}
-        />
-        {view.job.layers.length > 1 && (
-          <SelectField
-            label="Coating"
-            value={coat.layerId}
-            disabled={state !== 'todo'}
-            onChange={(event) => onSet({ layerId: event.target.value })}
-            options={view.job.layers.map(({ id, name }) => ({ value: id, label: name }))}
+        <div className="grid grid-cols-2 items-start gap-3 sm:grid-cols-4">
+          <NumberField
+            label="Dry film"
+            quantity="film"
+            value={coat.dry}
+            onChange={(value) => value && value > 0 && onSet({ dry: value })}
+            expects={expects.dryFilm}
+            lazily
+            error={
+              dry.outside
+                ? `The sheet allows ${writtenRange(amount('film', dry.min), amount('film', dry.max), units)}.`
+                : undefined
+            }
           />
-        )}
-      </div>
+          <NumberField
+            label="Sanded off again"
+            quantity="film"
+            value={coat.sandBack}
+            onChange={(sandBack) => onSet({ sandBack: sandBack && sandBack > 0 ? sandBack : undefined })}
+            expects={[0, 200e-6]}
+            lazily
+          />
+          <SelectField
+            label="What it does"
+            value={coat.role ?? ''}
+            onChange={(event) => onSet({ role: (event.target.value || undefined) as CoatRole | undefined })}
+            options={[
+              { value: '', label: 'Not said' },
+              ...coatRoles.map((value) => ({ value, label: roleWords[value] })),
+            ]}
+          />
+          {view.job.layers.length > 1 && (
+            <SelectField
+              label="Coating"
+              value={coat.layerId}
+              disabled={state !== 'todo'}
+              onChange={(event) => onSet({ layerId: event.target.value })}
+              options={view.job.layers.map(({ id, name }) => ({ value: id, label: name }))}
+            />
+          )}
+        </div>
+        <div className="mt-3">
+          <Button aria-label={`Remove coat ${at + 1}`} disabled={only || state !== 'todo'} onClick={onRemove}>
+            <Trash2 aria-hidden className="size-4" /> Remove this coat
+          </Button>
+        </div>
+      </Fold>
     </SortableRow>
   );
 }

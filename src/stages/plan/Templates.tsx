@@ -7,6 +7,7 @@ import { newId } from '@/records';
 import { useStore } from '@/store/hooks';
 import { Button } from '@/ui/Button';
 import { SelectField } from '@/ui/Field';
+import { Fold } from '@/ui/Fold';
 import { useJob } from '@/ui/job/context';
 import { useRecorded } from '@/ui/recorded';
 import { useShopActions } from '@/ui/frame/undo';
@@ -48,7 +49,12 @@ export function Templates() {
     recorded(`Laid out: ${template.name.toLowerCase()}.`, undo);
   };
   return (
-    <div className="mb-3">
+    <Fold
+      className="mb-2"
+      title="A known stack"
+      says="in place of the coats that are not on yet"
+      verb="Lay out"
+    >
       <div className="flex flex-wrap items-end gap-3">
         <div className="min-w-56 flex-1">
           <SelectField
@@ -75,6 +81,6 @@ export function Templates() {
           {template.says} Films are shares of the sheet’s aim: a default.
         </p>
       )}
-    </div>
+    </Fold>
   );
 }

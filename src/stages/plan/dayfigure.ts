@@ -33,9 +33,14 @@ const steps = [0.25, 0.5, 1, 2, 4, 6, 12, 24].map((hours) => hours * hour);
 
 /**
  * The plan as bars: each coat, its flash until the next may follow, the window that then stands open, what is
- * forbidden, and the time until the last can be handled.
+ * forbidden, and the time until the last can be handled. The axis has at most so many marks.
  */
-export function dayFigure({ tasks, end }: Plan, { pieces, start }: PlanQuestion, mix?: MixSpan): DayFigure {
+export function dayFigure(
+  { tasks, end }: Plan,
+  { pieces, start }: PlanQuestion,
+  mix?: MixSpan,
+  most = 10,
+): DayFigure {
   const coats = pieces.map(({ id, coats, handle }) => {
     const own = tasks.filter(({ piece }) => piece === id).sort((a, b) => a.coat - b.coat);
     const bars = own.flatMap((task): Bar[] => {
@@ -80,7 +85,7 @@ export function dayFigure({ tasks, end }: Plan, { pieces, start }: PlanQuestion,
     ...coats.flatMap(({ bars }) => bars.filter(({ kind }) => kind !== 'settle').map(({ to }) => to)),
   );
   const span = Math.max(last - start, hour / 4);
-  const every = steps.find((step) => span / step <= 10) ?? day * Math.ceil(span / day / 10);
+  const every = steps.find((step) => span / step <= most) ?? day * Math.ceil(span / day / most);
   const to = last + span * 0.06;
   const ticks: number[] = [];
   for (let at = Math.ceil(start / every) * every; at <= to; at += every) ticks.push(at);

@@ -3,23 +3,33 @@
 import { useJob } from '@/ui/job/context';
 import { StageFrame } from '@/ui/job/StageFrame';
 import { Notice } from '@/ui/Notice';
-import { AirLine } from './AirLine';
-import { Assembly } from './Assembly';
-import { CardReader } from './CardReader';
+import { fetched } from '@/ui/fetched';
+import { usePart } from '@/ui/part';
 import { CardVerdict } from './CardVerdict';
 import { Experiment } from './Experiment';
 import { Fittings } from './Fittings';
 import { Levers } from './Levers';
-import { PressureLadder } from './PressureLadder';
 import { RigDrawing } from './RigDrawing';
-import { TipBench } from './TipBench';
 
+// Fetched with their part: the gun itself is what the stage is opened for.
+const AirLine = fetched(() => import('./AirLine').then((found) => found.AirLine));
+const Assembly = fetched(() => import('./Assembly').then((found) => found.Assembly));
+const CardReader = fetched(() => import('./CardReader').then((found) => found.CardReader));
+const PressureLadder = fetched(() => import('./PressureLadder').then((found) => found.PressureLadder));
+const TipBench = fetched(() => import('./TipBench').then((found) => found.TipBench));
+
+const parts = { gun: 'The gun', card: 'Card', air: 'Air', which: 'Which gun' };
+
+/** What the gun is set to, what its card said, whether the air is enough, and what else could be fitted. */
 export function SetStage() {
   const { view } = useJob();
   const { set } = view;
+  const part = usePart(parts);
   return (
     <StageFrame
       stage="set"
+      parts={parts}
+      part={part}
       beside={
         <div className="space-y-2">
           {set.advice ? (
@@ -36,26 +46,28 @@ export function SetStage() {
         </div>
       }
     >
-      <div className="grid xl:grid-cols-2">
-        <div className="xl:border-r xl:border-hairline">
+      {part === 'gun' && (
+        <>
+          <Levers key={set.setting?.id ?? 'proposal'} />
           <RigDrawing />
-        </div>
-        <Fittings />
-      </div>
-      <Levers key={set.setting?.id ?? 'proposal'} />
-      <CardVerdict />
-      <div className="grid xl:grid-cols-2">
-        <div className="min-w-0 xl:border-r xl:border-hairline">
-          <PressureLadder />
+        </>
+      )}
+      {part === 'card' && (
+        <>
+          <CardVerdict />
           <Experiment />
-        </div>
-        <div className="min-w-0">
-          <AirLine />
+          <CardReader />
+          <PressureLadder />
+        </>
+      )}
+      {part === 'air' && <AirLine />}
+      {part === 'which' && (
+        <>
+          <Fittings />
+          <TipBench />
           <Assembly />
-        </div>
-      </div>
-      <TipBench />
-      <CardReader />
+        </>
+      )}
     </StageFrame>
   );
 }

@@ -38,13 +38,18 @@ interface Row {
   readonly timing?: boolean;
 }
 
+/** So many are looked at while thinning; the earlier ones come when asked for. */
+const latest = 6;
+
 /** What was timed and what was added, newest first: as taken, and at the band's temperature. */
 export function Readings() {
   const { view } = useJob();
   const units = useUnits();
   const [discarding, setDiscarding] = useState<Row>();
   const { choice } = view.thin;
-  const rows = rowsOf(view, units);
+  const all = rowsOf(view, units);
+  const [every, setEvery] = useState(false);
+  const rows = every ? all : all.slice(0, latest);
   return (
     <Panel title="Timed and added">
       {rows.length === 0 ? (
@@ -70,6 +75,11 @@ export function Readings() {
               </li>
             ))}
           </ul>
+          {all.length > rows.length && (
+            <Button look="quiet" onClick={() => setEvery(true)}>
+              {all.length - rows.length} earlier
+            </Button>
+          )}
           {choice && (
             <p className="mt-2 text-xs text-ink-soft">
               After the arrow: in {choice.band.cup.name} at the band’s{' '}

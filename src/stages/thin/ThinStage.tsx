@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { useJob } from '@/ui/job/context';
 import { StageFrame } from '@/ui/job/StageFrame';
 import { Notice } from '@/ui/Notice';
+import { usePart } from '@/ui/part';
 import { Panel } from '@/ui/Panel';
 import { additionEffect } from '@/facts/job/addition';
 import { Button } from '@/ui/Button';
@@ -31,40 +32,44 @@ const lawWords = {
   class: 'a class default; time it at two temperatures to know better',
 };
 
+const parts = { watch: 'The watch', how: 'How', drift: 'Drift and recipes' };
+
+/** Timing the cup, and the next addition; how it is done; and what keeps it in its band. */
 export function ThinStage() {
+  const part = usePart(parts);
   const { view } = useJob();
   const { thin } = view;
   const judged = thin.choice !== undefined;
   const cup = thin.readings.at(-1)?.cup ?? thin.band?.cup;
   return (
-    <StageFrame
-      stage="thin"
-      filmStack
-      beside={
-        <div className="space-y-5">
-          <Evidence />
-          {judged && <HowToThin />}
-        </div>
-      }
-    >
+    <StageFrame stage="thin" parts={parts} part={part} filmStack beside={<Evidence />}>
       <SheetChanged />
-      {judged && (
-        <div className="grid xl:grid-cols-[22rem_minmax(0,1fr)]">
-          <div className="xl:border-r xl:border-hairline">
-            {thin.batch ? <Watch /> : null}
-            <Readings />
-            <Technique use={cup?.use ?? 'stand'} />
-            <WithoutCup />
-            <StructureCheck />
+      {judged && part === 'watch' && (
+        <>
+          <div className="grid xl:grid-cols-[22rem_minmax(0,1fr)]">
+            <div className="xl:border-r xl:border-hairline">
+              {thin.batch ? <Watch /> : null}
+              <Readings />
+            </div>
+            <div className="min-w-0">{thin.readings.length > 0 && <Curve />}</div>
           </div>
-          <div className="min-w-0">
-            {thin.readings.length > 0 && <Curve />}
-            {thin.batch && <AddedSomethingElse key={thin.batch.additions.length} />}
-            <DriftPanel />
-            <CoatRecipes />
-            <CupConverter />
-          </div>
-        </div>
+          {thin.batch && <AddedSomethingElse key={thin.batch.additions.length} />}
+        </>
+      )}
+      {part === 'how' && (
+        <>
+          <Panel title="How to thin">{judged && <HowToThin />}</Panel>
+          <Technique use={cup?.use ?? 'stand'} />
+          <StructureCheck />
+          <WithoutCup />
+        </>
+      )}
+      {part === 'drift' && (
+        <>
+          <DriftPanel />
+          <CoatRecipes />
+          <CupConverter />
+        </>
       )}
     </StageFrame>
   );

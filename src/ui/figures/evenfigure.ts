@@ -62,12 +62,12 @@ export const mapMargin = { l: 44, r: 12, t: 8, b: 34 } as const;
 const axisOf = (colours: MapColours) => ({
   zeroline: false,
   showgrid: false,
-  tickfont: { color: colours['ink-soft'], size: 11 },
+  tickfont: { color: colours['ink-soft'], size: 12 },
   linecolor: colours.ink,
   fixedrange: true,
 });
 const titled = (text: string, colours: MapColours) => ({
-  title: { text, font: { size: 11, color: colours['ink-soft'] }, standoff: 4 },
+  title: { text, font: { size: 12, color: colours['ink-soft'] }, standoff: 4 },
 });
 
 /** The film on a face as a Plotly heat map coloured by its limits, with what was measured on top. */

@@ -10,6 +10,7 @@ import { Fence } from '../Fence';
 import { StorageBanner } from './StorageBanner';
 import { ClockSetBack } from './ClockSetBack';
 import { useFirstStart } from './firststart';
+import { useHeadingFocus } from './headingfocus';
 import { useShopActions } from './undo';
 import { fetched } from '@/ui/fetched';
 
@@ -54,6 +55,7 @@ function Frame({ children }: { readonly children: ReactNode }) {
     () => typeof location !== 'undefined' && new URLSearchParams(location.search).has('safe'),
   );
   const ready = status === 'ready' && !starting;
+  useHeadingFocus(ready);
   useEffect(() => {
     // Only now: what it stores would keep the shop waiting.
     if (ready) void import('./offline').then(({ goOffline }) => goOffline()).catch(() => undefined);

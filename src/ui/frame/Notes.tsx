@@ -15,10 +15,12 @@ export function Notes() {
   );
   return (
     <Toaster
-      position="top-center"
+      // Over the clocks, and so over neither the next line nor the strip.
+      position="bottom-left"
+      offset={{ bottom: 'calc(var(--dock, 0px) + 12px)', left: 100 }}
       // Its own sheet of styles sets another typeface.
       style={{ fontFamily: 'inherit' }}
-      mobileOffset={{ top: 50 }}
+      mobileOffset={{ bottom: 'calc(var(--dock, 0px) + 8px)' }}
       toastOptions={{
         style: {
           background: 'var(--ink)',

@@ -14,6 +14,7 @@ const PhoneMenu = fetched(() => import('./PhoneMenu').then((loaded) => loaded.Ph
 export function Rail() {
   const path = usePathname();
   const [open, setOpen] = useState(false);
+  const inJob = path.startsWith('/job/') || path.startsWith('/of/job');
   const here = places.find(({ href }) => isAt(path, href)) ?? places[0];
   return (
     <>
@@ -41,7 +42,10 @@ export function Rail() {
           <Switches className="flex min-h-14 w-full flex-col items-center justify-center gap-1 text-[0.8rem] hover:bg-rail-on/60 focus-visible:-outline-offset-3 focus-visible:outline-[#c3abff]" />
         </div>
       </nav>
-      <div className="no-print flex items-center justify-between bg-rail px-4 text-[#f6f5f1] md:hidden">
+      {/* In a job its own bar stands there. */}
+      <div
+        className={`no-print flex items-center justify-between bg-rail px-4 text-[#f6f5f1] md:hidden ${inJob ? 'hidden' : ''}`}
+      >
         <Link href="/" prefetch={false} className="wide flex min-h-11 items-center font-bold">
           Fluorite
         </Link>

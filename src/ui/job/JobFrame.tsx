@@ -2,7 +2,7 @@
 
 import { isoNow } from '@/store/clock';
 import { usePathname, useRouter } from 'next/navigation';
-import { useCallback, useMemo, type ReactNode } from 'react';
+import { useCallback, useMemo, useRef, type ReactNode } from 'react';
 import { notify } from '@/ui/notify';
 import { useRecorded } from '@/ui/recorded';
 import { recordsOfJob } from '@/exchange/bundle';
@@ -27,11 +27,15 @@ import { Page } from '../Page';
 import { RunStrip } from '../RunStrip';
 import { TimerTray } from '../TimerTray';
 import { useUnits } from '../units';
+import { useNarrow } from '../narrow';
+import { useTall } from '../tall';
 import { stageWords, type Tap } from '@/words/line';
 import { nextLine } from '@/words/nextline';
 import { JobContext } from './context';
 import { takeInHand, useInHand } from './inhand';
 import { StackMap } from './StackMap';
+import { Dock } from './Dock';
+import { PhoneBar } from './PhoneBar';
 import { focusPlace } from './focusplace';
 import { figure, jobFigure } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
@@ -96,31 +100,49 @@ function OpenJob({ view, children }: { readonly view: JobView; readonly children
     ...Object.fromEntries(
       stages.map((each, i) => [String(i + 1), () => router.push(`/job/${job.id}/${each}`)]),
     ),
-    enter: () => line.tap && tap(line.tap),
+    // What goes on record is never recorded by a key that was meant for something else: the first press shows the button.
+    enter: () => {
+      if (line.tap?.does.kind === 'log') document.querySelector<HTMLElement>('[data-next-action]')?.focus();
+      else if (line.tap) tap(line.tap);
+    },
   });
 
   usePageTitle(`${stageWords[stage]} · ${job.name} · Fluorite`);
 
+  const narrow = useNarrow();
+  const heading = (
+    <h1 className={narrow ? 'sr-only' : 'text-xl font-bold'}>
+      {job.name}
+      <span className="sr-only">, {stageWords[stage]}</span>
+    </h1>
+  );
   const value = useMemo(() => ({ view, log, tap, line }), [view, log, tap, line]);
   return (
     <JobContext.Provider value={value}>
-      <header className="px-4 pt-4 md:px-5">
-        <div className="mb-3 flex items-start justify-between gap-3">
-          <div className="flex min-w-0 flex-wrap items-baseline gap-x-4">
-            <h1 className="text-xl font-bold">{job.name}</h1>
-            <p className="text-ink-soft">
-              {view.plan.sheet.name} · <Printed figure={jobFigure(view, 'area', view.plan.area)} /> · about{' '}
-              <Printed figure={figure(view, 'coat.takes', view.spray.coatTime)} /> a coat
-            </p>
+      {narrow && <PhoneBar view={view} at={stage} menu={<JobMenu job={job} />} />}
+      <header className={narrow ? 'px-4' : 'px-5 pt-2'}>
+        {narrow ? (
+          heading
+        ) : (
+          <div className="mb-1 flex items-center justify-between gap-3">
+            <div className="flex min-w-0 flex-wrap items-baseline gap-x-4">
+              {heading}
+              <p className="text-ink-soft">
+                {view.plan.sheet.name} · <Printed figure={jobFigure(view, 'area', view.plan.area)} /> · about{' '}
+                <Printed figure={figure(view, 'coat.takes', view.spray.coatTime)} /> a coat
+              </p>
+            </div>
+            <JobMenu job={job} />
           </div>
-          <JobMenu job={job} />
-        </div>
+        )}
         <JobAhead job={job} />
         <AskedAbout record={job} />
-        <Fence what="The run strip" record={keyOf(job)}>
-          <RunStrip view={view} at={stage} />
-          <StackMap view={view} />
-        </Fence>
+        {!narrow && (
+          <Fence what="The run strip" record={keyOf(job)}>
+            <RunStrip view={view} at={stage} />
+            <StackMap view={view} />
+          </Fence>
+        )}
       </header>
       <div className="flex flex-1 flex-col">
         <Fence key={stage} what={`The stage ${stageWords[stage]}`} record={keyOf(job)}>
@@ -129,10 +151,20 @@ function OpenJob({ view, children }: { readonly view: JobView; readonly children
       </div>
       <footer className="no-print sticky bottom-0 z-20">
         <Fence what="The timers" record={keyOf(job)}>
-          <TimerTray view={view} />
+          {narrow ? <Dock /> : <Tray view={view} />}
         </Fence>
       </footer>
     </JobContext.Provider>
+  );
+}
+
+function Tray({ view }: { readonly view: JobView }) {
+  const tray = useRef<HTMLDivElement>(null);
+  useTall(tray, '--dock');
+  return (
+    <div ref={tray}>
+      <TimerTray view={view} />
+    </div>
   );
 }
 

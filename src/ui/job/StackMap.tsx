@@ -41,7 +41,7 @@ function Layer({ view, layer }: { readonly view: JobView; readonly layer: Mapped
       data-map-layer={id}
       onClick={() => takeInHand(view.job, id)}
       style={{ flexGrow: Math.max(layer.share, 0.12) }}
-      className={`flex min-h-16 min-w-40 shrink-0 basis-0 flex-col border-r border-hairline px-3 pt-1.5 pb-2 text-left last:border-r-0 focus-visible:-outline-offset-3 ${hand ? 'bg-act-wash' : 'hover:bg-ink/6'}`}
+      className={`flex min-h-16 min-w-[9.2rem] shrink-0 basis-0 flex-col border-r border-hairline px-3 pt-1.5 pb-2 text-left last:border-r-0 focus-visible:-outline-offset-3 ${hand ? 'bg-act-wash' : 'hover:bg-ink/6'}`}
     >
       <span className="flex items-baseline justify-between gap-2">
         <b className={`truncate ${hand ? 'text-act' : ''}`}>{name}</b>

@@ -1,56 +1,102 @@
 'use client';
 
-import type { ReactNode } from 'react';
+import { useEffect, useRef, type ReactNode } from 'react';
 import type { Stage } from '@/facts/job';
 import { Cautions } from '../Cautions';
 import { Facts } from '../Facts';
 import { FilmStack } from '../FilmStack';
 import { NextLinePanel } from '../NextLinePanel';
+import { Parts } from '../Parts';
+import { Fold } from '../Fold';
+import { Printed } from '../Printed';
+import { useNarrow } from '../narrow';
+import { plural } from '@/words/line';
+import { jobFigure } from '@/words/figures';
 import { useJob } from './context';
 import { jobHazards } from '@/facts/job/hazards';
 import { isRefusal } from '@/core/refusal';
 
-interface Props {
+interface Props<T extends string> {
   readonly stage: Stage;
   readonly children: ReactNode;
+  /** The parts of the stage, and the one on screen. */
+  readonly parts?: Readonly<Record<T, string>>;
+  readonly part?: T;
   /** Notices, approach and other evidence that belong beside the work. */
   readonly beside?: ReactNode;
   readonly filmStack?: boolean;
 }
 
-/** The shape of every stage: next line, work area, and the reasons beside them. */
-export function StageFrame({ stage, children, beside, filmStack }: Props) {
+/** The shape of every stage: next line, the part of it at work, and the reasons beside them. */
+export function StageFrame<T extends string>({ stage, children, parts, part, beside, filmStack }: Props<T>) {
   const { view, line, tap } = useJob();
   const hazards = jobHazards(view);
+  const narrow = useNarrow();
   const { verdict } = view.check;
+  const film = (
+    <FilmStack
+      view={view}
+      coats={view.spray.coats}
+      film={view.plan.film}
+      substrate={view.job.part.substrate}
+      measured={isRefusal(verdict) ? undefined : verdict.mean}
+    />
+  );
+  const stays = <Printed figure={jobFigure(view, 'film.stays', view.plan.film.stays)} />;
   return (
     <div className="grid flex-1 grid-cols-1 border-t border-ink lg:mt-[-1px] lg:grid-cols-[minmax(0,1fr)_20rem]">
       <main id="main" className="min-w-0 lg:border-r lg:border-hairline">
+        {/* On a phone what may injure stands before everything else. */}
+        <Cautions hazards={hazards} stage={stage} weight="stop" className="px-4 pt-3 lg:hidden" brief />
         <div className="border-b border-hairline px-4 md:px-5">
-          <NextLinePanel line={line} onTap={tap} />
+          <NextLinePanel line={line} onTap={tap} withTaps={!narrow} />
         </div>
-        {/* On a phone what may injure stands before the work, not under it. */}
-        <Cautions hazards={hazards} stage={stage} weight="stop" className="px-4 py-3 lg:hidden" />
-        {children}
+        {parts && part && <Parts label="Parts of this stage" part={part} parts={parts} />}
+        <div data-instrument>{children}</div>
       </main>
-      <aside
-        aria-label="Because"
-        className="space-y-5 border-t border-hairline bg-sheet px-4 py-4 lg:border-t-0"
-      >
-        <Facts title="Because" facts={line.because} />
-        {beside}
-        {filmStack && (
-          <FilmStack
-            view={view}
-            coats={view.spray.coats}
-            film={view.plan.film}
-            substrate={view.job.part.substrate}
-            measured={isRefusal(verdict) ? undefined : verdict.mean}
-          />
+      <Beside>
+        {narrow ? (
+          <Fold title="Because" says={plural(line.because.length, 'reason')} verb="Show">
+            <Facts title="Because" facts={line.because} />
+          </Fold>
+        ) : (
+          <Facts title="Because" facts={line.because} />
         )}
+        {beside}
+        {filmStack &&
+          (narrow ? (
+            <Fold title="Film, to scale" says={stays} verb="Show">
+              {film}
+            </Fold>
+          ) : (
+            film
+          ))}
         <Cautions hazards={hazards} stage={stage} className="hidden lg:block" />
         <Cautions hazards={hazards} stage={stage} weight="care" className="lg:hidden" />
-      </aside>
+      </Beside>
     </div>
+  );
+}
+
+/** The reasons, which follow the page: a column shorter than the work never leaves its place empty. */
+function Beside({ children }: { readonly children: ReactNode }) {
+  const column = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    const { current } = column;
+    if (!current) return;
+    const seen = new ResizeObserver(() => current.style.setProperty('--own', `${current.offsetHeight}px`));
+    seen.observe(current);
+    return () => seen.disconnect();
+  }, []);
+  return (
+    <aside aria-label="Because" className="border-t border-hairline bg-sheet lg:border-t-0">
+      <div
+        ref={column}
+        // A column longer than the screen is read to its end before it stands.
+        className="space-y-5 px-4 py-4 lg:sticky lg:top-[min(0px,calc(100dvh_-_var(--dock,5rem)_-_var(--own,0px)))]"
+      >
+        {children}
+      </div>
+    </aside>
   );
 }

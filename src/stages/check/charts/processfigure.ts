@@ -13,7 +13,7 @@ const plain = { paper_bgcolor: 'transparent', plot_bgcolor: 'transparent', showl
 const axisOf = (colours: MapColours) => ({
   zeroline: false,
   gridcolor: colours.hairline,
-  tickfont: { color: colours['ink-soft'], size: 11 },
+  tickfont: { color: colours['ink-soft'], size: 12 },
   fixedrange: true,
 });
 const flat = (y: number, color: string, dash = 'solid', yref = 'y') => ({
@@ -75,7 +75,7 @@ export function individualsFigure({ values, limits, unit, colours }: ProcessQues
         domain: [0, 0.26],
         rangemode: 'tozero',
         nticks: 3,
-        title: { text: 'moved', font: { size: 11, color: colours['ink-soft'] } },
+        title: { text: 'moved', font: { size: 12, color: colours['ink-soft'] } },
       },
       shapes: [
         flat(limits.min, colours.good),

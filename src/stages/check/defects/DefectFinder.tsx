@@ -21,12 +21,11 @@ import { Button } from '@/ui/Button';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
+import { showPart } from '@/ui/showpart';
 import { useUnits } from '@/ui/units';
 import type { Units } from '@/words/units';
 import { clockTime } from '@/words/spray';
 import { DefectPicker } from './DefectPicker';
-import { LaterLooks } from './LaterLooks';
-import { Rework } from './Rework';
 import { TooEarly } from './TooEarly';
 import { findingWords, questionWords } from '@/words/defects';
 import { amount, written, writtenRange } from '@/words/figures';
@@ -186,8 +185,11 @@ export function DefectFinder() {
           </Panel>
         </>
       )}
-      <Rework seen={seen} />
-      <LaterLooks />
+      {seen.length > 0 && (
+        <div className="px-4 py-4 md:px-5">
+          <Button onClick={() => showPart('rework')}>Ways to put it right</Button>
+        </div>
+      )}
     </>
   );
 

@@ -6,6 +6,8 @@ import type { EntryOf } from '@/records';
 import { strikeEntry } from '@/store/actions';
 import { useStore } from '@/store/hooks';
 import { TextField } from '@/ui/Field';
+import { Button } from '@/ui/Button';
+import { useNarrow } from '@/ui/narrow';
 import { useJob } from '@/ui/job/context';
 import { DefectSketch } from './DefectSketch';
 
@@ -14,19 +16,25 @@ interface Props {
   readonly entries: readonly EntryOf<'defect'>[];
 }
 
+const few = { wide: 15, narrow: 8 };
+
 /** The defects by what is seen and felt; several may stand at once. What is chosen is in the log at once. */
 export function DefectPicker({ seen, entries }: Props) {
   const { view, log } = useJob();
   const store = useStore();
   const [search, setSearch] = useState('');
+  const [more, setMore] = useState(false);
   const [all, setAll] = useState(seen.length === 0);
+  const narrow = useNarrow();
   const words = search.trim().toLowerCase();
-  const shown = defectIds.filter((id) => {
+  const found = defectIds.filter((id) => {
     const { name, sees, feels } = defects[id];
     return (
       seen.includes(id) || ((all || words !== '') && `${name} ${sees} ${feels}`.toLowerCase().includes(words))
     );
   });
+  // A page of thirty drawings is not read: the rest come when asked for, or by a word.
+  const shown = more ? found : found.slice(0, narrow ? few.narrow : few.wide);
   const toggle = (id: DefectId) => {
     const own = entries.filter(({ defect }) => defect === id);
     if (own.length === 0) {
@@ -85,6 +93,11 @@ export function DefectPicker({ seen, entries }: Props) {
           </li>
         ))}
       </ul>
+      {found.length > shown.length && (
+        <div className="mt-3">
+          <Button onClick={() => setMore(true)}>Show {found.length - shown.length} more</Button>
+        </div>
+      )}
       {shown.length === 0 && (
         <p className="mt-2 text-sm text-ink-soft">
           {words ? 'Nothing reads like that. Try another word, or show all.' : 'Nothing chosen.'}

@@ -14,7 +14,6 @@ import { Picture } from '@/ui/Picture';
 import { usePrint } from '@/ui/print';
 import { useUnits } from '@/ui/units';
 import { jobReport } from '@/exchange/jobreport';
-import { Photos } from './Photos';
 import { arrived } from '@/ui/fetched';
 
 /** The job’s record as it leaves the shop: on screen, on paper, as a PDF. */
@@ -43,29 +42,34 @@ export function ReportView() {
     );
   };
   return (
-    <>
-      <Photos />
-      <Panel
-        title="Report"
-        place="report"
-        tools={
-          <span className="flex flex-wrap gap-2">
-            <Button onClick={print}>Print the report</Button>
-            <Button onClick={() => void save()}>Report as PDF</Button>
-          </span>
-        }
+    <Panel
+      title="Report"
+      place="report"
+      tools={
+        <span className="flex flex-wrap gap-2">
+          <Button onClick={print}>Print the report</Button>
+          <Button onClick={() => void save()}>Report as PDF</Button>
+        </span>
+      }
+    >
+      <div
+        // eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- a box that scrolls must be reachable by keyboard
+        tabIndex={0}
+        role="region"
+        aria-label="The report as it is printed"
+        className="max-h-[75dvh] overflow-y-auto border border-hairline focus-visible:-outline-offset-3"
       >
         <ReportPages report={report} />
-        {printing &&
-          createPortal(
-            <div data-paper>
-              <style>{'@page { size: A4; margin: 15mm }'}</style>
-              <ReportPages report={report} />
-            </div>,
-            document.body,
-          )}
-      </Panel>
-    </>
+      </div>
+      {printing &&
+        createPortal(
+          <div data-paper>
+            <style>{'@page { size: A4; margin: 15mm }'}</style>
+            <ReportPages report={report} />
+          </div>,
+          document.body,
+        )}
+    </Panel>
   );
 }
 

@@ -7,24 +7,29 @@ import { solventOfCoat } from '@/facts/job';
 import { useJob } from '@/ui/job/context';
 import { jobHazards } from '@/facts/job/hazards';
 
-/** Ventilation for this job's coat, and what to wear for it here. */
-export function JobAir() {
+/** What to wear for this job’s coat where it is sprayed. */
+export function JobProtection() {
   const { view } = useJob();
   const shop = useShop();
-  const { mix, plan, spray, rig } = view;
   return (
-    <>
-      <ProtectionList
-        hazards={jobHazards(view)}
-        technique={rig?.atomising === 'airless' ? 'airless' : 'air'}
-        place={shop.place?.kind ?? 'booth'}
-      />
-      <Ventilation
-        solvent={Number(solventOfCoat(view).toPrecision(3))}
-        seconds={Math.max(Math.round(spray.coatTime), 60)}
-        vapour={mix.sheet.vapour}
-        air={plan.climate?.air}
-      />
-    </>
+    <ProtectionList
+      hazards={jobHazards(view)}
+      technique={view.rig?.atomising === 'airless' ? 'airless' : 'air'}
+      place={shop.place?.kind ?? 'booth'}
+    />
+  );
+}
+
+/** Ventilation for this job’s coat. */
+export function JobAir() {
+  const { view } = useJob();
+  const { mix, plan, spray } = view;
+  return (
+    <Ventilation
+      solvent={Number(solventOfCoat(view).toPrecision(3))}
+      seconds={Math.max(Math.round(spray.coatTime), 60)}
+      vapour={mix.sheet.vapour}
+      air={plan.climate?.air}
+    />
   );
 }

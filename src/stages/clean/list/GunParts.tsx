@@ -153,7 +153,8 @@ export function GunParts({ family, step }: { readonly family: GunFamily; readonl
     <figure className="min-w-0">
       <svg
         viewBox="-16 0 278 190"
-        className="w-full max-w-72"
+        width={328}
+        className="block max-w-full"
         role="img"
         aria-label={`The gun pulled apart${lit.length ? `; this step: ${lit.map(({ name }) => name).join(', ')}` : ''}.`}
       >
@@ -187,7 +188,7 @@ export function GunParts({ family, step }: { readonly family: GunFamily; readonl
                 x={label?.[0] ?? x + width / 2}
                 y={label?.[1] ?? Math.min(y + height + 11, 187)}
                 textAnchor={label ? 'start' : 'middle'}
-                className={`text-[10px] ${now ? 'fill-act font-bold' : 'fill-ink-soft'}`}
+                className={`text-[10.5px] ${now ? 'fill-act font-bold' : 'fill-ink-soft'}`}
               >
                 {name}
               </text>

@@ -5,6 +5,7 @@ import { Check, Pencil } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '@/ui/Button';
 import { useJob } from '@/ui/job/context';
+import { Fold } from '@/ui/Fold';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import { liquidWords, phaseWords } from '@/words/care';
@@ -17,6 +18,7 @@ export function StepList() {
   const { view } = useJob();
   const { clean } = view;
   if (clean.steps.length === 0) return null;
+  const present = clean.steps.find(({ done }) => !done);
   return (
     <>
       {clean.between && <Between />}
@@ -26,15 +28,27 @@ export function StepList() {
       >
         <div data-clean-list>
           {inGroups(clean.steps).map(({ phase, rows, from }) => (
-            <div key={from} className="mt-3 first:mt-0">
-              <h3 className="border-b-2 border-ink pb-1 text-sm font-semibold">{phaseWords[phase]}</h3>
+            <Fold
+              key={`${from}-${rows.some(({ id }) => id === present?.id)}`}
+              className="border-b border-hairline"
+              title={phaseWords[phase]}
+              says={stands(rows)}
+              verb="Show"
+              open={rows.some(({ id }) => id === present?.id)}
+            >
               <Rows steps={rows} list="clean" from={from} />
-            </div>
+            </Fold>
           ))}
         </div>
       </Panel>
     </>
   );
+}
+
+/** How far a group of steps is, in words. */
+function stands(rows: readonly CleanStep[]): string {
+  const done = rows.filter((each) => each.done).length;
+  return done === rows.length ? `✓ all ${done} done` : `${done} of ${rows.length} done`;
 }
 
 /** Between coats: the short way. */

@@ -16,7 +16,7 @@ import { PatternFields } from './PatternFields';
 import { amount, written } from '@/words/figures';
 
 /** The film before it is sprayed: what this pattern, path, pace and hand leave on a face. */
-export function EvenView() {
+export function EvenView({ shows }: { readonly shows: 'film' | 'passes' | 'best' }) {
   const { view } = useJob();
   const units = useUnits();
   const { job, spray } = view;
@@ -54,11 +54,15 @@ export function EvenView() {
         </Panel>
       ) : (
         <>
-          <EvenMap setup={setup} all={coatId === 'all'} />
-          <PathFields setup={setup} />
-          <PatternFields setup={setup} />
-          <OverlapChart setup={setup} />
-          <Optimiser setup={setup} />
+          {shows === 'film' && <EvenMap setup={setup} all={coatId === 'all'} />}
+          {shows === 'passes' && (
+            <>
+              <PathFields setup={setup} />
+              <PatternFields setup={setup} />
+              <OverlapChart setup={setup} />
+            </>
+          )}
+          {shows === 'best' && <Optimiser setup={setup} />}
         </>
       )}
     </>

@@ -25,7 +25,7 @@ export function bandsFigure({ bands, measure, fastest, now, colours, veil }: Ban
   const axis = {
     zeroline: false,
     gridcolor: colours.hairline,
-    tickfont: { color: colours['ink-soft'], size: 11 },
+    tickfont: { color: colours['ink-soft'], size: 12 },
     fixedrange: true,
   };
   return {

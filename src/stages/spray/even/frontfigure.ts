@@ -16,7 +16,7 @@ export function frontFigure(
   const axis = {
     zeroline: false,
     gridcolor: colours.hairline,
-    tickfont: { color: colours['ink-soft'], size: 11 },
+    tickfont: { color: colours['ink-soft'], size: 12 },
     fixedrange: true,
   };
   const title = (text: string) => ({

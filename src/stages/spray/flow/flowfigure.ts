@@ -45,7 +45,7 @@ export function flowFigure({
   const axis = {
     zeroline: false,
     gridcolor: colours.hairline,
-    tickfont: { color: colours['ink-soft'], size: 11 },
+    tickfont: { color: colours['ink-soft'], size: 12 },
     fixedrange: true,
   };
   const label = (x: number, y: number, text: string, color: string, xanchor: string) => ({

@@ -1,0 +1,56 @@
+'use client';
+
+import type { JobView } from '@/facts/job';
+import { jobFigure } from '@/words/figures';
+import { timerFigure, timerSays } from '@/words/timers';
+import { Clock } from '../Clock';
+import { Dialog } from '../Dialog';
+import { Printed } from '../Printed';
+
+interface Props {
+  readonly view: JobView;
+  readonly onClose: () => void;
+}
+
+/** Every clock of a job as a list, and the room it was last read in. */
+export function Clocks({ view, onClose }: Props) {
+  const { climate, dew } = view.plan;
+  return (
+    <Dialog open onClose={onClose} title="Clocks">
+      <ul className="divide-y divide-hairline border-y border-hairline" data-clocks>
+        {view.timers.map((timer) => {
+          const { id, due, then, layerId, of } = timer;
+          const over = due <= view.now;
+          const lost = over && then !== 'go';
+          return (
+            <li
+              key={`${id}${layerId}${of ?? ''}`}
+              className="flex min-h-14 items-center justify-between gap-3"
+              data-timer={id}
+            >
+              <span className={lost ? 'font-semibold text-stop' : ''}>{timerSays(timer, over)}</span>
+              <b className={`text-xl ${lost ? 'text-stop' : over ? 'text-good' : ''}`}>
+                {over && <span aria-hidden>{lost ? '■ ' : '✓ '}</span>}
+                <Clock at={due} now={view.now} figure={timerFigure(view, timer)} />
+              </b>
+            </li>
+          );
+        })}
+        {view.timers.length === 0 && <li className="py-4 text-ink-soft">No timer runs for this job.</li>}
+      </ul>
+      <p className="mt-3 text-sm">
+        {climate ? (
+          <>
+            Room <Printed figure={jobFigure(view, 'room.air', climate.air)} />,{' '}
+            <Printed figure={jobFigure(view, 'room.humidity', climate.humidity)} digits={0} />, dew margin{' '}
+            <b>
+              <Printed figure={jobFigure(view, 'room.dew-margin', dew)} />
+            </b>
+          </>
+        ) : (
+          'Room not read yet'
+        )}
+      </p>
+    </Dialog>
+  );
+}
