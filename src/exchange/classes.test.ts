@@ -2,6 +2,8 @@ import { defaultTransfer } from '@/core/airgun';
 import { celsius } from '@/core/climate';
 import { isRefusal } from '@/core/refusal';
 import { jobView, stages } from '@/facts/job';
+import { settingFault } from '@/facts/job/point';
+import { turbineLeaves } from '@/facts/job/turbineleaves';
 import { emptyDraft, jobFromDraft, type JobDraft } from '@/facts/newjob/draft';
 import { usualRig } from '@/facts/newjob/usual';
 import {
@@ -24,12 +26,22 @@ const now = Date.parse('2026-11-23T09:00:00.000Z');
 const families = Object.keys(gunWords) as Rig['atomising'][];
 
 /** A job made from nothing but a class and a kind of gun, in a good room. */
-function fromNothing(of: CoatingClass, atomising: Rig['atomising']) {
+function fromNothing(of: CoatingClass, atomising: Rig['atomising'], air: JobDraft['air'] = 'compressor') {
   let n = 0;
   const { bore, tip } = usualFitting(of);
   const draft: JobDraft = {
     ...emptyDraft(),
-    ...{ name: 'A job', coatingName: 'A product', class: of, atomising, bore, tip, width: 1.2, height: 0.8 },
+    ...{
+      name: 'A job',
+      coatingName: 'A product',
+      class: of,
+      atomising,
+      air,
+      bore,
+      tip,
+      width: 1.2,
+      height: 0.8,
+    },
   };
   const { job, more } = jobFromDraft(
     draft,
@@ -110,6 +122,30 @@ describe.each(coatingClasses)('%s from nothing', (of) => {
     if (chemistry === 'water-borne') expect(names).toBe('water');
     else expect(names).not.toContain('water');
     if (chemistry === 'moisture-curing') expect(thinning.maximum).toBeLessThanOrEqual(0.05);
+  });
+});
+
+describe('a turbine', () => {
+  it.each(coatingClasses)('is asked no more than it leaves at the gun, for %s', (of) => {
+    const { rig, view } = fromNothing(of, 'hvlp', 'turbine');
+    expect(rig.air).toBe('turbine');
+    const leaves = turbineLeaves(rig);
+    if (isRefusal(view.set.proposal) || isRefusal(leaves)) throw new Error('Nothing is proposed.');
+    expect(view.set.proposal.pressure).toBeLessThanOrEqual(leaves!);
+    expect(view.set.fault).toBeUndefined();
+  });
+
+  it('asked for more is a stop, and what it leaves stands beside it', () => {
+    const { rig } = fromNothing('two-part-clear', 'hvlp', 'turbine');
+    const asked = {
+      pressure: 0.65e5,
+      fluid: 100e-6 / 60,
+      fan: 0.25,
+      distance: 0.18,
+      bore: rig.sets[0]!.bore,
+    };
+    expect(settingFault(asked, rig, [], 1000)).toMatchObject({ kind: 'turbine', asked: 0.65e5 });
+    expect(settingFault({ ...asked, pressure: 0.3e5 }, rig, [], 1000)?.kind).not.toBe('turbine');
   });
 });
 

@@ -63,6 +63,10 @@ export const settingFaultWords: Record<SettingFault['kind'], { short: string; sa
     short: 'over the rig’s pressure',
     says: '{asked} is more than this rig bears: {can}. Take it down before anything else.',
   },
+  turbine: {
+    short: 'more than the turbine leaves',
+    says: 'The turbine does not leave {asked}: at the gun about {can}. Less, a shorter hose, or more stages.',
+  },
   'not-here': {
     short: 'not on this rig',
     says: 'What was recorded fitted is not among the sets and tips of this rig. Fit one that is, or add it to the rig.',
@@ -74,6 +78,7 @@ const faultQuantity = {
   'tip-fluid': 'fluidFlow',
   'tip-fan': 'distance',
   pressure: 'pressure',
+  turbine: 'pressure',
   'not-here': 'pressure',
 } as const;
 

@@ -10,6 +10,7 @@ afterAll(() => browser.close());
 
 const axe = fs.readFileSync(require.resolve('axe-core/axe.min.js'), 'utf8');
 const stages = ['plan', 'mix', 'thin', 'set', 'spray', 'check', 'clean'];
+/** Every place; the parts of each are found on it. */
 const screens = [
   '/',
   '/new',
@@ -26,57 +27,189 @@ const screens = [
   '/cups',
   '/logbook',
   '/practice',
-  '/practice#gun',
-  '/practice#stream',
-  '/practice#card',
-  '/job/demo-livery-panels/spray#even',
-  '/job/demo-livery-panels/spray#flow',
-  '/job/demo-depot-walls/clean#symptoms',
-  '/job/demo-depot-walls/clean#waste',
-  '/job/demo-livery-panels/clean#air',
   '/care',
-  '/care#wear',
-  '/care#air',
-  '/care#waste',
-  '/care#safety',
   '/settings',
 ];
-/** What is pressed on a screen before it is looked at: forms that open. */
-const opens: Record<string, string> = { '/coatings/demo-satin-lacquer': 'Edit', '/cups': 'Add a cup' };
+const phone = { width: 360, height: 740 };
+const laptop = { width: 1280, height: 800 };
 
 interface Violation {
   readonly id: string;
   readonly nodes: readonly { readonly html: string }[];
 }
 
+/** What axe finds on the page as it stands. */
+async function violations(visitor: Visitor, where: string): Promise<string[]> {
+  await visitor.page.evaluate(axe);
+  const found = await visitor.page.evaluate(
+    async () =>
+      (
+        (await (window as unknown as { axe: { run: () => Promise<unknown> } }).axe.run()) as {
+          violations: Violation[];
+        }
+      ).violations,
+  );
+  return found.map(({ id, nodes }) => `${where} ${id}: ${nodes[0]?.html.slice(0, 160)}`);
+}
+
+const darkened = async (theme: 'bench' | 'booth'): Promise<Visitor> => {
+  const visitor = await Visitor.arrive(browser, 'demo', '/settings');
+  if (theme === 'booth') await visitor.press('Booth, dark');
+  return visitor;
+};
+
+/** Folded parts are looked into as well. */
+const unfold = ({ page }: Visitor) =>
+  page.$$eval('details', (all) => all.forEach((each) => each.setAttribute('open', '')));
+
 describe.each(['bench', 'booth'] as const)('theme %s', (theme) => {
-  it('axe finds nothing on any screen, and no screen is wider than a phone', async () => {
-    const visitor = await Visitor.arrive(browser, 'demo', '/settings');
-    if (theme === 'booth') await visitor.press('Booth, dark');
+  it('axe finds nothing in any part of any place, on a laptop and on a phone', async () => {
+    const visitor = await darkened(theme);
     const found: string[] = [];
     for (const screen of screens) {
+      await visitor.page.setViewport(laptop);
       await visitor.go(screen);
-      await new Promise((wait) => setTimeout(wait, 250));
-      // Folded parts are looked into as well.
-      await visitor.page.$$eval('details', (all) => all.forEach((each) => each.setAttribute('open', '')));
-      if (opens[screen]) await visitor.press(opens[screen]);
-      await visitor.page.evaluate(axe);
-      const violations = await visitor.page.evaluate(
-        async () =>
-          (
-            (await (window as unknown as { axe: { run: () => Promise<unknown> } }).axe.run()) as {
-              violations: Violation[];
-            }
-          ).violations,
+      const parts = await visitor.page.$$eval('[data-parts] a', (links) =>
+        links.map((link) => (link as HTMLAnchorElement).hash),
       );
-      found.push(...violations.map(({ id, nodes }) => `${screen} ${id}: ${nodes[0]?.html.slice(0, 160)}`));
-      await visitor.page.setViewport({ width: 360, height: 740 });
-      const over = await visitor.page.evaluate(
-        () => document.documentElement.scrollWidth - window.innerWidth,
-      );
-      if (over > 0) found.push(`${screen} is ${over} px wider than a 360 px screen`);
-      await visitor.page.setViewport({ width: 1280, height: 800 });
+      for (const part of parts.length > 0 ? parts : ['']) {
+        await visitor.page.setViewport(laptop);
+        if (part) await visitor.go(screen + part);
+        await visitor.page.waitForNetworkIdle({ idleTime: 100 });
+        await unfold(visitor);
+        await new Promise((wait) => setTimeout(wait, 150));
+        found.push(...(await violations(visitor, screen + part)));
+        await visitor.page.setViewport(phone);
+        await new Promise((wait) => setTimeout(wait, 150));
+        found.push(...(await violations(visitor, `${screen}${part} on a phone`)));
+        const over = await visitor.page.evaluate(
+          () => document.documentElement.scrollWidth - window.innerWidth,
+        );
+        if (over > 0) found.push(`${screen}${part} is ${over} px wider than a 360 px screen`);
+      }
     }
     expect(found).toEqual([]);
-  }, 240_000);
+  }, 600_000);
+
+  /** What opens over a place, and how. */
+  const opened: readonly (readonly [
+    name: string,
+    path: string,
+    open: (visitor: Visitor) => Promise<unknown>,
+    size?: typeof phone,
+  ])[] = [
+    ['the job menu', '/job/demo-livery-panels/spray', (visitor) => visitor.press('Job menu')],
+    ['the strip of a phone', '/job/demo-lining-band/spray', (visitor) => visitor.press(/5 of 7/), phone],
+    ['the clocks of a phone', '/job/demo-livery-panels/spray', (visitor) => visitor.press(/clocks/), phone],
+    ['the shop on a phone', '/', (visitor) => visitor.press(/Bench/), phone],
+    ['the keys', '/', (visitor) => visitor.page.keyboard.type('?')],
+    [
+      'the command list',
+      '/',
+      async ({ page }) => {
+        await page.keyboard.down('Control');
+        await page.keyboard.press('k');
+        await page.keyboard.up('Control');
+        await page.waitForSelector('[cmdk-input]');
+      },
+    ],
+    ['what is left out', '/job/demo-saloon-doors/plan#ready', (visitor) => visitor.press('Leave out')],
+    [
+      'a correction',
+      '/logbook',
+      async (visitor) => {
+        await visitor.press(/^Entry of/);
+        await visitor.press('Correct');
+      },
+    ],
+    ['the menu of an entry', '/logbook', (visitor) => visitor.press(/^Entry of/)],
+    ['a renewal', '/care#wear', (visitor) => visitor.press(/^Renewed: /)],
+    ['own words for a step', '/job/demo-depot-walls/clean', (visitor) => visitor.press('In our words')],
+    ['a cup', '/cups', (visitor) => visitor.press('Add a cup')],
+    [
+      'a sheet being changed',
+      '/coatings/demo-satin-lacquer',
+      async (visitor) => {
+        await visitor.press('Edit');
+        await unfold(visitor);
+      },
+    ],
+    ['removing everything', '/settings', (visitor) => visitor.press('Remove everything')],
+  ];
+  it('nor in any menu or dialog', async () => {
+    const visitor = await darkened(theme);
+    const found: string[] = [];
+    for (const [name, path, open, size = laptop] of opened) {
+      await visitor.page.setViewport(size);
+      await visitor.go(path);
+      await open(visitor);
+      await new Promise((wait) => setTimeout(wait, 300));
+      found.push(...(await violations(visitor, name)));
+    }
+    expect(found).toEqual([]);
+  }, 120_000);
+});
+
+describe('keys and focus', () => {
+  it('a stray Enter records no pour: it shows the button, and a second one presses it', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/thin');
+    await visitor.page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
+    await visitor.page.keyboard.press('Enter');
+    await new Promise((wait) => setTimeout(wait, 500));
+    expect(await visitor.text('[data-readings]')).not.toContain('+271 g');
+    expect(await visitor.page.evaluate(() => document.activeElement?.hasAttribute('data-next-action'))).toBe(
+      true,
+    );
+    await visitor.page.keyboard.press('Enter');
+    await visitor.sees('+271 g', '[data-readings]');
+  });
+
+  it('goes to the heading of a new page, and back to what opened a dialog', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo');
+    await visitor.press(/^Saloon doors, car 6/);
+    await visitor.sees('Add 271 g water');
+    await visitor.page.waitForFunction(() => document.activeElement?.tagName === 'H1');
+    expect(await visitor.page.evaluate(() => document.activeElement?.textContent)).toBe(
+      'Saloon doors, car 6, Thin',
+    );
+    await visitor.page.keyboard.press('5');
+    await visitor.page.waitForFunction(
+      () => document.activeElement?.textContent === 'Saloon doors, car 6, Spray',
+    );
+    await visitor.go('/job/demo-saloon-doors/plan#ready');
+    await visitor.press('Leave out');
+    await visitor.page.waitForSelector('[role="dialog"]');
+    await visitor.page.keyboard.press('Escape');
+    await visitor.page.waitForFunction(() => document.activeElement?.textContent === 'Leave out');
+  });
+
+  it('no note lies over the sentence, the strip or the main button', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/thin');
+    for (const size of [laptop, phone]) {
+      await visitor.page.setViewport(size);
+      await visitor.go('/job/demo-saloon-doors/thin');
+      await visitor.press('Start, or press space').catch(() => visitor.page.click('[data-watch]'));
+      await visitor.type('Paint temperature', '23');
+      await visitor.type('Seconds', size === laptop ? '24.1' : '24.3');
+      await visitor.press(/^Record [\d.]+ s$/);
+      const note = await visitor.page.waitForSelector('[data-sonner-toast]', { visible: true });
+      await new Promise((wait) => setTimeout(wait, 600));
+      const over = await note!.evaluate((each) => {
+        const own = each.getBoundingClientRect();
+        return ['[data-next] p', '[data-next-action]', '[data-strip]', '[data-tray]'].filter((selector) =>
+          [...document.querySelectorAll(selector)].some((other) => {
+            const box = other.getBoundingClientRect();
+            return (
+              box.width > 0 &&
+              own.left < box.right &&
+              own.right > box.left &&
+              own.top < box.bottom &&
+              own.bottom > box.top
+            );
+          }),
+        );
+      });
+      expect(over).toEqual([]);
+    }
+  });
 });

@@ -29,6 +29,7 @@ describe('from readings to a cause and back', () => {
       '16;99;95,0',
       '17;2;thick',
     ];
+    await visitor.part('Gauge');
     await choose(visitor, 'Gauge file', temporaryFile('gauge.csv', table.join('\n')));
     await visitor.sees('Are they µm?', '[data-import]');
     await visitor.press('Use µm');
@@ -36,8 +37,9 @@ describe('from readings to a cause and back', () => {
     await visitor.sees('Take the 1 copy of rows too', '[data-import]');
     await visitor.press('Take 15 readings');
     await visitor.sees('The film fails', '[aria-label="Next"]');
+    await visitor.part('Film');
     await visitor.sees(/fails/, '[data-conditions]');
-    await visitor.press('Defects');
+    await visitor.part('Defects');
     await visitor.type('What you see or feel', 'slid down');
     await visitor.press(/^Runs and sags/);
     await visitor.sees(/Gun too close|Hand too slow|Too much film/, '[data-causes]');
@@ -53,7 +55,7 @@ describe('from readings to a cause and back', () => {
     await visitor.sees('What you see or feel');
     expect(await visitor.page.$('[data-causes]')).toBeNull();
     // By limits of the user’s own the same film passes.
-    await visitor.press('Film');
+    await visitor.part('Film');
     await visitor.press('Own');
     await visitor.type('Most', '120');
     await visitor.page.keyboard.press('Enter');
@@ -82,8 +84,10 @@ describe('from readings to a cause and back', () => {
     await visitor.press('Cannot tell');
     await visitor.press('Answer anew');
     await visitor.sees('How does it feel?', '[data-question]');
+    await visitor.press('Ways to put it right');
     await visitor.press('cured');
     await visitor.sees(/Nib it, flat it fine and polish. Takes about \d+ µm/, '[data-rework]');
+    await visitor.part('Defects');
     await visitor.press(/✓ Orange peel/);
     expect(await visitor.page.$('[data-causes]')).toBeNull();
   });
@@ -91,9 +95,10 @@ describe('from readings to a cause and back', () => {
   it('says when it is too early to judge, and when to look again, up to a year', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/check#defects');
     await visitor.press(/^Blushing/);
-    await visitor.press('Show all');
+    await visitor.type('What you see or feel', 'peel');
     await visitor.press(/^Peeling/);
     await visitor.sees('Blushing: too early to judge.', '[data-early]');
+    await visitor.part('Put right');
     await visitor.sees(/\d{4}, for peeling\s+in/, '[data-looks]');
     const file = await visitor.download('Put the looks in a calendar', '.ics');
     expect(file.match(/BEGIN:VEVENT/g)?.length).toBe(2);
@@ -102,11 +107,12 @@ describe('from readings to a cause and back', () => {
   it('leads to what stands open, says what rework does to the film, and keeps what was done', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', `${brackets}#defects`);
     await visitor.press(/^Orange peel/);
-    await visitor.press(/^Show all/);
+    await visitor.type('What you see or feel', 'dust');
     await visitor.press(/^Dust and lint/);
-    await visitor.press('Film');
+    await visitor.part('Film');
     await visitor.sees('Orange peel, Dust and lint: find the cause', '[aria-label="Next"]');
     await visitor.doNext();
+    await visitor.press('Ways to put it right');
     await visitor.sees('Putting it right');
     await visitor.press('cured');
     await visitor.press('Done: Orange peel, nibbed and polished');
@@ -129,6 +135,7 @@ describe('from readings to a cause and back', () => {
     await visitor.sees('61.5 µm', '[aria-label="Where it is measured"]');
     await visitor.press('Simulated gauge: stream');
     await visitor.sees(/5 of 5 spots|The film (passes|fails)/, '[aria-label="Next"]');
+    await visitor.part('Gauge');
     await visitor.sees('Zero and shim it before readings count', '[data-gauge]');
     await visitor.type('Shim', '50');
     await visitor.type('It read', '70');
@@ -140,7 +147,7 @@ describe('from readings to a cause and back', () => {
     await visitor.type('Base reading', '12');
     await visitor.press('Record the base');
     await visitor.sees('12.0 µm taken off', '[data-bases]');
-    await visitor.press('Process');
+    await visitor.part('Process');
     await visitor.sees(/\d+ of 10 in a row/, '[data-process]');
   }, 60_000);
 
@@ -152,17 +159,22 @@ describe('from readings to a cause and back', () => {
       shot,
       await visitor.page.screenshot({ encoding: 'binary', clip: { x: 0, y: 0, width: 300, height: 200 } }),
     );
+    await visitor.part('Photos');
     await choose(visitor, 'Photo', shot);
     await visitor.press('Mark a place on the photo');
     await visitor.type('Mark 1', 'A run');
     await visitor.page.keyboard.press('Enter');
+    await visitor.part('Report');
     await visitor.sees('1 A run', '[data-report]');
+    await visitor.part('Photos');
     await choose(visitor, 'Photo', temporaryFile('no.png', 'no picture'));
     await visitor.sees('This file is no picture.');
+    await visitor.part('Report');
     const pdf = await visitor.download('Report as PDF', '.pdf');
     expect(pdf.startsWith('%PDF')).toBe(true);
     await visitor.reload();
     await visitor.sees('1 A run', '[data-report]');
+    await visitor.part('Photos');
     await visitor.press('Remove photo');
     await visitor.sees('None yet.');
   }, 60_000);

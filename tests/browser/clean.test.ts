@@ -10,6 +10,14 @@ afterAll(() => browser.close());
 const walls = '/job/demo-depot-walls/clean';
 const panels = '/job/demo-livery-panels/clean';
 
+/** Opens every group of the list: only the one at work stands open. */
+const showSteps = async ({ page }: Visitor) => {
+  await page.waitForSelector('[data-clean-list] details');
+  await page.$$eval('[data-clean-list] details:not([open]) summary', (all) =>
+    all.forEach((each) => (each as HTMLElement).click()),
+  );
+};
+
 describe('the cleaning list', () => {
   it('an airless: cautions with the step, own words kept, ticks that outlive a reload', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', walls);
@@ -26,6 +34,7 @@ describe('the cleaning list', () => {
     await visitor.sees('Hose the pail at the yard drain trap.', '[aria-label="Next"]');
     await visitor.reload();
     await visitor.sees('Hose the pail', '[aria-label="Next"]');
+    await showSteps(visitor);
     await visitor.sees('In our words.', '[data-clean-list]');
     expect(
       await visitor.page.$$eval('[data-clean-list] [aria-checked="true"]', (found) => found.length),
@@ -34,9 +43,11 @@ describe('the cleaning list', () => {
     await visitor.press('As it was');
     await visitor.sees('rinse the pail with clean water', '[aria-label="Next"]');
     // Any step can be reworded, not only the one that comes now.
+    await showSteps(visitor);
     await visitor.press(/^In our words: Run clean water through/);
     await visitor.type('Words', 'Two pails of water, slowest stroke.');
     await visitor.press('Keep these words');
+    await showSteps(visitor);
     await visitor.sees('Two pails of water, slowest stroke.', '[data-clean-list]');
   });
 
@@ -45,6 +56,7 @@ describe('the cleaning list', () => {
     await visitor.sees('Between coats: wiped by');
     await visitor.press('All done');
     await visitor.sees('Shut off the air', '[aria-label="Next"]');
+    await visitor.part('How');
     const rows = async () =>
       (await visitor.text('[data-schools] tbody'))
         .match(/(\d+)\s+(\d+).min/g)!
@@ -52,7 +64,10 @@ describe('the cleaning list', () => {
     const [strip, store] = await rows();
     expect(store).toBeLessThan(strip!);
     await visitor.press('Flush and store');
+    await visitor.part('The list');
+    await showSteps(visitor);
     await visitor.sees('Fill it with C cleaning solvent', '[data-clean-list]');
+    await visitor.part('How');
     await visitor.type('Cleaner the sheet names', 'water from the tap');
     await visitor.page.keyboard.press('Enter');
     await visitor.sees('It was left out of the list.', '[data-cleaner]');
@@ -68,13 +83,17 @@ describe('the cleaning list', () => {
   });
 
   it('mix that has set is not forced, and the user’s word outranks the clock', async () => {
-    const visitor = await Visitor.arrive(browser, 'demo', panels);
+    const visitor = await Visitor.arrive(browser, 'demo', `${panels}#how`);
     await visitor.page.click('::-p-xpath(//label[contains(., "It has set in the gun")])');
     await visitor.sees('Do not force trigger or pressure', '[data-setting]');
+    await visitor.part('The list');
+    await showSteps(visitor);
     await visitor.sees('Do not force the trigger.', '[data-clean-list]');
+    await visitor.part('How');
     await visitor.page.click('::-p-xpath(//label[contains(., "It has set in the gun")])');
+    await visitor.part('The list');
     await visitor.page.waitForFunction(
-      () => !document.querySelector('[data-clean-list]')?.textContent?.includes('Do not force'),
+      () => document.querySelector('[data-clean-list]')?.textContent?.includes('Do not force') === false,
     );
   });
 
@@ -131,6 +150,7 @@ describe('care of the shop', () => {
   it('renews a part with its day and reason, takes it off the shelf, and learns from the maker', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/care#wear');
     const wear = '[data-wear="demo-airless"]';
+    await visitor.open(/airless/i);
     await visitor.sees('Fan lost 15 %', wear);
     await visitor.press('Renewed: Tip 517');
     await visitor.type('Fan as it sprays now', '400');
@@ -150,6 +170,7 @@ describe('care of the shop', () => {
     await visitor.sees('Life by the maker', wear);
     await visitor.sees('▲ order tip', '[data-kit="demo-airless"]');
     await visitor.reload();
+    await visitor.open(/airless/i);
     await visitor.sees('Life by the maker', wear);
   });
 
@@ -163,6 +184,7 @@ describe('care of the shop', () => {
     await visitor.sees('does not make the air fit to breathe');
     await visitor.type('Height', '250');
     await visitor.sees(/cm\?|mean/, '[data-ventilation]');
+    await visitor.open('By its safety sheet it holds');
     await visitor.page.click('::-p-xpath(//label[contains(., "Isocyanates")])');
     await visitor.sees('Air-fed hood or mask', '[data-protection]');
   });
@@ -191,6 +213,7 @@ describe('on a phone, in US units', () => {
     await visitor.press(/^US/);
     await visitor.page.setViewport({ width: 360, height: 740 });
     await visitor.go(walls);
+    await visitor.open('Because');
     await visitor.sees(/Liquid, an estimate\s+1\.\d\d gal/);
     for (const place of [
       walls,

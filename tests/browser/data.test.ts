@@ -1,5 +1,6 @@
 import type { Browser } from 'puppeteer-core';
 import { launch, temporaryFile, Visitor } from './driver';
+import { readRoom } from './follow';
 
 let browser: Browser;
 beforeAll(async () => {
@@ -132,15 +133,10 @@ describe('the store', () => {
     const one = await Visitor.arrive(browser, 'demo', '/job/demo-seat-shells/plan');
     const two = await one.secondTab('/job/demo-seat-shells/plan');
     await one.page.bringToFront();
-    for (const [label, text] of [
-      ['Air', '22'],
-      ['Part', '21'],
-      ['Relative humidity', '50'],
-    ] as const)
-      await one.type(label, text);
-    await one.press('Record');
+    await readRoom(one, ['22', '21', '50']);
     await two.page.bringToFront();
     await two.sees(/Mix [\d.]+ L for 3 coats/);
+    await two.part('Stack');
     await two.press('Add a coat');
     await one.page.bringToFront();
     // One more than its sheet says, and said so.

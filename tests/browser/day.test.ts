@@ -1,5 +1,6 @@
 import type { Browser } from 'puppeteer-core';
 import { launch, Visitor } from './driver';
+import { readRoom } from './follow';
 
 let browser: Browser;
 beforeAll(async () => {
@@ -31,7 +32,8 @@ async function moving(visitor: Visitor) {
 
 describe('the plan of a day', () => {
   it('lays out a known stack, moves a coat by keyboard, and says when sanding goes through', async () => {
-    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-seat-shells/plan');
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-seat-shells/plan#stack');
+    await visitor.open('A known stack');
     await visitor.choose('A known stack', 'Sprayed filler');
     await visitor.press('Lay it out');
     await visitor.sees(/1\. Filler 1[\s\S]*4\. Guide/, '[data-stack]');
@@ -43,9 +45,8 @@ describe('the plan of a day', () => {
     }
     await visitor.sees(/3\. Guide[\s\S]*4\. Filler 3/, '[data-stack]');
     await visitor.sees(/the rest is sanded off/, '[data-total]');
-    const sanded = await visitor.page.$$('::-p-aria([name="Sanded off again"])');
-    await sanded[0]!.click({ count: 3 });
-    await visitor.page.keyboard.type('2000');
+    await visitor.open('1. Filler 1');
+    await visitor.type('Sanded off again', '2000');
     await visitor.page.keyboard.press('Enter');
     await visitor.page.keyboard.press('Tab');
     await visitor.sees(/sanding goes through to the coating below/);
@@ -62,7 +63,7 @@ describe('the plan of a day', () => {
     };
     await time('Work begins', '1200AM');
     await time('and ends', '1159PM');
-    await visitor.go('/job/demo-saloon-doors/plan');
+    await visitor.go('/job/demo-saloon-doors/plan#day');
     await visitor.sees(/All coats on by|does not all fit|do not fit/, '[aria-label="The day"]');
     await visitor.press('As a list');
     const rows = async () => (await visitor.text('[data-day-list]')).split('\n').filter(Boolean);
@@ -83,7 +84,7 @@ describe('the plan of a day', () => {
   }, 60_000);
 
   it('leaves nothing out without a reason, and loses the tack when a hand touches the part', async () => {
-    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/plan');
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/plan#ready');
     await visitor.page.click('::-p-xpath(//label[contains(., "Tack off just before")])');
     await visitor.sees(/Tack off[\s\S]*good for 1[45]:\d\d/, '[aria-label="The part"]');
     await visitor.press('A hand touched it');
@@ -101,35 +102,39 @@ describe('the plan of a day', () => {
   });
 
   it('plans a blend and warns when it reaches the kept edge', async () => {
-    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/plan');
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/plan#stack');
+    await visitor.open('A known stack');
     await visitor.choose('A known stack', 'Blend into the panel');
     await visitor.press('Lay it out');
     await visitor.sees(/It hides to 200 mm and is gone at \d+ mm, before the edge/, '[data-blend]');
+    await visitor.open('The fade');
     await visitor.type('Kept edge at', '500');
     await visitor.page.keyboard.press('Enter');
     await visitor.sees('past the edge that must keep its colour', '[data-blend]');
   });
 
   it('shows what each school of overlap does, with this gun’s own pattern once a card was read', async () => {
-    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/plan');
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/plan#paint');
     // A parabola: 37.5 and, near two thirds, about 17 percent.
     await visitor.sees(/50 %\s+3[78] %[\s\S]*66 %\s+1[678] %/, '[data-overlaps]');
     const before = await visitor.text('[data-overlaps]');
-    await visitor.go('/job/demo-livery-panels/set');
+    await visitor.go('/job/demo-livery-panels/set#card');
     await visitor.press('Simulate a card');
     await visitor.press('Keep this card');
-    await visitor.go('/job/demo-livery-panels/plan');
+    await visitor.go('/job/demo-livery-panels/plan#paint');
     await visitor.sees('the pattern last read from this gun’s card');
     expect(await visitor.text('[data-overlaps]')).not.toBe(before);
   });
 
   it('says when of the day the room would be right, and reads the simulated booth sensor', async () => {
-    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-seat-shells/plan');
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-seat-shells/plan#day');
     await visitor.sees(/Right for Shell gel coat|At no hour of this day/);
     await visitor.type('Warmest', '10');
     await visitor.type('Coldest', '2');
     await visitor.page.keyboard.press('Enter');
     await visitor.sees('At no hour of this day', '[data-right]');
+    await visitor.part('Ready');
+    await visitor.open(/^Read/);
     await visitor.press('Read the booth sensor');
     await visitor.go('/logbook');
     await visitor.sees(/air .* part .* humidity/);
@@ -169,7 +174,7 @@ describe('the live run', () => {
   });
 
   it('counts a shift, says which part to measure, and keeps the hand-over', async () => {
-    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-seat-brackets/spray');
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-seat-brackets/spray#strokes');
     for (let i = 0; i < 3; i += 1) await visitor.press('One more');
     await visitor.sees('Measure part 3 now.', '[data-shift]');
     await visitor.press('One more');
@@ -184,8 +189,9 @@ describe('the live run', () => {
 
   it('shows strokes for what is under the gun, and a pace that moves', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/plan');
+    await visitor.open('Outer faces');
     await visitor.choose('Under the gun', 'With edges');
-    await visitor.go('/job/demo-saloon-doors/spray');
+    await visitor.go('/job/demo-saloon-doors/spray#strokes');
     await visitor.sees('One stroke along each long edge first');
     await visitor.page.click('::-p-xpath(//label[contains(., "Show the pace")])');
     const place = () => visitor.page.$eval('[data-pacer]', (mark) => Number(mark.getAttribute('cx')));
@@ -199,10 +205,7 @@ describe('a whole demo day, run fast', () => {
   it('goes from reading the room to a clean gun by the next line alone', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-seat-shells/plan');
     const ahead = await moving(visitor);
-    await visitor.type('Air', '21');
-    await visitor.type('Part', '21');
-    await visitor.type('Relative humidity', '50');
-    await visitor.press('Record');
+    await readRoom(visitor, ['21', '21', '50']);
     const said: string[] = [];
     for (let step = 0; step < 60; step += 1) {
       const line = await visitor.text('[aria-label="Next"]');

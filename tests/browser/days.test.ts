@@ -1,6 +1,6 @@
 import type { Browser } from 'puppeteer-core';
 import { launch, Visitor } from './driver';
-import { ahead, another, lineOf, untilSpray } from './follow';
+import { ahead, another, lineOf, readRoom, untilSpray } from './follow';
 
 let browser: Browser;
 beforeAll(async () => {
@@ -29,20 +29,16 @@ describe('filler, epoxy and colour over three days, from nothing', () => {
     await visitor.type('Job', 'Bonnet, blocked');
     await visitor.choose('Metal below?', 'Yes: a film gauge reads it');
     await visitor.choose('What goes on', 'Sprayed filler, epoxy, colour');
-    await visitor.press('Begin this job');
-    await visitor.sees('Which nozzle is in it?', '[data-row="2"]');
     await visitor.type('Nozzle for the filler', '2.2 mm');
     await visitor.type('Nozzle for the epoxy', '1.6 mm');
     await visitor.type('Nozzle for the colour', '1.4 mm');
     await visitor.type('Width of a face', '1.2 m');
     await visitor.type('Height of a face', '0.5 m');
     await visitor.press('Begin this job');
+    await visitor.part('Stack');
     await visitor.sees(/Before Epoxy: sand with P180, 80\sµm off; wipe clean; mask/, '[data-layers]');
     await visitor.sees(/Before Colour: sand with P400/, '[data-layers]');
-    await visitor.type('Air', '21');
-    await visitor.type('Part', '21');
-    await visitor.type('Relative humidity', '50');
-    await visitor.press('Record');
+    await readRoom(visitor, ['21', '21', '50']);
   });
 
   it('first day: the filler goes on, and is too soft to sand', async () => {
@@ -112,6 +108,7 @@ describe('filler, epoxy and colour over three days, from nothing', () => {
     await visitor.sees('Colour 2 hides');
     // Only what is in sight is drawn: leaf back to the second day.
     const sanded = /Sand with P180, 95\sµm off, on Filler, took 40\smin/;
+    await (await visitor.page.waitForSelector('[aria-label="Entries"]'))?.hover();
     for (let back = 0; back < 40 && !sanded.test(await visitor.text('main')); back += 1) {
       await visitor.page.mouse.wheel({ deltaY: 400 });
       await new Promise((drawn) => setTimeout(drawn, 150));
@@ -128,6 +125,7 @@ describe('a missed tack window', () => {
     await visitor.choose('Class', 'Moisture-curing coating');
     await visitor.press('Make the sheet');
     await visitor.press('Edit');
+    await visitor.open('Times');
     await visitor.page.click('::-p-aria([name="The next coat wants it tacky"])');
     await visitor.press('Save');
     await visitor.sees(/The next coat wants it\s+tacky: dry has missed it/);
@@ -139,10 +137,7 @@ describe('a missed tack window', () => {
     await visitor.type('Width of a face', '1 m');
     await visitor.type('Height of a face', '1 m');
     await visitor.press('Begin this job');
-    await visitor.type('Air', '21');
-    await visitor.type('Part', '21');
-    await visitor.type('Relative humidity', '60');
-    await visitor.press('Record');
+    await readRoom(visitor, ['21', '21', '60']);
     await untilSpray(visitor);
     await visitor.doNext();
     await visitor.press('End coat 1');

@@ -78,13 +78,40 @@ export class Visitor {
     await this.settle();
   }
 
+  /** Goes to a part of the stage on screen. */
+  async part(words: string): Promise<void> {
+    await this.find('[data-parts] a', words).then((link) =>
+      link.evaluate((each) => (each as HTMLElement).click()),
+    );
+    await this.settle();
+  }
+
+  /** Opens what is folded behind these words, if it is not open yet. */
+  async open(words: string | RegExp): Promise<void> {
+    const source = typeof words === 'string' ? words.replace(/[.*+?^${}()|[\]\\]/g, '\\$&') : words.source;
+    const found = await this.find('summary', new RegExp(source));
+    if (await found.evaluate((each) => (each.parentElement as HTMLDetailsElement).open)) return;
+    await toMiddle(found);
+    await found.click();
+    await this.settle();
+  }
+
   async type(label: string, text: string): Promise<void> {
-    const field = await this.page.waitForSelector(`::-p-aria([name="${label}"])`);
-    if (!field) throw new Error(`There is no field ${label}.`);
+    const field = await this.field(label);
     await toMiddle(field);
     await field.click({ count: 3 });
     await this.page.keyboard.press('Backspace');
     await field.type(text);
+  }
+
+  /** The field with this name: a link or a button may have the same. */
+  private async field(label: string): Promise<ElementHandle> {
+    for (let tries = 0; tries < 200; tries += 1) {
+      for (const found of await this.page.$$(`::-p-aria([name="${label}"])`))
+        if (await found.evaluate((each) => each.matches('input, textarea'))) return found;
+      await new Promise((wait) => setTimeout(wait, 100));
+    }
+    throw new Error(`There is no field ${label}.`);
   }
 
   async choose(label: string, words: string): Promise<void> {

@@ -12,11 +12,12 @@ const inside = async (visitor: Visitor) => Number((await visitor.text('[data-ins
 describe('the film before it is sprayed', () => {
   it('shows what a plan leaves on a face, and answers to strokes, both ways and openings', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/spray');
-    await visitor.press('The film');
+    await visitor.part('The film');
     await visitor.sees('Inside the limits', '[data-even]');
     await visitor.page.waitForSelector('[data-place="even"] .heatmaplayer image');
     expect(await inside(visitor)).toBeGreaterThan(90);
     const before = await visitor.text('[data-even]');
+    await visitor.open('Strokes and openings');
     await visitor.page.click('::-p-xpath(//label[contains(., "Cross coat")])');
     // Twice the film: all of it too much.
     await visitor.sees(/100 % over/, '[data-even]');
@@ -41,7 +42,7 @@ describe('the film before it is sprayed', () => {
   });
 
   it('takes a pattern as a shape, and says which overlap forgives most within a hand’s pace', async () => {
-    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/spray#even');
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/spray#overlap');
     await visitor.sees(/Most forgiving with this pattern: \d\d %/, '[data-bands]');
     const parabola = await visitor.text('[data-bands]');
     await visitor.press('A shape');
@@ -60,7 +61,7 @@ describe('the film before it is sprayed', () => {
   });
 
   it('finds a setting, and recording it asks for a fresh card', async () => {
-    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/spray#even');
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/spray#best');
     await visitor.press('Least paint');
     await visitor.press('Find it');
     await visitor.sees(/Expected outside\s+\d/, '[data-optimum]');
@@ -85,7 +86,7 @@ describe('the film before it is sprayed', () => {
   });
 
   it('lays the readings of a part over the film it should have', async () => {
-    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-seat-brackets/check');
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-seat-brackets/check#gauge');
     await visitor.page.waitForSelector('[data-place="against"] .heatmaplayer image');
     await visitor.sees(/\w/, '[data-traces]');
   });
@@ -141,7 +142,8 @@ describe('the practice panel', () => {
     await visitor.reload();
     await visitor.sees('Hand measured from 2 panels', '[data-spread]');
     // The measured hand can be reckoned with.
-    await visitor.go('/job/demo-livery-panels/spray#even');
+    await visitor.go('/job/demo-livery-panels/spray#overlap');
+    await visitor.page.waitForSelector('::-p-aria([name="The hand"][role="combobox"])');
     const who = (
       await visitor.page.$eval('::-p-aria([name="The hand"][role="combobox"])', (select) =>
         [...(select as HTMLSelectElement).options].map(({ text }) => text),

@@ -45,12 +45,12 @@ describe('the film in US units, on a phone', () => {
   });
 
   it('records what was found and what was seen, for the logbook to tell', async () => {
-    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/spray#even');
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/spray#best');
     await visitor.press('Least time');
     await visitor.press('Find it');
     await visitor.sees('Expected outside', '[data-optimum]');
     await visitor.press('Record this setting');
-    await visitor.press('Flow-out');
+    await visitor.part('Flow-out');
     await visitor.press('It flowed out');
     await visitor.go('/logbook?job=demo-livery-panels');
     await visitor.sees('trigger pulled');

@@ -3,6 +3,19 @@ import type { Visitor } from './driver';
 /** The next line of the stage on screen. */
 export const lineOf = (visitor: Visitor) => visitor.text('[aria-label="Next"]');
 
+/** Reads the room on Plan, as numbers typed. */
+export async function readRoom(
+  visitor: Visitor,
+  [air, part, humidity]: readonly [air: string, part: string, humidity: string],
+): Promise<void> {
+  await visitor.part('Ready');
+  await visitor.open(/^Read/);
+  await visitor.type('Air', air);
+  await visitor.type('Part', part);
+  await visitor.type('Relative humidity', humidity);
+  await visitor.press('Record');
+}
+
 /** Waits until the next line is another one. */
 export async function another(visitor: Visitor, before: string): Promise<void> {
   for (let tries = 0; (await lineOf(visitor)) === before; tries += 1) {

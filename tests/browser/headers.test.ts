@@ -29,6 +29,7 @@ describe('the policy the pages are served under', () => {
       await visitor.go(place);
       if (place.endsWith('#even')) await visitor.page.waitForSelector('[data-place="even"] .plotly');
       if (place.endsWith('/set')) {
+        await visitor.part('Card');
         await visitor.press('Simulate a card');
         await visitor.page.waitForSelector('[data-card-read] dl');
       }

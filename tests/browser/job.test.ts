@@ -2,6 +2,7 @@ import type { Browser } from 'puppeteer-core';
 import { flowCup, secondsFromViscosity } from '@/core/cups';
 import { blendViscosity } from '@/core/thinning';
 import { launch, Visitor } from './driver';
+import { readRoom } from './follow';
 
 let browser: Browser;
 beforeAll(async () => {
@@ -37,13 +38,9 @@ describe('a door job, from can to coat', () => {
   it('Plan: litres and wet film, fit or not', async () => {
     // The sheet says three coats. 5.6 m² × 3 × 29/0.32 µm = 1.523 L; ÷ 0.55, + 0.06 + 0.09 L, + 20 % = 3.50 L
     await visitor.sees('Read the room, then mix 3.50 L.');
-    await visitor.type('Air', '20');
-    await visitor.type('Part', '19');
-    await visitor.type('Relative humidity', '85');
-    await visitor.press('Record');
+    await readRoom(visitor, ['20', '19', '85']);
     await visitor.sees('The air is too damp.');
-    await visitor.type('Relative humidity', '55');
-    await visitor.press('Record');
+    await readRoom(visitor, ['20', '19', '55']);
     await visitor.sees('Mix 3.50 L for 3 coats.');
     await visitor.doNext();
   });
@@ -88,6 +85,7 @@ describe('a door job, from can to coat', () => {
     await visitor.sees('Fit the 1.5 mm set. 0.42 bar at the cap, trigger pulled.');
     await visitor.doNext();
     await visitor.sees('Spray a test card and look at it.');
+    await visitor.part('Card');
     await visitor.press('Heavy centre');
     await visitor.sees('A little more air, or a little less fluid.');
     await visitor.press('Even and fine');
@@ -113,6 +111,7 @@ describe('a door job, from can to coat', () => {
     expect(before - after).toBeGreaterThanOrEqual(1);
     expect(before - after).toBeLessThan(20);
     await visitor.press('Start coat 2 early');
+    await visitor.sees(/End coat 2|coat 2 of 3/, '[aria-label="Next"]');
     await visitor.type('Last wetted tooth', '75');
     await visitor.type('First dry tooth', '100');
     await visitor.sees('as right as this comb can tell');

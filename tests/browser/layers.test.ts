@@ -1,6 +1,6 @@
 import type { Browser } from 'puppeteer-core';
 import { launch, Visitor } from './driver';
-import { ahead, another, lineOf, toStage, untilSpray } from './follow';
+import { ahead, another, lineOf, readRoom, toStage, untilSpray } from './follow';
 
 let browser: Browser;
 beforeAll(async () => {
@@ -24,21 +24,17 @@ describe('base and clear, from nothing, with two guns', () => {
     await visitor.sees('A thin base for colour');
     await visitor.choose('Gun for the base', 'Base gun');
     await visitor.choose('Gun for the clear', 'A new gun');
+    await visitor.type('Nozzle for the clear', '1.4 mm');
     await visitor.type('Width of a face', '1 m');
     await visitor.type('Height of a face', '1 m');
     await visitor.press('Begin this job');
-    await visitor.sees('Which nozzle is in it?');
-    await visitor.type('Nozzle for the clear', '1.4 mm');
-    await visitor.press('Begin this job');
     await visitor.sees('Wing, left', 'h1');
+    await visitor.part('Stack');
     await visitor.sees(/1\. Base\s+in hand[\s\S]*2\. Clear\s+to come/, '[data-layers]');
   });
 
   it('the base is mixed, thinned, set up and sprayed', async () => {
-    await visitor.type('Air', '21');
-    await visitor.type('Part', '21');
-    await visitor.type('Relative humidity', '50');
-    await visitor.press('Record');
+    await readRoom(visitor, ['21', '21', '50']);
     await visitor.sees(/Mix 0\.\d\d L for 2 coats/);
     const said = await untilSpray(visitor);
     expect(said.join('\n')).toContain('Base gun: 1.3 mm');
@@ -102,11 +98,15 @@ describe('base and clear, from nothing, with two guns', () => {
 
   it('what has been begun stays in the stack; what has not is copied, removed and brought back', async () => {
     await toStage(visitor, 'plan');
+    await visitor.part('Stack');
     await visitor.sees(/1\. Base\s+begun[\s\S]*2\. Clear\s+in hand/, '[data-layers]');
+    await visitor.open('1. Base');
     await visitor.press(/^Remove layer 1$/);
     await visitor.sees('Base has been begun');
+    await visitor.open('2. Clear');
     await visitor.press(/^Copy layer 2$/);
     await visitor.sees(/3\. Clear\s+to come/, '[data-layers]');
+    await visitor.open('3. Clear');
     await visitor.press(/^Remove layer 3$/);
     await visitor.sees('Clear is out of the stack.');
     expect(await visitor.text('[data-layers]')).not.toContain('3. Clear');
@@ -114,6 +114,7 @@ describe('base and clear, from nothing, with two guns', () => {
     await visitor.choose('Coating sheet', 'Two-part clear');
     await visitor.press('Add on top');
     await visitor.sees(/3\. Two-part clear\s+to come/, '[data-layers]');
+    await visitor.open('3. Two-part clear');
     await visitor.press(/^Remove layer 3$/);
   });
 

@@ -11,7 +11,7 @@ describe('Mix', () => {
   it('tells a mix off its ratio, what it means, and mends it with more of what is short', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/mix');
     await visitor.press('Discard this mix');
-    await visitor.sees('Pour C4 livery green until the scale reads');
+    await visitor.sees('Pour C4 livery green until the scale reads', '[aria-label="Next"]');
     await visitor.type('C4 livery green, poured', '1000');
     await visitor.type('C4 hardener, poured', '200');
     // 4 : 1 by volume at 1.18 and 1.06: 1000 g want 224.6 g, so 10.9 % short and 25 g to add.
@@ -27,7 +27,7 @@ describe('Mix', () => {
   });
 
   it('doses within the sheet’s maximum, and a batch within the pot', async () => {
-    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-seat-shells/mix');
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-seat-shells/mix#size');
     await visitor.type('G accelerator', '0.9');
     await visitor.page.keyboard.press('Enter');
     await visitor.sees('G accelerator: 0.9 % is over the sheet’s maximum of 0.5 %.');
@@ -45,7 +45,8 @@ describe('Mix', () => {
   });
 
   it('prints a label for the pot, and gives it as a PDF', async () => {
-    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/mix');
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/mix#pot');
+    await visitor.open('What stands on it');
     await visitor.page.waitForSelector('[data-label]');
     const label = await visitor.page.$eval('[data-label]', (drawing) => drawing.getAttribute('aria-label'));
     expect(label).toMatch(/Livery green C4\. For Livery panels, car 6\. Ratio 4 : 1 by volume\./);
@@ -74,7 +75,7 @@ describe('Mix', () => {
     await visitor.type('Left in it', '500 mL');
     await visitor.press('Put it on the shelf');
     await visitor.sees('M1-090', '[aria-label="Cans on the shelf"]');
-    await visitor.go('/job/demo-truck-frames/mix');
+    await visitor.go('/job/demo-truck-frames/mix#size');
     // The one in date is taken, but it came from another lot than the batch before, and holds too little.
     await visitor.sees('An earlier batch of this job was lot M1-077; this one is M1-090.');
     await visitor.sees(/the can is \d\.\d\d L short of this batch/);
@@ -83,9 +84,10 @@ describe('Mix', () => {
   });
 
   it('what is poured back thins the can, and the next batch knows it', async () => {
-    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/mix');
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/mix#pot');
     await visitor.type('How much goes back', '500');
     await visitor.press('Poured back');
+    await visitor.part('How much');
     await visitor.sees(/thinned 0\.\d % by returns/, '[aria-label="Cans on the shelf"]');
     await visitor.press('Discard this mix');
     await visitor.sees(/Thinner in the can already\s+\d+ g/, '[aria-label="Because"]');
@@ -97,6 +99,7 @@ describe('a sheet changed in the middle of a job', () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/coatings/demo-satin-lacquer');
     await visitor.press('Edit');
     await visitor.type('Revision', '4');
+    await visitor.open(/^Viscosity/);
     await visitor.type('Band from', '24');
     await visitor.type('Band to', '28');
     await visitor.press('Save');

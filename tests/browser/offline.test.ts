@@ -6,6 +6,7 @@ import { isRefusal } from '@/core/refusal';
 import { readArchive } from '@/exchange/archive';
 import { stages } from '@/facts/job';
 import { launch, Visitor } from './driver';
+import { readRoom } from './follow';
 import { serve } from './serve';
 
 const job = '/job/demo-saloon-doors';
@@ -61,15 +62,16 @@ describe('the application without its server', () => {
         await visitor.page.waitForSelector(`[data-strip] [data-stage="${stage}"][aria-current="page"]`);
       };
       const tap = async () => {
-        // The tap of the next line, wherever the focus was left.
+        // The tap of the next line, wherever the focus was left: what goes on record asks for a second key.
         await visitor.page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
         await visitor.page.keyboard.press('Enter');
+        const asked = await visitor.page.evaluate(
+          () => document.activeElement?.hasAttribute('data-next-action') === true,
+        );
+        if (asked) await visitor.page.keyboard.press('Enter');
         await new Promise((wait) => setTimeout(wait, 400));
       };
-      await visitor.type('Air', '21');
-      await visitor.type('Part', '20');
-      await visitor.type('Relative humidity', '50');
-      await visitor.press('Record');
+      await readRoom(visitor, ['21', '20', '50']);
       await to('mix');
       await tap();
       await tap();
@@ -78,6 +80,7 @@ describe('the application without its server', () => {
       await visitor.press(/^Record 19\.2/);
       await to('set');
       await tap();
+      await visitor.part('Card');
       await visitor.press('Simulate a card');
       await visitor.page.waitForSelector('[data-card-read] dl', { timeout: 30_000 });
       await tap();
@@ -93,12 +96,12 @@ describe('the application without its server', () => {
       await visitor.sees('Made at sea');
 
       // The other workers: a day laid out, hands tried, a photo made small, a file read, a run judged.
-      await visitor.go('/job/demo-livery-panels/plan');
+      await visitor.go('/job/demo-livery-panels/plan#day');
       await visitor.page.waitForSelector('[data-day]', { timeout: 30_000 });
       await visitor.go('/job/demo-livery-panels/spray#even');
       await visitor.page.waitForSelector('[data-place="even"] .plotly', { timeout: 30_000 });
       await visitor.go('/job/demo-livery-panels/check');
-      await visitor.press('Report');
+      await visitor.part('Photos');
       const photo = await visitor.page.waitForSelector('input[aria-label="Photo"]');
       await (photo as ElementHandle<HTMLInputElement>).uploadFile('docs/screenshots/bench.png');
       await visitor.page.waitForSelector('[data-photos] img', { timeout: 30_000 });

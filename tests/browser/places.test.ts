@@ -14,6 +14,7 @@ describe('rigs', () => {
     await visitor.type('Name', 'Bay 4 gun');
     await visitor.press('Add a set');
     await visitor.choose('Feed', 'Suction cup');
+    await visitor.open('How it sprays');
     await visitor.type('Fan width', '9 in');
     await visitor.press('Save');
     await visitor.sees('Saved.');
@@ -49,7 +50,9 @@ describe('coatings', () => {
     await visitor.sees('10 groups are class defaults, not from this product’s paper.');
     await visitor.sees('Film, one coat (default)');
     await visitor.press('Edit');
+    await visitor.open('Film, one coat');
     await visitor.type('Dry, at most', '90');
+    await visitor.open('Times');
     await visitor.type('Flash', '');
     await visitor.press('Save');
     await visitor.sees('Not saved: put right times first.');

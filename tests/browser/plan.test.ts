@@ -18,8 +18,9 @@ const undo = async ({ page }: Visitor, redo = false) => {
 
 describe('Plan', () => {
   it('a film outside the sheet’s limits is said beside the field and stops the job; undo takes it back', async () => {
-    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/plan');
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/plan#stack');
     await visitor.sees('Mix 6.97 L for 3 coats.');
+    await visitor.open('1. First');
     await visitor.type('Dry film', '60');
     await visitor.page.keyboard.press('Enter');
     await visitor.sees('The sheet allows 25–35 µm.');
@@ -33,7 +34,8 @@ describe('Plan', () => {
   });
 
   it('a film may be typed in any unit, and nothing is kept before the field is left', async () => {
-    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/plan');
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/plan#stack');
+    await visitor.open('1. First');
     await visitor.type('Dry film', '1.3 mil');
     await visitor.sees('Mix 6.97 L for 3 coats.');
     await visitor.page.keyboard.press('Tab');
@@ -45,7 +47,8 @@ describe('Plan', () => {
   });
 
   it('what cannot be read stays in the field and changes nothing', async () => {
-    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/plan');
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/plan#stack');
+    await visitor.open('1. First');
     for (const [typed, says] of [
       ['thick', 'is not a number'],
       ['-5', 'cannot be below zero'],
@@ -66,15 +69,18 @@ describe('Plan', () => {
   });
 
   it('coats and faces are added, changed and removed', async () => {
-    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/plan');
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/plan#stack');
     await visitor.press('Add a coat');
     await visitor.sees('The coats together stay thicker than the sheet allows.');
+    await visitor.open('4. Coat 4');
     await visitor.press('Remove coat 4');
     await visitor.sees('Mix 6.97 L for 3 coats.');
+    await visitor.part('Part');
     await visitor.press('Add a face');
     await visitor.sees('12.2 m²', 'header');
     await visitor.press('Remove Face');
     await visitor.sees('11.2 m²', 'header');
+    await visitor.open('Outer faces');
     await visitor.type('Count', '2');
     await visitor.page.keyboard.press('Enter');
     await visitor.sees('8.4 m²', 'header');
@@ -84,7 +90,7 @@ describe('Plan', () => {
   });
 
   it('the school of overlap changes spacing and layers everywhere', async () => {
-    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/plan');
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/plan#paint');
     await visitor.sees('Strokes 115 mm apart: 2.0 layers of film.');
     await visitor.press('75 %');
     await visitor.sees('Strokes 58 mm apart: 4.0 layers of film.');
@@ -114,6 +120,7 @@ describe('Set', () => {
   it('a faulty card names one change and asks for another card', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/set');
     await visitor.doNext();
+    await visitor.part('Card');
     for (const [verdict, says] of [
       ['One-sided', 'Turn the cap half round.'],
       ['Coarse drops', 'One step more air'],

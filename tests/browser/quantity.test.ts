@@ -14,6 +14,7 @@ describe('Quantity', () => {
   it('counts both sides, mouldings, thirst, cards and reserve, and says where it goes', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/plan');
     await visitor.sees('Mix 6.97 L for 3 coats.');
+    await visitor.open('Outer faces');
     await visitor.choose('Sides', 'Both');
     // Half of the doors twice: 16.8 m² instead of 11.2.
     await visitor.sees('16.8 m²', 'header');
@@ -25,6 +26,8 @@ describe('Quantity', () => {
     await visitor.type('Shape', '1');
     await visitor.page.keyboard.press('Enter');
     await visitor.sees('Mix 6.97 L');
+    await visitor.part('Paint');
+    await visitor.open('Reckoned with');
     await visitor.type('Surface drinks', '50');
     await visitor.page.keyboard.press('Enter');
     await visitor.sees(/drunk by it\s+0\.56 L/);
@@ -40,11 +43,12 @@ describe('Quantity', () => {
   });
 
   it('splits into batches that fit the pot, each with its time, and tells the fills of a face', async () => {
-    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/plan');
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/plan#paint');
     await visitor.sees(
       /Outer faces: \d+ mL a face and coat\. One fill of \d+ mL does 3; refill between faces\./,
       '[data-fills]',
     );
+    await visitor.open('Reckoned with');
     await visitor.type('The pot holds', '3');
     await visitor.page.keyboard.press('Enter');
     await visitor.sees('3 batches');
@@ -69,6 +73,8 @@ describe('the shelf', () => {
     await visitor.press('Begin this job');
     await visitor.sees('Spare door', 'h1');
     await visitor.page.keyboard.press('2');
+    await visitor.sees(/Pour W20/);
+    await visitor.part('How much');
     await visitor.sees('Use mix left over from');
     await visitor.sees(/Mixed at \d\d:\d\d: it keeps its age/);
     await visitor.type('How much of it', '99999');

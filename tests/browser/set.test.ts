@@ -36,9 +36,9 @@ const chooseFile = async (visitor: Visitor, file: string) => {
 
 describe('Set', () => {
   it('reads a card from a photo of twelve megapixels to a pattern saved with the rig', async () => {
-    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/set');
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/set#card');
     const file = await cardFile(visitor, 'Heavy centre', 3000);
-    await visitor.go('/job/demo-livery-panels/set');
+    await visitor.go('/job/demo-livery-panels/set#card');
     // A picture read on the page itself would leave no room for its clock.
     await visitor.page.evaluate(() => {
       const beats = { during: 0 };
@@ -61,13 +61,13 @@ describe('Set', () => {
   });
 
   it('refuses what is no card: a text file, a blank picture', async () => {
-    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/set');
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/set#card');
     await chooseFile(visitor, temporaryFile('notes.jpg', 'not a picture at all'));
     await visitor.sees('This file is no picture. Choose a photo of the card', '[data-card-read]');
   });
 
   it('a card without the printed square is scaled by two taps and the length between them', async () => {
-    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/set');
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/set#card');
     const file = await cardFile(visitor, 'Even and fine', 900);
     // The square is painted over with the paper beside it.
     const bare = await visitor.page.evaluate(
@@ -110,13 +110,13 @@ describe('Set', () => {
   });
 
   it('says what to do when there is no camera', async () => {
-    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/set');
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/set#card');
     await visitor.press('Take a photo');
     await visitor.sees(/hoose a photo/, '[role=dialog]');
   });
 
   it('climbs a pressure ladder and goes back one', async () => {
-    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/set');
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/set#card');
     await visitor.type('Each step', '0.1');
     await visitor.page.keyboard.press('Enter');
     const rung = async (at: string, yes: readonly string[]) => {
@@ -141,10 +141,12 @@ describe('Set', () => {
     await visitor.sees('on the aim');
     await visitor.type('Fluid knob, turns', '1.75');
     await visitor.press('Record this setting');
+    await visitor.part('Card');
     await visitor.sees('What was changed last');
     await visitor.sees('things changed at once: no card can tell which of them did it.');
     await visitor.press('Go back to what it was');
     await visitor.sees('Spray a test card and look at it.');
+    await visitor.part('The gun');
     const fluid = await visitor.page.$eval(
       '::-p-aria([name="Fluid"])',
       (field) => (field as HTMLInputElement).value,
@@ -172,9 +174,9 @@ describe('Set', () => {
   });
 
   it('tells the wall gauge, the tank and the water of an air line', async () => {
-    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/set');
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/set#air');
     await visitor.sees(
-      /Set the wall to 2\.5\d bar with the trigger pulled: the gun then has 2\.00 bar\./,
+      /Set the wall to 2\.5\d bar with the trigger pulled: the gun then has 2\.00 bar at its inlet\./,
       '[data-wall]',
     );
     await visitor.sees('a hose of 10.0 mm');
@@ -184,7 +186,7 @@ describe('Set', () => {
   });
 
   it('compares tips, checks the pump, and prices a worn one', async () => {
-    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-depot-walls/set');
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-depot-walls/set#which');
     await visitor.type('Tip codes to compare', '417, 817, 9');
     await visitor.sees('“9” is not a tip code.');
     await visitor.type('Tip codes to compare', '417, 817');
@@ -207,6 +209,7 @@ describe('Set', () => {
 
   it('calibrates a rig by a weighed gun', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/rigs/demo-gravity');
+    await visitor.open('Calibrate the flow');
     await visitor.type('Gun before', '812');
     await visitor.type('Gun after', '702');
     await visitor.type('In', '30');

@@ -31,6 +31,8 @@ describe('two busy tabs on one job', () => {
     const two = await one.secondTab('/job/demo-seat-shells/plan');
     for (const tab of [one, two]) {
       await tab.page.bringToFront();
+      await tab.part('Ready');
+      await tab.open(/^Read/);
       for (const [label, text] of [
         ['Air', '22'],
         ['Part', '21'],
@@ -42,10 +44,15 @@ describe('two busy tabs on one job', () => {
       tab.page.evaluate(
         async (many, ms) => {
           for (let n = 0; n < many; n += 1) {
-            const record = [...document.querySelectorAll('button')].find(
-              (button) => button.textContent.trim() === 'Record',
-            );
-            record?.click();
+            const button = () =>
+              [...document.querySelectorAll('button')].find((each) => each.textContent.trim() === 'Record');
+            // A reading just taken folds the fields away: they are opened again.
+            for (let tries = 0; !button() && tries < 200; tries += 1) {
+              document.querySelector<HTMLElement>('[data-place="room"]:not([open])')?.focus();
+              (document.activeElement as HTMLElement).blur();
+              await new Promise((wait) => setTimeout(wait, 10));
+            }
+            button()?.click();
             await new Promise((wait) => setTimeout(wait, ms));
           }
         },

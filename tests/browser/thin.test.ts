@@ -25,10 +25,14 @@ describe('Thin', () => {
     await keyboard.press('Enter');
     await visitor.sees(/Add \d+ g water/, '[aria-label="Next"]');
     const grams = Number(/Add (\d+) g/.exec(await visitor.text('[aria-label="Next"]'))?.[1]);
+    // What goes on record is shown first, and done by the second press.
+    await keyboard.press('Enter');
+    await visitor.page.waitForFunction(() => document.activeElement?.hasAttribute('data-next-action'));
     await keyboard.press('Enter');
     await visitor.sees('Stir, then time the cup.');
     await visitor.sees(`+${grams} g`, '[data-readings]');
 
+    await visitor.page.evaluate(() => (document.activeElement as HTMLElement).blur());
     await keyboard.press('Enter');
     const focused = () => visitor.page.evaluate(() => document.activeElement?.getAttribute('data-place'));
     expect(await focused()).toBe('watch');
@@ -56,7 +60,7 @@ describe('Thin', () => {
     await keyboard.press('Escape');
     await visitor.page.evaluate(() => (document.activeElement as HTMLElement).blur());
     await keyboard.press('4');
-    await visitor.sees('Nozzles the shop owns');
+    await visitor.sees('Levers');
   });
 
   it('the simulated cup drains for real, and its reading is marked as simulated', async () => {
@@ -134,6 +138,7 @@ describe('Thin', () => {
 
   it('goes to the band in three additions by equal steps, and tells the whole of each', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/thin');
+    await visitor.part('How');
     await visitor.choose('Next addition by', 'Equal steps by mass');
     // 1 % of 6960 g
     await visitor.sees('Add 69 g water. Scale reads 7179 g.');
@@ -147,6 +152,7 @@ describe('Thin', () => {
       await visitor.sees(words, '[aria-label="Because"]');
     await visitor.type('One step', '2');
     await visitor.page.keyboard.press('Enter');
+    await visitor.part('The watch');
     const reads: readonly (readonly [string, string])[] = [
       ['27.6', '27.8'],
       ['26.0', '26.1'],
@@ -160,6 +166,7 @@ describe('Thin', () => {
       if (i < 2) await visitor.sees('Add 139 g water.');
     }
     await visitor.sees('In the band. Strain it and fill the gun.');
+    await visitor.press(/^\d+ earlier$/);
     expect((await visitor.text('[data-readings]')).match(/\+139 g/g)).toHaveLength(3);
   });
 
@@ -194,11 +201,13 @@ describe('Thin', () => {
     await visitor.press('Add it');
     await visitor.sees('own, compares only with itself');
     await visitor.go('/job/demo-saloon-doors/thin');
+    await visitor.part('How');
     await visitor.press('A band of our own');
     await visitor.choose('Seconds of', 'Tin with a hole');
     await visitor.type('Own band from', '40');
     await visitor.type('Own band to', '46');
     await visitor.press('Use it');
+    await visitor.part('The watch');
     await visitor.reload();
     await visitor.choose('Cup', 'Tin with a hole');
     await time(visitor, '58.2', '58.6');
@@ -220,16 +229,20 @@ describe('Thin', () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/thin');
     await visitor.doNext();
     await time(visitor, '22.8', '23.1');
+    await visitor.part('Drift and recipes');
     await visitor.sees('Drift watch');
+    await visitor.part('The watch');
     await visitor.page.evaluateOnNewDocument(() => {
       const real = Date.now.bind(Date);
       Date.now = () => real() + 2 * 3600 * 1000;
     });
     await visitor.reload();
     await time(visitor, '26.4', '26.6');
+    await visitor.part('Drift and recipes');
     await visitor.sees(/It thickens by about \d+\.\d % an hour/, '[data-drift]');
     await visitor.sees(/Add \d+ g water/);
     await visitor.doNext();
+    await visitor.part('The watch');
     await time(visitor, '23.2', '23.0');
     await visitor.sees('In the band. Strain it and fill the gun.');
   });
@@ -247,6 +260,7 @@ describe('Thin', () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/thin');
     await visitor.doNext();
     await time(visitor, '22.8', '23.1');
+    await visitor.part('Drift and recipes');
     await visitor.choose('First, thinned', 'To the band and an extra');
     await visitor.type('Extra', '6');
     await visitor.page.keyboard.press('Enter');
@@ -254,6 +268,7 @@ describe('Thin', () => {
     await visitor.doNext();
     await visitor.sees(/Extra for first: add \d+ g water/);
     await visitor.doNext();
+    await visitor.part('The watch');
     await visitor.sees('off the sheet', '[data-readings]');
   });
 });

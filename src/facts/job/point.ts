@@ -3,6 +3,7 @@ import { strokeSpacing } from '@/core/film';
 import { isRefusal } from '@/core/refusal';
 import type { EntryOf, Rig } from '@/records';
 import { usualFan, type Fitting, type Proposal } from './set';
+import { turbineLeaves } from './turbineleaves';
 import type { Worked } from './worked';
 
 /** How the gun of the layer in hand works: as it was recorded set, else as it is proposed. */
@@ -67,20 +68,22 @@ export function pointOf(
 
 /** What a setting asks that the hardware cannot do, and the nearest it can. */
 export interface SettingFault {
-  readonly kind: 'fluid' | 'tip-fluid' | 'tip-fan' | 'pressure' | 'not-here';
+  readonly kind: 'fluid' | 'tip-fluid' | 'tip-fan' | 'pressure' | 'turbine' | 'not-here';
   readonly asked?: number;
   readonly can?: number;
 }
 
 /** What a nozzle passes is known this well, as a share: its drive and the viscosity are estimates. A default. */
 const nozzleSpread = 0.15;
+/** What a turbine leaves is known this well, as a share, from its two ends and its hose. A default. */
+const turbineSpread = 0.1;
 /** A tip’s flow and fan are known this well, as shares. Defaults. */
 const tipFlowSpread = 0.2;
 const tipFanSpread = 0.25;
 
 /**
  * What of a setting cannot happen: more fluid than the nozzle passes fully open, another flow or fan than the tip has at
- * that pressure and distance, more pressure than the rig bears, a nozzle or tip the rig has not.
+ * that pressure and distance, more pressure than the rig bears or its turbine leaves, a nozzle or tip the rig has not.
  *
  * @param density kg/m³ of what is sprayed
  */
@@ -93,6 +96,9 @@ export function settingFault(
   const { pressure, fluid, fan, distance, bore, tip: code } = setting;
   if (rig.maxPressure !== undefined && pressure > rig.maxPressure * 1.001)
     return { kind: 'pressure', asked: pressure, can: rig.maxPressure };
+  const leaves = turbineLeaves(rig);
+  if (leaves !== undefined && !isRefusal(leaves) && pressure > leaves * (1 + turbineSpread))
+    return { kind: 'turbine', asked: pressure, can: leaves };
   if (rig.atomising === 'airless') {
     const tip = code === undefined ? undefined : tipFromCode(code);
     if (!tip || isRefusal(tip)) return undefined;

@@ -17,6 +17,7 @@ import { lastOf, liveEntries, moment, ofType } from './entries';
 import type { PlanView } from './plan';
 import { coatsInHand, nextCoat } from './layers';
 import { pointOf, settingFault, type OperatingPoint, type SettingFault } from './point';
+import { turbineLeaves } from './turbineleaves';
 import type { LaidCoat, Worked } from './worked';
 import type { ThinView } from './thin';
 
@@ -320,6 +321,12 @@ function tipFittings(
   return fittings.sort((a, b) => rank(a) - rank(b));
 }
 
+/** What a turbine leaves is the most that can be set; a compressor has no such end. */
+function turbineGives(rig: Rig): number {
+  const leaves = turbineLeaves(rig);
+  return leaves === undefined || isRefusal(leaves) ? Infinity : leaves;
+}
+
 function propose(
   job: Worked,
   rig: Rig | undefined,
@@ -341,7 +348,7 @@ function propose(
     );
   return {
     fitting,
-    pressure: Math.min(pressure, rig.maxPressure ?? pressure),
+    pressure: Math.min(pressure, rig.maxPressure ?? pressure, turbineGives(rig)),
     pressureAt: advice?.pressureAt ?? 'inlet',
     distance: own.distance ?? (advice ? middle(advice.distance) : rig.distance),
     overlap,

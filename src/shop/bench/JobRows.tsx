@@ -7,6 +7,7 @@ import { stageWords, type Tone } from '@/words/line';
 import { nextLine } from '@/words/nextline';
 import { timeOfDay } from '@/words/spray';
 import { stripCells } from '@/words/strip';
+import { Printed } from '@/ui/Printed';
 import { Fence } from '@/ui/Fence';
 import { useWidth } from '@/ui/width';
 import { useUnits } from '@/ui/units';
@@ -79,7 +80,7 @@ function AxisHead({ now, reach }: { readonly now: number; readonly reach: number
     <span className="relative block h-5" aria-hidden>
       <b className="absolute left-0 text-ink">now</b>
       {marks(now, reach)
-        .filter((at) => at > now + reach * 0.07 && at < now + reach * 0.96)
+        .filter((at) => at > now + reach * 0.1 && at < now + reach * 0.96)
         .map((at) => (
           <span
             key={at}
@@ -120,13 +121,13 @@ function JobRow({ row, reach, width }: RowProps) {
         prefetch={false}
         className={`grid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-4 py-2 hover:bg-act-wash lg:py-1 ${columns}`}
       >
-        <span className="min-w-0">
+        <span className="order-1 min-w-0 lg:order-none">
           <h2 className="truncate font-bold">{job.name}</h2>
           <span className="block truncate text-sm text-ink-soft">{standsSays(row)}</span>
           <MiniStrip row={row} />
         </span>
         <Axis row={row} reach={reach} width={width} />
-        <span className="min-w-0 lg:grid lg:grid-cols-[6.5rem_minmax(0,1fr)] lg:items-center lg:gap-x-3">
+        <span className="order-2 min-w-0 lg:order-none lg:grid lg:grid-cols-[6.5rem_minmax(0,1fr)] lg:items-center lg:gap-x-3">
           <b className={`block text-right text-xl whitespace-nowrap lg:text-left ${inks[line.tone]}`}>
             {line.big.number} <span className="text-sm">{line.big.unit}</span>
           </b>
@@ -134,7 +135,7 @@ function JobRow({ row, reach, width }: RowProps) {
             {line.says} <span className="text-act">{stageWords[current]}</span>
           </span>
         </span>
-        <span className="col-span-2 mt-1 text-sm lg:hidden">
+        <span className="order-4 col-span-2 mt-1 text-sm lg:hidden">
           {line.says} <span className="text-act">{stageWords[current]}</span>
         </span>
       </Link>
@@ -154,14 +155,14 @@ function MiniStrip({ row: { view } }: { readonly row: BenchRow }) {
   };
   return (
     <span className="mt-1 flex max-w-44 gap-0.5" data-strip={view.job.id}>
-      {stripCells(view, units).map(({ stage, number, state, tone }) => (
+      {stripCells(view, units).map(({ stage, number, figure, state, tone }) => (
         <span
           key={stage}
           data-stage={stage}
           className={`relative h-2 flex-1 border ${stage === view.current ? 'border-ink' : 'border-hairline'}`}
         >
           <span className="sr-only">
-            {stageWords[stage]} {number} {state}.
+            {stageWords[stage]} <Printed figure={figure}>{number}</Printed> {state}.
           </span>
           <span aria-hidden className={`absolute inset-y-0 left-0 ${edges[tone]}`} />
         </span>
@@ -188,7 +189,7 @@ function Axis({ row: { view, spans }, reach, width }: RowProps) {
   const shown = spans.filter(({ from, to }) => from < now + reach && (to === undefined || to > now));
   return (
     <span
-      className={`relative col-span-2 my-1 block border-l-2 border-ink lg:col-span-1 lg:my-0 lg:self-stretch ${shown.length === 0 ? 'hidden lg:block' : ''}`}
+      className={`relative order-3 col-span-2 my-1 block border-l-2 border-ink lg:order-none lg:col-span-1 lg:my-0 lg:self-stretch ${shown.length === 0 ? 'hidden lg:block' : ''}`}
     >
       <span aria-hidden>
         {marks(now, reach).map((at) => (

@@ -5,6 +5,7 @@ import { hazards as allHazards, type Hazard } from '@/core/safety';
 import { useShop } from '@/store/hooks';
 import { Check } from '@/ui/Check';
 import { Choice } from '@/ui/Choice';
+import { Fold } from '@/ui/Fold';
 import { Panel } from '@/ui/Panel';
 import { hazardWords } from '@/words/hazards';
 import { ProtectionList } from './Protection';
@@ -28,21 +29,27 @@ export function SafetyPart() {
             { value: 'airless', label: 'Airless' },
           ]}
         />
-        <fieldset className="mt-3 grid gap-x-4 sm:grid-cols-2 lg:grid-cols-3">
-          <legend className="text-sm text-ink-soft">By its safety sheet it holds</legend>
-          {allHazards
-            .filter((each) => each !== 'injection')
-            .map((hazard) => (
-              <Check
-                key={hazard}
-                label={hazardWords[hazard]}
-                checked={hazards.includes(hazard)}
-                onChange={(on) =>
-                  setHazards(allHazards.filter((each) => (each === hazard ? on : hazards.includes(each))))
-                }
-              />
-            ))}
-        </fieldset>
+        <Fold
+          className="mt-2"
+          title="By its safety sheet it holds"
+          says={hazards.map((each) => hazardWords[each].toLowerCase()).join(', ') || 'nothing said'}
+        >
+          <fieldset className=" grid gap-x-4 sm:grid-cols-2 lg:grid-cols-3">
+            <legend className="sr-only">By its safety sheet it holds</legend>
+            {allHazards
+              .filter((each) => each !== 'injection')
+              .map((hazard) => (
+                <Check
+                  key={hazard}
+                  label={hazardWords[hazard]}
+                  checked={hazards.includes(hazard)}
+                  onChange={(on) =>
+                    setHazards(allHazards.filter((each) => (each === hazard ? on : hazards.includes(each))))
+                  }
+                />
+              ))}
+          </fieldset>
+        </Fold>
       </Panel>
       <ProtectionList
         hazards={[...hazards, ...(technique === 'airless' ? (['injection'] as const) : [])]}

@@ -2,7 +2,7 @@
 
 import { isoNow } from '@/store/clock';
 import { everyEntry } from '@/facts/job';
-import { useDeferredValue, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useRecorded } from '@/ui/recorded';
 import { strikeEntry } from '@/store/actions';
 import { useRecords, useStore } from '@/store/hooks';
@@ -10,14 +10,14 @@ import { Button, ButtonLink } from '@/ui/Button';
 import { EmptyState } from '@/ui/EmptyState';
 import { SelectField, TextField } from '@/ui/Field';
 import { Page } from '@/ui/Page';
-import { answers, choicesOf, everything } from '@/facts/shop/logsearch';
+import { choicesOf, everything } from '@/facts/shop/logsearch';
 import { useUnits } from '@/ui/units';
-import { entryWords, typeWords } from '@/words/entry';
 import { plural } from '@/words/line';
 import { CorrectEntry } from './CorrectEntry';
 import { LogFilter } from './LogFilter';
 import { LogRows, type LogRow } from './LogRows';
 import { NoteEntry } from './NoteEntry';
+import { useFound } from './usefound';
 
 /** Everything that was done, newest first. A mistake is corrected or struck here, and what it said stays. */
 export function Logbook() {
@@ -32,8 +32,6 @@ export function Logbook() {
   const units = useUnits();
   const rigs = useRecords('rig');
   const [asked, setAsked] = useState(everything);
-  // Ten years of entries are not searched between two letters.
-  const looked = useDeferredValue(asked);
   const all = useMemo(
     () =>
       (chosen ? [chosen] : jobs)
@@ -42,19 +40,7 @@ export function Logbook() {
     [chosen, jobs],
   );
   const choices = useMemo(() => choicesOf(all, rigs), [all, rigs]);
-  const rows = useMemo(
-    () =>
-      looked === everything
-        ? all
-        : all.filter((row) =>
-            answers(
-              row,
-              looked,
-              () => `${typeWords[row.entry.type]} ${entryWords(row.entry, row.job, units)}`,
-            ),
-          ),
-    [all, looked, units],
-  );
+  const { rows, looking } = useFound(all, asked, units);
   const strike = ({ job, entry }: LogRow) => {
     const now = new Date();
     store.put(
@@ -117,9 +103,11 @@ export function Logbook() {
       <LogFilter asked={asked} onAsk={setAsked} choices={choices} />
       {chosen && <NoteEntry job={chosen} />}
       <p className="mb-1 text-sm text-ink-soft" role="status" data-log-count>
-        {rows.length === all.length
-          ? plural(all.length, 'entry', 'entries')
-          : `${rows.length} of ${plural(all.length, 'entry', 'entries')}`}
+        {looking
+          ? 'Looking'
+          : rows.length === all.length
+            ? plural(all.length, 'entry', 'entries')
+            : `${rows.length} of ${plural(all.length, 'entry', 'entries')}`}
       </p>
       <LogRows rows={rows} showJob={!chosen} onCorrect={setEditing} onStrike={strike} />
       {rows.length === 0 && (

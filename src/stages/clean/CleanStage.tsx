@@ -14,6 +14,7 @@ import { StepList } from './list/StepList';
 import { fetched } from '@/ui/fetched';
 
 const SymptomFinder = fetched(() => import('./symptoms/SymptomFinder').then((found) => found.SymptomFinder));
+const Leftover = fetched(() => import('./waste/Leftover').then((found) => found.Leftover));
 const WasteLog = fetched(() => import('./waste/WasteLog').then((found) => found.WasteLog));
 const JobProtection = fetched(() => import('./air/JobAir').then((found) => found.JobProtection));
 const JobAir = fetched(() => import('./air/JobAir').then((found) => found.JobAir));
@@ -60,7 +61,12 @@ export function CleanStage() {
         </Panel>
       )}
       {part === 'symptoms' && <SymptomFinder />}
-      {part === 'waste' && <WasteLog />}
+      {part === 'waste' && (
+        <>
+          <Leftover />
+          <WasteLog />
+        </>
+      )}
       {part === 'wear' && <JobProtection />}
       {part === 'air' && <JobAir />}
     </StageFrame>

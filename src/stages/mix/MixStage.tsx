@@ -1,6 +1,5 @@
 'use client';
 
-import { everyEntry } from '@/facts/job';
 import { useJob } from '@/ui/job/context';
 import { SheetChanged } from '@/shop/coatings/SheetChanged';
 import { StageFrame } from '@/ui/job/StageFrame';
@@ -25,9 +24,14 @@ const parts = { pour: 'Pour', size: 'How much', pot: 'The pot' };
 /** The mixing bench: what goes in to which mark, out of which can, and what it became. */
 export function MixStage() {
   const { view } = useJob();
-  const { mix, job } = view;
-  const written = everyEntry(job).length;
+  const { mix } = view;
   const { batch } = mix;
+  const { pouring } = mix;
+  const inThePot = [
+    batch?.id,
+    ...(batch?.poured ?? []).map(({ mass }) => mass),
+    ...(pouring?.poured ?? []),
+  ].join('-');
   const part = usePart(parts);
   return (
     <StageFrame stage="mix" parts={parts} part={part} beside={<MixNotices />}>
@@ -37,22 +41,33 @@ export function MixStage() {
           <Panel title="Pouring ladder">
             <Ladder />
           </Panel>
-          {!batch && <PouredElse key={written} />}
-          {mix.sheet.components.length > 1 && <RatioCheck key={`${batch?.id}${written}`} />}
+          {/* Begun anew when something of this pot is poured, and not by whatever else is written meanwhile. */}
+          {!batch && <PouredElse key={`${pouring?.batchId}-${pouring?.poured.length}`} />}
+          {mix.sheet.components.length > 1 && <RatioCheck key={inThePot} />}
         </>
       )}
       {part === 'size' && (
         <>
           {batch ? <AsApplied /> : <BatchSize />}
+          {!batch && <Leftovers />}
           {(mix.sheet.additives?.length ?? 0) > 0 && <Doses />}
           <Cans />
         </>
       )}
       {part === 'pot' && (
         <>
-          {!batch && <AsApplied />}
-          {batch && <PotLabel batch={batch} />}
-          <Leftovers />
+          {batch ? (
+            <>
+              <PotLabel batch={batch} />
+              <Leftovers />
+            </>
+          ) : (
+            <Panel title="The pot">
+              <p className="text-sm text-ink-soft">
+                Nothing of it is mixed. Its label, and what goes back into the can, stand here once it is.
+              </p>
+            </Panel>
+          )}
         </>
       )}
     </StageFrame>

@@ -52,7 +52,7 @@ export function Readiness() {
       </p>
       <div className="gap-x-6 xl:columns-2">
         {(Object.keys(groups) as (keyof typeof groups)[]).map((group) => (
-          <section key={group} aria-label={groups[group]} className="mb-3 break-inside-avoid">
+          <section key={group} aria-label={groups[group]} className="mb-3">
             <h3 className="text-sm font-bold">{groups[group]}</h3>
             <ul className="divide-y divide-hairline border-y border-hairline">
               {items
@@ -60,7 +60,7 @@ export function Readiness() {
                 .map((item) => (
                   <li
                     key={item.id}
-                    className="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-3 py-1.5"
+                    className="grid break-inside-avoid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-3 py-1.5"
                   >
                     <Item item={item} now={view.now} onTick={(done) => tick(item.id, done)} />
                     {item.state !== 'done' && item.skipped === undefined && (

@@ -2,17 +2,19 @@
 
 import {
   airSupply,
+  capSpread,
   hoseFixes,
   hoseOutlet,
   turbineAtGun,
-  turbineOf,
   turbinePressure,
-  wallPressure,
   wantedMargin,
   waterInLine,
 } from '@/core/airline';
 import type { Rig } from '@/records';
-import { isRefusal } from '@/core/refusal';
+import { isRefusal, refuse } from '@/core/refusal';
+import { turbineHeld } from '@/facts/job/turbineleaves';
+import { airChainOf } from '@/facts/job/airchain';
+import { hvlpCapLimit } from '@/facts/job/levers';
 import { ButtonLink } from '@/ui/Button';
 import { Facts } from '@/ui/Facts';
 import { useJob } from '@/ui/job/context';
@@ -26,6 +28,8 @@ const fixWords = { wider: 'a hose of', shorter: 'half the length', 'fewer-coupli
 /** The tank stands this much warmer than the room. A default. */
 const tankWarmer = 7;
 
+const refuseWall = refuse('no-hose', 'Enter the hose on the rig: then the wall gauge can be told.');
+
 /** Air from the wall to the gun: what the hose takes, whether the compressor keeps up, how much water comes along. */
 export function AirLine() {
   const { view } = useJob();
@@ -33,9 +37,11 @@ export function AirLine() {
   const { rig, set, plan } = view;
   if (!rig || rig.air === 'none') return null;
   if (rig.air === 'turbine') return <TurbineLine rig={rig} />;
-  const wanted = set.setting?.pressure ?? (isRefusal(set.proposal) ? undefined : set.proposal.pressure);
-  const { airHose, airDemand, compressor } = rig;
-  if (!airHose || !airDemand || wanted === undefined)
+  const from = set.setting ?? (isRefusal(set.proposal) ? undefined : set.proposal);
+  const chain = from && airChainOf(rig, from.pressure, from.pressureAt);
+  const { airHose, compressor } = rig;
+  const airDemand = chain && !isRefusal(chain) ? chain.air : rig.airDemand;
+  if (!airHose || !airDemand || !chain)
     return (
       <Panel title="Air line">
         <p className="text-sm text-ink-soft">
@@ -46,7 +52,8 @@ export function AirLine() {
         </ButtonLink>
       </Panel>
     );
-  const wall = wallPressure(airDemand, wanted, airHose);
+  const wall = isRefusal(chain) ? chain : (chain.wall ?? refuseWall);
+  const wanted = isRefusal(chain) ? from.pressure : chain.inlet;
   const supply = compressor && airSupply(compressor, airDemand);
   const { climate } = plan;
   const water =
@@ -72,9 +79,32 @@ export function AirLine() {
           with the trigger pulled: the gun then has{' '}
           <b>
             <Printed figure={amount('pressure', wanted)} />
-          </b>
+          </b>{' '}
+          at its inlet
+          {!isRefusal(chain) && chain.cap !== undefined && (
+            <>
+              {' '}
+              and about{' '}
+              <b>
+                <Printed figure={amount('pressure', chain.cap)} />
+              </b>{' '}
+              at its cap
+            </>
+          )}
           .
         </p>
+      )}
+      {!isRefusal(chain) && chain.cap !== undefined && (
+        <div className="my-2">
+          <Notice tone={chain.cap > hvlpCapLimit ? 'care' : 'plain'}>
+            {chain.cap > hvlpCapLimit
+              ? `That is over the ${written(amount('pressure', hvlpCapLimit), units)} an HVLP cap may have: turn the wall down. `
+              : ''}
+            What the gun loses inside is a default, ±{' '}
+            {written(amount('share', capSpread), units, { digits: 0 })}, and certifies nothing: read a cap
+            gauge, or its maker’s chart.
+          </Notice>
+        </div>
       )}
       <Facts
         title="Of this line"
@@ -138,20 +168,15 @@ export function AirLine() {
   );
 }
 
-/** A turbine’s hose when the rig says nothing. Defaults. */
-const turbineHose = { bore: 19e-3, length: 6 };
-const turbineTakes = 12e-3;
-
 /** From the turbine through its hose: what is left at the gun while it flows. */
 function TurbineLine({ rig }: { readonly rig: Rig }) {
   const units = useUnits();
-  const turbine = rig.turbine ?? turbineOf(rig.stages ?? 4);
-  const takes = rig.airDemand ?? turbineTakes;
-  const hose = rig.airHose ?? turbineHose;
+  const held = turbineHeld(rig);
+  if (!held) return null;
+  const { turbine, takes, hose, assumed } = held;
   const atGun = turbineAtGun(turbine, takes, hose);
   const gives = turbinePressure(turbine, takes);
   const half = turbineAtGun(turbine, takes, { ...hose, length: hose.length / 2 });
-  const assumed = !rig.turbine || !rig.airDemand || !rig.airHose;
   return (
     <Panel title="Air line">
       {isRefusal(atGun) ? (

@@ -11,6 +11,8 @@ import {
   schoolLevers,
   type StrokeLevers,
 } from '@/facts/job/levers';
+import { airChainOf } from '@/facts/job/airchain';
+import type { Rig } from '@/records';
 import { Button } from '@/ui/Button';
 import { Check } from '@/ui/Check';
 import { Choice } from '@/ui/Choice';
@@ -170,6 +172,7 @@ export function Levers() {
           expects={[0.3, 0.92]}
         />
       </div>
+      {view.rig && pressure !== undefined && <Elsewhere rig={view.rig} pressure={pressure} at={pressureAt} />}
       {!pulled && (
         <p className="mt-3 text-sm font-semibold text-care">
           ▲ Read without flow: while spraying the gun has less. Read it again with the trigger pulled.
@@ -227,5 +230,42 @@ export function Levers() {
         )}
       </p>
     </Panel>
+  );
+}
+
+/** The same pressure at the other places of the line: which is which is a third or the whole. */
+function Elsewhere({
+  rig,
+  pressure,
+  at,
+}: {
+  readonly rig: Rig;
+  readonly pressure: number;
+  readonly at: PressureAt;
+}) {
+  const chain = airChainOf(rig, pressure, at);
+  if (!chain || isRefusal(chain)) return null;
+  const { cap, inlet, wall } = chain;
+  const told = [
+    ['wall', at === 'wall' || wall === undefined || isRefusal(wall) ? undefined : wall],
+    ['inlet', at === 'inlet' ? undefined : inlet],
+    ['cap', at === 'cap' ? undefined : cap],
+  ] as const;
+  const others = told.filter(([, value]) => value !== undefined);
+  if (others.length === 0) return null;
+  return (
+    <p className="mt-3 text-sm text-ink-soft" data-elsewhere>
+      That is{' '}
+      {others.map(([place, value], i) => (
+        <span key={place}>
+          {i > 0 ? ', ' : ''}
+          <b className="text-ink">
+            <Printed figure={amount('pressure', value)} />
+          </b>{' '}
+          {placeWords[place]}
+        </span>
+      ))}
+      {cap === undefined ? '.' : ': by an HVLP gun nobody measured, a default until a cap gauge is read.'}
+    </p>
   );
 }

@@ -1,6 +1,5 @@
 'use client';
 
-import { everyEntry } from '@/facts/job';
 import { useJob } from '@/ui/job/context';
 import { StageFrame } from '@/ui/job/StageFrame';
 import { usePart } from '@/ui/part';
@@ -19,19 +18,22 @@ const parts = {
   run: 'The run',
   strokes: 'Strokes',
   even: 'The film',
-  passes: 'Passes',
+  overlap: 'Overlap',
   best: 'Best',
   flow: 'Flow-out',
 };
 
 export function SprayStage() {
   const { view } = useJob();
+  const { running, coats } = view.spray;
+  // A comb half read is not lost because something else was written.
+  const combed = running ?? coats.findLast(({ state }) => state === 'done');
   const part = usePart(parts);
   return (
     <StageFrame stage="spray" parts={parts} part={part} filmStack>
       <OffWindow />
       {part === 'even' && <EvenView shows="film" />}
-      {part === 'passes' && <EvenView shows="passes" />}
+      {part === 'overlap' && <EvenView shows="overlap" />}
       {part === 'best' && <EvenView shows="best" />}
       {part === 'flow' && <FlowOut />}
       {part === 'run' && (
@@ -39,7 +41,7 @@ export function SprayStage() {
           <BetweenWork />
           <LiveRun />
           <CoatList />
-          <Comb key={everyEntry(view.job).length} />
+          <Comb key={`${combed?.coat.id}-${combed?.combs.length}`} />
         </>
       )}
       {part === 'strokes' && (

@@ -39,7 +39,7 @@ interface Row {
 }
 
 /** So many are looked at while thinning; the earlier ones come when asked for. */
-const latest = 6;
+const latest = 4;
 
 /** What was timed and what was added, newest first: as taken, and at the band's temperature. */
 export function Readings() {

@@ -47,11 +47,11 @@ export function ThinStage() {
       {judged && part === 'watch' && (
         <>
           <div className="grid xl:grid-cols-[22rem_minmax(0,1fr)]">
-            <div className="xl:border-r xl:border-hairline">
-              {thin.batch ? <Watch /> : null}
+            <div className="xl:border-r xl:border-hairline">{thin.batch ? <Watch /> : null}</div>
+            <div className="min-w-0">
+              {thin.readings.length > 0 && <Curve />}
               <Readings />
             </div>
-            <div className="min-w-0">{thin.readings.length > 0 && <Curve />}</div>
           </div>
           {thin.batch && <AddedSomethingElse key={thin.batch.additions.length} />}
         </>

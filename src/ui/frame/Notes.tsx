@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect } from 'react';
+import { useEffect, type CSSProperties } from 'react';
 import { toast, Toaster } from 'sonner';
 import { takeNotes } from '../notify';
 
@@ -15,11 +15,11 @@ export function Notes() {
   );
   return (
     <Toaster
-      // Over the clocks, and so over neither the next line nor the strip.
-      position="bottom-left"
-      offset={{ bottom: 'calc(var(--dock, 0px) + 12px)', left: 100 }}
+      // At the foot of the reasons: over neither the next line nor the strip, nor a field of the work.
+      position="bottom-right"
+      offset={{ bottom: 'calc(var(--dock, 0px) + 12px)', right: 12 }}
       // Its own sheet of styles sets another typeface.
-      style={{ fontFamily: 'inherit' }}
+      style={{ fontFamily: 'inherit', '--width': '296px' } as CSSProperties}
       mobileOffset={{ bottom: 'calc(var(--dock, 0px) + 8px)' }}
       toastOptions={{
         style: {

@@ -2,22 +2,8 @@
 
 import { useEffect, useRef } from 'react';
 
-export interface Key {
-  /** As in KeyboardEvent.key, lower case; `mod+` stands for Ctrl or Cmd. */
-  readonly key: string;
-  readonly does: string;
-}
-
-/** Every key of the product, as the list behind ? shows them. */
-export const keyList: readonly Key[] = [
-  { key: 'Space', does: 'Start and stop the cup watch' },
-  { key: 'Enter', does: 'Do the next line' },
-  { key: '1 – 7', does: 'Plan, Mix, Thin, Set, Spray, Check, Clean of this job' },
-  { key: 'Ctrl K', does: 'Command list' },
-  { key: 'Ctrl Z', does: 'Undo; with Shift, redo' },
-  { key: 'U', does: 'Metric or US units' },
-  { key: '?', does: 'This list' },
-];
+/** ms after a key in a field in which another single key is still meant for that field. */
+const meantForField = 400;
 
 type Handlers = Readonly<Record<string, () => void>>;
 
@@ -31,17 +17,21 @@ export function useKeys(handlers: Handlers): void {
     held.current = handlers;
   });
   useEffect(() => {
+    let typed = -Infinity;
     const press = (event: KeyboardEvent) => {
       if (event.defaultPrevented || event.repeat || event.altKey) return;
       const modified = event.ctrlKey || event.metaKey;
       const name = `${modified ? 'mod+' : ''}${modified && event.shiftKey ? 'shift+' : ''}${event.key.toLowerCase()}`;
-      const handler = held.current[name];
-      if (!handler) return;
       const target = event.target instanceof HTMLElement ? event.target : undefined;
       const typing = target?.matches('input, textarea, select, [contenteditable], [role="dialog"] *');
+      if (typing && event.key.length === 1) typed = event.timeStamp;
+      const handler = held.current[name];
+      if (!handler) return;
       const control = target?.closest(
         'button, a, summary, [role="radio"], [role="menuitem"], [role="option"]',
       );
+      // The field has just gone from under the hand: what was meant for it does nothing else.
+      if (!typing && !modified && event.timeStamp - typed < meantForField && event.key.length === 1) return;
       if (typing && !(modified && event.key.toLowerCase() === 'k')) return;
       if (control && (event.key === 'Enter' || event.key === ' ')) return;
       event.preventDefault();

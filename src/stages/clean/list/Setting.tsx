@@ -4,9 +4,8 @@ import { Check } from '@/ui/Check';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { clockTime } from '@/words/spray';
-import { Leftover } from './Leftover';
 
-/** Mix that is left over, and mix that has set. */
+/** Mix that has set in the gun. */
 export function Setting() {
   const { view, log } = useJob();
   const { clean } = view;
@@ -37,7 +36,6 @@ export function Setting() {
           }
         />
       )}
-      <Leftover />
     </section>
   );
 }

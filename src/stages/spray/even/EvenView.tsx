@@ -3,6 +3,8 @@
 import { useState } from 'react';
 import { isRefusal } from '@/core/refusal';
 import { evenSetup } from '@/facts/job';
+import { Fold } from '@/ui/Fold';
+import { plural } from '@/words/line';
 import { SelectField } from '@/ui/Field';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
@@ -16,7 +18,7 @@ import { PatternFields } from './PatternFields';
 import { amount, written } from '@/words/figures';
 
 /** The film before it is sprayed: what this pattern, path, pace and hand leave on a face. */
-export function EvenView({ shows }: { readonly shows: 'film' | 'passes' | 'best' }) {
+export function EvenView({ shows }: { readonly shows: 'film' | 'overlap' | 'best' }) {
   const { view } = useJob();
   const units = useUnits();
   const { job, spray } = view;
@@ -54,10 +56,20 @@ export function EvenView({ shows }: { readonly shows: 'film' | 'passes' | 'best'
         </Panel>
       ) : (
         <>
-          {shows === 'film' && <EvenMap setup={setup} all={coatId === 'all'} />}
-          {shows === 'passes' && (
+          {shows === 'film' && (
             <>
-              <PathFields setup={setup} />
+              <EvenMap setup={setup} all={coatId === 'all'} />
+              <Fold
+                className="border-b border-hairline px-4 md:px-5"
+                title="Strokes and openings"
+                says={`${setup.coat.coat.name}, ${plural(setup.face.openings?.length ?? 0, 'opening')}`}
+              >
+                <PathFields setup={setup} />
+              </Fold>
+            </>
+          )}
+          {shows === 'overlap' && (
+            <>
               <PatternFields setup={setup} />
               <OverlapChart setup={setup} />
             </>

@@ -57,6 +57,9 @@ export function flowFigure({
     font: { color, size: 13 },
   });
   const [thin, thick] = [viscosities[4] as number, viscosities[steps - 4] as number];
+  const decades = [0.01, 0.1, 1, 10, 100, 1000]
+    .flatMap((at) => [at, 3 * at])
+    .map((at) => Number(at.toPrecision(1)));
   return {
     data: [
       { ...line, x: peel.map(shown), y: viscosities, line: { color: colours.care, width: 2 } },
@@ -102,6 +105,9 @@ export function flowFigure({
       yaxis: {
         ...axis,
         type: 'log',
+        // Whole decades, and 2 and 5 between them in plain figures: an exponent is too small to read.
+        tickvals: decades,
+        ticktext: decades.map(String),
         range: [Math.log10(viscosities[0] as number), Math.log10(viscosities[steps] as number)],
         title: { text: 'viscosity once landed, Pa·s', font: { size: 12, color: colours['ink-soft'] } },
       },

@@ -1,0 +1,35 @@
+import { turbineAtGun, turbineOf, type AirHose, type Turbine } from '@/core/airline';
+import type { Outcome } from '@/core/refusal';
+import type { Rig } from '@/records';
+
+/** A turbine of usual stages, its hose and what a gun takes of it, where the rig says nothing. Defaults. */
+const usualStages = 4;
+const usualHose: AirHose = { bore: 19e-3, length: 6 };
+const usualTakes = 12e-3;
+
+/** A turbine as a rig has it, and what of it is a default. */
+export interface TurbineHeld {
+  readonly turbine: Turbine;
+  readonly takes: number;
+  readonly hose: AirHose;
+  readonly assumed: boolean;
+}
+
+/** None where the rig is not driven by one. */
+export const turbineHeld = (
+  rig: Pick<Rig, 'air' | 'turbine' | 'stages' | 'airDemand' | 'airHose'>,
+): TurbineHeld | undefined =>
+  rig.air === 'turbine'
+    ? {
+        turbine: rig.turbine ?? turbineOf(rig.stages ?? usualStages),
+        takes: rig.airDemand ?? usualTakes,
+        hose: rig.airHose ?? usualHose,
+        assumed: !rig.turbine || !rig.airDemand || !rig.airHose,
+      }
+    : undefined;
+
+/** What a turbine leaves at the gun while the gun takes its air, Pa gauge; none for another rig. */
+export function turbineLeaves(rig: Parameters<typeof turbineHeld>[0]): Outcome<number> | undefined {
+  const held = turbineHeld(rig);
+  return held && turbineAtGun(held.turbine, held.takes, held.hose);
+}
