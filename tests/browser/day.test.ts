@@ -129,6 +129,7 @@ describe('the plan of a day', () => {
   it('says when of the day the room would be right, and reads the simulated booth sensor', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-seat-shells/plan#day');
     await visitor.sees(/Right for Shell gel coat|At no hour of this day/);
+    await visitor.open('By');
     await visitor.type('Warmest', '10');
     await visitor.type('Coldest', '2');
     await visitor.page.keyboard.press('Enter');

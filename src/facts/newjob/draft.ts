@@ -90,7 +90,7 @@ const hasNozzle = ({ system, atomising, rows }: z.infer<typeof asked>, at: numbe
 };
 
 /** What a new gun of one product is for, in its name: two guns of a kind are told apart by it. */
-const useOf = ({ coatingId, class: of, coatingName }: z.infer<typeof asked>): string | undefined =>
+const purposeOf = ({ coatingId, class: of, coatingName }: z.infer<typeof asked>): string | undefined =>
   coatingId === '' ? coatingName || classWords(of).toLowerCase() : undefined;
 
 /** What the new-job page asks for. SI. */
@@ -174,7 +174,7 @@ export function jobFromDraft(
   };
   const rigOf = (rigId: string): Rig =>
     held.rigs.find((each) => each.id === rigId) ??
-    keepRig(newRig(id(), atomising, { bore: draft.bore, tip, use: useOf(draft), air }));
+    keepRig(newRig(id(), atomising, { bore: draft.bore, tip, use: purposeOf(draft), air }));
   const sheetOf = (coatingId: string, of: CoatingClass, name: string, coats?: number): Coating => {
     const known =
       held.coatings.find((each) => each.id === coatingId) ??

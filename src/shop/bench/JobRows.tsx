@@ -9,6 +9,7 @@ import { timeOfDay } from '@/words/spray';
 import { stripCells } from '@/words/strip';
 import { Printed } from '@/ui/Printed';
 import { Fence } from '@/ui/Fence';
+import { toneInks } from '@/ui/stripmarks';
 import { useWidth } from '@/ui/width';
 import { useUnits } from '@/ui/units';
 
@@ -94,14 +95,6 @@ function AxisHead({ now, reach }: { readonly now: number; readonly reach: number
   );
 }
 
-const inks: Record<Tone, string> = {
-  plain: 'text-ink',
-  act: 'text-act',
-  good: 'text-good',
-  care: 'text-care',
-  stop: 'text-stop',
-};
-
 interface RowProps {
   readonly row: BenchRow;
   readonly reach: number;
@@ -128,7 +121,9 @@ function JobRow({ row, reach, width }: RowProps) {
         </span>
         <Axis row={row} reach={reach} width={width} />
         <span className="order-2 min-w-0 lg:order-none lg:grid lg:grid-cols-[6.5rem_minmax(0,1fr)] lg:items-center lg:gap-x-3">
-          <b className={`block text-right text-xl whitespace-nowrap lg:text-left ${inks[line.tone]}`}>
+          <b
+            className={`block text-right text-xl whitespace-nowrap lg:text-left ${line.tone === 'plain' ? '' : toneInks[line.tone]}`}
+          >
             {line.big.number} <span className="text-sm">{line.big.unit}</span>
           </b>
           <span className="hidden text-sm lg:line-clamp-2">

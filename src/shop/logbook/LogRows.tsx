@@ -29,6 +29,7 @@ interface Props {
 export function LogRows({ rows, ...rest }: Props) {
   const box = useRef<HTMLDivElement>(null);
   const printing = usePrinting();
+  // eslint-disable-next-line react-hooks/incompatible-library -- only drawn here, nothing below it is memoised by it
   const drawn = useVirtualizer({
     count: rows.length,
     getScrollElement: () => box.current,

@@ -60,7 +60,7 @@ export function Readiness() {
                 .map((item) => (
                   <li
                     key={item.id}
-                    className="grid break-inside-avoid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-3 py-1.5"
+                    className="grid break-inside-avoid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-3 py-1.5 max-sm:gap-x-1 max-sm:py-0.5"
                   >
                     <Item item={item} now={view.now} onTick={(done) => tick(item.id, done)} />
                     {item.state !== 'done' && item.skipped === undefined && (
@@ -97,7 +97,7 @@ function Item({
   const words = (
     <span className="min-w-0">
       <span className={item.skipped === undefined ? '' : 'line-through'}>{item.says}</span>
-      <span className="block text-sm text-ink-soft">
+      <span className="block text-sm text-ink-soft max-sm:text-xs">
         {item.skipped === undefined ? item.because : `Left out: ${item.skipped}`}
         {until !== undefined && item.state === 'acting' && (
           <b className="text-care">
@@ -115,7 +115,7 @@ function Item({
     </span>
   );
   const sign = (
-    <span className={`w-16 shrink-0 text-sm font-bold whitespace-nowrap ${ink}`}>
+    <span className={`w-14 shrink-0 text-sm font-bold whitespace-nowrap ${ink}`}>
       <span aria-hidden>{mark}</span> {word}
     </span>
   );

@@ -9,6 +9,7 @@ import { roomDay, thinAir, thinnerForRoom } from '@/facts/job/roomday';
 import { Choice } from '@/ui/Choice';
 import { expects } from '@/words/expects';
 import { useJob } from '@/ui/job/context';
+import { Fold } from '@/ui/Fold';
 import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
@@ -44,56 +45,73 @@ export function RightTimes() {
   const high = thinAir(view);
   return (
     <Panel title="When would it be right">
-      <div className="grid grid-cols-2 items-end gap-3 lg:grid-cols-4">
-        <div className="col-span-2 max-w-md lg:col-span-4">
-          <Choice
-            label="The day, by"
-            value={source}
-            onChange={setSource}
-            options={[
-              { value: 'entered', label: 'Forecast' },
-              { value: 'readings', label: 'Readings' },
-              { value: 'simulated', label: 'Simulated' },
-            ]}
-          />
+      <Fold
+        title="By"
+        says={
+          source === 'entered' ? (
+            <>
+              forecast: <Printed figure={amount('temperature', coldest)} /> to{' '}
+              <Printed figure={amount('temperature', warmest)} />,{' '}
+              <Printed figure={amount('share', damp)} digits={0} /> at dawn
+            </>
+          ) : source === 'readings' ? (
+            'the readings of today'
+          ) : (
+            'the simulated sensor'
+          )
+        }
+      >
+        <div className="grid grid-cols-2 items-end gap-3 lg:grid-cols-4">
+          <div className="col-span-2 max-w-md lg:col-span-4">
+            <Choice
+              label="The day, by"
+              value={source}
+              onChange={setSource}
+              options={[
+                { value: 'entered', label: 'Forecast' },
+                { value: 'readings', label: 'Readings' },
+                { value: 'simulated', label: 'Simulated' },
+              ]}
+            />
+          </div>
+          {source === 'entered' && (
+            <>
+              <NumberField
+                label="Coldest"
+                quantity="temperature"
+                value={coldest}
+                onChange={(value) => value !== undefined && setColdest(value)}
+                expects={expects.air}
+                lazily
+              />
+              <NumberField
+                label="Warmest"
+                quantity="temperature"
+                value={warmest}
+                onChange={(value) => value !== undefined && setWarmest(value)}
+                expects={expects.air}
+                lazily
+              />
+              <NumberField
+                label="Humidity at dawn"
+                quantity="share"
+                value={damp}
+                onChange={(value) => value !== undefined && value > 0 && value <= 1 && setDamp(value)}
+                expects={expects.humidity}
+                lazily
+              />
+              <NumberField
+                label="The part lags by"
+                quantity="duration"
+                value={lag}
+                onChange={(value) => value !== undefined && setLag(value)}
+                expects={[0, 8 * 3600]}
+                lazily
+              />
+            </>
+          )}
         </div>
-        {source === 'entered' && (
-          <>
-            <NumberField
-              label="Coldest"
-              quantity="temperature"
-              value={coldest}
-              onChange={(value) => value !== undefined && setColdest(value)}
-              expects={expects.air}
-              lazily
-            />
-            <NumberField
-              label="Warmest"
-              quantity="temperature"
-              value={warmest}
-              onChange={(value) => value !== undefined && setWarmest(value)}
-              expects={expects.air}
-              lazily
-            />
-            <NumberField
-              label="Humidity at dawn"
-              quantity="share"
-              value={damp}
-              onChange={(value) => value !== undefined && value > 0 && value <= 1 && setDamp(value)}
-              expects={expects.humidity}
-              lazily
-            />
-            <NumberField
-              label="The part lags by"
-              quantity="duration"
-              value={lag}
-              onChange={(value) => value !== undefined && setLag(value)}
-              expects={[0, 8 * 3600]}
-              lazily
-            />
-          </>
-        )}
-      </div>
+      </Fold>
       {isRefusal(curve) ? (
         <p className="mt-3 text-sm font-semibold text-care">▲ {units.says(curve)}</p>
       ) : (

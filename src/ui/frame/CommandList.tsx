@@ -1,5 +1,6 @@
 'use client';
 
+import { useEffect, useState } from 'react';
 import { useRouter } from 'next/navigation';
 import { Command } from 'cmdk';
 import { useOpenJobs } from '@/store/hooks';
@@ -13,6 +14,16 @@ const heading =
   '[&_[cmdk-group-heading]]:px-4 [&_[cmdk-group-heading]]:pt-3 [&_[cmdk-group-heading]]:text-xs [&_[cmdk-group-heading]]:text-ink-soft';
 
 export function CommandList({ onClose }: { readonly onClose: () => void }) {
+  // Left without going anywhere, it gives the focus back to where it was.
+  const [opener] = useState(() => document.activeElement);
+  useEffect(
+    () => () => {
+      setTimeout(() => {
+        if (document.activeElement === document.body && opener instanceof HTMLElement) opener.focus();
+      });
+    },
+    [opener],
+  );
   const router = useRouter();
   const jobs = useOpenJobs();
   const { undo, redo, switchUnits, switchTheme } = useShopActions();

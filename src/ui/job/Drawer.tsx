@@ -2,23 +2,15 @@
 
 import Link from 'next/link';
 import type { JobView, Stage } from '@/facts/job';
-import { stageWords, type Tone } from '@/words/line';
+import { stageWords } from '@/words/line';
 import { stripCells } from '@/words/strip';
 import { ButtonLink } from '../Button';
 import { Dialog } from '../Dialog';
 import { Printed } from '../Printed';
 import { showPart } from '../showpart';
+import { toneInks, toneMarks } from '../stripmarks';
 import { useUnits } from '../units';
 import { StackMap } from './StackMap';
-
-const marks: Record<Tone, string> = { plain: '', act: '', good: '✓ ', care: '▲ ', stop: '■ ' };
-const inks: Record<Tone, string> = {
-  plain: 'text-ink-soft',
-  act: 'text-act',
-  good: 'text-good',
-  care: 'text-care',
-  stop: 'text-stop',
-};
 
 interface Props {
   readonly view: JobView;
@@ -56,8 +48,8 @@ export function Drawer({ view, at, onClose }: Props) {
                 <Printed figure={figure} className="truncate font-bold">
                   {number}
                 </Printed>
-                <span className={`text-xs font-medium ${here ? 'text-on-ink-soft' : inks[tone]}`}>
-                  <span aria-hidden>{marks[tone]}</span>
+                <span className={`text-xs font-medium ${here ? 'text-on-ink-soft' : toneInks[tone]}`}>
+                  <span aria-hidden>{toneMarks[tone]}</span>
                   {state}
                 </span>
               </Link>

@@ -153,7 +153,7 @@ export function GunParts({ family, step }: { readonly family: GunFamily; readonl
     <figure className="min-w-0">
       <svg
         viewBox="-16 0 278 190"
-        width={328}
+        width={278}
         className="block max-w-full"
         role="img"
         aria-label={`The gun pulled apart${lit.length ? `; this step: ${lit.map(({ name }) => name).join(', ')}` : ''}.`}
@@ -188,7 +188,7 @@ export function GunParts({ family, step }: { readonly family: GunFamily; readonl
                 x={label?.[0] ?? x + width / 2}
                 y={label?.[1] ?? Math.min(y + height + 11, 187)}
                 textAnchor={label ? 'start' : 'middle'}
-                className={`text-[10.5px] ${now ? 'fill-act font-bold' : 'fill-ink-soft'}`}
+                className={`text-[12.5px] ${now ? 'fill-act font-bold' : 'fill-ink-soft'}`}
               >
                 {name}
               </text>
