@@ -72,7 +72,9 @@ describe.each(['bench', 'booth'] as const)('theme %s', (theme) => {
       const parts = await visitor.page.$$eval('[data-parts] a', (links) =>
         links.map((link) => (link as HTMLAnchorElement).hash),
       );
-      for (const part of parts.length > 0 ? parts : ['']) {
+      // In the dark theme colours are what differs: one part of each place shows them.
+      const looked = theme === 'booth' || parts.length === 0 ? [''] : parts;
+      for (const part of looked) {
         await visitor.page.setViewport(laptop);
         if (part) await visitor.go(screen + part);
         await new Promise((wait) => setTimeout(wait, 350));
@@ -81,8 +83,9 @@ describe.each(['bench', 'booth'] as const)('theme %s', (theme) => {
         found.push(...(await violations(visitor, screen + part)));
         await visitor.page.setViewport(phone);
         await new Promise((wait) => setTimeout(wait, 100));
-        // Colours are the same on a phone: what stands where is looked at once.
-        if (theme === 'bench') found.push(...(await violations(visitor, `${screen}${part} on a phone`)));
+        // What a phone has of its own, its bars, is the same in every part.
+        if (theme === 'bench' && part === looked[0])
+          found.push(...(await violations(visitor, `${screen}${part} on a phone`)));
         const over = await visitor.page.evaluate(
           () => document.documentElement.scrollWidth - window.innerWidth,
         );

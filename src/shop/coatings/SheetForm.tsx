@@ -299,12 +299,8 @@ function Rows<N extends ListName>({
           >
             <div className="flex flex-wrap gap-x-6">{children?.(i)}</div>
             <div className="mt-3">
-              <Button
-                aria-label={`Remove ${what} ${i + 1}`}
-                disabled={rows.length <= least}
-                onClick={() => remove(i)}
-              >
-                <Trash2 aria-hidden className="size-4" /> Remove it
+              <Button disabled={rows.length <= least} onClick={() => remove(i)}>
+                <Trash2 aria-hidden className="size-4" /> Remove {what} {i + 1}
               </Button>
             </div>
           </FormFold>

@@ -34,8 +34,8 @@ export function Rows({ control, name, rows, fields, says }: Props) {
             grid="grid grid-cols-2 items-start gap-3 lg:grid-cols-5"
           >
             <div className="mt-3">
-              <Button aria-label={`Remove ${says} ${i + 1}`} onClick={() => rows.remove(i)}>
-                <Trash2 aria-hidden className="size-4" /> Remove it
+              <Button onClick={() => rows.remove(i)}>
+                <Trash2 aria-hidden className="size-4" /> Remove {says} {i + 1}
               </Button>
             </div>
           </FormFold>

@@ -177,11 +177,11 @@ function LayerRow({ layer, at, above, onGun, onChange, onCopy, onRemove }: RowPr
             onChange={(change) => onChange({ approach: { ...layer.approach, ...change } })}
           />
           <div className="mt-3 flex flex-wrap gap-3">
-            <Button aria-label={`Copy layer ${at + 1}`} onClick={onCopy}>
-              <Copy aria-hidden className="size-4" /> Copy it
+            <Button onClick={onCopy}>
+              <Copy aria-hidden className="size-4" /> Copy layer {at + 1}
             </Button>
-            <Button aria-label={`Remove layer ${at + 1}`} onClick={onRemove}>
-              <Trash2 aria-hidden className="size-4" /> Remove it
+            <Button onClick={onRemove}>
+              <Trash2 aria-hidden className="size-4" /> Remove layer {at + 1}
             </Button>
           </div>
         </Fold>

@@ -183,8 +183,8 @@ function CoatRow({ at, plan: { coat, sheet, wet, dry, solids }, state, only, onS
           )}
         </div>
         <div className="mt-3">
-          <Button aria-label={`Remove coat ${at + 1}`} disabled={only || state !== 'todo'} onClick={onRemove}>
-            <Trash2 aria-hidden className="size-4" /> Remove this coat
+          <Button disabled={only || state !== 'todo'} onClick={onRemove}>
+            <Trash2 aria-hidden className="size-4" /> Remove coat {at + 1}
           </Button>
         </div>
       </Fold>
