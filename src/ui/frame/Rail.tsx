@@ -43,7 +43,8 @@ export function Rail() {
         </div>
       </nav>
       {/* In a job its own bar stands there. */}
-      <div
+      <nav
+        aria-label="Shop"
         className={`no-print flex items-center justify-between bg-rail px-4 text-[#f6f5f1] md:hidden ${inJob ? 'hidden' : ''}`}
       >
         <Link href="/" prefetch={false} className="wide flex min-h-11 items-center font-bold">
@@ -58,7 +59,7 @@ export function Rail() {
           {here?.name} <MenuIcon aria-hidden className="size-5" />
         </button>
         {open && <PhoneMenu onClose={() => setOpen(false)} />}
-      </div>
+      </nav>
     </>
   );
 }
