@@ -125,27 +125,34 @@ describe.each(coatingClasses)('%s from nothing', (of) => {
   });
 });
 
-describe('a turbine', () => {
-  it.each(coatingClasses)('is asked no more than it leaves at the gun, for %s', (of) => {
+describe('a turbine of three stages', () => {
+  const three = (of: CoatingClass) => {
     const { rig, view } = fromNothing(of, 'hvlp', 'turbine');
     expect(rig.air).toBe('turbine');
-    const leaves = turbineLeaves(rig);
-    if (isRefusal(view.set.proposal) || isRefusal(leaves)) throw new Error('Nothing is proposed.');
-    expect(view.set.proposal.pressure).toBeLessThanOrEqual(leaves!);
-    expect(view.set.fault).toBeUndefined();
+    const staged: Rig = { ...rig, stages: 3 };
+    return {
+      staged,
+      seen: jobView(view.job, { rigOf: () => staged, cups: [], shelf: [], shop: newShop, now }),
+    };
+  };
+
+  it.each(coatingClasses)('is asked no more than it leaves at the gun, for %s', (of) => {
+    const { staged, seen } = three(of);
+    const leaves = turbineLeaves(staged);
+    if (isRefusal(seen.set.proposal) || isRefusal(leaves)) throw new Error('Nothing is proposed.');
+    expect(seen.set.proposal.pressure).toBeLessThanOrEqual(leaves!);
+    expect(seen.set.proposal.pressure).toBeGreaterThan(0.2e5);
   });
 
-  it('asked for more is a stop, and what it leaves stands beside it', () => {
-    const { rig } = fromNothing('two-part-clear', 'hvlp', 'turbine');
+  it('asked for more is a stop, and what it leaves stands beside it; one nobody described forbids nothing', () => {
+    const { staged } = three('two-part-clear');
     const asked = {
-      pressure: 0.65e5,
-      fluid: 100e-6 / 60,
-      fan: 0.25,
-      distance: 0.18,
-      bore: rig.sets[0]!.bore,
+      ...{ pressure: 0.65e5, fluid: 100e-6 / 60, fan: 0.25, distance: 0.18 },
+      bore: staged.sets[0]!.bore,
     };
-    expect(settingFault(asked, rig, [], 1000)).toMatchObject({ kind: 'turbine', asked: 0.65e5 });
-    expect(settingFault({ ...asked, pressure: 0.3e5 }, rig, [], 1000)?.kind).not.toBe('turbine');
+    expect(settingFault(asked, staged, [], 1000)).toMatchObject({ kind: 'turbine', asked: 0.65e5 });
+    expect(settingFault({ ...asked, pressure: 0.25e5 }, staged, [], 1000)?.kind).not.toBe('turbine');
+    expect(settingFault(asked, { ...staged, stages: undefined }, [], 1000)?.kind).not.toBe('turbine');
   });
 });
 

@@ -28,8 +28,12 @@ export const turbineHeld = (
       }
     : undefined;
 
-/** What a turbine leaves at the gun while the gun takes its air, Pa gauge; none for another rig. */
+/**
+ * What a turbine leaves at the gun while the gun takes its air, Pa gauge; none for another rig, and none of a turbine of which
+ * nobody said a stage: a default forbids nothing.
+ */
 export function turbineLeaves(rig: Parameters<typeof turbineHeld>[0]): Outcome<number> | undefined {
+  if (rig.turbine === undefined && rig.stages === undefined) return undefined;
   const held = turbineHeld(rig);
   return held && turbineAtGun(held.turbine, held.takes, held.hose);
 }
