@@ -24,7 +24,8 @@ export function useKeys(handlers: Handlers): void {
       const name = `${modified ? 'mod+' : ''}${modified && event.shiftKey ? 'shift+' : ''}${event.key.toLowerCase()}`;
       const target = event.target instanceof HTMLElement ? event.target : undefined;
       const typing = target?.matches('input, textarea, select, [contenteditable], [role="dialog"] *');
-      if (typing && event.key.length === 1) typed = event.timeStamp;
+      // Enter, Tab and Escape end what is typed: what follows is meant for the page.
+      if (typing) typed = event.key.length === 1 ? event.timeStamp : -Infinity;
       const handler = held.current[name];
       if (!handler) return;
       const control = target?.closest(
