@@ -188,14 +188,11 @@ describe('keys and focus', () => {
   });
 
   it('no note lies over the sentence, the strip or the main button', async () => {
-    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/thin');
+    const visitor = await Visitor.arrive(browser, 'demo');
     for (const size of [laptop, phone]) {
       await visitor.page.setViewport(size);
-      await visitor.go('/job/demo-saloon-doors/thin');
-      await visitor.press('Start, or press space').catch(() => visitor.page.click('[data-watch]'));
-      await visitor.type('Paint temperature', '23');
-      await visitor.type('Seconds', size === laptop ? '24.1' : '24.3');
-      await visitor.press(/^Record [\d.]+ s$/);
+      await visitor.go('/job/demo-depot-walls/clean');
+      await visitor.doNext();
       const note = await visitor.page.waitForSelector('[data-sonner-toast]', { visible: true });
       await new Promise((wait) => setTimeout(wait, 600));
       const over = await note!.evaluate((each) => {
