@@ -15,6 +15,8 @@ export interface EffectsQuestion {
   readonly usual: Pick<LeverSetting, 'pressure' | 'flow'>;
   /** m³/s of free air at the usual pressure; none for airless. */
   readonly air?: number;
+  /** m³/s of free air at the present one, where the line tells it. */
+  readonly takes?: number;
   /** m of the nozzle; none for airless. */
   readonly bore?: number;
   readonly liquid: Liquid;
@@ -45,6 +47,7 @@ export function leverEffects({
   now,
   usual,
   air,
+  takes,
   bore,
   liquid,
   transfer,
@@ -52,10 +55,11 @@ export function leverEffects({
 }: EffectsQuestion): EffectsOfLevers {
   // A cap passes air in proportion to its pressure near the usual one: an estimate.
   const taken =
-    air === undefined ? undefined : usual.pressure > 0 ? air * (now.pressure / usual.pressure) : air;
+    takes ??
+    (air === undefined ? undefined : usual.pressure > 0 ? air * (now.pressure / usual.pressure) : air);
   const seconds = path / Math.max(now.speed, 0.01);
-  const size = (setting: Pick<LeverSetting, 'pressure' | 'flow'>, takes: number) =>
-    dropSize({ pressure: setting.pressure, air: takes, fluid: setting.flow, bore: bore ?? 0 }, liquid);
+  const size = (setting: Pick<LeverSetting, 'pressure' | 'flow'>, through: number) =>
+    dropSize({ pressure: setting.pressure, air: through, fluid: setting.flow, bore: bore ?? 0 }, liquid);
   const drops = air === undefined || taken === undefined ? undefined : size(now, taken);
   const reference = air === undefined ? undefined : size(usual, air);
   const known = drops !== undefined && reference !== undefined && !isRefusal(drops) && !isRefusal(reference);

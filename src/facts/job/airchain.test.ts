@@ -1,7 +1,9 @@
 import fc from 'fast-check';
 import { isRefusal } from '@/core/refusal';
 import type { Rig } from '@/records';
+import { aJob, seen, turbine } from '../../../tests/fixtures/job';
 import { newRig } from '../newjob/newrig';
+import { leversBefore, leversJudged } from './levers';
 import { airChainOf, type AirChain, type PressurePlace } from './airchain';
 
 const bar = 1e5;
@@ -41,6 +43,20 @@ describe('one pressure at every place of the line', () => {
       }),
       { numRuns: 60 },
     );
+  });
+
+  it('is the air the levers tell too, at the proposed pressure and at another', () => {
+    const rig: Rig = { ...turbine, id: 'rig', air: 'compressor', maxPressure: undefined, airHose: hose };
+    const view = seen(aJob(), { rig });
+    const { levers, distance } = leversBefore(view);
+    for (const pressure of [0.42 * bar, 0.6 * bar]) {
+      const { effects } = leversJudged(
+        view,
+        { levers, pressure, distance },
+        { pressureAt: 'cap', bore: 1.5e-3 },
+      );
+      expect(effects.air).toBeCloseTo(chain(rig, pressure, 'cap').air!, 9);
+    }
   });
 
   it('says nothing of a cap nobody knows, of a turbine, an airless, or a tank', () => {

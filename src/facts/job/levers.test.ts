@@ -77,7 +77,7 @@ describe('levers of a gun', () => {
 
   it('more fluid than the nozzle passes is said before it is recorded, whatever the film', () => {
     const tried = leversBefore(view);
-    const at = { pressureAt: 'cap', bore: 1.3e-3 };
+    const at = { pressureAt: 'cap', bore: 1.3e-3 } as const;
     expect(leversJudged(view, tried, at).fault).toBeUndefined();
     const flooded = { ...tried, levers: { ...tried.levers, flow: 900e-6 / 60 } };
     expect(leversJudged(view, flooded, at).fault).toMatchObject({ kind: 'fluid', asked: 900e-6 / 60 });

@@ -1,7 +1,8 @@
 import { leverEffects, transferAt, type EffectsOfLevers } from '@/core/airgun';
 import { holdFilm, restorers, solveStroke, strokeSpacing, type Lever, type Restorer } from '@/core/film';
 import { isRefusal, type Outcome } from '@/core/refusal';
-import type { NozzleSet } from '@/records';
+import type { NozzleSet, Rig } from '@/records';
+import { airChainOf, type PressurePlace } from './airchain';
 import { settingFault, type SettingFault } from './point';
 import type { JobView } from './view';
 
@@ -125,12 +126,19 @@ export interface LeversJudged {
   readonly restore: readonly Restorer[];
 }
 
+/** What an HVLP gun takes at a pressure, as its line tells it: the same everywhere on Set. */
+function airOf(rig: Rig | undefined, pressure: number | undefined, at: PressurePlace): number | undefined {
+  if (rig?.atomising !== 'hvlp' || pressure === undefined) return undefined;
+  const chain = airChainOf(rig, pressure, at);
+  return chain && !isRefusal(chain) ? chain.air : undefined;
+}
+
 /** What the levers do: to the film, and beside it. */
 export function leversJudged(
   view: Bearings,
   { levers, pressure, distance }: Tried,
   more: {
-    readonly pressureAt: string;
+    readonly pressureAt: PressurePlace;
     readonly bore?: number;
     readonly tip?: string;
     readonly moved?: Lever;
@@ -169,7 +177,13 @@ export function leversJudged(
     effects: leverEffects({
       now: { pressure: pressure ?? usual ?? 0, flow: levers.flow, speed: levers.speed },
       usual: { pressure: usual ?? 0, flow: proposed?.fitting.flow ?? levers.flow },
-      ...(rig?.atomising === 'airless' ? {} : { air: rig?.airDemand ?? usualAir, bore: more.bore }),
+      ...(rig?.atomising === 'airless'
+        ? {}
+        : {
+            air: airOf(rig, usual, proposed?.pressureAt ?? more.pressureAt) ?? rig?.airDemand ?? usualAir,
+            takes: airOf(rig, pressure, more.pressureAt),
+            bore: more.bore,
+          }),
       liquid: {
         viscosity: set.viscosity,
         density: isRefusal(plan.asMixed) ? 1000 : plan.asMixed.density,

@@ -33,7 +33,7 @@ import {
   setFields,
   sprayFields,
   turbineFields,
-  viscosityFields,
+  makersBandFields,
 } from './rigfields';
 import { RigUse } from './RigUse';
 import { Rows } from './Rows';
@@ -226,7 +226,7 @@ function RigForm({ rig }: { readonly rig: Rig }) {
           <FormFold
             control={control}
             title="Viscosity the gun’s maker names"
-            fields={viscosityFields}
+            fields={makersBandFields}
             unsaid="not stated"
           />
         )}

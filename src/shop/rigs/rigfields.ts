@@ -24,7 +24,7 @@ export const sprayFields: readonly FieldRow[] = [
 ];
 
 /** What the gun’s maker says it sprays. */
-export const viscosityFields: readonly FieldRow[] = [
+export const makersBandFields: readonly FieldRow[] = [
   {
     name: 'viscosity.cupId',
     label: 'In seconds of',

@@ -11,7 +11,7 @@ import {
   waterInLine,
 } from '@/core/airline';
 import type { Rig } from '@/records';
-import { isRefusal, refuse } from '@/core/refusal';
+import { isRefusal } from '@/core/refusal';
 import { turbineHeld } from '@/facts/job/turbineleaves';
 import { airChainOf } from '@/facts/job/airchain';
 import { hvlpCapLimit } from '@/facts/job/levers';
@@ -28,8 +28,6 @@ const fixWords = { wider: 'a hose of', shorter: 'half the length', 'fewer-coupli
 /** The tank stands this much warmer than the room. A default. */
 const tankWarmer = 7;
 
-const refuseWall = refuse('no-hose', 'Enter the hose on the rig: then the wall gauge can be told.');
-
 /** Air from the wall to the gun: what the hose takes, whether the compressor keeps up, how much water comes along. */
 export function AirLine() {
   const { view } = useJob();
@@ -41,7 +39,8 @@ export function AirLine() {
   const chain = from && airChainOf(rig, from.pressure, from.pressureAt);
   const { airHose, compressor } = rig;
   const airDemand = chain && !isRefusal(chain) ? chain.air : rig.airDemand;
-  if (!airHose || !airDemand || !chain)
+  const wall = chain && !isRefusal(chain) ? chain.wall : chain;
+  if (!airHose || !airDemand || !chain || wall === undefined)
     return (
       <Panel title="Air line">
         <p className="text-sm text-ink-soft">
@@ -52,7 +51,6 @@ export function AirLine() {
         </ButtonLink>
       </Panel>
     );
-  const wall = isRefusal(chain) ? chain : (chain.wall ?? refuseWall);
   const wanted = isRefusal(chain) ? from.pressure : chain.inlet;
   const supply = compressor && airSupply(compressor, airDemand);
   const { climate } = plan;

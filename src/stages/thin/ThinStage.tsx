@@ -42,7 +42,7 @@ export function ThinStage() {
   const judged = thin.choice !== undefined;
   const cup = thin.readings.at(-1)?.cup ?? thin.band?.cup;
   return (
-    <StageFrame stage="thin" parts={parts} part={part} filmStack beside={<Evidence />}>
+    <StageFrame stage="thin" parts={judged ? parts : undefined} part={part} filmStack beside={<Evidence />}>
       <SheetChanged />
       {judged && part === 'watch' && (
         <>
@@ -56,15 +56,17 @@ export function ThinStage() {
           {thin.batch && <AddedSomethingElse key={thin.batch.additions.length} />}
         </>
       )}
-      {part === 'how' && (
+      {judged && part === 'how' && (
         <>
-          <Panel title="How to thin">{judged && <HowToThin />}</Panel>
+          <Panel title="How to thin">
+            <HowToThin />
+          </Panel>
           <Technique use={cup?.use ?? 'stand'} />
           <StructureCheck />
           <WithoutCup />
         </>
       )}
-      {part === 'drift' && (
+      {judged && part === 'drift' && (
         <>
           <DriftPanel />
           <CoatRecipes />
