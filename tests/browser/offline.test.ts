@@ -6,7 +6,7 @@ import { isRefusal } from '@/core/refusal';
 import { readArchive } from '@/exchange/archive';
 import { stages } from '@/facts/job';
 import { launch, Visitor } from './driver';
-import { readRoom } from './follow';
+import { another, lineOf, readRoom } from './follow';
 import { serve } from './serve';
 
 const job = '/job/demo-saloon-doors';
@@ -63,13 +63,14 @@ describe('the application without its server', () => {
       };
       const tap = async () => {
         // The tap of the next line, wherever the focus was left: what goes on record asks for a second key.
+        const before = await lineOf(visitor);
         await visitor.page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
         await visitor.page.keyboard.press('Enter');
         const asked = await visitor.page.evaluate(
           () => document.activeElement?.hasAttribute('data-next-action') === true,
         );
         if (asked) await visitor.page.keyboard.press('Enter');
-        await new Promise((wait) => setTimeout(wait, 400));
+        await another(visitor, before);
       };
       await readRoom(visitor, ['21', '20', '50']);
       await to('mix');
