@@ -2,7 +2,7 @@ import { defaultTransfer } from '@/core/airgun';
 import { celsius } from '@/core/climate';
 import { isRefusal } from '@/core/refusal';
 import { jobView, stages } from '@/facts/job';
-import { settingFault } from '@/facts/job/point';
+import { settingFault } from '@/facts/job/settingfault';
 import { turbineLeaves } from '@/facts/job/turbineleaves';
 import { emptyDraft, jobFromDraft, type JobDraft } from '@/facts/newjob/draft';
 import { usualRig } from '@/facts/newjob/usual';
@@ -146,13 +146,14 @@ describe('a turbine of three stages', () => {
 
   it('asked for more is a stop, and what it leaves stands beside it; one nobody described forbids nothing', () => {
     const { staged } = three('two-part-clear');
+    const paint = { viscosity: 0.055, density: 1000, spread: 0.25 };
     const asked = {
       ...{ pressure: 0.65e5, fluid: 100e-6 / 60, fan: 0.25, distance: 0.18 },
       bore: staged.sets[0]!.bore,
     };
-    expect(settingFault(asked, staged, [], 1000)).toMatchObject({ kind: 'turbine', asked: 0.65e5 });
-    expect(settingFault({ ...asked, pressure: 0.25e5 }, staged, [], 1000)?.kind).not.toBe('turbine');
-    expect(settingFault(asked, { ...staged, stages: undefined }, [], 1000)?.kind).not.toBe('turbine');
+    expect(settingFault(asked, staged, paint)).toMatchObject({ kind: 'turbine', asked: 0.65e5 });
+    expect(settingFault({ ...asked, pressure: 0.25e5 }, staged, paint)?.kind).not.toBe('turbine');
+    expect(settingFault(asked, { ...staged, stages: undefined }, paint)?.kind).not.toBe('turbine');
   });
 });
 

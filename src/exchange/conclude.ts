@@ -1,7 +1,14 @@
 import { isRefusal, type Refusal } from '@/core/refusal';
 import type { UnitSystem } from '@/core/quantity';
 import { unitOf } from '@/facts/figure';
-import { coatWindows, ledgerOf, neededOf, type CoatPlan, type CoatWindow, type JobView } from '@/facts/job';
+import {
+  coatWindows,
+  ledgerOf,
+  type CoatPlan,
+  type CoatPoint,
+  type CoatWindow,
+  type JobView,
+} from '@/facts/job';
 import { jobViewOf, recordsOf, type Records } from '@/facts/records';
 import { keyOf } from '@/records';
 import { stateOf } from '@/words/line';
@@ -53,7 +60,7 @@ export function conclude(
     if (only !== undefined && id !== only) continue;
     try {
       const view = jobViewOf(records, id, at);
-      if (view) jobs.push(concludeJob(view, records, unitsOf(units)));
+      if (view) jobs.push(concludeJob(view, records, unitsOf(units), at));
     } catch (error) {
       failed.push({ id, name, why: error instanceof Error ? error.message : 'It could not be concluded.' });
     }
@@ -69,7 +76,7 @@ const si = (value: number | undefined): number | null =>
 const moment = (ms: number | undefined): string | null =>
   ms === undefined || !Number.isFinite(ms) ? null : new Date(ms).toISOString();
 
-function concludeJob(view: JobView, records: Records, units: Units): ConcludedJob {
+function concludeJob(view: JobView, records: Records, units: Units, at: number): ConcludedJob {
   const { work, plan, spray, supply, thin, current } = view;
   const line = nextLine(view, current, units);
   const cells = stripCells(view, units);
@@ -87,7 +94,12 @@ function concludeJob(view: JobView, records: Records, units: Units): ConcludedJo
   const layers = work.layers.map((layer, i): ConcludedJob['layers'][number] => {
     const rig = records.get(`rig/${layer.rigId}`);
     const film = ledger.layers[i];
-    const needed = neededOf(work, layer, rig?.kind === 'rig' ? rig : undefined, plan.coats);
+    // A layer’s gun and its litres are told with the layer in hand: one way to conclude them.
+    const own =
+      layer.id === work.layer.id || layer.coats.length === 0
+        ? view
+        : (jobViewOf(records, work.id, at, { inHand: layer.id }) ?? view);
+    const { needed } = own.plan;
     return {
       id: layer.id,
       name: layer.name,
@@ -105,7 +117,13 @@ function concludeJob(view: JobView, records: Records, units: Units): ConcludedJo
       mix: layer.coats.length === 0 ? 0 : si(isRefusal(needed) ? undefined : needed.total),
       coats: plan.coats
         .filter(({ coat }) => coat.layerId === layer.id)
-        .map((coat) => concludeCoat(coat, windows)),
+        .map((coat) =>
+          concludeCoat(
+            coat,
+            windows,
+            own.points.find((each) => each.coat.id === coat.coat.id),
+          ),
+        ),
     };
   });
   const mixes = layers.map(({ mix }) => mix);
@@ -148,6 +166,7 @@ function concludeJob(view: JobView, records: Records, units: Units): ConcludedJo
 function concludeCoat(
   { coat, wet, dry, solids }: CoatPlan,
   windows: readonly CoatWindow[],
+  laid: CoatPoint | undefined,
 ): ConcludedJob['layers'][number]['coats'][number] {
   const window = windows.find(({ coatId }) => coatId === coat.id);
   const asWet = (film: number) => si(solids > 0 ? film / solids : undefined);
@@ -156,6 +175,7 @@ function concludeCoat(
     name: coat.name,
     wet: { min: asWet(dry.min), aim: solids > 0 ? si(wet) : null, max: asWet(dry.max) },
     dry: { min: si(dry.min), aim: si(dry.aim), max: si(dry.max), outside: dry.outside },
+    point: concludePoint(laid),
     window: {
       state: window?.state ?? 'none',
       opens: moment(window?.opens),
@@ -165,5 +185,46 @@ function concludeCoat(
         to: moment(to),
       })),
     },
+  };
+}
+
+function concludePoint(
+  laid: CoatPoint | undefined,
+): ConcludedJob['layers'][number]['coats'][number]['point'] {
+  const { point, time, paint } = laid ?? {};
+  const nearest = point?.nearest;
+  return {
+    feasible: point?.feasible ?? false,
+    why: point?.why ?? null,
+    nearest: nearest
+      ? {
+          gives: nearest.gives,
+          fluid: si(nearest.point.fluid),
+          speed: si(nearest.point.speed),
+          film: si(nearest.point.film),
+          pressure: si(nearest.point.pressure),
+          passes: nearest.passes,
+        }
+      : null,
+    bore: si(point?.bore),
+    tip: point?.tip ?? null,
+    fluid: si(point?.fluid),
+    fan: si(point?.fan),
+    distance: si(point?.distance),
+    overlap: si(point?.overlap),
+    spacing: si(point?.spacing),
+    speed: si(point?.speed),
+    inlet: si(point?.inlet),
+    cap: si(point?.cap),
+    viscosity: si(point?.liquid.viscosity),
+    needle: si(point?.needle),
+    drops: si(point?.drops),
+    transfer: si(point?.transfer),
+    air: si(point?.air),
+    time: si(time),
+    paint: si(paint),
+    film: si(point?.film),
+    passes: point?.passes ?? 1,
+    from: point?.from ?? 'usual',
   };
 }

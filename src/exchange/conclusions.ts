@@ -20,11 +20,47 @@ const stageCell = z.object({
 
 const film = z.object({ min: si, aim: si, max: si });
 
+const coatPoint = z.object({
+  feasible: z.boolean().check(z.describe('the hardware, the hand and the sheet allow it together')),
+  why: z.nullable(z.string().check(z.describe('what forbids it'))),
+  nearest: z.nullable(
+    z.object({
+      gives: z.enum(['film', 'pressure']).check(z.describe('what gives way')),
+      fluid: si,
+      speed: si,
+      film: si,
+      pressure: si,
+      passes: z.int().check(z.describe('wet on wet, that make the coat')),
+    }),
+  ),
+  bore: si,
+  tip: z.nullable(z.string()),
+  fluid: si.check(z.describe('m³/s')),
+  fan: si,
+  distance: si,
+  overlap: si,
+  spacing: si,
+  speed: si,
+  inlet: si.check(z.describe('Pa gauge at the gun’s inlet')),
+  cap: si.check(z.describe('Pa gauge at its cap')),
+  viscosity: si.check(z.describe('Pa·s at the paint’s own temperature')),
+  needle: si.check(z.describe('share of what it passes fully open')),
+  drops: si.check(z.describe('index beside the sheet’s set-up, which is 100')),
+  transfer: si,
+  air: si.check(z.describe('m³/s of free air')),
+  time: si.check(z.describe('s with the trigger pulled')),
+  paint: si.check(z.describe('m³ that leave the gun')),
+  film: si.check(z.describe('m wet of one pass')),
+  passes: z.int(),
+  from: z.enum(['set', 'proposed', 'usual']),
+});
+
 const coat = z.object({
   id: z.string(),
   name: z.string(),
   wet: film.check(z.describe('m')),
   dry: z.extend(film, { outside: z.boolean() }).check(z.describe('m; outside: the aim is not in its range')),
+  point: coatPoint.check(z.describe('how the gun lays it')),
   window: z.object({
     state: z.enum(['none', 'waiting', 'open', 'shut', 'missed', 'never']),
     opens: moment,

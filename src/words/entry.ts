@@ -6,7 +6,8 @@ import { endingWords } from './endings';
 import { partWords, symptomWords, wasteWords } from './care';
 import { stickWords } from './stick';
 import { lookedWords, workLine } from './work';
-import { cardWords, fittingName, placeWords, pressureQuantity } from './set';
+import { placeWords, pressureQuantity } from './pressure';
+import { cardWords, fittingName } from './set';
 
 export const typeWords: Record<EntryType, string> = {
   climate: 'Room',

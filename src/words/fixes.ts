@@ -22,6 +22,10 @@ const fixWords: Record<NozzleFix['kind'], (fix: NozzleFix, units: Units) => stri
     works
       ? `Warm the paint to ${units.show('temperature', to)}; it is thick again when it cools.`
       : 'Warming does not help: it would be hotter than the sheet allows.',
+  'turn-up': ({ works, to }, units) =>
+    works
+      ? `Turn the feed up to ${units.show('pressure', to)}.`
+      : `Turning the feed up does not reach: it would take ${units.show('pressure', to)}.`,
   push: ({ works, to }, units) =>
     works
       ? `A feed that pushes with ${units.show('pressure', to)}: a pressure cup or pot.`

@@ -1,7 +1,10 @@
 import { isRefusal, type Refusal } from '@/core/refusal';
-import type { Fitting, JobView, SettingFault, SetView } from '@/facts/job';
+import type { Fitting, JobView, Proposal, SettingFault, SetView } from '@/facts/job';
 import type { EntryOf } from '@/records';
 import { figure, reason } from './figures';
+import { faultQuantity, settingFaultSays } from './faults';
+import { placeWords, pressureQuantity } from './pressure';
+import { costsSay } from './verdict';
 import type { Units } from './units';
 import { focus, go, inSentence, log, type Fact, type NextLine, type Tap } from './line';
 
@@ -21,19 +24,8 @@ export const cardWords: Record<Verdict, { name: string; change: string }> = {
   dry: { name: 'Dry, dusty', change: 'Come closer or take air down a step, then another card.' },
 };
 
-export const pressureQuantity = (pressure: number) =>
-  (pressure > 15e5 ? 'pumpPressure' : 'pressure') as 'pumpPressure' | 'pressure';
-
 export const fittingName = ({ bore, tip }: Pick<Fitting, 'bore' | 'tip'>, units: Units): string =>
   tip ? `Tip ${tip}` : units.show('bore', bore);
-
-export const placeWords = {
-  cap: 'at the cap',
-  inlet: 'at the gun inlet',
-  tip: 'at the tip',
-  wall: 'at the wall',
-  tank: 'at the tank',
-};
 
 /** Why a fresh card is asked for. */
 export const cardAsks: Record<Exclude<SetView['cardState'], 'good' | 'not-good'>, string> = {
@@ -44,50 +36,6 @@ export const cardAsks: Record<Exclude<SetView['cardState'], 'good' | 'not-good'>
   refill: 'The cup was filled again since the last one: a short burst will do.',
   expired: 'The last one is too old: the mix, the room and the hand have changed.',
 };
-
-/** What of a setting cannot happen, shortly and with what to do. */
-export const settingFaultWords: Record<SettingFault['kind'], { short: string; says: string }> = {
-  fluid: {
-    short: 'more than it passes',
-    says: 'This nozzle does not pass {asked}: fully open about {can}. Less fluid and a slower hand, or a larger nozzle.',
-  },
-  'tip-fluid': {
-    short: 'not this tip’s flow',
-    says: 'This tip does not spray {asked}: at this pressure about {can}. Set what it sprays, or fit another.',
-  },
-  'tip-fan': {
-    short: 'not this tip’s fan',
-    says: 'This tip’s fan is not {asked} wide: at this distance about {can}.',
-  },
-  pressure: {
-    short: 'over the rig’s pressure',
-    says: '{asked} is more than this rig bears: {can}. Take it down before anything else.',
-  },
-  turbine: {
-    short: 'more than the turbine leaves',
-    says: 'The turbine does not leave {asked}: at the gun about {can}. Less, a shorter hose, or more stages.',
-  },
-  'not-here': {
-    short: 'not on this rig',
-    says: 'What was recorded fitted is not among the sets and tips of this rig. Fit one that is, or add it to the rig.',
-  },
-};
-
-const faultQuantity = {
-  fluid: 'fluidFlow',
-  'tip-fluid': 'fluidFlow',
-  'tip-fan': 'distance',
-  pressure: 'pressure',
-  turbine: 'pressure',
-  'not-here': 'pressure',
-} as const;
-
-/** What of a setting cannot happen, and the nearest that can. */
-export function settingFaultSays({ kind, asked, can }: SettingFault, units: Units): string {
-  const shown = (value: number | undefined) =>
-    units.show(kind === 'pressure' ? pressureQuantity(value ?? 0) : faultQuantity[kind], value);
-  return settingFaultWords[kind].says.replace('{asked}', shown(asked)).replace('{can}', shown(can));
-}
 
 function faultLine(fault: SettingFault, because: readonly Fact[], units: Units): NextLine {
   const { kind, can } = fault;
@@ -118,12 +66,161 @@ const fittingFacts = (fitting: Fitting, { drivingAssumed }: SetView, units: Unit
   },
   {
     label: fitting.label === 'tip' ? 'Flow at pressure' : 'Flow, needle open',
-    value: units.show('fluidFlow', fitting.full),
+    value: units.show('fluidFlow', fitting.point.most),
   },
   ...(drivingAssumed && fitting.label === 'nozzle'
     ? [{ label: 'Driving pressure', value: 'a default: calibrate' }]
     : []),
 ];
+
+/** Drops this much coarser than the sheet’s own set-up want care, and much care. Defaults; a good card overrides them. */
+const coarse = { care: 125, much: 160 };
+
+/** Where the paint’s viscosity is from: the cup’s own temperature, the room’s, or the sheet’s. */
+const viscosityLabel = ({ liquid: { by, from } }: SetView): string =>
+  from === 'none'
+    ? 'Viscosity: no cup, a guess'
+    : by === 'cup'
+      ? 'Viscosity at the nozzle'
+      : by === 'room'
+        ? 'Viscosity, as warm as the room'
+        : 'Viscosity, at the sheet’s temperature';
+
+const fitted = ({ bore, tip }: Pick<Fitting, 'bore' | 'tip'>, units: Units): string =>
+  tip ? `tip ${tip}` : `the ${units.show('bore', bore)} set`;
+
+const howTo = ({ fitting: { point }, distance }: Proposal, units: Units): string =>
+  `Fluid ${units.show('fluidFlow', point.fluid)}, ${units.show('distance', distance)} away, strokes ${units.show('distance', point.spacing)} apart at ${units.show('speed', point.speed)}.`;
+
+/** More passes than this, wet on wet, are no coat any more. A default. */
+const mostPasses = 6;
+
+/** What a gun nobody set for this coat comes to: set it back, thin first, nothing it has will do, with care, or plainly. */
+export function comesTo({
+  set,
+  work,
+}: Pick<JobView, 'set' | 'work'>): 'back' | 'thin' | 'none' | 'care' | 'plain' {
+  const { point, proposal, again } = set;
+  if (again) return 'back';
+  if (isRefusal(proposal)) return 'none';
+  const { verdict, onSheet } = proposal.fitting;
+  if (verdict.grade === 'thin' && work.layer.sheet.thinning.maximum > 0) return 'thin';
+  if (!point.feasible && (point.why !== 'starves' || point.passes > mostPasses)) return 'none';
+  return point.feasible && onSheet !== false && (point.drops ?? 0) <= coarse.care ? 'plain' : 'care';
+}
+
+/** What is proposed for a coat the gun is not set for. */
+function toSet(view: JobView, proposal: Proposal, because: readonly Fact[], units: Units): NextLine {
+  const { set, work } = view;
+  const { point, again, setOtherwise, coat } = set;
+  const { fitting } = proposal;
+  const big = fitting.tip ? { number: fitting.tip, unit: 'tip' } : units.parts('bore', fitting.bore);
+  const otherwise = focus('levers', 'Set something else');
+  const comes = comesTo(view);
+  if (again)
+    return {
+      big: units.parts(pressureQuantity(again.pressure), again.pressure),
+      says: `Set the gun back for ${coat ? inSentence(coat.name) : 'this coat'}: ${units.show(pressureQuantity(again.pressure), again.pressure)} ${placeWords[again.pressureAt]}, ${units.show('distance', again.distance)} away.`,
+      detail: 'As it was recorded for the last coat of this kind. Then a card.',
+      tone: 'act',
+      because,
+      tap: log('Set like this', 'gun set', settingOf(again)),
+      otherwise,
+    };
+  const { verdict } = fitting;
+  if (comes === 'thin')
+    return {
+      big: units.parts('dynamicViscosity', verdict.thinTo),
+      says: `Thin it before it is sprayed: ${fitted(fitting, units)} wants ${units.show('dynamicViscosity', verdict.thinTo)}, and it is ${units.show('dynamicViscosity', set.viscosity)}.`,
+      detail: `As it is, one pass lays ${units.show('film', fitting.point.film)}.`,
+      tone: 'care',
+      because,
+      tap: go('thin', 'Go to Thin'),
+      otherwise,
+    };
+  if (comes === 'none')
+    return {
+      big,
+      says: `Nothing on this gun lays this coat: ${fitted(fitting, units)} comes nearest, ${units.show('film', fitting.point.film)} at ${units.show('speed', fitting.point.speed)}.`,
+      detail: `${units.show('film', set.wet)} is wanted. Fit another, take another gun, or plan the film otherwise.`,
+      tone: 'stop',
+      because,
+      tap: focus('fittings', 'What else could be fitted', 'which'),
+    };
+  const pressure = `${units.show(pressureQuantity(proposal.pressure), proposal.pressure)} ${placeWords[proposal.pressureAt]}`;
+  const passes =
+    point.passes > 1
+      ? ` Lay it in ${point.passes} passes, wet on wet: one is ${units.show('film', point.film)}.`
+      : '';
+  const costs = costsSay(point.costs, point, set, units);
+  const drops = point.drops !== undefined && point.drops > coarse.care ? ` ${coarseSays(point.drops)}` : '';
+  const other = setOtherwise && coat ? `${coat.name} is laid otherwise than the last. ` : '';
+  return {
+    big,
+    says: `${setOtherwise ? 'Set' : `Fit ${fitted(fitting, units)}.`} ${pressure}, trigger pulled.${passes}`,
+    detail: `${other}${howTo(proposal, units)}${costs ? ` It costs: ${costs}.` : ''}${drops}`,
+    tone: comes === 'plain' ? 'act' : 'care',
+    because,
+    tap: log('Set like this', 'gun set', {
+      type: 'setting',
+      layerId: work.layer.id,
+      ...(fitting.bore === undefined ? {} : { bore: fitting.bore }),
+      ...(fitting.tip === undefined ? {} : { tip: fitting.tip }),
+      ...(fitting.setId === undefined ? {} : { setId: fitting.setId }),
+      pressure: proposal.pressure,
+      pressureAt: proposal.pressureAt,
+      triggerPulled: true,
+      fluid: fitting.point.fluid,
+      fan: fitting.point.fan,
+      distance: proposal.distance,
+      overlap: proposal.overlap,
+      speed: fitting.point.speed,
+    }),
+    otherwise,
+  };
+}
+
+const coarseSays = (drops: number): string =>
+  `Drops about ${Math.round(drops)} to the sheet’s 100: ${drops > coarse.much ? 'far too coarse. Thin, warm, or take a stronger machine' : 'coarse. A card decides'}.`;
+
+/** What of a recorded setting can be recorded again. */
+const settingOf = ({
+  layerId,
+  bore,
+  tip,
+  setId,
+  pressure,
+  pressureAt,
+  triggerPulled,
+  fluid,
+  fan,
+  distance,
+  overlap,
+  speed,
+  knobs,
+}: EntryOf<'setting'>) => ({
+  type: 'setting' as const,
+  layerId,
+  ...(bore === undefined ? {} : { bore }),
+  ...(tip === undefined ? {} : { tip }),
+  ...(setId === undefined ? {} : { setId }),
+  ...(knobs === undefined ? {} : { knobs }),
+  pressure,
+  pressureAt,
+  triggerPulled,
+  fluid,
+  fan,
+  distance,
+  overlap,
+  speed,
+});
+
+/** A set gun lays what the coat wants within this share; past it strip and sentence say so. */
+const filmAway = 0.1;
+
+/** m wet that the gun as set lays where that is not what the coat wants. */
+export const laysOtherwise = ({ point, wet }: Pick<SetView, 'point' | 'wet'>): number | undefined =>
+  point.film !== undefined && wet > 0 && Math.abs(point.film / wet - 1) > filmAway ? point.film : undefined;
 
 export function setLine(view: JobView, units: Units): NextLine {
   const { set, rig } = view;
@@ -131,7 +228,7 @@ export function setLine(view: JobView, units: Units): NextLine {
   const because: Fact[] = [
     reason('Wet film wanted', figure(view, 'coat.wet', wet, { coat: set.coat?.id }), units),
     reason('Transfer efficiency', figure(view, 'gun.transfer', transfer), units, { digits: 0 }),
-    reason('Viscosity at the nozzle', figure(view, 'gun.viscosity', viscosity), units),
+    reason(viscosityLabel(set), figure(view, 'gun.viscosity', viscosity), units),
     reason('Overlap', figure(view, 'gun.overlap', point.overlap), units, { digits: 0 }),
   ];
   if (view.otherInGun)
@@ -147,34 +244,8 @@ export function setLine(view: JobView, units: Units): NextLine {
   if (!setting && isRefusal(fittings)) return nothingToSet(fittings, because, units);
   const facts = isRefusal(proposal) ? because : [...because, ...fittingFacts(proposal.fitting, set, units)];
   if (setting && fault) return faultLine(fault, because, units);
-  if (!setting) {
-    if (isRefusal(proposal)) return nothingToSet(proposal, because, units);
-    const { fitting } = proposal;
-    const pressure = units.show(pressureQuantity(proposal.pressure), proposal.pressure);
-    return {
-      big: fitting.tip ? { number: fitting.tip, unit: 'tip' } : units.parts('bore', fitting.bore),
-      says: `Fit ${fitting.tip ? `tip ${fitting.tip}` : `the ${units.show('bore', fitting.bore)} set`}. ${pressure} ${placeWords[proposal.pressureAt]}, trigger pulled.`,
-      detail: `Fluid ${units.show('fluidFlow', fitting.flow)}, ${units.show('distance', proposal.distance)} away, strokes ${units.show('distance', proposal.spacing)} apart at ${units.show('speed', proposal.speed)}.`,
-      tone: fitting.onSheet === false ? 'care' : 'act',
-      because: facts,
-      tap: log('Set like this', 'gun set', {
-        type: 'setting',
-        layerId: view.work.layer.id,
-        ...(fitting.bore === undefined ? {} : { bore: fitting.bore }),
-        ...(fitting.tip === undefined ? {} : { tip: fitting.tip }),
-        ...(fitting.setId === undefined ? {} : { setId: fitting.setId }),
-        pressure: proposal.pressure,
-        pressureAt: proposal.pressureAt,
-        triggerPulled: true,
-        fluid: fitting.flow,
-        fan: fitting.fan,
-        distance: proposal.distance,
-        overlap: proposal.overlap,
-        speed: proposal.speed,
-      }),
-      otherwise: focus('levers', 'Set something else'),
-    };
-  }
+  if (!setting)
+    return isRefusal(proposal) ? nothingToSet(proposal, because, units) : toSet(view, proposal, facts, units);
   if (!card || card.verdict !== 'good') {
     const good: Tap = log('Card is good', 'card judged', {
       type: 'card',
@@ -188,18 +259,19 @@ export function setLine(view: JobView, units: Units): NextLine {
         : 'Spray a test card and look at it.',
       detail: card
         ? 'Change one thing only.'
-        : `${set.cardState === 'good' || set.cardState === 'not-good' ? '' : `${cardAsks[set.cardState]} `}Even across, fine drops, soft ends.`,
+        : `${set.cardState === 'good' || set.cardState === 'not-good' ? '' : `${cardAsks[set.cardState]} `}${set.cardState === 'refill' ? '' : 'Purge until the fan is steady first. '}Even across, fine drops, soft ends.`,
       tone: card ? 'care' : 'act',
       because: facts,
       tap: good,
       otherwise: focus('card', 'It is not good', 'card'),
     };
   }
+  const lays = laysOtherwise(set);
   return {
-    big: units.parts('speed', setting.speed),
-    says: `Set. Move at ${units.show('speed', setting.speed)}, strokes ${units.show('distance', setting.fan * (1 - setting.overlap))} apart.`,
-    detail: `${rig?.name ?? 'The gun'}: ${fittingName(setting, units)}, ${units.show(pressureQuantity(setting.pressure), setting.pressure)} ${placeWords[setting.pressureAt]}, ${units.show('fluidFlow', setting.fluid)}.`,
-    tone: 'good',
+    big: units.parts('speed', point.speed),
+    says: `Set. Move at ${units.show('speed', point.speed)}, strokes ${units.show('distance', point.spacing)} apart.`,
+    detail: `${lays === undefined ? '' : `That lays ${units.show('film', lays)}, ${units.show('film', wet)} is wanted. `}${rig?.name ?? 'The gun'}: ${fittingName(setting, units)}, ${units.show(pressureQuantity(setting.pressure), setting.pressure)} ${placeWords[setting.pressureAt]}, ${units.show('fluidFlow', point.fluid)}.`,
+    tone: lays === undefined ? 'good' : 'care',
     because: facts,
     tap: go('spray', 'Go to Spray'),
   };

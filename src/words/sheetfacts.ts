@@ -6,7 +6,7 @@ import { chemistryWords } from './care';
 import type { Units } from './units';
 import { plural, type Fact } from './line';
 import { shortNumber } from './mix';
-import { placeWords, pressureQuantity } from './set';
+import { placeWords, pressureQuantity } from './pressure';
 import { gunWords } from '@/records/rigwords';
 
 export const speedWords: Record<NonNullable<Thinner['speed']>, string> = {

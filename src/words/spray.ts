@@ -6,7 +6,8 @@ import { spraying, type CoatState, type JobView, type WorkItem } from '@/facts/j
 import { clockTo } from './clock';
 import { figure, reason } from './figures';
 import type { Units } from './units';
-import { cardAsks, pressureQuantity } from './set';
+import { pressureQuantity } from './pressure';
+import { cardAsks } from './set';
 import { weekday } from './dates';
 import { focus, go, hand, inSentence, judge, log, plural, type Fact, type NextLine } from './line';
 import { lookAsks, workLine, workWords } from './work';

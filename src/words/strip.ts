@@ -3,7 +3,9 @@ import type { FactId, Figure } from '@/facts/figure';
 import { spraying, type JobView, type OpenDefects, type Stage } from '@/facts/job';
 import { figure, jobFigure, layerFigure } from './figures';
 import type { Units } from './units';
-import { cardWords, settingFaultWords, pressureQuantity } from './set';
+import { pressureQuantity } from './pressure';
+import { settingFaultWords } from './faults';
+import { cardWords, comesTo, laysOtherwise } from './set';
 import { clockTo } from './clock';
 import { clockTime } from './spray';
 import { bandWords } from './thin';
@@ -139,10 +141,18 @@ function thin(
   };
 }
 
-function set(
-  { set: { point, setting, card, fault, fittings, proposal }, done, otherInGun }: JobView,
-  units: Units,
-): Said {
+/** How a gun stands that nobody set for the coat in hand. */
+const unset = {
+  back: { state: 'set it back', tone: 'act' },
+  thin: { state: 'thin it first', tone: 'care' },
+  none: { state: 'cannot lay this coat', tone: 'stop' },
+  care: { state: 'to set, with care', tone: 'care' },
+  plain: { state: 'to set', tone: 'plain' },
+} as const;
+
+function set(view: JobView, units: Units): Said {
+  const { set, done, otherInGun } = view;
+  const { point, setting, card, fault, fittings, proposal } = set;
   const refused = isRefusal(fittings) || (isRefusal(proposal) && !setting);
   const head = point.tip ? point.tip : units.show('bore', point.bore);
   const { pressure } = point;
@@ -154,9 +164,14 @@ function set(
   if (otherInGun) return { ...said, state: 'other mix in it', tone: 'stop' };
   if (refused) return { ...said, state: 'nothing to set', tone: 'stop' };
   if (!setting)
-    return { ...said, state: done.has('spray') ? 'opened for cleaning' : 'to set', tone: 'plain' };
+    return done.has('spray')
+      ? { ...said, state: 'opened for cleaning', tone: 'plain' }
+      : { ...said, ...unset[comesTo(view)] };
   if (fault) return { ...said, state: settingFaultWords[fault.kind].short, tone: 'stop' };
   const good = done.has('set');
+  const lays = laysOtherwise(set);
+  if (good && lays !== undefined && !done.has('spray'))
+    return { ...said, state: `lays ${units.show('film', lays)}`, tone: 'care' };
   return {
     ...said,
     state: good ? 'card good' : card ? cardWords[card.verdict].name.toLowerCase() : 'card wanted',

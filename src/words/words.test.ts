@@ -48,13 +48,13 @@ const entriesOf = ({ tap }: NextLine): readonly NewEntry[] =>
 describe('Plan says', () => {
   it('read the room first, then the litres, in the user’s units', () => {
     expect(line(seen(aJob()), 'plan')).toMatchObject({
-      big: { number: '2.18', unit: 'L' },
-      says: 'Read the room, then mix 2.18 L.',
+      big: { number: '2.95', unit: 'L' },
+      says: 'Read the room, then mix 2.95 L.',
       tone: 'act',
     });
-    expect(line(seen(aJob()), 'plan', us)).toMatchObject({ big: { number: '0.58', unit: 'gal' } });
+    expect(line(seen(aJob()), 'plan', us)).toMatchObject({ big: { number: '0.78', unit: 'gal' } });
     expect(line(seen(logged(aJob(), [-5, fitRoom])), 'plan')).toMatchObject({
-      says: 'Mix 2.18 L for 2 coats.',
+      says: 'Mix 2.95 L for 2 coats.',
       detail: '91 µm wet a coat dries to 29 µm.',
       tone: 'good',
     });
@@ -261,8 +261,19 @@ describe('Set says', () => {
       says: 'Split. Too much air for the fluid: one step less air, then another card.',
       tone: 'care',
     });
-    const good = line(seen(logged(set, [-20, card()])), 'set');
-    expect(good).toMatchObject({ says: 'Set. Move at 0.25 m/s, strokes 125 mm apart.', tone: 'good' });
+    // 250 mL/min at 0.25 m/s is less than the coat wants: said, and not in green.
+    const off = seen(logged(set, [-20, card()]));
+    expect(line(off, 'set')).toMatchObject({
+      says: 'Set. Move at 0.25 m/s, strokes 125 mm apart.',
+      detail: expect.stringContaining('That lays 73 µm, 91 µm is wanted.'),
+      tone: 'care',
+    });
+    expect(cell(off, 'set')).toMatchObject({ state: 'lays 73 µm', tone: 'care' });
+    const as = logged(aJob(), [-30, entriesOf(fit)[0]!], [-20, card()]);
+    expect(line(seen(as), 'set')).toMatchObject({
+      says: 'Set. Move at 0.22 m/s, strokes 125 mm apart.',
+      tone: 'good',
+    });
   });
 
   it('pump pressures in whole bar and psi, and the tip by its code', () => {

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { isRefusal, type Outcome } from '../refusal';
-import { nozzleFlow, nozzlePressure, rankNozzles } from '.';
+import { nozzleFlow, nozzlePressure } from '.';
 
 const value = <T>(outcome: Outcome<T>): T => {
   if (isRefusal(outcome)) throw new Error(outcome.says);
@@ -33,17 +33,5 @@ describe('fluid nozzle', () => {
         },
       ),
     );
-  });
-
-  it('recommends the smallest that passes, and the sheet before physics', () => {
-    const bores = [1.0e-3, 1.3e-3, 1.5e-3, 1.8e-3];
-    const flow = 150e-6 / 60;
-    const byPhysics = value(rankNozzles({ bores, pressure: 9e3, liquid, flow }));
-    expect(byPhysics[0]).toMatchObject({ bore: 1.3e-3, passes: true });
-    const bySheet = value(
-      rankNozzles({ bores, pressure: 9e3, liquid, flow, sheet: { min: 1.5e-3, max: 1.8e-3 } }),
-    );
-    expect(bySheet[0]).toMatchObject({ bore: 1.5e-3, onSheet: true });
-    expect(isRefusal(rankNozzles({ bores: [], pressure: 9e3, liquid, flow }))).toBe(true);
   });
 });

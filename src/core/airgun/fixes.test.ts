@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { isRefusal, type Outcome } from '../refusal';
-import { assembled, leverEffects, nozzleFixes, nozzleFlow, type FixQuestion } from '.';
+import { assembled, nozzleFixes, nozzleFlow, type FixQuestion } from '.';
 
 const value = <T>(outcome: Outcome<T>): T => {
   if (isRefusal(outcome)) throw new Error(outcome.says);
@@ -94,32 +94,5 @@ describe('needle, nozzle and cap', () => {
     });
     expect(assembled(sets, { needle: 'N99', nozzle: 'F14' })).toMatchObject({ refused: 'unknown-piece' });
     expect(assembled(sets, {})).toMatchObject({ refused: 'no-pieces' });
-  });
-});
-
-describe('effects of the levers', () => {
-  const effects = (now: Partial<{ pressure: number; flow: number; speed: number }>, air?: number) =>
-    leverEffects({
-      now: { pressure: 0.6e5, flow: 3e-6, speed: 0.4, ...now },
-      usual: { pressure: 0.6e5, flow: 3e-6 },
-      liquid: { viscosity: 0.07, density: 1100 },
-      transfer: 0.6,
-      path: 40,
-      ...(air === undefined ? {} : { air, bore: 1.3e-3 }),
-    });
-  it('a coat of 40 m of strokes at 0.40 m/s takes 100 s and 300 mL; two fifths of it miss', () => {
-    expect(effects({})).toEqual({
-      overspray: expect.closeTo(1.2e-6, 12),
-      seconds: 100,
-      mix: expect.closeTo(3e-4, 12),
-    });
-  });
-  it('less air: bigger drops, less air used; half the speed doubles time and air', () => {
-    const usual = effects({}, 6e-3);
-    const less = effects({ pressure: 0.45e5 }, 6e-3);
-    expect(usual.drops).toBe(100);
-    expect(less.drops!).toBeGreaterThan(105);
-    expect(less.air!).toBeCloseTo(4.5e-3, 9);
-    expect(effects({ speed: 0.2 }, 6e-3).airOfCoat!).toBeCloseTo(2 * usual.airOfCoat!, 9);
   });
 });

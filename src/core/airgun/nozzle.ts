@@ -1,4 +1,4 @@
-import { refuse, refuseUnlessPositive, type Outcome } from '../refusal';
+import { refuseUnlessPositive, type Outcome } from '../refusal';
 
 /** Length of a fluid nozzle's bore, m, and its entry and exit loss coefficient. */
 const boreLength = 1.5e-3;
@@ -51,57 +51,4 @@ export function thickestFor(bore: number, pressure: number, flow: number, densit
   const area = (Math.PI / 4) * bore ** 2;
   const left = pressure - (lossCoefficient * density * (flow / area) ** 2) / 2;
   return Math.max((left * Math.PI * bore ** 4) / (128 * boreLength * flow), 0);
-}
-
-export interface NozzleOption {
-  readonly bore: number;
-  /** m³/s with the needle fully open. */
-  readonly flow: number;
-  /** Share of that flow the film needs: how far the needle opens, roughly. */
-  readonly opening: number;
-  readonly passes: boolean;
-  /** Does the sheet name this bore? undefined when it names none. */
-  readonly onSheet?: boolean;
-}
-
-export interface NozzleQuestion {
-  readonly bores: readonly number[];
-  readonly pressure: number;
-  readonly liquid: Liquid;
-  /** m³/s the film needs. */
-  readonly flow: number;
-  /** Bores the sheet names, m. */
-  readonly sheet?: { readonly min: number; readonly max: number };
-}
-
-/**
- * Ranks nozzles: the sheet's own first, then those that pass the flow, then the smallest of those.
- *
- * @returns best first; refuses when no bore is given
- */
-export function rankNozzles({
-  bores,
-  pressure,
-  liquid,
-  flow,
-  sheet,
-}: NozzleQuestion): Outcome<NozzleOption[]> {
-  if (bores.length === 0)
-    return refuse('no-nozzles', 'This rig has no fluid nozzles. Add the sets the shop owns.');
-  const options: NozzleOption[] = [];
-  for (const bore of bores) {
-    const full = nozzleFlow(bore, pressure, liquid);
-    if (typeof full !== 'number') return full;
-    const passes = full >= flow * slack;
-    const onSheet = sheet && bore >= sheet.min - 1e-6 && bore <= sheet.max + 1e-6;
-    options.push({
-      bore,
-      flow: full,
-      opening: Math.min(flow / full, 1),
-      passes,
-      ...(sheet ? { onSheet } : {}),
-    });
-  }
-  const rank = ({ passes, onSheet }: NozzleOption) => (onSheet ? 0 : 2) + (passes ? 0 : 1);
-  return options.sort((x, y) => rank(x) - rank(y) || (x.passes ? x.bore - y.bore : y.bore - x.bore));
 }

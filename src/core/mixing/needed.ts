@@ -15,6 +15,8 @@ export interface Need {
   readonly reserve: number;
   /** What a thirsty surface drinks before a film stands, m³/m², once. */
   readonly absorption?: number;
+  /** m³ that strokes carry past edges and ends of the faces. */
+  readonly past?: number;
 }
 
 export interface Needed {
@@ -24,6 +26,8 @@ export interface Needed {
   readonly absorbed: number;
   /** m³ lost as overspray. */
   readonly overspray: number;
+  /** m³ carried past edges and ends. */
+  readonly past: number;
   readonly dead: number;
   readonly cards: number;
   readonly reserve: number;
@@ -37,7 +41,8 @@ export interface Needed {
 export const usualReserve = (blendable: boolean): number => (blendable ? 0.1 : 0.2);
 
 /**
- * Ready mix needed = area × (Σ wet film + absorption) ÷ transfer efficiency + dead volume + cards, and a reserve on it.
+ * Ready mix needed = area × (Σ wet film + absorption) ÷ transfer efficiency + what strokes carry past the edges + dead volume +
+ * cards, and a reserve on it.
  *
  * @returns each share of it in m³; refuses no area, no coat, and a transfer efficiency outside 0.05–1
  */
@@ -49,6 +54,7 @@ export function mixNeeded({
   cards,
   reserve,
   absorption = 0,
+  past = 0,
 }: Need): Outcome<Needed> {
   const wet = wetFilms.reduce((sum, each) => sum + each, 0);
   const wrong = refuseUnlessPositive({ 'area of the part': area, 'wet film': wet });
@@ -60,17 +66,18 @@ export function mixNeeded({
       min: 0.05,
       max: 1,
     });
-  if (![dead, cards, reserve, absorption].every((each) => each >= 0))
+  if (![dead, cards, reserve, absorption, past].every((each) => each >= 0))
     return refuse('negative', 'Dead volume, cards, reserve and absorption cannot be below zero.');
   const film = area * wet;
   const absorbed = area * absorption;
   const overspray = (film + absorbed) * (1 / transfer - 1);
-  const used = film + absorbed + overspray + dead + cards;
+  const used = film + absorbed + overspray + past + dead + cards;
   const total = used * (1 + reserve);
   return {
     film,
     absorbed,
     overspray,
+    past,
     dead,
     cards,
     reserve: used * reserve,

@@ -50,12 +50,12 @@ describe('one pressure at every place of the line', () => {
     const view = seen(aJob(), { rig });
     const { levers, distance } = leversBefore(view);
     for (const pressure of [0.42 * bar, 0.6 * bar]) {
-      const { effects } = leversJudged(
+      const { point } = leversJudged(
         view,
         { levers, pressure, distance },
         { pressureAt: 'cap', bore: 1.5e-3 },
       );
-      expect(effects.air).toBeCloseTo(chain(rig, pressure, 'cap').air!, 9);
+      expect(point.air).toBeCloseTo(chain(rig, pressure, 'cap').air!, 9);
     }
   });
 

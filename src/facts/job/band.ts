@@ -6,7 +6,7 @@ import { bandByFlow, type Band } from '@/core/thinning';
 import type { Coating, Cup, Rig } from '@/records';
 import { cupBehind } from './cups';
 import { lastOf, liveEntries } from './entries';
-import type { PlanView } from './plan';
+import type { PlanBasis } from './plan';
 import { coatsInHand, nextCoat } from './layers';
 import type { Worked } from './worked';
 
@@ -37,7 +37,7 @@ export function bandChoices(
   job: Worked,
   sheet: Coating,
   rig: Rig | undefined,
-  plan: PlanView,
+  plan: PlanBasis,
   cups: readonly Cup[],
 ): BandChoice[] {
   const choices: BandChoice[] = [];
@@ -62,7 +62,7 @@ export function chosenBand(job: Worked, choices: readonly BandChoice[]): BandCho
 }
 
 /** What the fitted nozzle passes at the flow the film needs, in the sheet's cup or one that reads it. */
-function physicsBand(job: Worked, sheet: Coating, rig: Rig | undefined, plan: PlanView): Band | undefined {
+function physicsBand(job: Worked, sheet: Coating, rig: Rig | undefined, plan: PlanBasis): Band | undefined {
   if (!rig || rig.sets.length === 0) return undefined;
   const set = lastOf(liveEntries(job), 'setting', ({ layerId }) => layerId === job.layer.id)?.bore;
   const advised = sheet.guns.find(({ atomising }) => atomising === rig.atomising)?.bore;

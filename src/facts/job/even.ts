@@ -26,9 +26,10 @@ import { dryingOf } from '@/core/schedule';
 import type { Face, Job } from '@/records';
 import { liveEntries, ofType } from './entries';
 import { layerOf } from './layers';
-import { usualFan } from './set';
+import { usualFan } from './point';
 import { slowness } from './recoat';
-import { usualLead, type CoatState } from './spray';
+import type { CoatState } from './spray';
+import { usualLead } from './strokes';
 import type { LaidCoat } from './worked';
 
 import type { JobView } from './view';

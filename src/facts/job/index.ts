@@ -20,7 +20,7 @@ export { dayQuestion, midnightOf, type DayQuestion } from './planned';
 export { maskingOf, openItems, readinessOf, substrateOf, type ReadyItem } from './readiness';
 export { filmOfCoat, filmWanted, ledgerOf, type FilmWanted } from './ledger';
 export type { MixView, PouringState, Source } from './mix';
-export { areaOf, neededOf, transferOf, type CoatPlan, type Fitness, type PlanView } from './plan';
+export { areaOf, transferOf, type CoatPlan, type Fitness, type PlanView } from './plan';
 export { angleOf, evenSetup, flowLimits, landedNow, type EvenSetup } from './even';
 export {
   doubtsOfStack,
@@ -31,11 +31,15 @@ export {
   withoutLayer,
 } from './stackedits';
 export { withApproach, withCoat, withCoats, withLayer } from './edits';
-export type { OperatingPoint, SettingFault } from './point';
+export { barelyOpen, type OperatingPoint } from './point';
+export type { SettingFault } from './settingfault';
+export type { Fitting } from './fittings';
+export type { Proposal } from './proposal';
+export type { SprayedLiquid } from './liquid';
 export { fixesOf } from './fixes';
 export { filmOnFace, layField, postedGun, type FilmOnFace } from './layfield';
 export { laidReadings, type LaidReadings } from './against';
-export type { Fitting, Proposal, SetView } from './set';
+export type { SetView } from './set';
 export { coatsLeft, layerInHand, layerOf, nextCoat } from './layers';
 export { jobWorked, type LaidCoat, type Worked } from './worked';
 export { slowness } from './recoat';
@@ -43,7 +47,9 @@ export { workDue, type WorkItem, type WorkState } from './between';
 export { withLooked, type LookDue } from './looked';
 export { stackOf, type MappedLayer } from './stackmap';
 export { gunOf, gunsOf } from './guns';
-export { spraying, usualLead, type CoatState, type SprayView, type StrokeGuide } from './spray';
+export { spraying, type CoatState, type SprayView } from './spray';
+export { usualLead, type StrokeGuide } from './strokes';
+export type { CoatPoint } from './coatpoints';
 export { type BandChoice, type BandSource } from './band';
 export { cupBehind, cupOf, lastCheck } from './cups';
 export type { Reading, StickReading, TemperatureLaw } from './readings';

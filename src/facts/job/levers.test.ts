@@ -94,6 +94,6 @@ describe('levers of a gun', () => {
 
   it('an airless pump has no air to tell of', () => {
     const pump = seen(logged(aJob(), [-5, setting()]), { rig: airless });
-    expect(leversJudged(pump, leversBefore(pump), { pressureAt: 'tip' }).effects.air).toBeUndefined();
+    expect(leversJudged(pump, leversBefore(pump), { pressureAt: 'tip' }).point.air).toBeUndefined();
   });
 });

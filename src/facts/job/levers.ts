@@ -1,9 +1,9 @@
-import { leverEffects, transferAt, type EffectsOfLevers } from '@/core/airgun';
-import { holdFilm, restorers, solveStroke, strokeSpacing, type Lever, type Restorer } from '@/core/film';
+import { holdFilm, restorers, solveStroke, type Lever, type Restorer } from '@/core/film';
 import { isRefusal, type Outcome } from '@/core/refusal';
-import type { NozzleSet, Rig } from '@/records';
-import { airChainOf, type PressurePlace } from './airchain';
-import { settingFault, type SettingFault } from './point';
+import type { NozzleSet } from '@/records';
+import type { PressurePlace } from './airchain';
+import { pointSet, transferOfPoint, type OperatingPoint } from './point';
+import { settingFault, type SettingFault } from './settingfault';
 import type { JobView } from './view';
 
 /** Fluid in m³/s, speed in m/s, fan in m, overlap as a share: what lays the film. */
@@ -16,7 +16,14 @@ export interface Tried {
   readonly distance: number | undefined;
 }
 
-type Bearings = Pick<JobView, 'set' | 'rig' | 'work' | 'plan' | 'spray'>;
+/** What is fitted, and where its pressure is read. */
+export interface TriedWith {
+  readonly pressureAt: PressurePlace;
+  readonly bore?: number;
+  readonly tip?: string;
+}
+
+type Bearings = Pick<JobView, 'set' | 'rig' | 'spray'>;
 
 /** The reduced school: this share of the textbook’s air and fluid, at this share of its distance. Defaults. */
 const reduced = { air: 0.75, distance: 0.8 };
@@ -28,8 +35,6 @@ const limitSlack = 1.001;
 const filmSlack = 0.03;
 /** Fluid of a gun that neither was set nor has a proposal, m³/s. A default. */
 const usualFluid = 200e-6 / 60;
-/** Air a gun takes whose rig says nothing, m³/s. A default. */
-const usualAir = 350e-3 / 60;
 
 const proposalOf = ({ set }: Pick<Bearings, 'set'>) => (isRefusal(set.proposal) ? undefined : set.proposal);
 
@@ -56,14 +61,9 @@ export const fittedSet = (
   sets.find(({ id }) => id === from?.setId) ??
   sets.find(({ bore }) => Math.abs(bore - (from?.bore ?? 0)) < 1e-6);
 
-const ratio = (value: number | undefined, usual: number | undefined) =>
-  value && usual && value > 0 && usual > 0 ? value / usual : 1;
-
-/** Transfer at this pressure and distance, from that of the proposal. An estimate. */
-export function transferTried(view: Bearings, { pressure, distance }: Omit<Tried, 'levers'>): number {
-  const usual = proposalOf(view) ?? leversBefore(view);
-  return transferAt(view.set.transfer, ratio(distance, usual.distance), ratio(pressure, usual.pressure));
-}
+/** Transfer at this pressure and distance, from that of the plain set-up. An estimate. */
+export const transferTried = ({ set }: Pick<Bearings, 'set'>, at: Omit<Tried, 'levers'>): number =>
+  transferOfPoint(set.transfer, set.bearings.usual, at);
 
 /** One lever moved and another giving way, so that the coat’s wet film stays. */
 export function leversMoved(
@@ -74,9 +74,18 @@ export function leversMoved(
   gives: Lever | 'film',
 ): Outcome<StrokeLevers> {
   const next = { ...levers, [moved]: value };
+  return gives === moved ? next : leversHeld(view, { levers: next, ...at }, gives);
+}
+
+/** The same film after something else was moved, the pressure or the distance: one lever answers. */
+export function leversHeld(
+  view: Bearings,
+  { levers, ...at }: Tried,
+  gives: Lever | 'film',
+): Outcome<StrokeLevers> {
   const { wet } = view.set;
-  if (gives === 'film' || gives === moved || wet <= 0) return next;
-  return held(holdFilm({ ...next, wetFilm: wet, transfer: transferTried(view, at) }, gives));
+  if (gives === 'film' || wet <= 0) return levers;
+  return held(holdFilm({ ...levers, wetFilm: wet, transfer: transferTried(view, at) }, gives));
 }
 
 function held(found: ReturnType<typeof holdFilm>): Outcome<StrokeLevers> {
@@ -97,100 +106,77 @@ export function schoolLevers(
   if (!proposal) return undefined;
   const { air, distance: near } = school === 'reduced' ? reduced : { air: 1, distance: 1 };
   const [pressure, distance] = [proposal.pressure * air, proposal.distance * near];
-  const moved = {
-    flow: (view.set.setting?.fluid ?? proposal.fitting.flow) * air,
-    speed: view.set.point.speed,
-    fan: proposal.fitting.fan * near,
-    overlap,
-  };
-  const { wet } = view.set;
-  if (wet <= 0) return { pressure, distance, levers: moved };
-  const transfer = transferTried(view, { pressure, distance });
-  return { pressure, distance, levers: held(holdFilm({ ...moved, wetFilm: wet, transfer }, 'speed')) };
+  const { point } = proposal.fitting;
+  const moved = { flow: point.fluid * air, speed: point.speed, fan: point.fan * near, overlap };
+  return { pressure, distance, levers: leversHeld(view, { levers: moved, pressure, distance }, 'speed') };
 }
 
 export interface LeversJudged {
-  readonly transfer: number;
+  /** What the gun does with them. */
+  readonly point: OperatingPoint;
   /** m wet that they lay. */
   readonly film: Outcome<number>;
   /** Share the film is off its aim, past what is told at all; 0 within it. */
   readonly off: number;
-  /** m between strokes. */
-  readonly spacing: number;
   /** Pa that the pressure is over, and whose limit it is. */
   readonly over?: { readonly limit: number; readonly of: 'rig' | 'cap' };
   /** What of it the hardware cannot do: then no film comes of it either. */
   readonly fault?: SettingFault;
-  readonly effects: EffectsOfLevers;
+  /** m³/s that miss or drift off, s a coat takes and m³ of mix it uses. */
+  readonly overspray: number;
+  readonly seconds: number;
+  readonly mix: number;
   /** What would bring the film back, the lever moved last left alone. */
   readonly restore: readonly Restorer[];
-}
-
-/** What an HVLP gun takes at a pressure, as its line tells it: the same everywhere on Set. */
-function airOf(rig: Rig | undefined, pressure: number | undefined, at: PressurePlace): number | undefined {
-  if (rig?.atomising !== 'hvlp' || pressure === undefined) return undefined;
-  const chain = airChainOf(rig, pressure, at);
-  return chain && !isRefusal(chain) ? chain.air : undefined;
 }
 
 /** What the levers do: to the film, and beside it. */
 export function leversJudged(
   view: Bearings,
   { levers, pressure, distance }: Tried,
-  more: {
-    readonly pressureAt: PressurePlace;
-    readonly bore?: number;
-    readonly tip?: string;
-    readonly moved?: Lever;
-  },
+  { moved, ...more }: TriedWith & { readonly moved?: Lever },
 ): LeversJudged {
-  const { set, rig, plan, spray } = view;
-  const transfer = transferTried(view, { pressure, distance });
+  const { set, rig, spray } = view;
+  const at = { pressure, distance };
+  const asked = {
+    ...more,
+    pressure: pressure ?? set.point.pressure ?? 0,
+    distance: distance ?? set.point.distance,
+    fluid: levers.flow,
+    fan: levers.fan,
+    overlap: levers.overlap,
+    speed: levers.speed,
+  };
+  const fault =
+    rig && pressure !== undefined && distance !== undefined
+      ? settingFault(asked, rig, set.liquid)
+      : undefined;
+  const point = pointSet(asked, { ...set.bearings, fault, wetThen: set.wet }, false);
+  const transfer = transferTried(view, at);
   const film = solveStroke('wetFilm', { ...levers, transfer });
   const away = isRefusal(film) || set.wet <= 0 ? 0 : film / set.wet - 1;
   const off = Math.abs(away) > filmSlack ? away : 0;
-  const proposed = proposalOf(view);
-  const usual = proposed?.pressure ?? leversBefore(view).pressure;
+  // What stands at the cap is what the limit is of, wherever it is read.
+  const cap = point.cap;
   const limits = [
-    ...(rig?.maxPressure === undefined ? [] : [{ limit: rig.maxPressure, of: 'rig' as const }]),
-    ...(rig?.atomising === 'hvlp' && more.pressureAt === 'cap'
-      ? [{ limit: hvlpCapLimit, of: 'cap' as const }]
-      : []),
+    ...(rig?.maxPressure === undefined
+      ? []
+      : [{ limit: rig.maxPressure, of: 'rig' as const, found: pressure }]),
+    ...(rig?.atomising === 'hvlp' ? [{ limit: hvlpCapLimit, of: 'cap' as const, found: cap }] : []),
   ];
-  const over = limits.find(({ limit }) => pressure !== undefined && pressure > limit * limitSlack);
-  const fault =
-    rig && pressure !== undefined && distance !== undefined && !isRefusal(set.fittings)
-      ? settingFault(
-          { pressure, distance, fluid: levers.flow, fan: levers.fan, bore: more.bore, tip: more.tip },
-          rig,
-          set.fittings,
-          set.density,
-        )
-      : undefined;
+  const over = limits.find(({ limit, found }) => found !== undefined && found > limit * limitSlack);
+  // As long a way as the coat has, at this pace and with strokes so far apart.
+  const seconds =
+    (spray.coatTime * spray.speed * (spray.spacing / point.spacing)) / Math.max(levers.speed, 0.01);
   return {
-    transfer,
+    point,
     film,
     off,
-    spacing: strokeSpacing(levers.fan, levers.overlap),
-    ...(over ? { over } : {}),
+    ...(over ? { over: { limit: over.limit, of: over.of } } : {}),
     ...(fault ? { fault } : {}),
-    effects: leverEffects({
-      now: { pressure: pressure ?? usual ?? 0, flow: levers.flow, speed: levers.speed },
-      usual: { pressure: usual ?? 0, flow: proposed?.fitting.flow ?? levers.flow },
-      ...(rig?.atomising === 'airless'
-        ? {}
-        : {
-            air: airOf(rig, usual, proposed?.pressureAt ?? more.pressureAt) ?? rig?.airDemand ?? usualAir,
-            takes: airOf(rig, pressure, more.pressureAt),
-            bore: more.bore,
-          }),
-      liquid: {
-        viscosity: set.viscosity,
-        density: isRefusal(plan.asMixed) ? 1000 : plan.asMixed.density,
-      },
-      transfer,
-      path: spray.coatTime * spray.speed,
-    }),
-    restore: off ? restorers({ ...levers, wetFilm: set.wet, transfer }, more.moved) : [],
+    overspray: levers.flow * (1 - transfer),
+    seconds,
+    mix: levers.flow * seconds,
+    restore: off ? restorers({ ...levers, wetFilm: set.wet, transfer }, moved) : [],
   };
 }

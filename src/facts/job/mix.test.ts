@@ -190,9 +190,9 @@ describe('what to mix now', () => {
     const { faces } = seen(aJob(), { rig: { ...turbine, cup: 1e-3 } }).supply;
     const [front] = faces;
     if (!front || isRefusal(front.fills)) throw new Error('no fills');
-    // 1.4 m² × 90.6 µm ÷ 0.55 is about 231 mL; 950 mL do four.
-    expect(front.volume * 1e6).toBeCloseTo(230.7, 0);
-    expect(front.fills.faces).toBe(4);
+    // 7 strokes of 2.2 m, 125 mm apart, sweep 1.925 m²; × 90.6 µm ÷ 0.55 is about 317 mL; 950 mL do two, and not three.
+    expect(front.volume * 1e6).toBeCloseTo(317.2, 0);
+    expect(front.fills.faces).toBe(2);
   });
 });
 

@@ -8,6 +8,7 @@ import type { Coating, EntryOf, Face, Layer, Rig } from '@/records';
 import { appliedNow, sheetAsMixed } from './batch';
 import { sandedByPlan } from './between';
 import { lastOf, liveEntries, ofType } from './entries';
+import type { CoatPoint } from './coatpoints';
 import { layerOf } from './layers';
 import { filmOfCoat, ledgerOf } from './ledger';
 import { slowness, timesOver } from './recoat';
@@ -89,17 +90,21 @@ export function coatPlans(job: Worked): CoatPlan[] {
   });
 }
 
-/** Mix that a layer needs in all. */
+/** Mix that the layer in hand needs in all: what its strokes take, what stays in the gun, cards and a reserve. */
 export function neededOf(
   job: Worked,
-  { id, approach }: Layer,
   rig: Rig | undefined,
-  coats: readonly CoatPlan[],
+  { coats, transfer, area }: PlanBasis,
+  points: readonly Pick<CoatPoint, 'paint'>[],
 ): Outcome<Needed> {
+  const { id, approach } = job.layer;
+  const wetFilms = coats.filter(({ coat }) => coat.layerId === id).map(({ wet }) => wet);
+  const landing = (area * wetFilms.reduce((sum, wet) => sum + wet, 0)) / transfer;
   return mixNeeded({
-    area: areaOf(job.part.faces),
-    wetFilms: coats.filter(({ coat }) => coat.layerId === id).map(({ wet }) => wet),
-    transfer: approach.transfer ?? rig?.transfer ?? defaultTransfer[rig?.atomising ?? 'hvlp'],
+    area,
+    wetFilms,
+    transfer,
+    past: Math.max(points.reduce((sum, { paint }) => sum + paint, 0) - landing, 0),
     dead: rig?.dead ?? 0,
     cards: cardVolume * (approach.cards ?? usualCards),
     reserve: approach.reserve,
@@ -118,7 +123,10 @@ const dryOf = (film: CoatFilm | undefined, aim: number): CoatPlan['dry'] => ({
   outside: film?.outside ?? false,
 });
 
-export function planView(job: Worked, rig: Rig | undefined): PlanView {
+/** The plan before anybody knows what the gun takes for it. */
+export type PlanBasis = Omit<PlanView, 'needed'>;
+
+export function planBasis(job: Worked, rig: Rig | undefined): PlanBasis {
   const { sheet } = job.layer;
   const coats = coatPlans(job);
   const own = coats.filter(({ coat }) => coat.layerId === job.layer.id);
@@ -134,7 +142,6 @@ export function planView(job: Worked, rig: Rig | undefined): PlanView {
     coats,
     transfer,
     transferAssumed: job.approach.transfer === undefined && rig?.transfer === undefined,
-    needed: neededOf(job, job.layer, rig, coats),
     coverage: coverageOf(own[0], transfer),
     climate,
     dew,

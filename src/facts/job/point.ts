@@ -1,18 +1,39 @@
+import {
+  dropIndex,
+  dropSize,
+  leastOpening,
+  nozzleFlow,
+  transferAt,
+  defaultDriving,
+  type Liquid,
+} from '@/core/airgun';
 import { fanAt, tipFlow, tipFromCode } from '@/core/airless';
 import { strokeSpacing } from '@/core/film';
+import type { HandRange, Nearest, PointCost, PointLimit } from '@/core/operating';
 import { isRefusal } from '@/core/refusal';
 import type { EntryOf, Rig } from '@/records';
-import { usualFan, type Fitting, type Proposal } from './set';
-import { turbineLeaves } from './turbineleaves';
-import type { Worked } from './worked';
+import { airChainOf, type PressurePlace } from './airchain';
+import { fanFrom, type FanSeen } from './fan';
+import { tipNow } from './fittings';
+import type { SprayedLiquid } from './liquid';
+import type { Proposal } from './proposal';
+import type { SettingFault } from './settingfault';
 
-/** How the gun of the layer in hand works: as it was recorded set, else as it is proposed. */
+/**
+ * How the gun works for one coat, as it was recorded set or as it is proposed. Where what was recorded cannot be, it is what
+ * the gun must have done instead.
+ */
 export interface OperatingPoint {
   readonly from: 'set' | 'proposed' | 'usual';
   readonly bore?: number;
   readonly tip?: string;
   readonly pressure?: number;
+  readonly pressureAt?: PressurePlace;
+  /** Pa at the gun’s inlet and its cap, where the air line tells them. */
+  readonly inlet?: number;
+  readonly cap?: number;
   readonly fan: number;
+  readonly fanFrom: FanSeen['from'] | 'tip';
   readonly distance: number;
   readonly overlap: number;
   readonly spacing: number;
@@ -21,100 +42,251 @@ export interface OperatingPoint {
   readonly fluid?: number;
   /** m³/s that what is fitted passes fully open; of a tip, what it sprays at its pressure. */
   readonly fluidMost?: number;
+  /** Share of that: how far a needle opens. */
+  readonly needle?: number;
+  /** m wet that one pass of it lays, and how many passes, wet on wet, make the coat. */
+  readonly film?: number;
+  readonly passes: number;
+  readonly transfer: number;
+  readonly liquid: SprayedLiquid;
+  /** Index beside the sheet’s own set-up, which is 100; none of guns without air. */
+  readonly drops?: number;
+  /** m³/s of free air. */
+  readonly air?: number;
+  readonly feasible: boolean;
+  readonly costs: readonly (PointCost | 'off-sheet' | 'under-maker')[];
+  /** Why it cannot be, and the nearest that can. */
+  readonly why?: PointLimit | SettingFault['kind'] | 'off-sheet' | 'over-maker' | 'hand';
+  readonly nearest?: Nearest;
 }
 
-/** Usual distance of a gun nobody described, m. */
+/** What a point rests on beside the setting itself. */
+export interface PointBearings {
+  readonly rig: Rig | undefined;
+  readonly liquid: SprayedLiquid;
+  /** m wet of the coat, and of the one the setting was recorded for. */
+  readonly wet: number;
+  readonly wetThen: number;
+  /** Share that lands as the sheet’s set-up has it. */
+  readonly transfer: number;
+  readonly fan: FanSeen | undefined;
+  readonly hand: HandRange;
+  readonly fault: SettingFault | undefined;
+  /** The plain set-up transfer and drops are reckoned from: the sheet’s, with no coat’s own. */
+  readonly usual: Proposal | undefined;
+}
+
+/** Usual distance and fan of a gun nobody described, m. */
 const usualDistance = 0.2;
+export const usualFan = 0.25;
+/** Air a gun takes whose rig says nothing, m³/s. A default. */
+export const usualAir = 350e-3 / 60;
 
-/** What is fitted among what could be: the same tip, or a bore alike to a thousandth of a millimetre. */
-const fittingOf = (
-  fittings: readonly Fitting[],
-  { bore, tip }: Pick<Fitting, 'bore' | 'tip'>,
-): Fitting | undefined =>
-  fittings.find((each) =>
-    bore === undefined || each.bore === undefined
-      ? tip !== undefined && each.tip === tip
-      : Math.abs(each.bore - bore) < 1e-6,
-  );
+const ratio = (value: number | undefined, usual: number | undefined): number =>
+  value && usual && value > 0 && usual > 0 ? value / usual : 1;
 
-/** The one operating point of the layer in hand: every place that shows one of its numbers shows this one’s. */
-export function pointOf(
-  { approach }: Worked,
+/** Transfer at a pressure and distance, from that of the plain set-up. An estimate. */
+export const transferOfPoint = (
+  transfer: number,
+  usual: Pick<Proposal, 'pressure' | 'distance'> | undefined,
+  at: { readonly pressure: number | undefined; readonly distance: number | undefined },
+): number => transferAt(transfer, ratio(at.distance, usual?.distance), ratio(at.pressure, usual?.pressure));
+
+/** Air at a pressure read at a place: where it stands at inlet and cap, and how much the gun takes. */
+export function airAt(
   rig: Rig | undefined,
-  setting: EntryOf<'setting'> | undefined,
-  proposal: Proposal | undefined,
-  fittings: readonly Fitting[] = [],
-): OperatingPoint {
-  const fan = setting?.fan ?? proposal?.fitting.fan ?? rig?.fan ?? usualFan;
-  const overlap = setting?.overlap ?? proposal?.overlap ?? approach.overlap;
-  const fitted = setting ?? proposal?.fitting;
-  const pressure = setting?.pressure ?? proposal?.pressure;
-  const fluid = setting?.fluid ?? proposal?.fitting.flow;
-  const most = fitted && fittingOf(fittings, fitted)?.full;
+  pressure: number | undefined,
+  at: PressurePlace,
+): { readonly inlet?: number; readonly cap?: number; readonly air?: number } {
+  if (!rig || rig.atomising === 'airless' || pressure === undefined) return {};
+  const chain = airChainOf(rig, pressure, at);
+  const own = rig.airDemand === undefined ? {} : { air: rig.airDemand };
+  if (!chain || isRefusal(chain)) return { ...(at === 'cap' ? { cap: pressure } : {}), ...own };
+  const { inlet, cap, air = rig.airDemand } = chain;
+  return { inlet, ...(cap === undefined ? {} : { cap }), ...(air === undefined ? {} : { air }) };
+}
+
+/** Size of drops as an index: what stands at the cap breaks the fluid up, or at the inlet of guns that tell no cap. */
+function dropsOf(
+  rig: Rig,
+  {
+    pressure,
+    pressureAt,
+    fluid,
+    bore,
+  }: { pressure: number; pressureAt: PressurePlace; fluid: number; bore: number },
+  liquid: Liquid,
+): number | undefined {
+  const { inlet, cap, air = usualAir } = airAt(rig, pressure, pressureAt);
+  const size = dropSize({ pressure: cap ?? inlet ?? pressure, air, fluid, bore }, liquid);
+  return isRefusal(size) ? undefined : size;
+}
+
+/** m³/s that what is fitted passes fully open with this paint; of a tip its flow at this pressure. */
+export function passesOf(
+  rig: Rig,
+  {
+    bore,
+    tip: code,
+    pressure,
+  }: { readonly bore?: number; readonly tip?: string; readonly pressure?: number },
+  liquid: Liquid,
+): number | undefined {
+  if (rig.atomising === 'airless') {
+    const tip = code === undefined ? undefined : tipFromCode(code);
+    if (!tip || isRefusal(tip) || pressure === undefined) return undefined;
+    const flow = tipFlow(tipNow(tip, rig.tipsWorn).orifice, pressure, liquid.density);
+    return isRefusal(flow) ? undefined : flow;
+  }
+  if (bore === undefined) return undefined;
+  const flow = nozzleFlow(bore, rig.driving ?? defaultDriving[rig.feed], liquid);
+  return isRefusal(flow) ? undefined : flow;
+}
+
+/** How wide what is fitted sprays at a distance, m: a tip by its code or its wear, a gun by its card or its rig. */
+export function widthOf(
+  rig: Rig | undefined,
+  tip: string | undefined,
+  distance: number,
+  fan: FanSeen | undefined,
+): number | undefined {
+  const coded = rig?.atomising === 'airless' && tip !== undefined ? tipFromCode(tip) : undefined;
+  if (rig && coded && !isRefusal(coded)) return fanAt(tipNow(coded, rig.tipsWorn), distance);
+  return fan && fanFrom(fan, distance);
+}
+
+/** What of a setting says how the gun works, recorded or only tried. */
+export type SettingSaid = Pick<
+  EntryOf<'setting'>,
+  'bore' | 'tip' | 'pressure' | 'pressureAt' | 'fluid' | 'fan' | 'distance' | 'overlap' | 'speed'
+>;
+
+/** The point of a coat the gun has a recorded setting for. */
+export function pointSet(setting: SettingSaid, bearings: PointBearings, cardRead: boolean): OperatingPoint {
+  const { rig, liquid, wet, wetThen, hand, fault, usual, fan: seen } = bearings;
+  const { bore, tip, pressure, pressureAt, distance, overlap } = setting;
+  const most = rig && passesOf(rig, setting, liquid);
+  const width = widthOf(rig, tip, distance, seen);
+  // A card sprayed since tells the fan; before it, what was recorded is all there is, unless no tip sprays that.
+  const fan = (cardRead || fault?.kind === 'tip-fan' ? width : undefined) ?? setting.fan;
+  const fluid =
+    fault && most !== undefined && (fault.kind === 'fluid' || fault.kind === 'tip-fluid')
+      ? most
+      : Math.min(setting.fluid, rig?.atomising === 'airless' ? Infinity : (most ?? Infinity));
+  const transfer = transferOfPoint(bearings.transfer, usual, { pressure, distance });
+  const spacing = strokeSpacing(fan, overlap);
+  // The same gun over another film: the hand answers, and to a fan that turned out otherwise too.
+  const answered =
+    wet > 0 && wetThen > 0 ? (setting.speed * wetThen * setting.fan) / (wet * fan) : setting.speed;
+  const held = !fault && answered >= hand.crawl && answered <= hand.rush;
+  const speed = held ? answered : setting.speed;
+  const drops = rig && dropsBeside(rig, { pressure, pressureAt, fluid, bore }, bearings);
   return {
-    from: setting ? 'set' : proposal ? 'proposed' : 'usual',
-    ...(fitted?.bore === undefined ? {} : { bore: fitted.bore }),
-    ...(fitted?.tip === undefined ? {} : { tip: fitted.tip }),
-    ...(pressure === undefined ? {} : { pressure }),
+    from: 'set',
+    ...(bore === undefined ? {} : { bore }),
+    ...(tip === undefined ? {} : { tip }),
+    pressure,
+    pressureAt,
+    ...airAt(rig, pressure, pressureAt),
     fan,
+    fanFrom: cardRead ? (seen?.from ?? 'rig') : rig?.atomising === 'airless' ? 'tip' : 'rig',
+    distance,
     overlap,
-    spacing: strokeSpacing(fan, overlap),
-    speed: setting?.speed ?? proposal?.speed ?? approach.speed,
-    distance: setting?.distance ?? proposal?.distance ?? rig?.distance ?? usualDistance,
-    ...(fluid === undefined ? {} : { fluid }),
-    ...(most === undefined ? {} : { fluidMost: most }),
+    spacing,
+    speed,
+    fluid,
+    ...(most === undefined ? {} : { fluidMost: most, needle: Math.min(fluid / most, 1) }),
+    film: (fluid * transfer) / (speed * spacing),
+    passes: 1,
+    transfer,
+    liquid,
+    ...(drops === undefined ? {} : { drops }),
+    feasible: !fault,
+    costs: [],
+    ...(fault ? { why: fault.kind } : {}),
   };
 }
 
-/** What a setting asks that the hardware cannot do, and the nearest it can. */
-export interface SettingFault {
-  readonly kind: 'fluid' | 'tip-fluid' | 'tip-fan' | 'pressure' | 'turbine' | 'not-here';
-  readonly asked?: number;
-  readonly can?: number;
-}
-
-/** What a nozzle passes is known this well, as a share: its drive and the viscosity are estimates. A default. */
-const nozzleSpread = 0.15;
-/** What a turbine leaves is known this well, as a share, from its two ends and its hose. A default. */
-const turbineSpread = 0.1;
-/** A tip’s flow and fan are known this well, as shares. Defaults. */
-const tipFlowSpread = 0.2;
-const tipFanSpread = 0.25;
-
-/**
- * What of a setting cannot happen: more fluid than the nozzle passes fully open, another flow or fan than the tip has at
- * that pressure and distance, more pressure than the rig bears or its turbine leaves, a nozzle or tip the rig has not.
- *
- * @param density kg/m³ of what is sprayed
- */
-export function settingFault(
-  setting: Pick<EntryOf<'setting'>, 'pressure' | 'fluid' | 'fan' | 'distance' | 'bore' | 'tip'>,
+function dropsBeside(
   rig: Rig,
-  fittings: readonly Fitting[],
-  density: number,
-): SettingFault | undefined {
-  const { pressure, fluid, fan, distance, bore, tip: code } = setting;
-  if (rig.maxPressure !== undefined && pressure > rig.maxPressure * 1.001)
-    return { kind: 'pressure', asked: pressure, can: rig.maxPressure };
-  const leaves = turbineLeaves(rig);
-  if (leaves !== undefined && !isRefusal(leaves) && pressure > leaves * (1 + turbineSpread))
-    return { kind: 'turbine', asked: pressure, can: leaves };
-  if (rig.atomising === 'airless') {
-    const tip = code === undefined ? undefined : tipFromCode(code);
-    if (!tip || isRefusal(tip)) return undefined;
-    if (!rig.tips.includes(code as string)) return { kind: 'not-here' };
-    const flow = tipFlow(tip.orifice, pressure, density);
-    if (!isRefusal(flow) && Math.abs(fluid / flow - 1) > tipFlowSpread)
-      return { kind: 'tip-fluid', asked: fluid, can: flow };
-    // A worn tip sprays the fan that was measured, not the one of its code.
-    const measured = rig.tipsWorn?.[code as string]?.fan;
-    const width = measured === undefined ? fanAt(tip, distance) : fanAt({ fan: measured }, distance);
-    return Math.abs(fan / width - 1) > tipFanSpread ? { kind: 'tip-fan', asked: fan, can: width } : undefined;
-  }
-  if (bore === undefined) return undefined;
-  const fitting = fittingOf(fittings, { bore });
-  if (!fitting) return { kind: 'not-here' };
-  return fluid > fitting.full * (1 + nozzleSpread)
-    ? { kind: 'fluid', asked: fluid, can: fitting.full }
-    : undefined;
+  now: { pressure: number; pressureAt: PressurePlace; fluid: number; bore?: number },
+  { liquid, usual }: PointBearings,
+): number | undefined {
+  const bore = now.bore ?? usual?.fitting.bore;
+  if (rig.atomising === 'airless' || bore === undefined || !usual) return undefined;
+  const size = dropsOf(rig, { ...now, bore }, liquid);
+  const reference = dropsOf(
+    rig,
+    {
+      pressure: usual.pressure,
+      pressureAt: usual.pressureAt,
+      fluid: usual.fitting.point.fluid,
+      bore: usual.fitting.bore ?? bore,
+    },
+    liquid,
+  );
+  return size === undefined || reference === undefined ? undefined : dropIndex(size, reference);
 }
+
+/** The point of a coat nobody set the gun for yet: as it is proposed. */
+export function pointProposed(proposal: Proposal, bearings: PointBearings): OperatingPoint {
+  const { rig, liquid, usual } = bearings;
+  const { fitting, pressure, pressureAt, distance, overlap } = proposal;
+  const { point, verdict, bore, tip } = fitting;
+  const { solved } = verdict;
+  const transfer = transferOfPoint(bearings.transfer, usual, { pressure, distance });
+  const drops = rig && dropsBeside(rig, { pressure, pressureAt, fluid: point.fluid, bore }, bearings);
+  const can = verdict.grade === 'first' || verdict.grade === 'usable';
+  return {
+    from: 'proposed',
+    ...(bore === undefined ? {} : { bore }),
+    ...(tip === undefined ? {} : { tip }),
+    pressure,
+    pressureAt,
+    ...airAt(rig, pressure, pressureAt),
+    fan: point.fan,
+    fanFrom: tip ? 'tip' : (bearings.fan?.from ?? 'rig'),
+    distance,
+    overlap,
+    spacing: point.spacing,
+    speed: point.speed,
+    fluid: point.fluid,
+    fluidMost: point.most,
+    needle: point.needle,
+    film: point.film,
+    passes: solved.feasible ? 1 : solved.nearest.passes,
+    transfer,
+    liquid,
+    ...(drops === undefined ? {} : { drops }),
+    feasible: can,
+    costs: verdict.costs,
+    ...(can ? {} : { why: verdict.why ?? (verdict.thinTo === undefined ? 'off-sheet' : 'starves') }),
+    ...(solved.feasible ? {} : { nearest: solved.nearest }),
+  };
+}
+
+/** The point of a gun of which nothing can be told yet. */
+export function pointUsual(
+  { overlap, speed }: { readonly overlap: number; readonly speed: number },
+  { rig, liquid, transfer }: PointBearings,
+): OperatingPoint {
+  const fan = rig?.fan ?? usualFan;
+  return {
+    from: 'usual',
+    fan,
+    fanFrom: 'rig',
+    distance: rig?.distance ?? usualDistance,
+    overlap,
+    spacing: strokeSpacing(fan, overlap),
+    speed,
+    passes: 1,
+    transfer,
+    liquid,
+    feasible: false,
+    costs: [],
+  };
+}
+
+/** Is a needle so far shut that it is hard to hold? */
+export const barelyOpen = ({ needle }: Pick<OperatingPoint, 'needle'>): boolean =>
+  needle !== undefined && needle < leastOpening;

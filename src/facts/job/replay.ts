@@ -2,7 +2,7 @@ import { condition, expected, type Expected, type Lesson } from '@/core/thinning
 import type { Cup, Layer, Rig } from '@/records';
 import { bandChoices, chosenBand } from './band';
 import type { BatchState } from './batch';
-import type { PlanView } from './plan';
+import type { PlanBasis } from './plan';
 import { believe, potEvidence, readingsOf, type Reading } from './readings';
 import { startingBelief } from './thin';
 import type { Worked } from './worked';
@@ -27,7 +27,7 @@ export function replay(
   { sheet }: Layer,
   batch: BatchState,
   cups: readonly Cup[],
-  plan: PlanView,
+  plan: PlanBasis,
   rig?: Rig,
 ): Taught | undefined {
   const thinner =

@@ -109,7 +109,7 @@ describe('what could be fitted', () => {
     const { fittings, wet } = seen(aJob()).set;
     if (isRefusal(fittings)) throw new Error(fittings.says);
     expect(wet).toBeGreaterThan(80e-6);
-    expect(fittings.every(({ full, speed }) => full > 0 && speed > 0)).toBe(true);
+    expect(fittings.every(({ point: { most, speed } }) => most > 0 && speed > 0)).toBe(true);
     expect(fittings.filter(({ onSheet }) => onSheet).length).toBe(2);
   });
 
@@ -119,8 +119,9 @@ describe('what could be fitted', () => {
     if (isRefusal(fittings)) throw new Error(fittings.says);
     for (const fitting of fittings) {
       const fixes = fixesOf(view, fitting);
-      if (!fitting.passes) expect(fixes.some(({ kind }) => kind === 'push')).toBe(true);
-      else expect(fixes.length > 0).toBe(fitting.opening! < 0.35);
+      const { grade, why } = fitting.verdict;
+      if (why === 'starves') expect(fixes.map(({ kind }) => kind)).toContain('turn-up');
+      else expect(fixes.length > 0).toBe(grade === 'thin' || grade === 'no');
     }
   });
 

@@ -1,59 +1,35 @@
-import type { CardRung } from '@/core/card';
-import { defaultDriving, rankNozzles, type NozzleOption } from '@/core/airgun';
-import { fanAt, tipFlow, tipFromCode } from '@/core/airless';
-import { handSpeed, solveStroke, strokeSpacing } from '@/core/film';
+import { viscosityFromSeconds } from '@/core/cups';
+import { handRange, type HandRange } from '@/core/operating';
 import { isRefusal, refuse, type Outcome } from '@/core/refusal';
-import {
-  usualCardLasts,
-  type Coating,
-  type EntryOf,
-  type GunAdvice,
-  type LogEntry,
-  type Rig,
-  type Shop,
-} from '@/records';
+import { usualCardLasts, type Coating, type Cup, type GunAdvice, type Rig, type Shop } from '@/records';
 import { appliedNow } from './batch';
-import { lastOf, liveEntries, moment, ofType } from './entries';
-import type { PlanView } from './plan';
+import { coatAsks } from './coatasks';
+import { fanSeen } from './fan';
+import { fittingsFor, type Fitting } from './fittings';
 import { coatsInHand, nextCoat } from './layers';
-import { pointOf, settingFault, type OperatingPoint, type SettingFault } from './point';
-import { turbineLeaves } from './turbineleaves';
-import type { LaidCoat, Worked } from './worked';
+import { sprayedLiquid, type SprayedLiquid } from './liquid';
+import type { PlanBasis } from './plan';
+import {
+  pointProposed,
+  pointSet,
+  pointUsual,
+  transferOfPoint,
+  type OperatingPoint,
+  type PointBearings,
+} from './point';
+import { heldAt, proposalOf, type Proposal } from './proposal';
+import { recorded, type Recorded } from './recorded';
+import { settingFault, type SettingFault } from './settingfault';
 import type { ThinView } from './thin';
+import type { LaidCoat, Worked } from './worked';
 
-/** One nozzle or tip that could be fitted, with what it does to this film. */
-export interface Fitting {
-  readonly label: 'nozzle' | 'tip';
-  readonly bore?: number;
-  readonly tip?: string;
-  readonly fan: number;
-  /** m³/s: what the film needs of a nozzle, what the tip gives at pressure. */
-  readonly flow: number;
-  /** m³/s with the needle fully open. */
-  readonly full: number;
-  /** Gun speed that lays the film, m/s. */
-  readonly speed: number;
-  readonly passes: boolean;
-  readonly onSheet?: boolean;
-  /** Share of its full flow the film needs: how far the needle opens. */
-  readonly opening?: number;
-  /** Which needle, nozzle and cap. */
-  readonly setId?: string;
-}
-
-/** Why a fresh card is wanted, or that none is. */
-export type CardState = 'good' | 'none' | 'not-good' | 'changed' | 'cleaned' | 'batch' | 'refill' | 'expired';
-
-/** A gun nobody has set: the fan’s own default, m. */
-export const usualFan = 0.25;
-
-export interface SetView {
+export interface SetView extends Recorded {
   readonly sheet: Coating;
   readonly advice?: GunAdvice;
   readonly fittings: Outcome<readonly Fitting[]>;
   /** What to set, best first choice: from the sheet, then from physics. */
   readonly proposal: Outcome<Proposal>;
-  /** How the gun works, as set or as proposed. */
+  /** How the gun works for the coat in hand, as set or as proposed. */
   readonly point: OperatingPoint;
   /** What of the recorded setting the hardware cannot do. */
   readonly fault?: SettingFault;
@@ -62,297 +38,130 @@ export interface SetView {
   /** m wet of that coat. */
   readonly wet: number;
   readonly transfer: number;
+  readonly liquid: SprayedLiquid;
   /** Dynamic viscosity at the nozzle, Pa·s. */
   readonly viscosity: number;
   /** kg/m³ of what is sprayed. */
   readonly density: number;
   readonly drivingAssumed: boolean;
-  /** The last setting recorded for this sheet since the gun was cleaned. */
-  readonly setting?: EntryOf<'setting'>;
-  /** The last card since that setting and since the batch was mixed. */
-  readonly card?: EntryOf<'card'>;
-  readonly cardState: CardState;
-  /** ms since the epoch when the card held expires. */
-  readonly cardUntil?: number;
-  /** The setting before it, and the last card of that one. */
-  readonly before?: EntryOf<'setting'>;
-  readonly cardBefore?: EntryOf<'card'>;
-  /** Cards of a pressure ladder since the gun was fitted as it is. */
-  readonly rungs: readonly CardRung[];
+  readonly hand: HandRange;
+  /** What its points rest on: whatever else is tried rests on the same. */
+  readonly bearings: PointBearings;
 }
 
-export interface Proposal {
-  readonly fitting: Fitting;
-  readonly pressure: number;
-  readonly pressureAt: GunAdvice['pressureAt'];
-  readonly distance: number;
-  readonly overlap: number;
-  readonly spacing: number;
-  readonly speed: number;
-}
-
-const middle = ({ min, max }: { min: number; max: number }) => (min + max) / 2;
-
-interface SetBearings {
+export interface SetBearings {
   readonly rig: Rig | undefined;
-  readonly plan: PlanView;
+  readonly plan: PlanBasis;
   readonly thin: ThinView;
   readonly shop: Shop;
+  readonly cups: readonly Cup[];
   readonly now: number;
 }
 
-export function setView(job: Worked, { rig, plan, thin, shop, now }: SetBearings): SetView {
+/** Speeds of whoever holds this gun: as measured, else as hands are, about the speed the job prefers. */
+export const handOf = (rig: Pick<Rig, 'handSpeed'> | undefined, preferred: number): HandRange => {
+  const hand = handRange(rig?.handSpeed);
+  return rig?.handSpeed === undefined
+    ? { ...hand, usual: Math.min(Math.max(preferred, hand.slow), hand.fast) }
+    : hand;
+};
+
+/** What a band stands for, Pa·s; none where no cup applies: then nobody is told to thin. */
+function bandIn(
+  band: ThinView['band'],
+  density: number,
+): { readonly min: number; readonly max: number } | undefined {
+  if (!band) return undefined;
+  const [min, max] = [viscosityFromSeconds(band.cup, band.min), viscosityFromSeconds(band.cup, band.max)];
+  return isRefusal(min) || isRefusal(max) ? undefined : { min: min * density, max: max * density };
+}
+
+/** The gun for one coat of the layer in hand: for the next, or for any that is asked after. */
+export function setView(
+  job: Worked,
+  { rig, plan, thin, shop, cups, now }: SetBearings,
+  coat = nextCoat(job) ?? coatsInHand(job).at(-1),
+): SetView {
   const { sheet } = plan;
   const applied = appliedNow(job, job.layer);
   const density = isRefusal(applied) ? 1000 : applied.density;
-  const coat = nextCoat(job) ?? coatsInHand(job).at(-1);
-  const wet = plan.coats.find((each) => each.coat.id === coat?.id)?.wet ?? 0;
+  const wetOf = (id: string | undefined) => plan.coats.find((each) => each.coat.id === id)?.wet ?? 0;
+  const wet = wetOf(coat?.id);
   const advice = sheet.guns.find(({ atomising }) => atomising === rig?.atomising);
-  const viscosity = thin.viscosity * density;
-  const base = {
-    sheet,
-    advice,
-    coat,
-    wet,
-    transfer: plan.transfer,
-    viscosity,
-    density,
-    drivingAssumed: rig?.driving === undefined,
+  const liquid = sprayedLiquid(thin, density, plan.climate);
+  const hand = handOf(rig, job.approach.speed);
+  const held = recorded(job, (shop.cardLasts ?? usualCardLasts) * 1000, now, coat);
+  const asks = coatAsks(coat);
+  const fan = rig && fanSeen(rig, sheet.id, held.card, held.setting?.distance);
+  const band = bandIn(thin.band, density);
+
+  /** What could be fitted and what is proposed of it, held as asked. */
+  const propose = (
+    own: ReturnType<typeof coatAsks>,
+    usual?: Proposal,
+  ): { fittings: Outcome<Fitting[]>; proposal: Outcome<Proposal> } => {
+    if (!rig || !fan) {
+      const none = refuse('no-rig', 'Choose a rig for this job first.');
+      return { fittings: none, proposal: none };
+    }
+    const at = heldAt(rig, advice, own);
+    const pressure = isRefusal(at.pressure) ? undefined : at.pressure;
+    const overlap = own.overlap ?? job.approach.overlap;
+    const fittings = fittingsFor({
+      rig,
+      advice,
+      liquid,
+      band,
+      wetFilm: wet,
+      transfer: transferOfPoint(plan.transfer, usual, { pressure, distance: at.distance }),
+      overlap,
+      distance: at.distance,
+      fan,
+      pressure: pressure ?? 0,
+      hand,
+      cups,
+    });
+    return {
+      fittings,
+      proposal: isRefusal(fittings) ? fittings : proposalOf(fittings, advice, at, overlap),
+    };
   };
-  const fittings = rig
-    ? fittingsOf(job, rig, advice, wet, plan.transfer, { viscosity, density }, coat?.setting?.overlap)
-    : refuse('no-rig', 'Choose a rig for this job first.');
-  const proposal = isRefusal(fittings) ? fittings : propose(job, rig, advice, fittings, coat);
-  const held = recorded(job, (shop.cardLasts ?? usualCardLasts) * 1000, now);
-  const fault =
-    held.setting && rig && !isRefusal(fittings)
-      ? settingFault(held.setting, rig, fittings, density)
-      : undefined;
+  const plain = propose(coatAsks(undefined));
+  const usual = isRefusal(plain.proposal) ? undefined : plain.proposal;
+  const { fittings, proposal } = asks.key === coatAsks(undefined).key ? plain : propose(asks, usual);
+
+  const fault = held.setting && rig ? settingFault(held.setting, rig, liquid) : undefined;
+  const bearings = {
+    rig,
+    liquid,
+    wet,
+    wetThen: wetOf(held.setFor?.id),
+    transfer: plan.transfer,
+    fan,
+    hand,
+    fault,
+    usual,
+  };
   return {
-    ...base,
+    ...held,
+    sheet,
     fittings,
     proposal,
-    ...held,
-    point: pointOf(
-      job,
-      rig,
-      held.setting,
-      isRefusal(proposal) ? undefined : proposal,
-      isRefusal(fittings) ? [] : fittings,
-    ),
+    point: held.setting
+      ? pointSet(held.setting, bearings, held.card?.pattern !== undefined)
+      : isRefusal(proposal)
+        ? pointUsual(job.approach, bearings)
+        : pointProposed(proposal, bearings),
+    ...(advice ? { advice } : {}),
     ...(fault ? { fault } : {}),
-  };
-}
-
-/** Cleaning steps by which a gun has been apart; `assemble` is from lists of earlier days. */
-const putTogether = ['assemble', 'fit-knobs', 'fit-seat'];
-
-/** The setting and card that still hold: cleaning and a fresh batch both ask for a new card. */
-function recorded(job: Worked, lasts: number, now: number) {
-  const entries = liveEntries(job);
-  const inHand = ({ layerId }: { readonly layerId: string }) => layerId === job.layer.id;
-  const ownGun = ({ rigId }: EntryOf<'tick'>) => rigId === undefined || rigId === job.layer.rigId;
-  const cleaned = lastOf(
-    entries,
-    'tick',
-    (tick) => tick.list === 'clean' && putTogether.includes(tick.step) && tick.done && ownGun(tick),
-  );
-  // A gun that is flushed and stored keeps its knobs, but not its card.
-  const flushed = lastOf(
-    entries,
-    'tick',
-    (tick) => tick.list === 'clean' && tick.step === 'flush' && tick.done && ownGun(tick),
-  );
-  const swapped = lastOf(entries, 'swapped', inHand);
-  const mixed = lastOf(entries, 'mixed', inHand);
-  const setting = lastOf(
-    entries,
-    'setting',
-    (entry) =>
-      inHand(entry) &&
-      (!cleaned || moment(entry) > moment(cleaned)) &&
-      // Another gun: what the one before was set to says nothing of it.
-      (!swapped || entry.counter > swapped.counter),
-  );
-  const pots = new Set(
-    ofType(entries, 'mixed')
-      .filter(inHand)
-      .map(({ batchId }) => batchId),
-  );
-  const refilled = lastOf(entries, 'refill', ({ batchId }) => batchId === undefined || pots.has(batchId));
-  // A change made for a cause is proved by a card.
-  const mended = lastOf(entries, 'action', ({ cause }) => cause !== undefined);
-  const lastCard = lastOf(entries, 'card', inHand);
-  const after = (entry: LogEntry | undefined) => !!entry && !!lastCard && moment(entry) > moment(lastCard);
-  const cardState = stateOfCard();
-  const card = cardState === 'good' || cardState === 'not-good' ? lastCard : undefined;
-  const settings = ofType(entries, 'setting').filter(inHand);
-  const before = setting && settings[settings.indexOf(setting) - 1];
-  const cards = ofType(entries, 'card').filter(inHand);
-  function stateOfCard(): CardState {
-    if (!lastCard) return 'none';
-    if (after(cleaned) || after(flushed)) return 'cleaned';
-    if (swapped && swapped.counter > lastCard.counter) return 'changed';
-    if (!setting || after(setting) || after(mended)) return 'changed';
-    if (after(mixed)) return 'batch';
-    if (after(refilled)) return 'refill';
-    if (lastCard.verdict !== 'good') return 'not-good';
-    // Once every coat is on, nobody needs a card.
-    return nextCoat(job) && now - moment(lastCard) > lasts ? 'expired' : 'good';
-  }
-
-  return {
-    setting,
-    card,
-    cardState,
-    ...(cardState === 'good' && lastCard ? { cardUntil: moment(lastCard) + lasts } : {}),
-    before,
-    cardBefore:
-      before && setting
-        ? cards.filter((each) => moment(each) >= moment(before) && moment(each) < moment(setting)).at(-1)
-        : undefined,
-    rungs: rungsOf(cards, settings, setting),
-  };
-}
-
-/** Cards with a pressure, back to the last setting that changed anything but the pressure. */
-function rungsOf(
-  cards: readonly EntryOf<'card'>[],
-  settings: readonly EntryOf<'setting'>[],
-  setting: EntryOf<'setting'> | undefined,
-): CardRung[] {
-  if (!setting) return [];
-  const alike = (other: EntryOf<'setting'>) =>
-    other.bore === setting.bore &&
-    other.tip === setting.tip &&
-    other.fluid === setting.fluid &&
-    other.distance === setting.distance;
-  let first = setting;
-  for (const each of settings.slice(0, settings.indexOf(setting)).reverse()) {
-    if (!alike(each)) break;
-    first = each;
-  }
-  return cards
-    .filter((each) => moment(each) >= moment(first))
-    .flatMap(({ pressure, score }) =>
-      pressure === undefined || score === undefined ? [] : [{ pressure, score }],
-    );
-}
-
-function fittingsOf(
-  job: Worked,
-  rig: Rig,
-  advice: GunAdvice | undefined,
-  wetFilm: number,
-  transfer: number,
-  liquid: { viscosity: number; density: number },
-  overlap = job.approach.overlap,
-): Outcome<Fitting[]> {
-  const speed = rig.handSpeed ?? job.approach.speed;
-  if (rig.atomising === 'airless')
-    return tipFittings(rig, advice, wetFilm, transfer, liquid.density, overlap);
-
-  const flow = solveStroke('flow', { wetFilm, transfer, speed, fan: rig.fan, overlap });
-  if (isRefusal(flow)) return flow;
-  const pressure = rig.driving ?? defaultDriving[rig.feed];
-  const ranked = rankNozzles({
-    bores: rig.sets.map(({ bore }) => bore),
-    pressure,
+    ...(coat ? { coat } : {}),
+    wet,
+    transfer: plan.transfer,
     liquid,
-    flow,
-    ...(advice?.bore ? { sheet: advice.bore } : {}),
-  });
-  if (isRefusal(ranked)) return ranked;
-  return ranked.map((option: NozzleOption): Fitting => {
-    // A nozzle that cannot pass the flow lays the film only if the hand goes slower.
-    const given = Math.min(option.flow, flow);
-    const solved = solveStroke('speed', { wetFilm, transfer, flow: given, fan: rig.fan, overlap });
-    return {
-      label: 'nozzle',
-      bore: option.bore,
-      fan: rig.fan,
-      flow: given,
-      full: option.flow,
-      speed: isRefusal(solved) ? speed : solved,
-      passes: option.passes,
-      onSheet: option.onSheet,
-      opening: option.opening,
-      setId: rig.sets.find(({ bore }) => bore === option.bore)?.id,
-    };
-  });
-}
-
-function tipFittings(
-  rig: Rig,
-  advice: GunAdvice | undefined,
-  wetFilm: number,
-  transfer: number,
-  density: number,
-  overlap: number,
-): Outcome<Fitting[]> {
-  if (rig.tips.length === 0)
-    return refuse('no-tips', 'This rig has no tips. Add the codes of those the shop owns.');
-  const pressure = advice ? middle(advice.pressure) : (rig.maxPressure ?? 200e5) * 0.7;
-  const distance = advice ? middle(advice.distance) : rig.distance;
-  const fittings: Fitting[] = [];
-  for (const code of rig.tips) {
-    const tip = tipFromCode(code);
-    if (isRefusal(tip)) return tip;
-    const flow = tipFlow(tip.orifice, pressure, density);
-    if (isRefusal(flow)) return flow;
-    const fan = fanAt(tip, distance);
-    const speed = solveStroke('speed', { wetFilm, transfer, flow, fan, overlap });
-    if (isRefusal(speed)) return speed;
-    fittings.push({
-      label: 'tip',
-      tip: code,
-      fan,
-      flow,
-      full: flow,
-      speed,
-      passes: speed >= handSpeed.min && speed <= handSpeed.max,
-      ...(advice?.orifice
-        ? { onSheet: tip.orifice >= advice.orifice.min - 1e-6 && tip.orifice <= advice.orifice.max + 1e-6 }
-        : {}),
-    });
-  }
-  const rank = ({ onSheet, passes, speed }: Fitting) =>
-    (onSheet === false ? 20 : 0) + (passes ? 0 : 10) + Math.abs(Math.log(speed / handSpeed.usual));
-  return fittings.sort((a, b) => rank(a) - rank(b));
-}
-
-/** What a turbine leaves is the most that can be set; a compressor has no such end. */
-function turbineGives(rig: Rig): number {
-  const leaves = turbineLeaves(rig);
-  return leaves === undefined || isRefusal(leaves) ? Infinity : leaves;
-}
-
-function propose(
-  job: Worked,
-  rig: Rig | undefined,
-  advice: GunAdvice | undefined,
-  fittings: readonly Fitting[],
-  coat: LaidCoat | undefined,
-): Outcome<Proposal> {
-  const [fitting] = fittings;
-  if (!fitting || !rig)
-    return refuse('no-fitting', 'This rig has nothing to fit. Add nozzles or tips to it.');
-  // A coat with a setting of its own is laid by that.
-  const own = coat?.setting ?? {};
-  const overlap = own.overlap ?? job.approach.overlap;
-  const pressure = own.pressure ?? (advice ? middle(advice.pressure) : rig.maxPressure);
-  if (pressure === undefined)
-    return refuse(
-      'no-pressure',
-      'Neither the sheet nor the rig states a pressure. Enter one and raise it in steps with a card at each.',
-    );
-  return {
-    fitting,
-    pressure: Math.min(pressure, rig.maxPressure ?? pressure, turbineGives(rig)),
-    pressureAt: advice?.pressureAt ?? 'inlet',
-    distance: own.distance ?? (advice ? middle(advice.distance) : rig.distance),
-    overlap,
-    spacing: strokeSpacing(fitting.fan, overlap),
-    speed: fitting.speed,
+    viscosity: liquid.viscosity,
+    density,
+    drivingAssumed: rig?.driving === undefined,
+    hand,
+    bearings,
   };
 }

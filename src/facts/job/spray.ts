@@ -1,6 +1,5 @@
-import { handGuide, strokeCount } from '@/core/film';
 import { hardAt, recoatState, type FilmBelow, type RecoatState } from '@/core/schedule';
-import type { EntryOf, Face, LogEntry } from '@/records';
+import type { EntryOf, LogEntry } from '@/records';
 import { clockMoved } from './batch';
 import { abradedTooSoon, sandingAhead, workBetween, workDue, type WorkItem } from './between';
 import { lastOf, liveEntries, moment, ofType } from './entries';
@@ -8,9 +7,10 @@ import { layerOf } from './layers';
 import { lookDue, type LookDue } from './looked';
 import { coatPlans, type CoatPlan } from './plan';
 import { filmBelow, slowness, touchOf, type CoatOn } from './recoat';
+import type { CoatPoint } from './coatpoints';
 import type { SetView } from './set';
+import { secondsOf, strokesOver, type StrokeGuide } from './strokes';
 import type { LaidCoat, Worked } from './worked';
-import { isRefusal } from '@/core/refusal';
 
 export interface CoatState extends CoatPlan {
   readonly state: 'todo' | 'running' | 'done';
@@ -34,15 +34,6 @@ export const spraying = (
   const from = (started ?? now) + rested;
   return { from, to: ended ?? Math.max(pausedAt ?? now, from) };
 };
-
-/** How to move over one face. */
-export interface StrokeGuide {
-  readonly face: Face;
-  readonly strokes: number;
-  /** Length of a stroke with its lead-in and lead-out, m, and its seconds. */
-  readonly length: number;
-  readonly seconds: number;
-}
 
 export interface SprayView {
   readonly coats: readonly CoatState[];
@@ -75,25 +66,12 @@ export interface SprayView {
   readonly cardWanted: boolean;
 }
 
-/** The stroke starts and ends this far off the part, m. A default. */
-export const usualLead = 0.1;
-
-export function sprayView(job: Worked, set: SetView, now: number): SprayView {
+export function sprayView(job: Worked, set: SetView, points: readonly CoatPoint[], now: number): SprayView {
   const coats = coatStates(job);
   const { point } = set;
-  const { spacing, speed, fan } = point;
-  const strokes = job.part.faces.map((face): StrokeGuide => {
-    const lead = job.approach.lead ?? usualLead;
-    const [along, across] = [Math.max(face.width, face.height), Math.min(face.width, face.height)];
-    const length = along + 2 * lead;
-    const guide = handGuide({ kind: face.surface ?? 'flat', along, across, spacing, speed, fan, lead });
-    return {
-      face,
-      strokes: isRefusal(guide) ? strokeCount(across, spacing) : guide.strokes.length,
-      length,
-      seconds: length / speed,
-    };
-  });
+  const { spacing, speed } = point;
+  const own = points.find(({ coat }) => coat.id === set.coat?.id);
+  const strokes = own?.strokes ?? strokesOver(job, point);
   const lastEnded = coats.filter(({ state }) => state === 'done').at(-1);
   const entries = liveEntries(job);
   const next = coats.find(({ state }) => state === 'todo');
@@ -123,10 +101,7 @@ export function sprayView(job: Worked, set: SetView, now: number): SprayView {
     distance: point.distance,
     fluid: point.fluid ?? 0,
     strokes,
-    coatTime: strokes.reduce(
-      (sum, each) => sum + each.face.count * (each.face.sides ?? 1) * each.strokes * each.seconds,
-      0,
-    ),
+    coatTime: own?.time ?? secondsOf(strokes) * point.passes,
     cardWanted: set.card?.verdict !== 'good',
   };
 }

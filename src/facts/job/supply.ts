@@ -4,7 +4,9 @@ import type { Face, Rig } from '@/records';
 import { areaOf, drinksFrom, type PlanView } from './plan';
 import { lifeOf } from './batch';
 import { slowness } from './recoat';
+import type { CoatPoint } from './coatpoints';
 import type { SprayView } from './spray';
+import { sweptOf, timesOver } from './strokes';
 import type { Worked } from './worked';
 
 /** Fills of the gun's cup for one face. */
@@ -34,32 +36,41 @@ export function supplyView(
   job: Worked,
   rig: Rig | undefined,
   plan: PlanView,
-  spray: Pick<SprayView, 'coats' | 'strokes' | 'recoat'>,
+  spray: Pick<SprayView, 'coats' | 'recoat'>,
+  points: readonly CoatPoint[],
 ): SupplyView {
   const { sheet, needed } = plan;
   const own = spray.coats.filter(({ coat }) => coat.layerId === job.layer.id);
   const factor = slowness(sheet, plan.climate);
   const drink = drinksFrom(job, job.layer.id) ? (job.part.absorption ?? 0) : 0;
-  const perCoat = (wet: number, coat: number, area: number) =>
-    ((wet + (coat === 0 ? drink : 0)) * area) / plan.transfer;
+  /** m³ for a face that strokes sweep, what they carry past its edges with it. */
+  const taken = (wet: number, coat: number, area: number, swept: number) =>
+    (wet * Math.max(area, swept) + (coat === 0 ? drink : 0) * area) / plan.transfer;
 
   const pieces: BatchPiece[] = [];
   let at = 0;
   for (const [i, coat] of own.entries()) {
     if (coat.state === 'done') continue;
-    for (const { face, strokes, seconds } of spray.strokes) {
+    const own = points.find((each) => each.coat.id === coat.coat.id);
+    for (const guide of own?.strokes ?? []) {
+      const { face, strokes, seconds } = guide;
       const groups = Math.min(face.count, piecesPerFace);
       for (let group = 0; group < groups; group += 1) {
         const count =
           Math.floor(((group + 1) * face.count) / groups) - Math.floor((group * face.count) / groups);
         const sides = count * (face.sides ?? 1);
-        const duration = sides * strokes * seconds;
+        const duration = sides * strokes * seconds * (own?.point.passes ?? 1);
         const name = `${coat.coat.name}, ${face.name}${face.count > 1 ? ` ${group + 1}` : ''}`;
         pieces.push({
           id: name,
           start: at,
           duration,
-          volume: perCoat(coat.wet, i, areaOf([{ ...face, count }])),
+          volume: taken(
+            coat.wet,
+            i,
+            areaOf([{ ...face, count }]),
+            (sweptOf(guide, own?.point.spacing ?? 0) * count) / face.count,
+          ),
         });
         at += duration;
       }
@@ -69,7 +80,7 @@ export function supplyView(
 
   const life = lifeOf(job.layer, plan.climate?.air);
   // What stays in the gun, the cards and the reserve are spread over the pieces by their size.
-  const film = isRefusal(needed) ? 0 : needed.film + needed.absorbed + needed.overspray;
+  const film = isRefusal(needed) ? 0 : needed.film + needed.absorbed + needed.overspray + needed.past;
   const scale = isRefusal(needed) || film === 0 ? 1 : needed.total / film;
   const poured = pieces.map((piece) => ({ ...piece, volume: piece.volume * scale }));
   const batches = planBatches(poured, {
@@ -84,9 +95,11 @@ export function supplyView(
       : { cost: needed.total * sheet.pricePerVolume }),
     batches,
     ...(spray.recoat ? { opens: spray.recoat.opens } : {}),
-    faces: spray.strokes.map(({ face }) => {
+    faces: (points[0]?.strokes ?? []).map((guide) => {
+      const { face } = guide;
       const wet = Math.max(...own.map((coat) => coat.wet), 0);
-      const volume = perCoat(wet, 1, areaOf([{ ...face, count: 1 }]) / (face.sides ?? 1));
+      const one = areaOf([{ ...face, count: 1, sides: 1 }]);
+      const volume = taken(wet, 1, one, sweptOf(guide, points[0]?.point.spacing ?? 0) / timesOver(face));
       return { face, volume, fills: fillsFor(volume, rig?.cup ?? Infinity, rig?.dead ?? 0) };
     }),
     remaining: isRefusal(needed) ? needed : whole > 0 ? whole : needed.total,

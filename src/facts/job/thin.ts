@@ -29,7 +29,7 @@ import type { Coating, Cup, EntryOf, PlannedCoat, Rig, Shop, Thinner } from '@/r
 import { bandChoices, chosenBand, type BandChoice } from './band';
 import { batchOf, thinnerFor, type BatchState } from './batch';
 import { lastOf, liveEntries, ofType } from './entries';
-import type { PlanView } from './plan';
+import type { PlanBasis } from './plan';
 import {
   believe,
   potEvidence,
@@ -134,7 +134,7 @@ export interface ThinBearings {
   readonly rig?: Rig;
   readonly cups: readonly Cup[];
   readonly shop: Shop;
-  readonly plan: PlanView;
+  readonly plan: PlanBasis;
   readonly now: number;
   readonly lessons: (sheetId: string, thinnerId: string) => readonly Lesson[];
 }

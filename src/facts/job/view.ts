@@ -8,7 +8,8 @@ import { gunsOf } from './guns';
 import { checkView, type CheckView } from './check';
 import { cleanViews, presses, type CleanView } from './clean';
 import { mixView, type MixView } from './mix';
-import { planView, type PlanView } from './plan';
+import { coatPoints, type CoatPoint } from './coatpoints';
+import { neededOf, planBasis, type PlanView } from './plan';
 import { setView, type SetView } from './set';
 import { sprayView, type SprayView } from './spray';
 import { supplyView, type SupplyView } from './supply';
@@ -52,6 +53,8 @@ export interface JobView {
   readonly mix: MixView;
   readonly thin: ThinView;
   readonly set: SetView;
+  /** Every coat of the layer in hand at its own point. */
+  readonly points: readonly CoatPoint[];
   readonly spray: SprayView;
   readonly check: CheckView;
   /** The gun of the layer in hand. */
@@ -75,11 +78,14 @@ export function jobView(
 ): JobView {
   const work = jobWorked(job, rigOf, inHand);
   const rig = rigOf(work.layer.rigId);
-  const plan = planView(work, rig);
-  const thin = thinView(work, { rig, cups, shop, plan, now, lessons });
-  const set = setView(work, { rig, plan, thin, shop, now });
-  const spray = sprayView(work, set, now);
-  const supply = supplyView(work, rig, plan, spray);
+  const basis = planBasis(work, rig);
+  const thin = thinView(work, { rig, cups, shop, plan: basis, now, lessons });
+  const bearings = { rig, plan: basis, thin, shop, cups, now };
+  const set = setView(work, bearings);
+  const points = coatPoints(work, bearings, set);
+  const plan: PlanView = { ...basis, needed: neededOf(work, rig, basis, points) };
+  const spray = sprayView(work, set, points, now);
+  const supply = supplyView(work, rig, plan, spray, points);
   const pots = potsOf(work, spray);
   const guns = cleanViews(
     work,
@@ -94,6 +100,7 @@ export function jobView(
     mix: mixView(work, supply, shop, shelf),
     thin,
     set,
+    points,
     spray,
     check: checkView(work),
     clean: guns[0],

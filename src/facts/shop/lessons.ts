@@ -1,6 +1,6 @@
 import type { AnyRecord, Cup, Job } from '@/records';
 import { batchesOf } from '../job/batch';
-import { planView, type PlanView } from '../job/plan';
+import { planBasis, type PlanBasis } from '../job/plan';
 import { replay, type Taught } from '../job/replay';
 import { jobWorked } from '../job/worked';
 import { eachThatCan } from './eachthatcan';
@@ -72,11 +72,11 @@ function lessonsOfJob(
   const found = job.layers.flatMap((layer) => {
     if (layer.sheet.id !== sheetId) return [];
     const rig = rigOf(layer.rigId);
-    let plan: PlanView | undefined;
+    let plan: PlanBasis | undefined;
     return batchesOf(job, layer).flatMap((batch): BatchLesson[] => {
       const thinnerId = batch.additions.find(({ what }) => what !== 'unthinned')?.what;
       if (!thinnerId) return [];
-      plan ??= planView(job, rig);
+      plan ??= planBasis(job, rig);
       const taught = replay(job, layer, batch, cups, plan, rig);
       return taught
         ? [{ ...taught, jobId: job.id, job: job.name, sheetId, thinnerId, mixedAt: batch.mixedAt }]

@@ -33,7 +33,14 @@ export const usualOf = (
 ): Pick<Rig, 'feed' | 'air' | 'dead' | 'fan' | 'distance'> =>
   atomising === 'airless'
     ? { feed: 'pump', air: 'none', dead: 0.9e-3, fan: 0.25, distance: 0.305 }
-    : { feed: 'gravity', air: 'compressor', dead: 40e-6, fan: 0.25, distance: 0.18 };
+    : {
+        feed: 'gravity',
+        air: 'compressor',
+        dead: 40e-6,
+        fan: 0.25,
+        // More air carries further.
+        distance: atomising === 'conventional' ? 0.205 : 0.18,
+      };
 
 /** A bore for a new gun, or a tip: the middle of what finishes are sprayed with. */
 export const usualBore = 1.4e-3;

@@ -3,7 +3,8 @@
 import type { Rig } from '@/records';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
-import { cardWords, pressureQuantity } from '@/words/set';
+import { pressureQuantity } from '@/words/pressure';
+import { cardWords } from '@/words/set';
 import { amount, written } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
 

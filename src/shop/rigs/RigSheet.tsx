@@ -20,7 +20,7 @@ import { withoutEmpty } from '@/ui/formvalues';
 import { Page } from '@/ui/Page';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
-import { pressureQuantity } from '@/words/set';
+import { pressureQuantity } from '@/words/pressure';
 import { Calibrate } from './Calibrate';
 import { KeptPatterns } from './KeptPatterns';
 import {

@@ -164,6 +164,7 @@ const shares = [
   { key: 'film', words: 'on the part', look: 'bg-good' },
   { key: 'absorbed', words: 'drunk by it', look: 'bg-wood' },
   { key: 'overspray', words: 'overspray', look: 'bg-ink/45' },
+  { key: 'past', words: 'past edges and ends', look: 'bg-ink/25' },
   { key: 'dead', words: 'left in gun and hose', look: 'bg-ink-soft' },
   { key: 'cards', words: 'cards', look: 'bg-care' },
   { key: 'reserve', words: 'reserve', look: 'bg-act' },

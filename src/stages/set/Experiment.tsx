@@ -7,7 +7,8 @@ import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import type { Units } from '@/words/units';
-import { cardWords, fittingName, pressureQuantity } from '@/words/set';
+import { pressureQuantity } from '@/words/pressure';
+import { cardWords, fittingName } from '@/words/set';
 import { setAgain } from '@/facts/job';
 import { amount, written } from '@/words/figures';
 

@@ -1,86 +1,87 @@
 'use client';
 
-import { createColumnHelper } from '@tanstack/react-table';
-import { useMemo } from 'react';
-import { leastOpening } from '@/core/airgun';
 import { isRefusal } from '@/core/refusal';
 import { fixesOf, type Fitting } from '@/facts/job';
-import { DataTable } from '@/ui/DataTable';
 import { useJob } from '@/ui/job/context';
 import { Panel } from '@/ui/Panel';
+import { Printed } from '@/ui/Printed';
 import { useUnits } from '@/ui/units';
+import { amount } from '@/words/figures';
 import { fixesInWords } from '@/words/fixes';
 import { fittingName } from '@/words/set';
-import { amount, written } from '@/words/figures';
+import { gradeWords, verdictSays } from '@/words/verdict';
 
-const column = createColumnHelper<Fitting>();
+const tones = { first: 'text-good', usable: 'text-ink', thin: 'text-care', no: 'text-stop' } as const;
 
-/** What could be fitted, best first: the sheet's own, then the smallest that passes the flow the film needs. */
+/** What could be fitted, best first, each with how well it fits this coat, what that costs, and what would make it work. */
 export function Fittings() {
   const { view } = useJob();
   const units = useUnits();
-  const { fittings } = view.set;
-  const tips = !isRefusal(fittings) && fittings[0]?.label === 'tip';
-  const columns = useMemo(
-    () => [
-      column.accessor((row) => fittingName(row, units), { id: 'name', header: 'Fit' }),
-      column.accessor('full', {
-        header: 'Flow, open',
-        cell: (cell) => written(amount('fluidFlow', cell.getValue()), units),
-      }),
-      ...(tips
-        ? []
-        : [
-            column.accessor('opening', {
-              header: 'Needle',
-              cell: (cell) => written(amount('share', cell.getValue() ?? 1), units, { digits: 0 }),
-            }),
-          ]),
-      column.accessor('speed', {
-        header: 'Hand speed',
-        cell: (cell) => written(amount('speed', cell.getValue()), units),
-      }),
-      column.accessor(verdictOf, { id: 'verdict', header: 'Verdict' }),
-    ],
-    [units, tips],
-  );
+  const { fittings, point } = view.set;
   if (isRefusal(fittings)) return null;
-  const fixable = fittings.flatMap((fitting) => {
-    const fixes = fixesOf(view, fitting);
-    return fixes.length > 0 ? [{ fitting, fixes }] : [];
-  });
+  const tips = fittings[0]?.label === 'tip';
+  const isFitted = ({ bore, tip }: Fitting) =>
+    view.set.setting !== undefined &&
+    (tip === undefined ? Math.abs((bore ?? 0) - (point.bore ?? 0)) < 1e-6 : tip === point.tip);
   return (
     <Panel title={tips ? 'Tips the shop owns' : 'Nozzles the shop owns'}>
-      <DataTable label="What could be fitted" columns={columns} rows={fittings} markFirst />
-      {fixable.map(({ fitting, fixes }) => (
-        <details key={fittingName(fitting, units)} className="border-b border-hairline" data-fixes>
-          <summary className="flex min-h-11 items-center text-sm font-semibold">
-            What would make the {fittingName(fitting, units)} work
-          </summary>
-          <ul className="pb-3 text-sm">
-            {fixesInWords(fixes, units).map(({ works, says }) => (
-              <li key={says} className="grid grid-cols-[1.5rem_1fr] py-0.5">
-                <b aria-hidden className={works ? 'text-good' : 'text-ink-soft'}>
-                  {works ? '✓' : '–'}
-                </b>
-                {says}
-              </li>
-            ))}
-          </ul>
-        </details>
-      ))}
+      <ol className="divide-y divide-hairline" data-place="fittings" aria-label="What could be fitted">
+        {fittings.map((fitting) => (
+          <li key={fittingName(fitting, units)} className="py-3" data-grade={fitting.verdict.grade}>
+            <div className="grid grid-cols-[7rem_minmax(0,1fr)] gap-x-4 gap-y-1 sm:grid-cols-[7rem_minmax(0,1fr)_auto]">
+              <p className="font-bold">
+                {fittingName(fitting, units)}
+                {isFitted(fitting) && (
+                  <span className="block text-sm font-semibold text-act">◆ fitted now</span>
+                )}
+              </p>
+              <p className={`font-semibold ${tones[fitting.verdict.grade]}`}>
+                {verdictSays(fitting, view.set, units)}
+              </p>
+              <p className="col-start-2 text-sm text-ink-soft sm:col-start-3 sm:text-right">
+                <Printed figure={amount('speed', fitting.point.speed)} /> ·{' '}
+                <Printed figure={amount('fluidFlow', fitting.point.fluid)} />
+                {!tips && (
+                  <>
+                    {' '}
+                    of <Printed figure={amount('fluidFlow', fitting.point.most)} />
+                  </>
+                )}
+              </p>
+            </div>
+            <Fixes fitting={fitting} />
+          </li>
+        ))}
+      </ol>
+      <p className="mt-3 text-sm text-ink-soft">
+        {gradeWords.first.sign} lays the coat at a speed a hand is comfortable with · {gradeWords.usable.sign}{' '}
+        at a cost · {gradeWords.thin.sign} within the sheet · {gradeWords.no.sign} does not.
+      </p>
     </Panel>
   );
 }
 
-/** A hand slower than this is not steady any more, m/s. A default. */
-const slowest = 0.15;
-
-/** What a nozzle or tip can do for this film; one that is only slow is not one that cannot. */
-function verdictOf({ passes, onSheet, label, opening = 1, speed }: Fitting): string {
-  if (label === 'tip')
-    return `${passes ? 'fits the hand' : 'awkward speed'}${onSheet === false ? ', not on the sheet' : ''}`;
-  const slow = speed >= slowest ? 'slower hand' : 'too small';
-  const flow = passes ? (opening < leastOpening ? 'far wider than needed' : 'passes the flow') : slow;
-  return onSheet === false ? `${flow}; not on the sheet` : flow;
+/** What would make it work, and what would not. */
+function Fixes({ fitting }: { readonly fitting: Fitting }) {
+  const { view } = useJob();
+  const units = useUnits();
+  const fixes = fixesOf(view, fitting);
+  if (fixes.length === 0) return null;
+  return (
+    <details data-fixes>
+      <summary className="flex min-h-11 items-center text-sm font-semibold">
+        What would make the {fittingName(fitting, units)} work
+      </summary>
+      <ul className="pb-1 text-sm">
+        {fixesInWords(fixes, units).map(({ works, says }) => (
+          <li key={says} className="grid grid-cols-[1.5rem_1fr] py-0.5">
+            <b aria-hidden className={works ? 'text-good' : 'text-ink-soft'}>
+              {works ? '✓' : '–'}
+            </b>
+            {says}
+          </li>
+        ))}
+      </ul>
+    </details>
+  );
 }

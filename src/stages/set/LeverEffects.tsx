@@ -12,9 +12,9 @@ interface Props {
 }
 
 /** What the levers do beside the film: drops, transfer and overspray, air, time, and what would restore the film. */
-export function LeverEffects({ judged: { effects, transfer, restore: found }, airSaid }: Props) {
+export function LeverEffects({ judged: { point, overspray, seconds, mix, restore: found }, airSaid }: Props) {
   const units = useUnits();
-  const { drops } = effects;
+  const { drops, transfer, air } = point;
   const restore = restorerWords(found, units);
   const facts = [
     ...(drops === undefined
@@ -26,13 +26,13 @@ export function LeverEffects({ judged: { effects, transfer, restore: found }, ai
           ],
         ]),
     ['Transfer, estimate', written(amount('share', transfer), units, { digits: 0 })],
-    ['Overspray of what leaves', written(amount('fluidFlow', effects.overspray), units)],
-    ...(effects.air === undefined
+    ['Overspray of what leaves', written(amount('fluidFlow', overspray), units)],
+    ...(air === undefined
       ? []
-      : [[`Air taken${airSaid ? '' : ', default'}`, written(amount('airFlow', effects.air), units)]]),
+      : [[`Air taken${airSaid ? '' : ', default'}`, written(amount('airFlow', air), units)]]),
     [
       'A coat takes about',
-      `${written(amount('duration', effects.seconds), units)}, ${written(amount('volume', effects.mix), units)}`,
+      `${written(amount('duration', seconds), units)}, ${written(amount('volume', mix), units)}`,
     ],
   ];
   return (

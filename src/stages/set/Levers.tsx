@@ -22,7 +22,8 @@ import { useJob } from '@/ui/job/context';
 import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
-import { placeWords, pressureQuantity, settingFaultSays } from '@/words/set';
+import { placeWords, pressureQuantity } from '@/words/pressure';
+import { settingFaultSays } from '@/words/faults';
 import { FittedSet } from './FittedSet';
 import { KnobFields, type Knobs } from './KnobFields';
 import { LeverEffects } from './LeverEffects';
@@ -225,7 +226,7 @@ export function Levers() {
             ) : (
               <b className="text-good"> ✓ on the aim</b>
             )}
-            . Strokes <Printed figure={amount('distance', judged.spacing)} /> apart.
+            . Strokes <Printed figure={amount('distance', judged.point.spacing)} /> apart.
           </>
         )}
       </p>

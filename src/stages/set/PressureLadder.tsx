@@ -9,7 +9,7 @@ import { Notice } from '@/ui/Notice';
 import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
-import { pressureQuantity } from '@/words/set';
+import { pressureQuantity } from '@/words/pressure';
 import { amount, written } from '@/words/figures';
 
 /** Cards at equal steps of pressure: up while they improve, stop at the first that does not, back one. */

@@ -5,7 +5,8 @@ import { useJob } from '@/ui/job/context';
 import { Panel } from '@/ui/Panel';
 import { useWidth } from '@/ui/width';
 import { useUnits } from '@/ui/units';
-import { fittingName, placeWords, pressureQuantity } from '@/words/set';
+import { placeWords, pressureQuantity } from '@/words/pressure';
+import { fittingName } from '@/words/set';
 import { amount, figure, written } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
 
@@ -21,7 +22,12 @@ export function RigDrawing() {
     set.setting ??
     (isRefusal(set.proposal)
       ? undefined
-      : { ...set.proposal, ...set.proposal.fitting, fluid: set.proposal.fitting.flow });
+      : {
+          ...set.proposal,
+          ...set.proposal.fitting,
+          fluid: set.point.fluid ?? 0,
+          fan: set.point.fan,
+        });
   if (!rig || !from) return null;
   const airless = rig.atomising === 'airless';
   const pressure = `${written(amount(pressureQuantity(from.pressure), from.pressure), units)} ${placeWords[from.pressureAt]}`;

@@ -1,0 +1,72 @@
+import { isRefusal, refuse, type Outcome } from '@/core/refusal';
+import type { GunAdvice, Rig } from '@/records';
+import type { CoatAsks } from './coatasks';
+import type { Fitting } from './fittings';
+import { turbineLeaves } from './turbineleaves';
+
+/** How to set the gun for a coat, best first choice: from the sheet, then from physics. */
+export interface Proposal {
+  readonly fitting: Fitting;
+  readonly pressure: number;
+  readonly pressureAt: GunAdvice['pressureAt'];
+  readonly distance: number;
+  readonly overlap: number;
+  readonly spacing: number;
+  readonly speed: number;
+}
+
+const middle = ({ min, max }: { min: number; max: number }) => (min + max) / 2;
+
+/** Share of what a pump bears that a tip is begun at where no sheet says. A default. */
+const begunAt = 0.7;
+/** Pa a pump bears that says nothing. A default. */
+const usualPump = 200e5;
+
+/** What a turbine leaves is the most that can be set; a compressor has no such end. */
+function turbineGives(rig: Rig): number {
+  const leaves = turbineLeaves(rig);
+  return leaves === undefined || isRefusal(leaves) ? Infinity : leaves;
+}
+
+/** Pressure and distance a coat is sprayed at, from the sheet, the rig, and what the coat asks of its own. */
+export function heldAt(
+  rig: Rig,
+  advice: GunAdvice | undefined,
+  asks: CoatAsks,
+): { readonly pressure: Outcome<number>; readonly distance: number } {
+  const distance = asks.distance ?? (advice ? middle(advice.distance) : rig.distance) * asks.laying.distance;
+  const stated = advice ? middle(advice.pressure) : rig.maxPressure;
+  const usual = rig.atomising === 'airless' && !advice ? (rig.maxPressure ?? usualPump) * begunAt : stated;
+  const pressure = asks.pressure ?? (usual === undefined ? undefined : usual * asks.laying.pressure);
+  return {
+    distance,
+    pressure:
+      pressure === undefined
+        ? refuse(
+            'no-pressure',
+            'Neither the sheet nor the rig states a pressure. Enter one and raise it in steps with a card at each.',
+          )
+        : Math.min(pressure, rig.maxPressure ?? pressure, turbineGives(rig)),
+  };
+}
+
+/** What is proposed of what could be fitted, held as the coat asks. */
+export function proposalOf(
+  [fitting]: readonly Fitting[],
+  advice: GunAdvice | undefined,
+  { pressure, distance }: ReturnType<typeof heldAt>,
+  overlap: number,
+): Outcome<Proposal> {
+  if (!fitting) return refuse('no-fitting', 'This rig has nothing to fit. Add nozzles or tips to it.');
+  if (isRefusal(pressure)) return pressure;
+  const { spacing, speed } = fitting.point;
+  return {
+    fitting,
+    pressure: fitting.point.pressure ?? pressure,
+    pressureAt: advice?.pressureAt ?? (fitting.label === 'tip' ? 'tip' : 'inlet'),
+    distance,
+    overlap,
+    spacing,
+    speed,
+  };
+}

@@ -1,0 +1,47 @@
+import { handGuide, strokeCount } from '@/core/film';
+import { isRefusal } from '@/core/refusal';
+import type { Face } from '@/records';
+import type { OperatingPoint } from './point';
+import type { Worked } from './worked';
+
+/** How to move over one face. */
+export interface StrokeGuide {
+  readonly face: Face;
+  readonly strokes: number;
+  /** Length of a stroke with its lead-in and lead-out, m, and its seconds. */
+  readonly length: number;
+  readonly seconds: number;
+}
+
+/** The stroke starts and ends this far off the part, m. A default. */
+export const usualLead = 0.1;
+
+/** The strokes of one pass over each face, at a point. */
+export function strokesOver(
+  { part, approach }: Pick<Worked, 'part' | 'approach'>,
+  { spacing, speed, fan }: Pick<OperatingPoint, 'spacing' | 'speed' | 'fan'>,
+): StrokeGuide[] {
+  const lead = approach.lead ?? usualLead;
+  return part.faces.map((face): StrokeGuide => {
+    const [along, across] = [Math.max(face.width, face.height), Math.min(face.width, face.height)];
+    const length = along + 2 * lead;
+    const guide = handGuide({ kind: face.surface ?? 'flat', along, across, spacing, speed, fan, lead });
+    return {
+      face,
+      strokes: isRefusal(guide) ? strokeCount(across, spacing) : guide.strokes.length,
+      length,
+      seconds: length / speed,
+    };
+  });
+}
+
+/** All faces, their count and their sides. */
+export const timesOver = ({ count, sides = 1 }: Face): number => count * sides;
+
+/** s with the trigger pulled for one pass over the whole part, turning the gun not counted. */
+export const secondsOf = (strokes: readonly StrokeGuide[]): number =>
+  strokes.reduce((sum, each) => sum + timesOver(each.face) * each.strokes * each.seconds, 0);
+
+/** m² that the strokes of one pass sweep over a face, what passes its edges and ends with it. */
+export const sweptOf = ({ face, strokes, length }: StrokeGuide, spacing: number): number =>
+  timesOver(face) * strokes * length * spacing;
