@@ -7,18 +7,20 @@ export const fieldBox =
 
 interface ShellProps {
   readonly label: string;
+  /** Its name stands beside it already. */
+  readonly hideLabel?: boolean;
   readonly hint?: ReactNode;
   readonly error?: string;
   readonly children: (ids: { id: string; describedBy: string | undefined }) => ReactNode;
 }
 
 /** A label above a control, what to know about it below, and what is wrong with it beside it. */
-export function FieldShell({ label, hint, error, children }: ShellProps) {
+export function FieldShell({ label, hideLabel, hint, error, children }: ShellProps) {
   const id = useId();
   const noteId = `${id}-note`;
   return (
     <div className="min-w-0">
-      <label htmlFor={id} className="mb-1 block text-sm text-ink-soft">
+      <label htmlFor={id} className={hideLabel ? 'sr-only' : 'mb-1 block text-sm text-ink-soft'}>
         {label}
       </label>
       {children({ id, describedBy: hint || error ? noteId : undefined })}

@@ -22,6 +22,9 @@ interface Props {
   readonly place?: string;
   readonly onEnter?: () => void;
   readonly big?: boolean;
+  readonly hideLabel?: boolean;
+  /** Significant digits it is written with; what is typed stands as it is. */
+  readonly digits?: number;
 }
 
 interface Held {
@@ -42,10 +45,11 @@ interface Held {
 export function NumberField(props: Props) {
   const { label, quantity, value, onChange, expects, hint, error, required, lazily, place, onEnter, big } =
     props;
+  const { hideLabel, digits = 6 } = props;
   const { system } = useUnits();
   const shown = unitIn(quantity, system);
   const write = (si: number | undefined) =>
-    si === undefined ? '' : String(Number(fromSI(si, shown).toPrecision(6)));
+    si === undefined ? '' : String(Number(fromSI(si, shown).toPrecision(digits)));
   const [held, setHeld] = useState<Held>({ text: write(value), unit: shown.id, seen: value, given: value });
 
   // A value from elsewhere (undo, a suggestion) or other units replace the text; the user's own typing does not.
@@ -86,7 +90,7 @@ export function NumberField(props: Props) {
   const shownError = (held.left ? held.wrong : undefined) ?? error;
   return (
     <div>
-      <FieldShell label={label} hint={hint} error={shownError}>
+      <FieldShell label={label} hideLabel={hideLabel} hint={hint} error={shownError}>
         {({ id, describedBy }) => (
           <div className="relative">
             <input

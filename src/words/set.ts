@@ -59,19 +59,28 @@ const nothingToSet = (refusal: Refusal, because: readonly Fact[], units: Units):
   because,
 });
 
-const fittingFacts = (fitting: Fitting, { drivingAssumed }: SetView, units: Units): Fact[] => [
-  {
-    label: fitting.onSheet === undefined ? 'The sheet names no nozzle' : 'On the sheet',
-    value: fitting.onSheet ? 'yes' : fitting.onSheet === undefined ? 'by physics' : 'no: trial piece first',
-  },
-  {
-    label: fitting.label === 'tip' ? 'Flow at pressure' : 'Flow, needle open',
-    value: units.show('fluidFlow', fitting.point.most),
-  },
-  ...(drivingAssumed && fitting.label === 'nozzle'
-    ? [{ label: 'Driving pressure', value: 'a default: calibrate' }]
-    : []),
-];
+/** Of what is fitted, or proposed where nothing is: is it on the sheet, and how much does it pass? */
+function fittingFacts({ point, fittings, drivingAssumed }: SetView, units: Units): Fact[] {
+  if (isRefusal(fittings)) return [];
+  const own = fittings.find(({ bore, tip }) =>
+    tip === undefined ? Math.abs((bore ?? 0) - (point.bore ?? 0)) < 1e-6 : tip === point.tip,
+  );
+  if (!own) return [];
+  const { onSheet, label } = own;
+  return [
+    {
+      label: onSheet === undefined ? 'The sheet names no nozzle' : 'On the sheet',
+      value: onSheet ? 'yes' : onSheet === undefined ? 'by physics' : 'no: trial piece first',
+    },
+    {
+      label: label === 'tip' ? 'Flow at pressure' : 'Flow, needle open',
+      value: units.show('fluidFlow', point.fluidMost),
+    },
+    ...(drivingAssumed && label === 'nozzle'
+      ? [{ label: 'Driving pressure', value: 'a default: calibrate' }]
+      : []),
+  ];
+}
 
 /** Drops this much coarser than the sheet’s own set-up want care, and much care. Defaults; a good card overrides them. */
 const coarse = { care: 125, much: 160 };
@@ -242,7 +251,7 @@ export function setLine(view: JobView, units: Units): NextLine {
     };
   // What is recorded set stands, also where nothing could have been proposed.
   if (!setting && isRefusal(fittings)) return nothingToSet(fittings, because, units);
-  const facts = isRefusal(proposal) ? because : [...because, ...fittingFacts(proposal.fitting, set, units)];
+  const facts = [...because, ...fittingFacts(set, units)];
   if (setting && fault) return faultLine(fault, because, units);
   if (!setting)
     return isRefusal(proposal) ? nothingToSet(proposal, because, units) : toSet(view, proposal, facts, units);

@@ -1,6 +1,5 @@
 import { showDuration } from '@/core/quantity';
 import { hardAt, lawfulTimes } from '@/core/schedule';
-import { isRefusal } from '@/core/refusal';
 import { layingOf } from '@/core/system';
 import { spraying, type CoatState, type JobView, type WorkItem } from '@/facts/job';
 import { clockTo } from './clock';
@@ -13,13 +12,16 @@ import { focus, go, hand, inSentence, judge, log, plural, type Fact, type NextLi
 import { lookAsks, workLine, workWords } from './work';
 
 /** How a coat is laid that is not a plain full one: further off, with less air. */
-function layingWords({ spray, set }: JobView, coat: CoatState, units: Units): string {
-  const { pressure, distance } = layingOf(coat.coat.role);
-  if (pressure === 1 && distance === 1) return '';
-  const held = set.setting?.pressure ?? (isRefusal(set.proposal) ? undefined : set.proposal.pressure);
+function layingWords({ points }: JobView, coat: CoatState, units: Units): string {
+  const laying = layingOf(coat.coat.role);
+  const point = points.find((each) => each.coat.id === coat.coat.id)?.point;
+  if (!point || (laying.pressure === 1 && laying.distance === 1)) return '';
+  const { pressure, distance } = point;
   const air =
-    held === undefined || pressure === 1 ? '' : ` at ${units.show(pressureQuantity(held), held * pressure)}`;
-  return `Lay it from ${units.show('distance', spray.distance * distance)}${air}, a default. `;
+    pressure === undefined || laying.pressure === 1
+      ? ''
+      : ` at ${units.show(pressureQuantity(pressure), pressure)}`;
+  return `Lay it from ${units.show('distance', distance)}${air}. `;
 }
 
 /** The product that comes next where it is another than the last coat’s and nothing of it is in a pot, and what that means for the gun. */

@@ -139,6 +139,7 @@ describe('Set', () => {
     await visitor.sees(/Transfer, estimate\s+48 %/, '[data-effects]');
     await visitor.press('Reduced air and fluid, closer in');
     await visitor.sees('on the aim');
+    await visitor.open(/^Read and set/);
     await visitor.type('Fluid knob, turns', '1.75');
     await visitor.press('Record this setting');
     await visitor.part('Card');
@@ -156,6 +157,7 @@ describe('Set', () => {
 
   it('refuses a mixed set, and says what would restore the film', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/set');
+    await visitor.open(/^Fitted/);
     await visitor.sees('one set, 1.3 mm');
     await visitor.choose('Needle', 'N 1.4');
     await visitor.sees(/belongs to another; fit/);

@@ -24,6 +24,7 @@ export {
   type FanShape,
   type Profile,
 } from './profile';
+export { sectionAcross } from './section';
 export { steadiness, type Steadiness } from './steady';
 export { canCross, fieldStrokes, laidSpacing, surfaceOf, unfolded, type Passes } from './strokes';
 export { cornerSurface, flatSurface, roundSurface, type Surface } from './surface';

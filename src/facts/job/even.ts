@@ -54,7 +54,7 @@ export interface EvenSetup {
 /** Half length of a spot along the stroke ÷ half fan, where no card was read. A default. */
 const usualFootprint = 0.25;
 
-const profileFor = (
+export const profileFor = (
   { work, rig }: JobView,
   coat: LaidCoat,
 ): Outcome<{

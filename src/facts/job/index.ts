@@ -21,7 +21,7 @@ export { maskingOf, openItems, readinessOf, substrateOf, type ReadyItem } from '
 export { filmOfCoat, filmWanted, ledgerOf, type FilmWanted } from './ledger';
 export type { MixView, PouringState, Source } from './mix';
 export { areaOf, transferOf, type CoatPlan, type Fitness, type PlanView } from './plan';
-export { angleOf, evenSetup, flowLimits, landedNow, type EvenSetup } from './even';
+export { angleOf, evenSetup, flowLimits, landedNow, profileFor, type EvenSetup } from './even';
 export {
   doubtsOfStack,
   layerBegun,

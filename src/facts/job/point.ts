@@ -167,17 +167,17 @@ export function pointSet(setting: SettingSaid, bearings: PointBearings, cardRead
   const { bore, tip, pressure, pressureAt, distance, overlap } = setting;
   const most = rig && passesOf(rig, setting, liquid);
   const width = widthOf(rig, tip, distance, seen);
-  // A card sprayed since tells the fan; before it, what was recorded is all there is, unless no tip sprays that.
-  const fan = (cardRead || fault?.kind === 'tip-fan' ? width : undefined) ?? setting.fan;
-  const fluid =
-    fault && most !== undefined && (fault.kind === 'fluid' || fault.kind === 'tip-fluid')
-      ? most
-      : Math.min(setting.fluid, rig?.atomising === 'airless' ? Infinity : (most ?? Infinity));
+  const isTip = rig?.atomising === 'airless';
+  // A tip’s fan and flow are its own, worn as it is. Of a gun a card sprayed since tells the fan; before it what was recorded.
+  const fan = (cardRead || isTip ? width : undefined) ?? setting.fan;
+  const fluid = isTip ? (most ?? setting.fluid) : Math.min(setting.fluid, most ?? Infinity);
   const transfer = transferOfPoint(bearings.transfer, usual, { pressure, distance });
   const spacing = strokeSpacing(fan, overlap);
-  // The same gun over another film: the hand answers, and to a fan that turned out otherwise too.
+  // The same gun over another film, or with what it turned out to do: the hand answers.
   const answered =
-    wet > 0 && wetThen > 0 ? (setting.speed * wetThen * setting.fan) / (wet * fan) : setting.speed;
+    wet > 0 && wetThen > 0
+      ? (setting.speed * wetThen * setting.fan * fluid) / (wet * fan * setting.fluid)
+      : setting.speed;
   const held = !fault && answered >= hand.crawl && answered <= hand.rush;
   const speed = held ? answered : setting.speed;
   const drops = rig && dropsBeside(rig, { pressure, pressureAt, fluid, bore }, bearings);
@@ -189,7 +189,7 @@ export function pointSet(setting: SettingSaid, bearings: PointBearings, cardRead
     pressureAt,
     ...airAt(rig, pressure, pressureAt),
     fan,
-    fanFrom: cardRead ? (seen?.from ?? 'rig') : rig?.atomising === 'airless' ? 'tip' : 'rig',
+    fanFrom: isTip ? 'tip' : cardRead ? (seen?.from ?? 'rig') : 'rig',
     distance,
     overlap,
     spacing,
@@ -236,7 +236,8 @@ export function pointProposed(proposal: Proposal, bearings: PointBearings): Oper
   const { solved } = verdict;
   const transfer = transferOfPoint(bearings.transfer, usual, { pressure, distance });
   const drops = rig && dropsBeside(rig, { pressure, pressureAt, fluid: point.fluid, bore }, bearings);
-  const can = verdict.grade === 'first' || verdict.grade === 'usable';
+  // Paint that is to be thinned first goes through all the same; what the sheet or the maker forbids does not.
+  const can = solved.feasible && verdict.grade !== 'no';
   return {
     from: 'proposed',
     ...(bore === undefined ? {} : { bore }),
@@ -260,7 +261,7 @@ export function pointProposed(proposal: Proposal, bearings: PointBearings): Oper
     ...(drops === undefined ? {} : { drops }),
     feasible: can,
     costs: verdict.costs,
-    ...(can ? {} : { why: verdict.why ?? (verdict.thinTo === undefined ? 'off-sheet' : 'starves') }),
+    ...(can || verdict.why === undefined ? {} : { why: verdict.why }),
     ...(solved.feasible ? {} : { nearest: solved.nearest }),
   };
 }

@@ -2,7 +2,6 @@
 
 import { withApproach, type Worked } from '@/facts/job';
 import { planBlend } from '@/core/film';
-import { layingOf } from '@/core/system';
 import { isRefusal } from '@/core/refusal';
 import { useStore } from '@/store/hooks';
 import { Choice } from '@/ui/Choice';
@@ -39,7 +38,7 @@ export function BlendPlanner() {
   const { view } = useJob();
   const store = useStore();
   const units = useUnits();
-  const { work, plan, set } = view;
+  const { work, plan, points } = view;
   const blends = plan.coats.filter(({ coat }) => coat.role === 'blend');
   const [first] = blends;
   if (!first) return null;
@@ -48,8 +47,7 @@ export function BlendPlanner() {
     store.put(withApproach(work, { blend: { ...blend, ...said } }), 'blend');
   const film = blends.reduce((sum, { coat }) => sum + coat.dry, 0) / blends.length;
   const found = planBlend({ ...blend, coats: blends.length, film });
-  const lower = layingOf('blend').pressure;
-  const pressure = set.setting?.pressure ?? (isRefusal(set.proposal) ? undefined : set.proposal.pressure);
+  const point = points.find(({ coat }) => coat.id === first.coat.id)?.point;
   return (
     <Panel title="Blend" place="blend">
       <Fold
@@ -133,9 +131,9 @@ export function BlendPlanner() {
           )}
           <p className="text-sm text-ink-soft">
             In the fade: wrist rolled out, trigger eased
-            {pressure === undefined
+            {point?.pressure === undefined
               ? ''
-              : `, pressure down to about ${written(amount('pressure', pressure * lower), units)}`}{' '}
+              : `, pressure down to about ${written(amount('pressure', point.pressure), units)}`}{' '}
             (a default). A clear bed under the fade and clear over the whole face hide its edge.
           </p>
         </div>

@@ -44,7 +44,6 @@ export function FittedSet({ sets, fitted, onFit }: Props) {
             label: [written(amount('bore', set.bore), units), set.cap].filter(Boolean).join(', '),
           })),
         ]}
-        data-place="levers"
       />
     );
   const found = assembled(sets, pieces);
@@ -57,7 +56,7 @@ export function FittedSet({ sets, fitted, onFit }: Props) {
   return (
     <fieldset className="col-span-full grid grid-cols-3 items-start gap-x-4 sm:col-span-4 sm:grid-cols-4">
       <legend className="sr-only">Needle, nozzle and cap</legend>
-      {pieceWords.map(([piece, label], i) => (
+      {pieceWords.map(([piece, label]) => (
         <SelectField
           key={piece}
           label={label}
@@ -70,7 +69,6 @@ export function FittedSet({ sets, fitted, onFit }: Props) {
               label: mark,
             })),
           ]}
-          {...(i === 0 ? { 'data-place': 'levers' } : {})}
         />
       ))}
       <p className="col-span-full pt-1 text-sm sm:col-span-1 sm:pt-8" role="status">

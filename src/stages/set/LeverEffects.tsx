@@ -37,11 +37,11 @@ export function LeverEffects({ judged: { point, overspray, seconds, mix, restore
   ];
   return (
     <>
-      <dl className="mt-3 grid gap-x-6 text-sm sm:grid-cols-2" data-effects>
+      <dl className="grid text-sm" data-effects>
         {facts.map(([label, value]) => (
-          <div key={label} className="flex justify-between border-b border-hairline py-1.5">
+          <div key={label} className="flex justify-between gap-x-3 border-b border-hairline py-1.5">
             <dt className="text-ink-soft">{label}</dt>
-            <dd className="font-bold">{value}</dd>
+            <dd className="text-right font-bold">{value}</dd>
           </div>
         ))}
       </dl>

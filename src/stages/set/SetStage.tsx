@@ -1,5 +1,6 @@
 'use client';
 
+import { useState } from 'react';
 import { useJob } from '@/ui/job/context';
 import { StageFrame } from '@/ui/job/StageFrame';
 import { Notice } from '@/ui/Notice';
@@ -25,6 +26,7 @@ export function SetStage() {
   const { view } = useJob();
   const { set } = view;
   const part = usePart(parts);
+  const [aside, setAside] = useState<HTMLDivElement | null>(null);
   return (
     <StageFrame
       stage="set"
@@ -32,6 +34,7 @@ export function SetStage() {
       part={part}
       beside={
         <div className="space-y-2">
+          {part === 'gun' && <div ref={setAside} />}
           {set.advice ? (
             <Notice tone="plain">The sheet names this kind of gun: its numbers come first.</Notice>
           ) : (
@@ -48,7 +51,7 @@ export function SetStage() {
     >
       {part === 'gun' && (
         <>
-          <Levers key={set.setting?.id ?? 'proposal'} />
+          <Levers key={set.setting?.id ?? `proposal ${set.coat?.id}`} aside={aside} />
           <RigDrawing />
         </>
       )}
