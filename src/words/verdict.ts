@@ -24,7 +24,7 @@ function costSays(
   const own = units.show('speed', hand);
   switch (cost) {
     case 'slow':
-      return `${needle > 0.99 ? 'needle fully open, ' : ''}${units.show('speed', speed)}; the hand is ${own}: ${units.show('film', (film * speed) / hand)}`;
+      return `${needle > 0.99 && !pressure ? 'needle fully open, ' : ''}${units.show('speed', speed)}; the hand is ${own}: ${units.show('film', (film * speed) / hand)}`;
     case 'fast':
       return `${units.show('speed', speed)}, faster than the hand, ${own}`;
     case 'narrow':

@@ -312,10 +312,12 @@ describe('Spray says', () => {
 
   it('lays a drop coat from further off with less air, and a full one plainly', () => {
     const job = readyToSpray();
-    const drop = {
-      ...coatsChanged(job, (_, i) => (i === 0 ? { role: 'drop' as const } : {})),
-    };
-    expect(line(seen(drop), 'spray').detail).toMatch(/^Lay it from 238\smm at 0\.36\sbar, a default\./);
+    const drop = logged(
+      coatsChanged(job, (_, i) => (i === 0 ? { role: 'drop' as const } : {})),
+      [-9, { ...(setting() as object), distance: 0.238, pressure: 0.357e5 } as NewEntry],
+      [-8, card()],
+    );
+    expect(line(seen(drop), 'spray').detail).toMatch(/^Lay it from 238\smm at 0\.36\sbar\./);
     expect(line(seen(job), 'spray').detail).not.toContain('Lay it');
     expect(line(seen(logged(drop, [-5, start(one)])), 'spray').detail).toMatch(/^Lay it from 238\smm/);
   });

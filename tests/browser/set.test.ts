@@ -189,6 +189,7 @@ describe('Set', () => {
 
   it('compares tips, checks the pump, and prices a worn one', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-depot-walls/set#which');
+    await visitor.open(/^Side by side/);
     await visitor.type('Tip codes to compare', '417, 817, 9');
     await visitor.sees('“9” is not a tip code.');
     await visitor.type('Tip codes to compare', '417, 817');

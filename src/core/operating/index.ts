@@ -1,3 +1,4 @@
+export { byOtherWay, otherWays, type ByOtherWay, type OtherWay } from './otherways';
 export { handRange, type HandRange } from './hand';
 export {
   solvePoint,

@@ -51,6 +51,8 @@ export interface OperatingPoint {
   readonly liquid: SprayedLiquid;
   /** Index beside the sheet’s own set-up, which is 100; none of guns without air. */
   readonly drops?: number;
+  /** What that index is reckoned from, m: to set one gun beside another, and never shown. */
+  readonly dropSize?: number;
   /** m³/s of free air. */
   readonly air?: number;
   readonly feasible: boolean;
@@ -200,7 +202,7 @@ export function pointSet(setting: SettingSaid, bearings: PointBearings, cardRead
     passes: 1,
     transfer,
     liquid,
-    ...(drops === undefined ? {} : { drops }),
+    ...drops,
     feasible: !fault,
     costs: [],
     ...(fault ? { why: fault.kind } : {}),
@@ -211,7 +213,7 @@ function dropsBeside(
   rig: Rig,
   now: { pressure: number; pressureAt: PressurePlace; fluid: number; bore?: number },
   { liquid, usual }: PointBearings,
-): number | undefined {
+): { readonly drops: number; readonly dropSize: number } | undefined {
   const bore = now.bore ?? usual?.fitting.bore;
   if (rig.atomising === 'airless' || bore === undefined || !usual) return undefined;
   const size = dropsOf(rig, { ...now, bore }, liquid);
@@ -225,7 +227,9 @@ function dropsBeside(
     },
     liquid,
   );
-  return size === undefined || reference === undefined ? undefined : dropIndex(size, reference);
+  return size === undefined || reference === undefined
+    ? undefined
+    : { drops: dropIndex(size, reference), dropSize: size };
 }
 
 /** The point of a coat nobody set the gun for yet: as it is proposed. */
@@ -258,7 +262,7 @@ export function pointProposed(proposal: Proposal, bearings: PointBearings): Oper
     passes: solved.feasible ? 1 : solved.nearest.passes,
     transfer,
     liquid,
-    ...(drops === undefined ? {} : { drops }),
+    ...drops,
     feasible: can,
     costs: verdict.costs,
     ...(can || verdict.why === undefined ? {} : { why: verdict.why }),

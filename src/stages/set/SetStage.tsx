@@ -15,8 +15,10 @@ import { RigDrawing } from './RigDrawing';
 // Fetched with their part: the gun itself is what the stage is opened for.
 const AirLine = fetched(() => import('./AirLine').then((found) => found.AirLine));
 const Assembly = fetched(() => import('./Assembly').then((found) => found.Assembly));
+const WhichGun = fetched(() => import('./WhichGun').then((found) => found.WhichGun));
 const CardReader = fetched(() => import('./CardReader').then((found) => found.CardReader));
 const PressureLadder = fetched(() => import('./PressureLadder').then((found) => found.PressureLadder));
+const ByFace = fetched(() => import('./ByFace').then((found) => found.ByFace));
 const TipBench = fetched(() => import('./TipBench').then((found) => found.TipBench));
 
 const parts = { gun: 'The gun', card: 'Card', air: 'Air', which: 'Which gun' };
@@ -67,6 +69,8 @@ export function SetStage() {
       {part === 'which' && (
         <>
           <Fittings />
+          <ByFace />
+          <WhichGun />
           <TipBench />
           <Assembly />
         </>

@@ -26,7 +26,9 @@ import { TextField } from '@/ui/Field';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { NumberField } from '@/ui/NumberField';
+import { Fold } from '@/ui/Fold';
 import { Panel } from '@/ui/Panel';
+import { tipNow } from '@/facts/job/fittings';
 import { useUnits } from '@/ui/units';
 import { costWords } from '@/words/mix';
 import { amount, written } from '@/words/figures';
@@ -36,90 +38,105 @@ import { Printed } from '@/ui/Printed';
 export function TipBench() {
   const { view } = useJob();
   const units = useUnits();
-  const { rig, set, plan, job } = view;
+  const { rig, set, job } = view;
   const [order, setOrder] = useState<TipOrder>('film');
   const [codes, setCodes] = useState(rig?.tips.slice(0, 4).join(', ') ?? '');
   if (rig?.atomising !== 'airless' || isRefusal(set.proposal)) return null;
-  const pressure = set.setting?.pressure ?? set.proposal.pressure;
-  const density = isRefusal(plan.asMixed) ? 1300 : plan.asMixed.density;
+  const { density, point } = set;
+  const pressure = point.pressure ?? set.proposal.pressure;
   const read = codes
     .split(/[,;\s]+/)
     .filter(Boolean)
     .map(tipFromCode);
   const wrong = read.find(isRefusal);
-  const tips = read.filter((tip): tip is Tip => !isRefusal(tip));
+  // A worn tip is compared as it sprays now.
+  const tips = read.filter((tip): tip is Tip => !isRefusal(tip)).map((tip) => tipNow(tip, rig.tipsWorn));
   const rows = compareTips(tips, {
     pressure,
     density,
-    distance: set.setting?.distance ?? set.proposal.distance,
+    distance: point.distance,
     wetFilm: set.wet,
     transfer: set.transfer,
-    overlap: view.work.approach.overlap,
-    speed: rig.handSpeed ?? view.work.approach.speed,
+    overlap: point.overlap,
+    speed: set.hand.usual,
     across: Math.max(...job.part.faces.map(({ width, height }) => Math.min(width, height)), 0.1),
   });
   const sorted = isRefusal(rows) ? [] : sortTips(rows, order, set.wet);
-  const inUse = tipFromCode(set.setting?.tip ?? set.proposal.fitting.tip ?? '');
+  const inUse = tipFromCode(point.tip ?? '');
+  const now = isRefusal(inUse) ? inUse : tipNow(inUse, rig.tipsWorn);
   return (
-    <Panel title="Tips side by side">
-      <TextField
-        label="Tip codes to compare"
-        value={codes}
-        onChange={(event) => setCodes(event.target.value)}
-        error={wrong ? units.says(wrong) : undefined}
-      />
-      <CodeFinder
-        onFound={(code) => setCodes([...new Set([...tips.map((tip) => tip.code), code])].join(', '))}
-      />
-      <div className="mt-3">
-        <Choice
-          label="In order of"
-          value={order}
-          onChange={setOrder}
-          options={tipOrders.map((value) => ({ value, label: orderWords[value] }))}
+    <Panel title="Tips">
+      <Fold
+        title="Side by side"
+        says="compared by film, speed, paint and overspray; the pump; wear"
+        verb="Show"
+      >
+        <TextField
+          label="Tip codes to compare"
+          value={codes}
+          onChange={(event) => setCodes(event.target.value)}
+          error={wrong ? units.says(wrong) : undefined}
         />
-      </div>
-      {sorted.length > 0 && (
-        <div className="mt-3 overflow-x-auto">
-          <table className="w-full text-right text-sm" data-tips>
-            <thead className="text-ink-soft">
-              <tr className="border-b border-hairline">
-                {['Tip', 'Fan', 'Flow', 'Film a pass', 'Speed for the film', 'Lost', 'Filter'].map((head) => (
-                  <th key={head} className="px-2 py-1 font-normal first:text-left">
-                    {head}
-                  </th>
-                ))}
-              </tr>
-            </thead>
-            <tbody>
-              {sorted.map(({ tip, fan, flow, film, speed, lost }) => (
-                <tr key={tip.code} className="border-b border-hairline">
-                  <th className="py-1.5 text-left">{tip.code}</th>
-                  <td className="px-2">
-                    <Printed figure={amount('distance', fan)} />
-                  </td>
-                  <td className="px-2">
-                    <Printed figure={amount('fluidFlow', flow)} />
-                  </td>
-                  <td className="px-2">
-                    <Printed figure={amount('film', film)} />
-                  </td>
-                  <td className="px-2">
-                    <Printed figure={amount('speed', speed)} />
-                  </td>
-                  <td className="px-2">
-                    <Printed figure={amount('share', lost)} digits={0} />
-                  </td>
-                  <td className="px-2">{filterMesh(tip.orifice)} mesh</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
+        <CodeFinder
+          onFound={(code) => setCodes([...new Set([...tips.map((tip) => tip.code), code])].join(', '))}
+        />
+        <div className="mt-3">
+          <Choice
+            label="In order of"
+            value={order}
+            onChange={setOrder}
+            options={tipOrders.map((value) => ({ value, label: orderWords[value] }))}
+          />
         </div>
-      )}
-      {!isRefusal(inUse) && <PumpNotice tip={inUse} pressure={pressure} density={density} />}
-      {!isRefusal(inUse) && <Schools tip={inUse} pressure={pressure} density={density} />}
-      {!isRefusal(inUse) && <Wear key={inUse.code} tip={inUse} pressure={pressure} density={density} />}
+        {sorted.length > 0 && (
+          <div className="mt-3 overflow-x-auto">
+            <table className="w-full text-right text-sm" data-tips>
+              <thead className="text-ink-soft">
+                <tr className="border-b border-hairline">
+                  {['Tip', 'Fan', 'Flow', 'Film a pass', 'Speed for the film', 'Lost', 'Filter'].map(
+                    (head) => (
+                      <th key={head} className="px-2 py-1 font-normal first:text-left">
+                        {head}
+                      </th>
+                    ),
+                  )}
+                </tr>
+              </thead>
+              <tbody>
+                {sorted.map(({ tip, fan, flow, film, speed, lost }) => (
+                  <tr key={tip.code} className="border-b border-hairline">
+                    <th className="py-1.5 text-left">
+                      {tip.code}
+                      {rig.tipsWorn?.[tip.code]?.fan !== undefined && (
+                        <span className="font-normal text-ink-soft"> as worn</span>
+                      )}
+                    </th>
+                    <td className="px-2">
+                      <Printed figure={amount('distance', fan)} />
+                    </td>
+                    <td className="px-2">
+                      <Printed figure={amount('fluidFlow', flow)} />
+                    </td>
+                    <td className="px-2">
+                      <Printed figure={amount('film', film)} />
+                    </td>
+                    <td className="px-2">
+                      <Printed figure={amount('speed', speed)} />
+                    </td>
+                    <td className="px-2">
+                      <Printed figure={amount('share', lost)} digits={0} />
+                    </td>
+                    <td className="px-2">{filterMesh(tip.orifice)} mesh</td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </div>
+        )}
+        {!isRefusal(now) && <PumpNotice tip={now} pressure={pressure} density={density} />}
+        {!isRefusal(now) && <Schools tip={now} pressure={pressure} density={density} />}
+        {!isRefusal(inUse) && <Wear key={inUse.code} tip={inUse} pressure={pressure} density={density} />}
+      </Fold>
     </Panel>
   );
 }

@@ -1,0 +1,81 @@
+import { isRefusal } from '@/core/refusal';
+import type { Rig } from '@/records';
+import {
+  aJob,
+  airless,
+  changed,
+  colour,
+  ford,
+  mixedLacquer,
+  logged,
+  readyToSpray,
+  seen,
+  turbine,
+  wallPaint,
+} from '../../../tests/fixtures/job';
+import { fansByFace } from './byface';
+import { gunChoices } from './gunchoice';
+
+const small: Rig = { ...turbine, id: 'small', name: 'Small', sets: [{ id: 's', bore: 0.8e-3 }] };
+const pump: Rig = { ...airless, id: 'pump', name: 'Pump' };
+const bare: Rig = { ...turbine, id: 'bare', name: 'Bare', sets: [] };
+const own: Rig = { ...turbine, id: 'rig' };
+
+describe('which gun of the shop', () => {
+  it('each as a job with it would be concluded, the best first, what cannot be told last', () => {
+    const view = seen(logged(readyToSpray(), [-3, mixedLacquer]));
+    const choices = gunChoices(view, [bare, small, pump, own], [ford]);
+    expect(choices.map(({ rig }) => rig.id)[0]).toBe('rig');
+    expect(choices.at(-1)).toMatchObject({ rig: { id: 'bare' }, refused: { refused: 'no-nozzles' } });
+    expect(choices.filter(({ current }) => current).map(({ rig }) => rig.id)).toEqual(['rig']);
+    // A kind of gun the sheet does not name comes after those it does, and what starves is not proposed.
+    expect(choices.find(({ rig }) => rig.id === 'pump')?.found?.named).toBe(false);
+    expect(choices.find(({ rig }) => rig.id === 'small')?.found?.fitting.verdict.grade).toBe('no');
+    // With its own gun, what the job itself proposes from nothing.
+    const fresh = seen(aJob());
+    const same = gunChoices(fresh, [own], [ford])[0]!.found!;
+    expect(same.point).toEqual(fresh.set.point);
+    expect(same.mix).toBe(isRefusal(fresh.plan.needed) ? undefined : fresh.plan.needed.total);
+  });
+
+  it('is asked for the layer in hand alone', () => {
+    const two = seen(aJob([colour, wallPaint]));
+    const [choice] = gunChoices(two, [{ ...pump, id: 'rig' }], [ford]);
+    expect(choice!.found?.fitting.tip).toBeDefined();
+  });
+});
+
+describe('a fan for each face', () => {
+  const faces = (job = aJob([wallPaint])) =>
+    changed(job, {
+      part: {
+        ...job.part,
+        faces: [
+          { id: 'wall', name: 'Wall', width: 6, height: 3, count: 1, lies: 'upright' },
+          { id: 'gutter', name: 'Gutter', width: 6, height: 0.15, count: 2, lies: 'upright' },
+        ],
+      },
+    });
+  const rig: Rig = { ...airless, tips: ['517', '311', '315'] };
+
+  it('a gutter wants a narrower tip than the wall, and what it saves stands beside the change', () => {
+    const [wall, gutter] = fansByFace(seen(faces(), { rig }));
+    expect(wall!.better).toBeUndefined();
+    expect(gutter!.better).toMatchObject({ tip: expect.stringMatching(/^31/) });
+    expect(gutter!.now.lands).toBeLessThan(gutter!.better!.lands);
+    expect(gutter!.saves).toBeCloseTo(gutter!.now.paint - gutter!.better!.paint, 12);
+    expect(gutter!.saves).toBeGreaterThan(0);
+  });
+
+  it('of a gun with a fan knob the fan is turned in', () => {
+    const [, gutter] = fansByFace(seen(faces(aJob())));
+    expect(gutter!.better!.fan).toBeLessThan(gutter!.now.fan);
+    expect(gutter!.better!.tip).toBeUndefined();
+  });
+
+  it('proposes no tip that cannot lay the coat', () => {
+    const flooding: Rig = { ...airless, tips: ['517', '331'] };
+    const [, gutter] = fansByFace(seen(faces(), { rig: flooding }));
+    expect(gutter!.better).toBeUndefined();
+  });
+});

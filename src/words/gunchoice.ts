@@ -1,0 +1,28 @@
+import type { OtherWay } from '@/core/operating';
+import { isRefusal } from '@/core/refusal';
+import type { GunChoice } from '@/facts/job/gunchoice';
+import { fittingName } from './set';
+import type { Units } from './units';
+import { verdictSays } from './verdict';
+
+/** What a gun would lay the layer with, and what would have to change for it. */
+export function gunChoiceSays({ found, refused }: GunChoice, units: Units, hand: { usual: number }): string {
+  if (!found) return refused ? units.says(refused) : 'Nothing can be said of it.';
+  const { fitting, named, point } = found;
+  const verdict = verdictSays(fitting, { hand: { ...emptyHand, ...hand } }, units);
+  const passes = !point.feasible && point.passes > 1 ? ` In ${point.passes} passes, wet on wet.` : '';
+  return `${fittingName(fitting, units)}: ${verdict.replace(/^(.) /, '$1 ')}.${passes}${named ? '' : ' The sheet does not name this kind of gun: a trial piece first.'}`;
+}
+
+const emptyHand = { crawl: 0, slow: 0, usual: 0, fast: 0, rush: 0 };
+
+/** m³ to mix in all, as it can be written. */
+export const mixOf = ({ found }: GunChoice): number | undefined =>
+  found && !isRefusal(found.mix) ? found.mix : undefined;
+
+/** What each way without a gun leaves behind. */
+export const otherWayWords: Record<OtherWay, { readonly name: string; readonly leaves: string }> = {
+  roller: { name: 'Roller', leaves: 'stipple; no overspray, no masking of what is near' },
+  brush: { name: 'Brush', leaves: 'brush marks; for edges and bolts before a gun' },
+  dip: { name: 'Dip', leaves: 'runs to the lower edge; small parts and a full tank' },
+};
