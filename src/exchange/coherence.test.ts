@@ -93,6 +93,7 @@ describe('what is said of a job, in one place and in another', () => {
       if (view.plan.fitness.some(({ state }) => state === 'stop'))
         expect(concluded.stages.plan.state).toBe('stop');
       if (view.set.fault) expect(concluded.stages.set.state).toBe('stop');
+      if (!view.set.point.feasible) expect(concluded.stages.set.state).not.toBe('good');
       if (view.mix.batch?.ratio?.passes === false) expect(concluded.stages.mix.state).toBe('stop');
       if (view.plan.film.layers.some(({ verdict }) => verdict !== 'inside'))
         expect(concluded.stages.plan.state).toBe('stop');
@@ -149,6 +150,9 @@ describe('ten contradictions planted, each of them caught', () => {
   const openCoat = (copy: ConcludedJob) =>
     copy.layers.flatMap(({ coats }) => coats).find(({ window }) => window.state === 'open')!;
 
+  const pointOf = (copy: ConcludedJob) =>
+    copy.layers.flatMap(({ coats }) => coats).find(({ point }) => point.feasible)!.point;
+
   it('is coherent before', () => {
     expect(contradictions(concluded, job, now, false)).toEqual([]);
     expect(unlike(shownOf(view))).toEqual([]);
@@ -156,6 +160,12 @@ describe('ten contradictions planted, each of them caught', () => {
 
   it.each<[string, (copy: ConcludedJob) => void, boolean]>([
     ['coat: outside unsaid', (copy) => void (copy.layers[0]!.coats[0]!.dry.max = 1e-9), false],
+    ['point: more than what is fitted passes', (copy) => void (pointOf(copy).needle = 1.2), false],
+    ['point: strokes apart by another fan', (copy) => void (pointOf(copy).spacing = 1), false],
+    ['point: another film than its fluid lays', (copy) => void (pointOf(copy).film = 1e-3), false],
+    ['point: paint is not its fluid over its time', (copy) => void (pointOf(copy).paint = 1e-9), false],
+    ['point: feasible, and something forbids it', (copy) => void (pointOf(copy).why = 'starves'), false],
+    ['layer: less mix than its coats take', (copy) => void (copy.layers[0]!.mix = 1e-9), false],
     ['layer: not its coats less what is sanded', (copy) => void (copy.layers[0]!.film.stays = 1), false],
     ['layer: outside said of what is inside', (copy) => void (copy.layers[0]!.film.outside = true), false],
     ['job: film is not its layers’', (copy) => void (copy.film.stays = 1), false],

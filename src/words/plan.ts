@@ -8,13 +8,14 @@ import { workWords } from './work';
 import { focus, go, plural, type Fact, type NextLine } from './line';
 
 // prettier-ignore
-const fitnessWords: Record<Fitness['id'], { name: string; low: string; high: string; quantity: 'temperature' | 'share' | 'temperatureStep' | 'film' | 'duration' }> = {
+const fitnessWords: Record<Fitness['id'], { name: string; low: string; high: string; quantity: 'temperature' | 'share' | 'temperatureStep' | 'film' | 'duration' | 'length' }> = {
   air: { name: 'Air', low: 'Too cold to spray', high: 'Too warm to spray', quantity: 'temperature' },
   part: { name: 'Part', low: 'The part is too cold', high: 'The part is too warm', quantity: 'temperature' },
   humidity: { name: 'Humidity', low: 'The air is too dry', high: 'The air is too damp', quantity: 'share' },
   dew: { name: 'Above dew point', low: 'Dew would form on the part', high: '', quantity: 'temperatureStep' },
   film: { name: 'Film a coat', low: 'A coat is planned thinner than the sheet allows', high: 'A coat is planned thicker than the sheet allows', quantity: 'film' },
   window: { name: 'Ready for the next coat', low: '', high: 'No window in this room: it closes before the film is ready', quantity: 'duration' },
+  blend: { name: 'Fade', low: '', high: 'The fade crosses the edge that is to keep its colour', quantity: 'length' },
   layer: { name: 'Film of all coats', low: 'The coats together stay thinner than the sheet asks', high: 'The coats together stay thicker than the sheet allows', quantity: 'film' },
 };
 
@@ -104,12 +105,15 @@ export function planLine(view: JobView, units: Units): NextLine {
     return {
       big: { number, unit },
       says: `${line.verdict}.`,
-      detail: `${line.name}: the sheet asks for ${line.limits}. ${ofFilm ? 'Change the film of a coat or the number of coats.' : 'Wait, warm or dry the room, then read it again.'}`,
+      detail: `${line.name}: ${stop.id === 'blend' ? 'the edge is kept at' : 'the sheet asks for'} ${line.limits}. ${stop.id === 'blend' ? 'A shorter fade, smaller steps, or fewer coats.' : ofFilm ? 'Change the film of a coat or the number of coats.' : 'Wait, warm or dry the room, then read it again.'}`,
       tone: 'stop',
       because,
-      tap: ofFilm
-        ? focus('coats', 'Put the coats right', 'stack')
-        : focus('room', 'Read the room again', 'ready'),
+      tap:
+        stop.id === 'blend'
+          ? focus('blend', 'Put the fade right', 'stack')
+          : ofFilm
+            ? focus('coats', 'Put the coats right', 'stack')
+            : focus('room', 'Read the room again', 'ready'),
     };
   }
   const big = units.parts('volume', needed.total);

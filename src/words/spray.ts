@@ -1,7 +1,9 @@
 import { showDuration } from '@/core/quantity';
+import { isRefusal } from '@/core/refusal';
 import { hardAt, lawfulTimes } from '@/core/schedule';
 import { layingOf } from '@/core/system';
 import { spraying, type CoatState, type JobView, type WorkItem } from '@/facts/job';
+import { blendOf } from '@/facts/job/blend';
 import { clockTo } from './clock';
 import { figure, reason } from './figures';
 import type { Units } from './units';
@@ -11,17 +13,29 @@ import { weekday } from './dates';
 import { focus, go, hand, inSentence, judge, log, plural, type Fact, type NextLine } from './line';
 import { lookAsks, workLine, workWords } from './work';
 
+/** How far a blended coat reaches, and the edge it must not cross. */
+function reachWords({ work, plan }: JobView, { coat }: CoatState, units: Units): string {
+  const blend = coat.role === 'blend' ? blendOf(work, plan.coats) : undefined;
+  const reach =
+    blend && !isRefusal(blend.found)
+      ? blend.found.coats[blend.coats.findIndex(({ id }) => id === coat.id)]
+      : undefined;
+  return blend && reach
+    ? `Full to ${units.show('length', reach.full)} from the middle, gone at ${units.show('length', reach.ends)}, trigger eased; the edge is kept at ${units.show('length', blend.blend.keepOut)}${blend.said ? '' : ', by default'}. `
+    : '';
+}
+
 /** How a coat is laid that is not a plain full one: further off, with less air. */
-function layingWords({ points }: JobView, coat: CoatState, units: Units): string {
+function layingWords(view: JobView, coat: CoatState, units: Units): string {
   const laying = layingOf(coat.coat.role);
-  const point = points.find((each) => each.coat.id === coat.coat.id)?.point;
+  const point = view.points.find((each) => each.coat.id === coat.coat.id)?.point;
   if (!point || (laying.pressure === 1 && laying.distance === 1)) return '';
   const { pressure, distance } = point;
   const air =
     pressure === undefined || laying.pressure === 1
       ? ''
       : ` at ${units.show(pressureQuantity(pressure), pressure)}`;
-  return `Lay it from ${units.show('distance', distance)}${air}. `;
+  return `Lay it from ${units.show('distance', distance)}${air}. ${reachWords(view, coat, units)}`;
 }
 
 /** The product that comes next where it is another than the last coat’s and nothing of it is in a pot, and what that means for the gun. */

@@ -494,3 +494,27 @@ describe('from one product to the next', () => {
     expect(line(seen(mixed, { minutes: 60 }), 'spray').says).not.toContain('nothing of it is mixed');
   });
 });
+
+describe('a fade at the gun', () => {
+  const faded = (keepOut: number) =>
+    changed(
+      coatsChanged(readyToSpray(), (_, i) => (i === 0 ? { role: 'blend' as const } : {})),
+      {
+        approach: {
+          blend: { coverage: 0.2, keepOut, step: 0.1, order: 'outward', fade: 0.3, hides: 60e-6 },
+        },
+      },
+    );
+  it('is told with its coat, and stops the job where it crosses the kept edge', () => {
+    expect(line(seen(faded(0.9)), 'spray').detail).toMatch(
+      /Full to 0\.2\d* m from the middle, gone at 0\.5\d* m, trigger eased; the edge is kept at 0\.9\d* m\./,
+    );
+    const crossing = seen(faded(0.45));
+    expect(cell(crossing, 'plan').tone).toBe('stop');
+    expect(line(crossing, 'plan')).toMatchObject({
+      tone: 'stop',
+      says: 'The fade crosses the edge that is to keep its colour.',
+    });
+    expect(crossing.current).toBe('plan');
+  });
+});

@@ -1,5 +1,14 @@
+import fc from 'fast-check';
 import { isRefusal, type Outcome } from '../refusal';
-import { handGuide, planBlend, speedFor, surfaceKinds, type BlendQuestion, type GuideQuestion } from '.';
+import {
+  fitBlend,
+  handGuide,
+  planBlend,
+  speedFor,
+  surfaceKinds,
+  type BlendQuestion,
+  type GuideQuestion,
+} from '.';
 
 const value = <T>(outcome: Outcome<T>): T => {
   if (isRefusal(outcome)) throw new Error(outcome.says);
@@ -112,5 +121,44 @@ describe('strokes a hand can follow', () => {
   it('go quicker by as much as the comb read too much', () => {
     expect(value(speedFor(0.4, 60e-6, 50e-6))).toBeCloseTo(0.48, 9);
     expect(isRefusal(speedFor(0.4, 0, 50e-6))).toBe(true);
+  });
+});
+
+describe('what fits inside the kept edge', () => {
+  it('hides to 0.2 m, edge at 0.9, three coats of 0.12 m steps: 0.46 m of fade, or four coats of 0.3', () => {
+    const fit = fitBlend({ coverage: 0.2, keepOut: 0.9, coats: 3, step: 0.12, fade: 0.3 });
+    expect(fit.fade).toBeCloseTo(0.46, 9);
+    expect(fit.coats).toBe(4);
+    expect(fitBlend({ coverage: 0.8, keepOut: 0.9, coats: 3, step: 0.12, fade: 0.3 })).toEqual({ coats: 0 });
+  });
+
+  it('is the most that does not cross: as it is it fits, a little more and it crosses', () => {
+    const length = (min: number, max: number) => fc.double({ min, max, noNaN: true });
+    fc.assert(
+      fc.property(
+        length(0.05, 0.6),
+        length(0.7, 2),
+        fc.integer({ min: 1, max: 6 }),
+        length(0.02, 0.3),
+        length(0.05, 0.5),
+        (coverage, keepOut, coats, step, fade) => {
+          const at = (change: object) => {
+            const found = planBlend({
+              ...{ coverage, keepOut, coats, step, fade, order: 'outward' as const },
+              ...{ film: 20e-6, hides: 40e-6 },
+              ...change,
+            });
+            return !isRefusal(found) && found.warnings.includes('keep-out');
+          };
+          const fit = fitBlend({ coverage, keepOut, coats, step, fade });
+          if (fit.fade !== undefined && fit.fade > 0.01) {
+            expect(at({ fade: fit.fade - 1e-6 })).toBe(false);
+            expect(at({ fade: fit.fade + 1e-3 })).toBe(true);
+          }
+          if (fit.coats > 0) expect(at({ coats: fit.coats })).toBe(false);
+          if (fit.coats < 8) expect(at({ coats: fit.coats + 1 })).toBe(true);
+        },
+      ),
+    );
   });
 });

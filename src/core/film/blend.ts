@@ -34,6 +34,8 @@ export interface BlendPlan {
   readonly warnings: readonly ('keep-out' | 'steep' | 'thin')[];
 }
 
+/** Coats anybody blends in. */
+const mostCoats = 8;
 /** Hiding that counts as full: contrast ratio, ISO 6504. */
 const fullHiding = 0.98;
 /** More hiding than this lost over 100 mm shows as an edge. A default. */
@@ -66,7 +68,7 @@ export function planBlend({
     'film that hides': hides,
   });
   if (wrong) return wrong;
-  if (!(Number.isInteger(coats) && coats >= 1 && coats <= 8))
+  if (!(Number.isInteger(coats) && coats >= 1 && coats <= mostCoats))
     return refuse('blend-coats', 'Blend in one to eight coats.');
   if (!(step >= 0))
     return refuse('blend-step', 'The step from coat to coat cannot be below zero.', {
@@ -101,5 +103,33 @@ export function planBlend({
       ...(steepest > steepAt ? (['steep'] as const) : []),
       ...(middle < fullHiding - 1e-9 ? (['thin'] as const) : []),
     ],
+  };
+}
+
+/** What of a blend fits inside the edge that is kept. */
+export interface BlendFit {
+  /** m over which each coat may fade, as many coats as planned; none where not even a hard edge would fit. */
+  readonly fade?: number;
+  /** Coats that fit with the fade as it is. */
+  readonly coats: number;
+}
+
+/**
+ * The longest fade and the most coats that do not cross the kept edge, each with the rest as it is.
+ *
+ * @example hides to 0.2 m, kept edge at 0.9, three coats stepping 0.12: they may fade over 0.46 m; with 0.3 m four fit
+ */
+export function fitBlend({
+  coverage,
+  keepOut,
+  coats,
+  step,
+  fade,
+}: Pick<BlendQuestion, 'coverage' | 'keepOut' | 'coats' | 'step' | 'fade'>): BlendFit {
+  const longest = keepOut - coverage - (coats - 1) * step;
+  const room = keepOut - coverage - fade;
+  return {
+    ...(longest > 0 ? { fade: longest } : {}),
+    coats: room < -1e-9 ? 0 : step > 0 ? Math.min(Math.floor(room / step + 1e-9) + 1, mostCoats) : mostCoats,
   };
 }

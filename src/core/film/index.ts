@@ -4,7 +4,7 @@ export { holdFilm, type Lever } from './levers';
 export { coverage, dryFromWet, wetFromDry } from './film';
 export { handSpeed, solveStroke, strokeCount, strokeSpacing, type Stroke } from './stroke';
 export { restorers, type Restorer } from './restorers';
-export { planBlend, type BlendCoat, type BlendPlan, type BlendQuestion } from './blend';
+export { fitBlend, planBlend, type BlendCoat, type BlendPlan, type BlendQuestion } from './blend';
 export {
   handGuide,
   speedFor,

@@ -7,6 +7,7 @@ import { isRefusal, type Outcome } from '@/core/refusal';
 import type { Coating, EntryOf, Face, Layer, Rig } from '@/records';
 import { appliedNow, sheetAsMixed } from './batch';
 import { sandedByPlan } from './between';
+import { blendOf } from './blend';
 import { lastOf, liveEntries, ofType } from './entries';
 import type { CoatPoint } from './coatpoints';
 import { layerOf } from './layers';
@@ -31,7 +32,7 @@ export interface CoatPlan {
 
 /** One thing that must be right before spraying, and whether it is. */
 export interface Fitness {
-  readonly id: 'air' | 'part' | 'humidity' | 'dew' | 'film' | 'layer' | 'window';
+  readonly id: 'air' | 'part' | 'humidity' | 'dew' | 'film' | 'layer' | 'window' | 'blend';
   readonly state: 'good' | 'stop' | 'unknown';
   readonly found?: number;
   readonly min?: number;
@@ -148,6 +149,7 @@ export function planBasis(job: Worked, rig: Rig | undefined): PlanBasis {
     fitness: [
       ...roomFitness(sheet, climate, dew),
       ...filmFitness(coats),
+      ...blendFitness(job, coats),
       ...layerFitness(ledgerOf(job)),
       ...windowFitness(job, climate),
     ],
@@ -190,6 +192,13 @@ function roomFitness(
 function filmFitness(coats: readonly CoatPlan[]): Fitness[] {
   const off = coats.find(({ dry }) => dry.outside)?.dry;
   return off ? [{ id: 'film', state: 'stop', found: off.aim, min: off.min, max: off.max }] : [];
+}
+
+/** A colour faded past the edge that is to keep its own is wrong there for good. */
+function blendFitness(job: Worked, coats: readonly CoatPlan[]): Fitness[] {
+  const view = blendOf(job, coats);
+  if (!view?.said || isRefusal(view.found) || !view.found.warnings.includes('keep-out')) return [];
+  return [{ id: 'blend', state: 'stop', found: view.found.ends, max: view.blend.keepOut }];
 }
 
 /** Coats that each lie in their range may still not add up to what the sheet asks of all of them. */

@@ -234,11 +234,10 @@ function dropsBeside(
 
 /** The point of a coat nobody set the gun for yet: as it is proposed. */
 export function pointProposed(proposal: Proposal, bearings: PointBearings): OperatingPoint {
-  const { rig, liquid, usual } = bearings;
-  const { fitting, pressure, pressureAt, distance, overlap } = proposal;
+  const { rig, liquid } = bearings;
+  const { fitting, pressure, pressureAt, distance, overlap, transfer } = proposal;
   const { point, verdict, bore, tip } = fitting;
   const { solved } = verdict;
-  const transfer = transferOfPoint(bearings.transfer, usual, { pressure, distance });
   const drops = rig && dropsBeside(rig, { pressure, pressureAt, fluid: point.fluid, bore }, bearings);
   // Paint that is to be thinned first goes through all the same; what the sheet or the maker forbids does not.
   const can = solved.feasible && verdict.grade !== 'no';

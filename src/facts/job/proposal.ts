@@ -13,6 +13,8 @@ export interface Proposal {
   readonly overlap: number;
   readonly spacing: number;
   readonly speed: number;
+  /** What lands, as the film was solved with. */
+  readonly transfer: number;
 }
 
 const middle = ({ min, max }: { min: number; max: number }) => (min + max) / 2;
@@ -56,6 +58,7 @@ export function proposalOf(
   advice: GunAdvice | undefined,
   { pressure, distance }: ReturnType<typeof heldAt>,
   overlap: number,
+  transfer: number,
 ): Outcome<Proposal> {
   if (!fitting) return refuse('no-fitting', 'This rig has nothing to fit. Add nozzles or tips to it.');
   if (isRefusal(pressure)) return pressure;
@@ -68,5 +71,6 @@ export function proposalOf(
     overlap,
     spacing,
     speed,
+    transfer,
   };
 }

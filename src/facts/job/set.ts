@@ -107,13 +107,14 @@ export function setView(
     const at = heldAt(rig, advice, own);
     const pressure = isRefusal(at.pressure) ? undefined : at.pressure;
     const overlap = own.overlap ?? job.approach.overlap;
+    const transfer = transferOfPoint(plan.transfer, usual, { pressure, distance: at.distance });
     const fittings = fittingsFor({
       rig,
       advice,
       liquid,
       band,
       wetFilm: wet,
-      transfer: transferOfPoint(plan.transfer, usual, { pressure, distance: at.distance }),
+      transfer,
       overlap,
       distance: at.distance,
       fan,
@@ -123,7 +124,7 @@ export function setView(
     });
     return {
       fittings,
-      proposal: isRefusal(fittings) ? fittings : proposalOf(fittings, advice, at, overlap),
+      proposal: isRefusal(fittings) ? fittings : proposalOf(fittings, advice, at, overlap, transfer),
     };
   };
   const plain = propose(coatAsks(undefined));

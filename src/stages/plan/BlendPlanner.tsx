@@ -1,9 +1,11 @@
 'use client';
 
-import { withApproach, type Worked } from '@/facts/job';
-import { planBlend } from '@/core/film';
+import { withApproach } from '@/facts/job';
+import { blendOf, type Blend } from '@/facts/job/blend';
+import { fitBlend, type BlendPlan } from '@/core/film';
 import { isRefusal } from '@/core/refusal';
 import { useStore } from '@/store/hooks';
+import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
@@ -13,18 +15,8 @@ import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import { useWidth } from '@/ui/width';
 import { amount, written } from '@/words/figures';
+import { plural } from '@/words/line';
 import { Printed } from '@/ui/Printed';
-
-type Blend = NonNullable<Worked['approach']['blend']>;
-
-const usual = (film: number): Blend => ({
-  coverage: 0.2,
-  keepOut: 0.9,
-  step: 0.12,
-  order: 'outward',
-  fade: 0.3,
-  hides: film * 2,
-});
 
 const fields = [
   ['coverage', 'Must hide to', [0.02, 1.5]],
@@ -39,15 +31,14 @@ export function BlendPlanner() {
   const store = useStore();
   const units = useUnits();
   const { work, plan, points } = view;
-  const blends = plan.coats.filter(({ coat }) => coat.role === 'blend');
-  const [first] = blends;
-  if (!first) return null;
-  const blend = work.approach.blend ?? usual(first.sheet.film.aim);
+  const own = blendOf(work, plan.coats);
+  const [first] = own?.coats ?? [];
+  if (!own || !first) return null;
+  const { blend, coats: blends, found } = own;
+  const fit = fitBlend({ ...blend, coats: blends.length });
   const change = (said: Partial<Blend>) =>
     store.put(withApproach(work, { blend: { ...blend, ...said } }), 'blend');
-  const film = blends.reduce((sum, { coat }) => sum + coat.dry, 0) / blends.length;
-  const found = planBlend({ ...blend, coats: blends.length, film });
-  const point = points.find(({ coat }) => coat.id === first.coat.id)?.point;
+  const point = points.find(({ coat }) => coat.id === first.id)?.point;
   return (
     <Panel title="Blend" place="blend">
       <Fold
@@ -106,8 +97,17 @@ export function BlendPlanner() {
           {found.warnings.includes('keep-out') && (
             <Notice tone="stop">
               The fade reaches <Printed figure={amount('distance', found.ends)} />, past the edge that must
-              keep its colour. Smaller steps, or fewer coats.
+              keep its colour.{' '}
+              {fit.coats > 0
+                ? `With this fade ${plural(fit.coats, 'coat fits', 'coats fit')}.`
+                : 'With this fade not one coat fits.'}
             </Notice>
+          )}
+          {fit.fade !== undefined && Math.abs(fit.fade - blend.fade) > 0.005 && (
+            <Button onClick={() => change({ fade: Math.floor((fit.fade ?? 0) * 200) / 200 })}>
+              Fade over {written(amount('distance', Math.floor(fit.fade * 200) / 200), units)}, the longest
+              that stays inside the edge
+            </Button>
           )}
           {found.warnings.includes('steep') && (
             <Notice tone="care">
@@ -146,7 +146,7 @@ function BlendDrawing({
   found,
   keepOut,
 }: {
-  readonly found: Exclude<ReturnType<typeof planBlend>, { refused: string }>;
+  readonly found: BlendPlan;
   readonly keepOut: number;
 }) {
   const units = useUnits();

@@ -27,7 +27,7 @@ export function Fittings() {
     <Panel title={tips ? 'Tips the shop owns' : 'Nozzles the shop owns'}>
       <ol className="divide-y divide-hairline" data-place="fittings" aria-label="What could be fitted">
         {fittings.map((fitting) => (
-          <li key={fittingName(fitting, units)} className="py-3" data-grade={fitting.verdict.grade}>
+          <li key={fittingName(fitting, units)} className="py-2" data-grade={fitting.verdict.grade}>
             <div className="grid grid-cols-[7rem_minmax(0,1fr)] gap-x-4 gap-y-1 sm:grid-cols-[7rem_minmax(0,1fr)_auto]">
               <p className="font-bold">
                 {fittingName(fitting, units)}

@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import { cardQuestions, ladderStep, scoreByEye } from '@/core/card';
+import { pressureLimit } from '@/facts/job/pressurelimit';
 import { Button } from '@/ui/Button';
 import { Check } from '@/ui/Check';
 import { useJob } from '@/ui/job/context';
@@ -11,6 +12,13 @@ import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import { pressureQuantity } from '@/words/pressure';
 import { amount, written } from '@/words/figures';
+
+const whose = {
+  rig: 'what the rig bears',
+  sheet: 'what the sheet allows',
+  turbine: 'what the turbine leaves',
+  hvlp: 'what an HVLP cap may have',
+};
 
 /** Cards at equal steps of pressure: up while they improve, stop at the first that does not, back one. */
 export function PressureLadder() {
@@ -25,8 +33,8 @@ export function PressureLadder() {
   if (!setting || !rig) return null;
   const quantity = pressureQuantity(setting.pressure);
   const show = (value: number) => written(amount(quantity, value), units);
-  const most = Math.min(rig.maxPressure ?? Infinity, set.advice?.pressure.max ?? Infinity);
-  const next = ladderStep(rungs, step, Number.isFinite(most) ? most : setting.pressure * 1.6);
+  const limit = pressureLimit(view, setting.pressureAt);
+  const next = ladderStep(rungs, step, limit?.at ?? Infinity);
   const asked = pressure ?? (next.kind === 'up' ? next.to : setting.pressure);
   const record = () => {
     log('ladder card', {
@@ -51,7 +59,7 @@ export function PressureLadder() {
           {next.kind === 'back' &&
             `The last step did not improve it. Go back to ${show(next.to)}: more only makes mist.`}
           {next.kind === 'top' &&
-            `${show(next.to)} is the most this gun or sheet allows. If the card is not good, thin it or change the nozzle.`}
+            `One step more is over ${limit ? whose[limit.whose] : 'a limit'}, ${show(limit?.at ?? next.to)}. If the card is not good, thin it or change the nozzle.`}
         </Notice>
         {rungs.length > 0 && (
           <ol className="flex flex-wrap items-end gap-2">

@@ -35,7 +35,7 @@ export function WhichGun() {
           const { rig, current, found } = choice;
           const hand = handRange(rig.handSpeed);
           return (
-            <li key={rig.id} className="py-2.5" data-gun={rig.id}>
+            <li key={rig.id} className="py-1.5" data-gun={rig.id}>
               <p className="flex flex-wrap items-baseline gap-x-3">
                 <b>{rig.name}</b>
                 {current && <span className="text-sm font-semibold text-act">◆ this layer’s gun</span>}
