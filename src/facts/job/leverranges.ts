@@ -28,7 +28,7 @@ export interface LeverRange {
 /** Overlaps anybody sprays with, and those that leave no stripes. Shares; defaults. */
 const overlaps = { track: { from: 0.1, to: 0.9 }, good: { from: 0.4, to: 0.8 } };
 /** Places along a line that are tried. */
-const tries = 48;
+const tries = 32;
 
 /** How far every lever goes: what is drawn green is allowed with the others as they stand and one giving way. */
 export function leverRanges(
