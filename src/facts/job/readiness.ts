@@ -1,7 +1,8 @@
-import { wantedMargin } from '@/core/airline';
 import { prepChain, prepStates, type PrepState, type SubstrateKind } from '@/core/system';
-import type { Face, Job, Rig } from '@/records';
+import type { Face, Job } from '@/records';
+import { compressedAir } from './compressed';
 import { lastOf, liveEntries, moment, ofType } from './entries';
+import type { Fitness } from './plan';
 import type { JobView } from './view';
 
 /** One thing that must be so before the gun is lifted. */
@@ -38,6 +39,9 @@ export const maskingOf = (faces: readonly Face[]): { length: number; seconds: nu
     .reduce((sum, { width, height, count }) => sum + 2 * (width + height) * count, 0);
   return { length, seconds: length * maskingPerMetre };
 };
+
+/** What of a plan’s fitness is the room’s. */
+const ofRoom: ReadonlySet<Fitness['id']> = new Set(['air', 'part', 'humidity', 'dew']);
 
 /** The readiness list of a job: from its part, room, sheet and rig, each with its reason. */
 export function readinessOf(view: JobView): ReadyItem[] {
@@ -122,7 +126,7 @@ export function readinessOf(view: JobView): ReadyItem[] {
       'room',
       'room',
       plan.climate
-        ? plan.fitness.filter(({ id }) => id !== 'film').every(({ state }) => state === 'good')
+        ? plan.fitness.filter(({ id }) => ofRoom.has(id)).every(({ state }) => state === 'good')
         : undefined,
       'Air, part and humidity inside the sheet’s limits.',
       'Read the room: dew, cold and damp undo everything after.',
@@ -140,7 +144,7 @@ export function readinessOf(view: JobView): ReadyItem[] {
         'No ignition, everything grounded: gun, pails, part.',
         'Vapour travels along the floor to the spark.',
       ),
-    rig !== undefined && rig.air === 'compressor' && airItem(rig, hand, told),
+    rig !== undefined && rig.air === 'compressor' && airItem(view, hand, told),
     told(
       'mixed',
       'mix',
@@ -172,7 +176,7 @@ export function readinessOf(view: JobView): ReadyItem[] {
 }
 
 function airItem(
-  { dryer, compressor, airDemand }: Rig,
+  view: JobView,
   hand: (id: string, group: ReadyItem['group'], says: string, because: string) => ReadyItem,
   told: (
     id: string,
@@ -182,13 +186,16 @@ function airItem(
     because: string,
   ) => ReadyItem,
 ): ReadyItem {
-  if (compressor && airDemand && compressor.delivers < airDemand * (1 + wantedMargin) && !dryer)
+  const air = compressedAir(view);
+  if (air && air.state !== 'ample' && !view.rig?.dryer)
     return told(
       'air',
       'room',
       false,
       'Air: dry, and enough of it.',
-      'The compressor has little to spare and its air is not dried: drain it and pause between strokes, or note why not.',
+      air.state === 'short'
+        ? 'The compressor gives less than the gun takes and its air is not dried: drain it and pause, or note why not.'
+        : 'The compressor has little to spare and its air is not dried: drain it and pause between strokes, or note why not.',
     );
   return hand(
     'air',

@@ -142,13 +142,7 @@ export function BlendPlanner() {
   );
 }
 
-function BlendDrawing({
-  found,
-  keepOut,
-}: {
-  readonly found: BlendPlan;
-  readonly keepOut: number;
-}) {
+function BlendDrawing({ found, keepOut }: { readonly found: BlendPlan; readonly keepOut: number }) {
   const units = useUnits();
   const [place, width] = useWidth<HTMLDivElement>(680);
   const [height, floor] = [190, 150];

@@ -1,7 +1,6 @@
 'use client';
 
 import {
-  airSupply,
   capSpread,
   hoseFixes,
   hoseOutlet,
@@ -14,6 +13,7 @@ import type { Rig } from '@/records';
 import { isRefusal } from '@/core/refusal';
 import { turbineHeld } from '@/facts/job/turbineleaves';
 import { airChainOf } from '@/facts/job/airchain';
+import { compressedAir, type CompressedAir } from '@/facts/job/compressed';
 import { hvlpCapLimit } from '@/facts/job/levers';
 import { ButtonLink } from '@/ui/Button';
 import { Facts } from '@/ui/Facts';
@@ -22,6 +22,7 @@ import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import { amount, written } from '@/words/figures';
+import type { Units } from '@/words/units';
 import { Printed } from '@/ui/Printed';
 
 const fixWords = { wider: 'a hose of', shorter: 'half the length', 'fewer-couplings': 'one coupling only' };
@@ -35,12 +36,13 @@ export function AirLine() {
   const { rig, set, plan } = view;
   if (!rig || rig.air === 'none') return null;
   if (rig.air === 'turbine') return <TurbineLine rig={rig} />;
-  const from = set.setting ?? (isRefusal(set.proposal) ? undefined : set.proposal);
-  const chain = from && airChainOf(rig, from.pressure, from.pressureAt);
+  const { pressure, pressureAt } = set.point;
+  const chain =
+    pressure === undefined || pressureAt === undefined ? undefined : airChainOf(rig, pressure, pressureAt);
   const { airHose, compressor } = rig;
-  const airDemand = chain && !isRefusal(chain) ? chain.air : rig.airDemand;
+  const airDemand = set.point.air;
   const wall = chain && !isRefusal(chain) ? chain.wall : chain;
-  if (!airHose || !airDemand || !chain || wall === undefined)
+  if (!airHose || !airDemand || !chain || wall === undefined || pressure === undefined)
     return (
       <Panel title="Air line">
         <p className="text-sm text-ink-soft">
@@ -51,8 +53,8 @@ export function AirLine() {
         </ButtonLink>
       </Panel>
     );
-  const wanted = isRefusal(chain) ? from.pressure : chain.inlet;
-  const supply = compressor && airSupply(compressor, airDemand);
+  const wanted = isRefusal(chain) ? pressure : chain.inlet;
+  const supply = compressedAir(view);
   const { climate } = plan;
   const water =
     compressor && climate
@@ -112,18 +114,9 @@ export function AirLine() {
             value: isRefusal(outlet) ? '–' : written(amount('pressure', inlet - outlet), units),
           },
           { label: 'The gun takes', value: written(amount('airFlow', airDemand), units) },
-          ...(supply && !isRefusal(supply)
+          ...(supply
             ? [
-                {
-                  label: 'Compressor to spare',
-                  value: written(amount('share', supply.margin), units, { digits: 0 }),
-                },
-                {
-                  label: 'A full tank lasts',
-                  value: Number.isFinite(supply.lasts)
-                    ? written(amount('duration', supply.lasts), units)
-                    : 'it keeps up',
-                },
+                { label: 'The compressor', value: supplySays(supply, units) },
                 { label: 'It runs', value: written(amount('share', supply.duty), units, { digits: 0 }) },
               ]
             : []),
@@ -138,11 +131,11 @@ export function AirLine() {
         ]}
       />
       <div className="mt-3 space-y-2">
-        {supply && !isRefusal(supply) && supply.margin < wantedMargin && (
+        {supply && supply.state !== 'ample' && (
           <Notice tone="care">
-            {supply.margin < 0
-              ? `The compressor gives less than the gun takes: pause every ${written(amount('duration', supply.lasts), units)}, or use a gun that takes less.`
-              : 'Little to spare: pressure will sag in long strokes.'}
+            {supply.state === 'short'
+              ? `It gives less than the gun takes: pause every ${written(amount('duration', supply.lasts), units)}, or use a gun that takes less.`
+              : `Under ${written(amount('share', wantedMargin), units, { digits: 0 })} to spare pressure sags in long strokes: pause between them.`}
           </Notice>
         )}
         {water !== undefined && !isRefusal(water) && water * 3600 > 0.02 && !rig.dryer && (
@@ -165,6 +158,14 @@ export function AirLine() {
     </Panel>
   );
 }
+
+/** Whether it has enough, in words that agree with the notice under them. */
+const supplySays = ({ state, margin, lasts }: CompressedAir, units: Units): string => {
+  const share = written(amount('share', Math.abs(margin)), units, { digits: 0 });
+  if (state === 'short')
+    return `${share} short, a full tank lasts ${written(amount('duration', lasts), units)}`;
+  return `keeps up, ${state === 'little' ? 'only ' : ''}${share} to spare`;
+};
 
 /** From the turbine through its hose: what is left at the gun while it flows. */
 function TurbineLine({ rig }: { readonly rig: Rig }) {

@@ -1,0 +1,38 @@
+import type { Rig } from '@/records';
+import { aJob, seen, turbine } from '../../../tests/fixtures/job';
+import { compressedAir } from './compressed';
+import { readinessOf } from './readiness';
+
+const rig = (litres: number): Rig => ({
+  ...turbine,
+  air: 'compressor',
+  airDemand: 400e-3 / 60,
+  airHose: { bore: 9e-3, length: 10 },
+  compressor: { delivers: litres / 60e3, tank: 0.1, high: 8e5, low: 5e5 },
+});
+const at = (litres: number) => {
+  const view = seen(aJob(), { rig: rig(litres) });
+  return { air: compressedAir(view)!, ready: readinessOf(view).find(({ id }) => id === 'air')!, view };
+};
+
+describe('a compressor beside its gun', () => {
+  const takes = at(400).air.takes * 60e3;
+  it('is judged by what the gun takes at its point, in one place', () => {
+    const { air, view } = at(400);
+    expect(air.takes).toBe(view.set.point.air);
+    expect(air.margin).toBeCloseTo(400 / takes - 1, 9);
+  });
+  it('is ample from a fifth to spare, little under it, short under none: and readiness says the same', () => {
+    expect(at(takes * 1.201).air.state).toBe('ample');
+    expect(at(takes * 1.199).air.state).toBe('little');
+    expect(at(takes * 1.001).air.state).toBe('little');
+    expect(at(takes * 0.999).air.state).toBe('short');
+    expect(at(takes * 1.199).ready.state).toBe('stop');
+    expect(at(takes * 1.201).ready.state).toBe('todo');
+    expect(Number.isFinite(at(takes * 0.999).air.lasts)).toBe(true);
+  });
+  it('is not spoken of where none is described, or a turbine blows', () => {
+    expect(compressedAir(seen(aJob(), { rig: { ...rig(400), compressor: undefined } }))).toBeUndefined();
+    expect(compressedAir(seen(aJob(), { rig: { ...rig(400), air: 'turbine' } }))).toBeUndefined();
+  });
+});
