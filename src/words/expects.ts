@@ -17,4 +17,6 @@ export const expects = {
   speed: [0.08, 1.5],
   density: [650, 2200],
   volume: [0.1e-3, 0.3],
+  /** A gun’s cup, or a pot beside it. */
+  cup: [0.05e-3, 80e-3],
 } as const satisfies Record<string, readonly [number, number]>;

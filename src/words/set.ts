@@ -1,5 +1,12 @@
 import { isRefusal, type Refusal } from '@/core/refusal';
-import type { Fitting, JobView, Proposal, SettingFault, SetView } from '@/facts/job';
+import {
+  setAgain,
+  type Fitting,
+  type JobView,
+  type Proposal,
+  type SettingFault,
+  type SetView,
+} from '@/facts/job';
 import type { EntryOf } from '@/records';
 import { figure, reason } from './figures';
 import { faultQuantity, settingFaultSays } from './faults';
@@ -133,7 +140,7 @@ function toSet(view: JobView, proposal: Proposal, because: readonly Fact[], unit
       detail: 'As it was recorded for the last coat of this kind. Then a card.',
       tone: 'act',
       because,
-      tap: log('Set like this', 'gun set', settingOf(again)),
+      tap: log('Set like this', 'gun set', setAgain(again)),
       otherwise,
     };
   const { verdict } = fitting;
@@ -192,38 +199,6 @@ function toSet(view: JobView, proposal: Proposal, because: readonly Fact[], unit
 const coarseSays = (drops: number): string =>
   `Drops about ${Math.round(drops)} to the sheet’s 100: ${drops > coarse.much ? 'far too coarse. Thin, warm, or take a stronger machine' : 'coarse. A card decides'}.`;
 
-/** What of a recorded setting can be recorded again. */
-const settingOf = ({
-  layerId,
-  bore,
-  tip,
-  setId,
-  pressure,
-  pressureAt,
-  triggerPulled,
-  fluid,
-  fan,
-  distance,
-  overlap,
-  speed,
-  knobs,
-}: EntryOf<'setting'>) => ({
-  type: 'setting' as const,
-  layerId,
-  ...(bore === undefined ? {} : { bore }),
-  ...(tip === undefined ? {} : { tip }),
-  ...(setId === undefined ? {} : { setId }),
-  ...(knobs === undefined ? {} : { knobs }),
-  pressure,
-  pressureAt,
-  triggerPulled,
-  fluid,
-  fan,
-  distance,
-  overlap,
-  speed,
-});
-
 /** A set gun lays what the coat wants within this share; past it strip and sentence say so. */
 const filmAway = 0.1;
 
@@ -268,7 +243,7 @@ export function setLine(view: JobView, units: Units): NextLine {
         : 'Spray a test card and look at it.',
       detail: card
         ? 'Change one thing only.'
-        : `${set.cardState === 'good' || set.cardState === 'not-good' ? '' : `${cardAsks[set.cardState]} `}${set.cardState === 'refill' ? '' : 'Purge until the fan is steady first. '}Even across, fine drops, soft ends.`,
+        : `${set.cardState === 'good' || set.cardState === 'not-good' ? '' : `${cardAsks[set.cardState]} `}${set.cardState === 'refill' ? '' : `${rig?.air === 'turbine' ? 'Let the turbine run five minutes. ' : ''}Purge until the fan is steady first. `}Even across, fine drops, soft ends.`,
       tone: card ? 'care' : 'act',
       because: facts,
       tap: good,

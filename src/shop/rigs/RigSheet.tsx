@@ -40,6 +40,7 @@ import { Rows } from './Rows';
 import { airWords, feedWords, gunWords } from '@/records/rigwords';
 import { useState } from 'react';
 import { ofItsFamily, switched } from '@/facts/shop/rigfamily';
+import { expects } from '@/words/expects';
 import { amount, written } from '@/words/figures';
 
 const optionsOf = (words: Record<string, string>) =>
@@ -158,7 +159,12 @@ function RigForm({ rig }: { readonly rig: Rig }) {
           title="How it sprays"
           fields={[
             ...sprayFields,
-            { name: 'maxPressure', label: 'Highest pressure', quantity: pressureOf },
+            {
+              name: 'maxPressure',
+              label: 'Highest pressure',
+              quantity: pressureOf,
+              expects: airless ? expects.pumpPressure : expects.airPressure,
+            },
             {
               name: 'transfer',
               label: 'Transfer efficiency',
@@ -175,7 +181,7 @@ function RigForm({ rig }: { readonly rig: Rig }) {
                     hint: `Default for its feed: ${written(amount('pressure', defaultDriving[feed]), units, { digits: 3 })}`,
                   },
                 ]),
-            { name: 'cup', label: 'Cup or pot', quantity: 'volume' },
+            { name: 'cup', label: 'Cup or pot', quantity: 'volume', expects: expects.cup },
           ]}
         >
           {!airless && <FormCheck control={control} name="bleeder" label="Bleeder: air all the time" />}
