@@ -13,7 +13,7 @@ const set = (bore: number) => ({
 
 const rig = (id: string, name: string, says: Partial<Rig>): Rig => ({
   kind: 'rig',
-  version: 1,
+  version: 2,
   id,
   name,
   atomising: 'hvlp',

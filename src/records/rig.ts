@@ -34,7 +34,7 @@ export const nozzleSet = z.object({
 /** Gun, nozzle or tip, cup or pot, air source. */
 export const rig = z.object({
   kind: z.literal('rig'),
-  version: z.literal(1),
+  version: z.literal(2),
   id,
   name,
   atomising: z.enum(['hvlp', 'compliant', 'low-volume', 'conventional', 'airless']),
@@ -55,6 +55,15 @@ export const rig = z.object({
   /** The hand that usually holds it. */
   handSpeed: z.optional(speed),
   airDemand: z.optional(flow.check(z.describe('m³/s of free air while the trigger is pulled'))),
+  /** What stands at its cap while its inlet has so much, and the air it takes then: its maker’s chart, or a cap gauge. */
+  rated: z.optional(
+    z.object({
+      inlet: pascals.check(z.positive()),
+      cap: pascals.check(z.positive()),
+      air: z.optional(flow.check(z.positive())),
+      by: z.enum(['maker', 'gauge']),
+    }),
+  ),
   /** Passes air all the time, trigger pulled or not. */
   bleeder: z.optional(z.boolean()),
   airHose: z.optional(

@@ -3,7 +3,7 @@ export const versions = {
   coating: 2,
   revision: 2,
   can: 1,
-  rig: 1,
+  rig: 2,
   cup: 1,
   job: 3,
   photo: 2,

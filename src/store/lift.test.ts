@@ -8,7 +8,7 @@ import { entriesIn } from './disk/page';
 import { writtenDoc } from '@/records/replica';
 import type { ShopStore } from './shopstore';
 
-const { records } = JSON.parse(fs.readFileSync('tests/fixtures/bundles/demo-4.fluorite.json', 'utf8')) as {
+const { records } = JSON.parse(fs.readFileSync('tests/fixtures/bundles/demo-5.fluorite.json', 'utf8')) as {
   records: AnyRecord[];
 };
 const job = records.find((record): record is Job => record.kind === 'job' && record.log.length > 5) as Job;
@@ -48,7 +48,7 @@ describe('what an earlier version left on disk', () => {
     expect(again.getState()).toMatchObject({ damaged: [], asking: [], trouble: undefined });
   });
 
-  it.each([2, 3])(
+  it.each([2, 3, 4])(
     'with records of earlier versions in it, as bundle %i has them, is lifted to the present ones',
     async (bundle) => {
       const old = JSON.parse(

@@ -71,6 +71,20 @@ describe('one pressure at every place of the line', () => {
     expect(airChainOf(hvlp, 8 * bar, 'tank')).toBeUndefined();
   });
 
+  it('a cap that somebody read outranks the default, of any gun on a compressor', () => {
+    const read: Rig = { ...newRig('r', 'hvlp'), rated: { inlet: 1.5 * bar, cap: 0.6 * bar, by: 'gauge' } };
+    const found = chain(read, 1.5 * bar, 'inlet');
+    expect(found.cap! / bar).toBeCloseTo(0.6, 4);
+    expect(found.capAssumed).toBe(false);
+    expect(chain(newRig('r', 'hvlp'), 1.5 * bar, 'inlet').cap! / bar).toBeLessThan(0.5);
+    expect(chain(read, 0.6 * bar, 'cap').inlet / bar).toBeCloseTo(1.5, 2);
+    const compliant: Rig = {
+      ...newRig('r', 'compliant'),
+      rated: { inlet: 2 * bar, cap: 1.1 * bar, by: 'maker' },
+    };
+    expect(chain(compliant, 2 * bar, 'inlet').cap! / bar).toBeCloseTo(1.1, 3);
+  });
+
   it('knows no wall without a hose, and refuses a hose too thin', () => {
     expect(chain(newRig('r', 'hvlp'), 0.5 * bar, 'cap')).not.toHaveProperty('wall');
     const thin = chain({ ...hvlp, airHose: { bore: 4e-3, length: 20 } }, 0.6 * bar, 'cap');

@@ -66,19 +66,19 @@ function throughGun(
  * @returns none for a gun without a line (airless, turbine) or a pressure read at the tank; refuses what cannot be
  */
 export function airChainOf(
-  rig: Pick<Rig, 'atomising' | 'air' | 'airDemand' | 'airHose'>,
+  rig: Pick<Rig, 'atomising' | 'air' | 'airDemand' | 'airHose' | 'rated'>,
   pressure: number,
   at: PressurePlace,
 ): Outcome<AirChain> | undefined {
   if (rig.air !== 'compressor' || at === 'tip' || at === 'tank' || !(pressure > 0)) return undefined;
-  const { airHose: hose, airDemand } = rig;
+  const { airHose: hose, airDemand, rated } = rig;
   const outletOf = (wall: number, air: number): number => {
     if (!hose) return wall;
     const found = hoseOutlet(air, wall, hose);
     return isRefusal(found) ? 0 : found;
   };
   if (at === 'wall' && !hose) return undefined;
-  if (rig.atomising !== 'hvlp') {
+  if (rig.atomising !== 'hvlp' && !rated) {
     // Other guns atomise by what stands at their inlet: what they lose inside is in their maker’s numbers.
     if (at === 'cap') return undefined;
     const inlet =
@@ -97,10 +97,14 @@ export function airChainOf(
       capAssumed: false,
     };
   }
-  const drop = gunDropOf({ ...usualRated, air: airDemand ?? usualRated.air });
+  // What was read or its maker states outranks what such guns usually lose.
+  const drop = gunDropOf({
+    ...(rated ?? usualRated),
+    air: rated?.air ?? airDemand ?? usualRated.air,
+  });
   if (isRefusal(drop)) return drop;
   const found = throughGun(drop, pressure, at, outletOf);
   if (isRefusal(found)) return found;
   const wall = at === 'wall' ? pressure : hose && wallPressure(found.air, found.inlet, hose);
-  return { ...found, ...(wall === undefined ? {} : { wall }), capAssumed: true };
+  return { ...found, ...(wall === undefined ? {} : { wall }), capAssumed: !rated };
 }

@@ -156,8 +156,8 @@ export function leversJudged(
   const film = solveStroke('wetFilm', { ...levers, transfer });
   const away = isRefusal(film) || set.wet <= 0 ? 0 : film / set.wet - 1;
   const off = Math.abs(away) > filmSlack ? away : 0;
-  // What stands at the cap is what the limit is of, wherever it is read.
-  const cap = point.cap;
+  // What stands at the cap is what the limit is of; reckoned from a default it certifies nothing, and stops nothing.
+  const cap = more.pressureAt === 'cap' || rig?.rated ? point.cap : undefined;
   const limits = [
     ...(rig?.maxPressure === undefined
       ? []

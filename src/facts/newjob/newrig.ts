@@ -11,7 +11,7 @@ export function newRig(
   const airless = atomising === 'airless';
   return {
     kind: 'rig',
-    version: 1,
+    version: 2,
     id,
     name: `${gunWords[atomising]} gun${fitted.use ? `, ${fitted.use}` : ''}`,
     atomising,

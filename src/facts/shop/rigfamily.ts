@@ -5,6 +5,7 @@ import { gunWords } from '@/records/rigwords';
 const ofAir = [
   'driving',
   'bleeder',
+  'rated',
   'airDemand',
   'airHose',
   'compressor',

@@ -28,6 +28,7 @@ import {
   airPartFields,
   rigCareFields,
   compressorFields,
+  ratedFields,
   fluidHoseFields,
   pumpFields,
   setFields,
@@ -190,7 +191,10 @@ function RigForm({ rig }: { readonly rig: Rig }) {
           <FormFold
             control={control}
             title={air === 'turbine' ? 'Turbine and hose' : 'Air and hose'}
-            fields={[...airFields, ...(air === 'turbine' ? turbineFields : compressorFields)]}
+            fields={[
+              ...airFields,
+              ...(air === 'turbine' ? turbineFields : [...ratedFields, ...compressorFields]),
+            ]}
           >
             {air === 'compressor' && <FormCheck control={control} name="dryer" label="Dried air" />}
             {air === 'compressor' && (

@@ -45,6 +45,22 @@ export const airFields: readonly FieldRow[] = [
   { name: 'airHose.couplings', label: 'Quick couplings', type: 'number' },
 ];
 
+/** What stands at the cap while the inlet has so much: a default of its kind until somebody reads it. */
+export const ratedFields: readonly FieldRow[] = [
+  {
+    name: 'rated.by',
+    label: 'Cap pressure, told by',
+    options: [
+      { value: '', label: 'Nobody: a default' },
+      { value: 'gauge', label: 'A cap gauge' },
+      { value: 'maker', label: 'Its maker’s chart' },
+    ],
+  },
+  { name: 'rated.inlet', label: 'With so much at the inlet', quantity: 'pressure', expects: [0.5e5, 5e5] },
+  { name: 'rated.cap', label: 'The cap has', quantity: 'pressure', expects: [0.1e5, 1.5e5] },
+  { name: 'rated.air', label: 'And takes, of air', quantity: 'airFlow', expects: [50e-3 / 60, 900e-3 / 60] },
+];
+
 // prettier-ignore
 export const compressorFields: readonly FieldRow[] = [
   { name: 'compressor.delivers', label: 'Compressor delivers', quantity: 'airFlow', expects: [50e-3 / 60, 6000e-3 / 60] },

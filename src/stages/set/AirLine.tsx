@@ -100,9 +100,11 @@ export function AirLine() {
             {chain.cap > hvlpCapLimit
               ? `That is over the ${written(amount('pressure', hvlpCapLimit), units)} an HVLP cap may have: turn the wall down. `
               : ''}
-            What the gun loses inside is a default, ±{' '}
-            {written(amount('share', capSpread), units, { digits: 0 })}, and certifies nothing: read a cap
-            gauge, or its maker’s chart.
+            {chain.capAssumed
+              ? `What the gun loses inside is a default, ± ${written(amount('share', capSpread), units, { digits: 0 })}, and certifies nothing: read a cap gauge, or its maker’s chart.`
+              : rig.rated?.by === 'maker'
+                ? 'By its maker’s chart.'
+                : 'By a cap gauge read on this gun, at its fan and air valve as they stood.'}
           </Notice>
         </div>
       )}

@@ -178,7 +178,7 @@ function Elsewhere({
 }) {
   const chain = airChainOf(rig, pressure, at);
   if (!chain || isRefusal(chain)) return null;
-  const { cap, inlet, wall } = chain;
+  const { cap, inlet, wall, capAssumed } = chain;
   const told = [
     ['wall', at === 'wall' || wall === undefined || isRefusal(wall) ? undefined : wall],
     ['inlet', at === 'inlet' ? undefined : inlet],
@@ -197,7 +197,7 @@ function Elsewhere({
           {placeWords[place]}
         </span>
       ))}
-      {cap === undefined ? '' : ': a default of HVLP guns, until a cap gauge is read'}
+      {cap === undefined || !capAssumed ? '' : ': a default of HVLP guns, until a cap gauge is read'}
     </span>
   );
 }
