@@ -1,4 +1,4 @@
-import type { OtherWay } from '@/core/operating';
+import { handRange, type OtherWay } from '@/core/operating';
 import { isRefusal } from '@/core/refusal';
 import type { GunChoice } from '@/facts/job/gunchoice';
 import { fittingName } from './set';
@@ -6,15 +6,17 @@ import type { Units } from './units';
 import { verdictSays } from './verdict';
 
 /** What a gun would lay the layer with, and what would have to change for it. */
-export function gunChoiceSays({ found, refused }: GunChoice, units: Units, hand: { usual: number }): string {
+export function gunChoiceSays({ found, refused, rig }: GunChoice, units: Units): string {
   if (!found) return refused ? units.says(refused) : 'Nothing can be said of it.';
   const { fitting, named, point } = found;
-  const verdict = verdictSays(fitting, { hand: { ...emptyHand, ...hand } }, units);
+  const verdict = verdictSays(
+    fitting,
+    { hand: handRange(rig.handSpeed), handMeasured: rig.handSpeed !== undefined },
+    units,
+  );
   const passes = !point.feasible && point.passes > 1 ? ` In ${point.passes} passes, wet on wet.` : '';
-  return `${fittingName(fitting, units)}: ${verdict.replace(/^(.) /, '$1 ')}.${passes}${named ? '' : ' The sheet does not name this kind of gun: a trial piece first.'}`;
+  return `${fittingName(fitting, units)}: ${verdict}.${passes}${named ? '' : ' The sheet does not name this kind of gun: a trial piece first.'}`;
 }
-
-const emptyHand = { crawl: 0, slow: 0, usual: 0, fast: 0, rush: 0 };
 
 /** m³ to mix in all, as it can be written. */
 export const mixOf = ({ found }: GunChoice): number | undefined =>

@@ -12,21 +12,23 @@ export const gradeWords: Record<Grade, { readonly sign: string; readonly word: s
 };
 
 type Cost = Verdict['costs'][number];
-type Point = Pick<OperatingPoint, 'fan' | 'speed' | 'needle' | 'film' | 'pressure'>;
+type Point = Pick<OperatingPoint, 'fan' | 'speed' | 'needle' | 'film' | 'pressure' | 'tip'>;
 
 /** What something costs that is usable, in the numbers it costs. */
 function costSays(
   cost: Cost,
-  { fan, speed, needle = 1, film = 0, pressure = 0 }: Point,
-  hand: number,
+  { fan, speed, needle = 1, film = 0, pressure = 0, tip }: Point,
+  { usual, measured }: { readonly usual: number; readonly measured: boolean },
   units: Units,
 ): string {
-  const own = units.show('speed', hand);
+  const own = measured
+    ? `your hand, ${units.show('speed', usual)},`
+    : `a hand of ${units.show('speed', usual)}, a default,`;
   switch (cost) {
     case 'slow':
-      return `${needle > 0.99 && !pressure ? 'needle fully open, ' : ''}${units.show('speed', speed)}; the hand is ${own}: ${units.show('film', (film * speed) / hand)}`;
+      return `${needle > 0.99 && tip === undefined ? 'needle fully open, ' : ''}${units.show('speed', speed)}; ${own} would lay ${units.show('film', (film * speed) / usual)}`;
     case 'fast':
-      return `${units.show('speed', speed)}, faster than the hand, ${own}`;
+      return `${units.show('speed', speed)}, faster than ${own.slice(0, -1)}`;
     case 'narrow':
       return `fan drawn in to ${units.show('distance', fan)}`;
     case 'barely':
@@ -45,9 +47,10 @@ function costSays(
 export const costsSay = (
   costs: readonly Cost[],
   point: Point,
-  { hand }: Pick<SetView, 'hand'>,
+  { hand, handMeasured }: Pick<SetView, 'hand' | 'handMeasured'>,
   units: Units,
-): string => costs.map((cost) => costSays(cost, point, hand.usual, units)).join('; ');
+): string =>
+  costs.map((cost) => costSays(cost, point, { usual: hand.usual, measured: handMeasured }, units)).join('; ');
 
 /** Why what could be fitted cannot lay the coat. */
 function whySays({ verdict: { why, solved }, point }: Fitting, units: Units): string {
@@ -69,8 +72,13 @@ function whySays({ verdict: { why, solved }, point }: Fitting, units: Units): st
 }
 
 /** How well something fits this paint and this coat, and what that costs or wants. */
-export function verdictSays(fitting: Fitting, set: Pick<SetView, 'hand'>, units: Units): string {
-  const { verdict, point } = fitting;
+export function verdictSays(
+  fitting: Fitting,
+  set: Pick<SetView, 'hand' | 'handMeasured'>,
+  units: Units,
+): string {
+  const { verdict, tip } = fitting;
+  const point = { ...fitting.point, ...(tip === undefined ? {} : { tip }) };
   const { grade, thinTo, costs } = verdict;
   const { sign, word } = gradeWords[grade];
   const more =

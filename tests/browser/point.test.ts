@@ -90,4 +90,40 @@ describe('one operating point', () => {
     await visitor.open(/^Without a gun/);
     await visitor.sees(/Roller[\s\S]*Brush[\s\S]*Dip/, '[data-without]');
   });
+
+  it('from nothing: what an HVLP cap has is told at inlet and wall, by default until a cap gauge is read', async () => {
+    const visitor = await Visitor.arrive(browser, 'plain', '/new');
+    await visitor.type('Job', 'Cabinet side');
+    await visitor.type('Name on the can', 'Own clear');
+    await visitor.choose('Class', 'Two-part clear');
+    await visitor.type('Width of a face', '1 m');
+    await visitor.type('Height of a face', '0.6 m');
+    await visitor.press('Begin this job');
+    await visitor.page.waitForFunction(() => /^\/job\/.+\/plan$/.test(location.pathname));
+    const set = (await visitor.page.evaluate(() => location.pathname)).replace('plan', 'set');
+    await visitor.go(set);
+    const inlet = async () =>
+      Number(/([\d.]+)\sbar at the gun inlet/.exec(await visitor.text('[data-elsewhere]'))?.[1]);
+    await visitor.sees('a default of HVLP guns, until a cap gauge is read', '[data-elsewhere]');
+    const byDefault = await inlet();
+    expect(byDefault).toBeGreaterThan(2.5 * (await field(visitor, 'Pressure')));
+    await visitor.go('/rigs');
+    await visitor.press(/HVLP gun/);
+    await visitor.open(/^Air and hose/);
+    await visitor.type('Air hose, bore', '9 mm');
+    await visitor.type('Air hose, length', '10 m');
+    await visitor.choose('Cap pressure, told by', 'A cap gauge');
+    await visitor.type('With so much at the inlet', '1.5 bar');
+    await visitor.type('The cap has', '0.6 bar');
+    await visitor.press('Save');
+    await visitor.sees('Saved.');
+    await visitor.go(set);
+    await visitor.sees(/bar at the wall, [\d.]+\sbar at the gun inlet/, '[data-elsewhere]');
+    expect(await visitor.text('[data-elsewhere]')).not.toContain('default');
+    // This cap has more at the same inlet than such guns usually do: it wants less there.
+    expect(await inlet()).toBeLessThan(byDefault);
+    await visitor.part('Air');
+    await visitor.sees(/Set the wall to [\d.]+\sbar with the trigger pulled/, '[data-wall]');
+    await visitor.sees('By a cap gauge read on this gun');
+  });
 });

@@ -45,6 +45,8 @@ export interface SetView extends Recorded {
   readonly density: number;
   readonly drivingAssumed: boolean;
   readonly hand: HandRange;
+  /** Somebody timed the hand; else it is what hands usually do. */
+  readonly handMeasured: boolean;
   /** What its points rest on: whatever else is tried rests on the same. */
   readonly bearings: PointBearings;
 }
@@ -163,6 +165,7 @@ export function setView(
     density,
     drivingAssumed: rig?.driving === undefined,
     hand,
+    handMeasured: rig?.handSpeed !== undefined,
     bearings,
   };
 }

@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import { byOtherWay, handRange, otherWays } from '@/core/operating';
+import { byOtherWay, otherWays } from '@/core/operating';
 import { isRefusal } from '@/core/refusal';
 import { gunChoices } from '@/facts/job/gunchoice';
 import { useRecords } from '@/store/hooks';
@@ -33,14 +33,13 @@ export function WhichGun() {
       <ol className="divide-y divide-hairline" data-guns>
         {choices.map((choice) => {
           const { rig, current, found } = choice;
-          const hand = handRange(rig.handSpeed);
           return (
             <li key={rig.id} className="py-1.5" data-gun={rig.id}>
               <p className="flex flex-wrap items-baseline gap-x-3">
                 <b>{rig.name}</b>
                 {current && <span className="text-sm font-semibold text-act">◆ this layer’s gun</span>}
               </p>
-              <p className="text-sm">{gunChoiceSays(choice, units, hand)}</p>
+              <p className="text-sm">{gunChoiceSays(choice, units)}</p>
               {found && (
                 <p className="flex flex-wrap gap-x-4 text-sm text-ink-soft">
                   <span>
