@@ -48,8 +48,8 @@ export function WhichGun() {
                   <span>
                     lands <Printed figure={amount('share', found.point.transfer)} digits={0} />
                   </span>
-                  {found.point.drops !== undefined && (
-                    <span>drops {Math.round(found.point.drops)} of 100</span>
+                  {found.drops !== undefined && !current && (
+                    <span>drops {Math.round(found.drops)} to this gun’s 100</span>
                   )}
                   <span>
                     <Printed figure={amount('volume', mixOf(choice))} /> to mix
