@@ -251,10 +251,15 @@ export function setLine(view: JobView, units: Units): NextLine {
     };
   }
   const lays = laysOtherwise(set);
+  const pace = Math.abs(setting.speed / point.speed - 1) > filmAway ? setting.speed : undefined;
+  const noted =
+    pace === undefined
+      ? ''
+      : `At the ${units.show('speed', pace)} recorded it would lay ${units.show('film', (wet * point.speed) / pace)}. `;
   return {
     big: units.parts('speed', point.speed),
     says: `Set. Move at ${units.show('speed', point.speed)}, strokes ${units.show('distance', point.spacing)} apart.`,
-    detail: `${lays === undefined ? '' : `That lays ${units.show('film', lays)}, ${units.show('film', wet)} is wanted. `}${rig?.name ?? 'The gun'}: ${fittingName(setting, units)}, ${units.show(pressureQuantity(setting.pressure), setting.pressure)} ${placeWords[setting.pressureAt]}, ${units.show('fluidFlow', point.fluid)}.`,
+    detail: `${lays === undefined ? '' : `That lays ${units.show('film', lays)}, ${units.show('film', wet)} is wanted. `}${noted}${rig?.name ?? 'The gun'}: ${fittingName(setting, units)}, ${units.show(pressureQuantity(setting.pressure), setting.pressure)} ${placeWords[setting.pressureAt]}, ${units.show('fluidFlow', point.fluid)}.`,
     tone: lays === undefined ? 'good' : 'care',
     because: facts,
     tap: go('spray', 'Go to Spray'),

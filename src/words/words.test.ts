@@ -261,14 +261,24 @@ describe('Set says', () => {
       says: 'Split. Too much air for the fluid: one step less air, then another card.',
       tone: 'care',
     });
-    // 250 mL/min at 0.25 m/s is less than the coat wants: said, and not in green.
-    const off = seen(logged(set, [-20, card()]));
-    expect(line(off, 'set')).toMatchObject({
-      says: 'Set. Move at 0.25 m/s, strokes 125 mm apart.',
-      detail: expect.stringContaining('That lays 73 µm, 91 µm is wanted.'),
+    // 250 mL/min lay what the coat wants at 0.20 m/s, whatever pace was recorded with them.
+    const slower = seen(logged(set, [-20, card()]));
+    expect(line(slower, 'set')).toMatchObject({
+      says: 'Set. Move at 0.20 m/s, strokes 125 mm apart.',
+      detail: expect.stringMatching(/^At the 0\.25\sm\/s recorded it would lay 73\sµm\./),
+      tone: 'good',
+    });
+    // Five times the film: no hand goes so slowly.
+    const thin = logged(
+      aJob(),
+      [-30, { ...(setting() as object), fluid: 40e-6 / 60 } as NewEntry],
+      [-20, card()],
+    );
+    expect(line(seen(thin), 'set')).toMatchObject({
+      detail: expect.stringMatching(/^That lays 12\sµm, 91\sµm is wanted\./),
       tone: 'care',
     });
-    expect(cell(off, 'set')).toMatchObject({ state: 'lays 73 µm', tone: 'care' });
+    expect(cell(seen(thin), 'set')).toMatchObject({ state: expect.stringMatching(/^lays 12/), tone: 'care' });
     const as = logged(aJob(), [-30, entriesOf(fit)[0]!], [-20, card()]);
     expect(line(seen(as), 'set')).toMatchObject({
       says: 'Set. Move at 0.22 m/s, strokes 125 mm apart.',

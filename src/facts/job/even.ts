@@ -103,7 +103,7 @@ const parabolic = shapedProfile(parabola) as Profile;
  * @returns refuses a job whose film or gun cannot be told yet
  */
 export function evenSetup(view: JobView, faceId: string, coatId?: string): Outcome<EvenSetup> {
-  const { job, work, spray, plan, set, rig } = view;
+  const { job, work, spray, plan, rig } = view;
   const face = job.part.faces.find(({ id }) => id === faceId) ?? job.part.faces[0];
   const coat =
     spray.coats.find((each) => each.coat.id === coatId) ?? spray.running ?? spray.next ?? spray.coats.at(-1);
@@ -116,18 +116,16 @@ export function evenSetup(view: JobView, faceId: string, coatId?: string): Outco
   const shaped = profileFor(view, coat.coat);
   if (isRefusal(shaped)) return shaped;
   const { approach } = layerOf(work, coat.coat.layerId);
-  const inHand = coat.coat.layerId === work.layer.id;
-  const point = inHand ? set.point : undefined;
+  const point = view.points.find((each) => each.coat.id === coat.coat.id)?.point;
   const fan = point?.fan ?? rig?.fan ?? usualFan;
   const overlap = point?.overlap ?? approach.overlap;
   const speed = point && point.from !== 'usual' ? point.speed : (rig?.handSpeed ?? approach.speed);
   const distance = point?.distance ?? rig?.distance ?? 0.2;
   const spacing = strokeSpacing(fan, overlap);
+  const transfer = point?.transfer ?? plan.transfer;
   const known = point?.fluid;
   const flow =
-    known && known > 0
-      ? known
-      : solveStroke('flow', { wetFilm: coat.wet, transfer: plan.transfer, speed, fan, overlap });
+    known && known > 0 ? known : solveStroke('flow', { wetFilm: coat.wet, transfer, speed, fan, overlap });
   if (isRefusal(flow)) return flow;
   const kind = face.surface ?? 'flat';
   const { beyond = 0, cross, shortWay } = coat.coat.path ?? {};
@@ -148,7 +146,7 @@ export function evenSetup(view: JobView, faceId: string, coatId?: string): Outco
       distance,
       footprint: (fan / 2) * (shaped.slim ?? usualFootprint),
       flow,
-      transfer: plan.transfer,
+      transfer,
     },
     passes: {
       kind,

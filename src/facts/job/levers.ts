@@ -151,7 +151,7 @@ export function leversJudged(
     rig && pressure !== undefined && distance !== undefined
       ? settingFault(asked, rig, set.liquid)
       : undefined;
-  const point = pointSet(asked, { ...set.bearings, fault, wetThen: set.wet }, false);
+  const point = pointSet(asked, { ...set.bearings, fault }, false);
   const transfer = transferTried(view, at);
   const film = solveStroke('wetFilm', { ...levers, transfer });
   const away = isRefusal(film) || set.wet <= 0 ? 0 : film / set.wet - 1;

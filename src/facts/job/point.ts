@@ -66,9 +66,8 @@ export interface OperatingPoint {
 export interface PointBearings {
   readonly rig: Rig | undefined;
   readonly liquid: SprayedLiquid;
-  /** m wet of the coat, and of the one the setting was recorded for. */
+  /** m wet of the coat. */
   readonly wet: number;
-  readonly wetThen: number;
   /** Share that lands as the sheet’s set-up has it. */
   readonly transfer: number;
   readonly fan: FanSeen | undefined;
@@ -157,6 +156,9 @@ export function widthOf(
   return fan && fanFrom(fan, distance);
 }
 
+/** A hand that has gone a pace goes one so near to it too. Shares; defaults. */
+const nearPace = { least: 0.9, most: 1.1 };
+
 /** What of a setting says how the gun works, recorded or only tried. */
 export type SettingSaid = Pick<
   EntryOf<'setting'>,
@@ -165,7 +167,7 @@ export type SettingSaid = Pick<
 
 /** The point of a coat the gun has a recorded setting for. */
 export function pointSet(setting: SettingSaid, bearings: PointBearings, cardRead: boolean): OperatingPoint {
-  const { rig, liquid, wet, wetThen, hand, fault, usual, fan: seen } = bearings;
+  const { rig, liquid, wet, hand, fault, usual, fan: seen } = bearings;
   const { bore, tip, pressure, pressureAt, distance, overlap } = setting;
   const most = rig && passesOf(rig, setting, liquid);
   const width = widthOf(rig, tip, distance, seen);
@@ -175,13 +177,12 @@ export function pointSet(setting: SettingSaid, bearings: PointBearings, cardRead
   const fluid = isTip ? (most ?? setting.fluid) : Math.min(setting.fluid, most ?? Infinity);
   const transfer = transferOfPoint(bearings.transfer, usual, { pressure, distance });
   const spacing = strokeSpacing(fan, overlap);
-  // The same gun over another film, or with what it turned out to do: the hand answers.
-  const answered =
-    wet > 0 && wetThen > 0
-      ? (setting.speed * wetThen * setting.fan * fluid) / (wet * fan * setting.fluid)
-      : setting.speed;
-  const held = !fault && answered >= hand.crawl && answered <= hand.rush;
-  const speed = held ? answered : setting.speed;
+  // The gun is as it was set; its pace answers the coat. What was recorded is a pace this hand has gone.
+  const solved = wet > 0 ? (fluid * transfer) / (wet * spacing) : setting.speed;
+  const reached =
+    solved >= Math.min(hand.crawl, setting.speed * nearPace.least) &&
+    solved <= Math.max(hand.rush, setting.speed * nearPace.most);
+  const speed = reached && !fault ? solved : setting.speed;
   const drops = rig && dropsBeside(rig, { pressure, pressureAt, fluid, bore }, bearings);
   return {
     from: 'set',
@@ -203,9 +204,9 @@ export function pointSet(setting: SettingSaid, bearings: PointBearings, cardRead
     transfer,
     liquid,
     ...drops,
-    feasible: !fault,
+    feasible: !fault && reached,
     costs: [],
-    ...(fault ? { why: fault.kind } : {}),
+    ...(fault ? { why: fault.kind } : reached ? {} : { why: 'hand' as const }),
   };
 }
 

@@ -12,8 +12,6 @@ export type CardState = 'good' | 'none' | 'not-good' | 'changed' | 'cleaned' | '
 export interface Recorded {
   /** The last setting for this sheet since the gun was cleaned, if it was for a coat sprayed like this one. */
   readonly setting?: EntryOf<'setting'>;
-  /** The coat it was recorded for. */
-  readonly setFor?: LaidCoat;
   /** The gun stands as another coat asked, and how it last stood for one like this. */
   readonly setOtherwise?: EntryOf<'setting'>;
   readonly again?: EntryOf<'setting'>;
@@ -108,7 +106,6 @@ export function recorded(job: Worked, lasts: number, now: number, coat: LaidCoat
         ? cards.filter((each) => moment(each) >= moment(before) && moment(each) < moment(setting)).at(-1)
         : undefined,
     rungs: rungsOf(cards, settings, setting),
-    ...(setting ? { setFor: coatOf(setting) } : {}),
     ...(last && !setting ? { setOtherwise: last } : {}),
     ...(again ? { again } : {}),
   };

@@ -87,8 +87,7 @@ export function setView(
   const { sheet } = plan;
   const applied = appliedNow(job, job.layer);
   const density = isRefusal(applied) ? 1000 : applied.density;
-  const wetOf = (id: string | undefined) => plan.coats.find((each) => each.coat.id === id)?.wet ?? 0;
-  const wet = wetOf(coat?.id);
+  const wet = plan.coats.find((each) => each.coat.id === coat?.id)?.wet ?? 0;
   const advice = sheet.guns.find(({ atomising }) => atomising === rig?.atomising);
   const liquid = sprayedLiquid(thin, density, plan.climate);
   const hand = handOf(rig, job.approach.speed);
@@ -138,7 +137,6 @@ export function setView(
     rig,
     liquid,
     wet,
-    wetThen: wetOf(held.setFor?.id),
     transfer: plan.transfer,
     fan,
     hand,

@@ -140,13 +140,15 @@ describe('spray', () => {
   });
 
   it('gives strokes, seconds and the time of a coat', () => {
-    const { strokes, spacing, speed, coatTime } = seen(readyToSpray()).spray;
+    const { spray, set } = seen(readyToSpray());
+    const { strokes, spacing, speed, coatTime } = spray;
     expect(spacing).toBeCloseTo(0.125, 9);
-    expect(speed).toBe(0.25);
-    // 0.7 m across 125 mm: 6 gaps, 7 strokes; 2 m and 0.1 m lead at each end at 0.25 m/s: 8.8 s
+    // 250 mL/min, 0.55 of it landing over 125 mm, at the pace that leaves the film the coat wants.
+    expect(speed).toBeCloseTo((250e-6 / 60) * (0.55 / (set.wet * 0.125)), 9);
+    // 0.7 m across 125 mm: 6 gaps, 7 strokes; 2 m and 0.1 m lead at each end.
     expect(strokes[0]).toMatchObject({ strokes: 7 });
-    expect(strokes[0]!.seconds).toBeCloseTo(8.8, 9);
-    expect(coatTime).toBeCloseTo(4 * 7 * 8.8, 6);
+    expect(strokes[0]!.seconds).toBeCloseTo(2.2 / speed, 9);
+    expect(coatTime).toBeCloseTo((4 * 7 * 2.2) / speed, 6);
   });
 });
 
