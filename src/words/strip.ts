@@ -170,8 +170,7 @@ function set(view: JobView, units: Units): Said {
   if (fault) return { ...said, state: settingFaultWords[fault.kind].short, tone: 'stop' };
   const good = done.has('set');
   const lays = laysOtherwise(set);
-  if (good && lays !== undefined)
-    return { ...said, state: `lays ${units.show('film', lays)}`, tone: 'care' };
+  if (good && lays !== undefined) return { ...said, state: `lays ${units.show('film', lays)}`, tone: 'care' };
   return {
     ...said,
     state: good ? 'card good' : card ? cardWords[card.verdict].name.toLowerCase() : 'card wanted',
