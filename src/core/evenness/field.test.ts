@@ -118,21 +118,34 @@ describe('the film on a face', () => {
   });
 
   it('is the same mirrored, from either end and in any order', () => {
-    const { film, rows, cols } = fieldOf();
+    // Six whole spacings: the strokes lie alike at both edges.
+    const even = { across: 0.75 };
+    const { film, rows, cols } = fieldOf(even);
     for (let r = 0; r < rows; r += 7)
       for (let c = 0; c < cols; c += 7) {
         const here = film[r * cols + c] as number;
         expect(film[(rows - 1 - r) * cols + c] as number).toBeCloseTo(here, 12);
         expect(film[r * cols + (cols - 1 - c)] as number).toBeCloseTo(here, 12);
       }
-    const strokes = sure(fieldStrokes(passes));
+    const strokes = sure(fieldStrokes({ ...passes, ...even }));
     const lay = (some: FieldStroke[]) =>
-      sure(filmField({ surface: flatSurface(0.8, 80), along: 1.2, cols: 60, gun, strokes: some }));
+      sure(filmField({ surface: flatSurface(0.75, 80), along: 1.2, cols: 60, gun, strokes: some }));
     const [one, other] = [
       lay(strokes),
       lay(strokes.map((stroke) => ({ ...stroke, from: stroke.to, to: stroke.from })).reverse()),
     ];
     one.film.forEach((each, i) => expect(other.film[i]).toBeCloseTo(each, 12));
+  });
+
+  it('lays the aim on a face narrower than the fan', () => {
+    const { spacing, speed } = passes;
+    for (const across of [0.03, 0.15, 0.2, 0.31]) {
+      const field = fieldOf({ across });
+      // Between half and one and a half overlaps of a parabola: its ripple, never the strokes drawn together.
+      const aim = (gun.flow * gun.transfer) / (speed * spacing);
+      expect(factsOf(field).mean / aim).toBeGreaterThan(0.8);
+      expect(factsOf(field).mean / aim).toBeLessThan(1.15);
+    }
   });
 
   it('hardly changes when the cells are halved', () => {
@@ -243,7 +256,7 @@ describe('the film on a face', () => {
   });
 
   it('counts shares under, inside and over, and finds the thinnest and thickest places', () => {
-    const field = fieldOf();
+    const field = fieldOf({ spacing: 0.8 / 7 });
     const { mean, least, most, under, inside, over } = sure(fieldFacts(field, { min: 40e-6, max: 50e-6 }));
     expect(under + inside + over).toBeCloseTo(1, 12);
     expect(least.film).toBeLessThan(mean);
@@ -252,8 +265,8 @@ describe('the film on a face', () => {
   });
 
   it('an unerring hand changes nothing; an erring one makes it uneven, the same for the same seed', () => {
-    const strokes = sure(fieldStrokes(passes));
-    const straight = erring(strokes, perfectHand, passes.spacing, seeded(1));
+    const strokes = sure(fieldStrokes({ ...passes, spacing: 0.8 / 7 }));
+    const straight = erring(strokes, perfectHand, 0.8 / 7, seeded(1));
     straight.forEach((stroke, i) => {
       for (const term of ['from', 'to', 'y', 'z', 'speed', 'distance'] as const)
         expect(stroke[term]).toBeCloseTo(strokes[i]![term], 12);
@@ -265,11 +278,11 @@ describe('the film on a face', () => {
           along: 1.2,
           cols: 60,
           gun,
-          strokes: erring(strokes, usualHand, passes.spacing, seeded(seed)),
+          strokes: erring(strokes, usualHand, 0.8 / 7, seeded(seed)),
         }),
       );
     expect(lay(3).film).toEqual(lay(3).film);
-    expect(factsOf(lay(3)).cv).toBeGreaterThan(factsOf(fieldOf()).cv);
+    expect(factsOf(lay(3)).cv).toBeGreaterThan(factsOf(fieldOf({ spacing: 0.8 / 7 })).cv);
   });
 
   it('refuses what cannot be laid, in words', () => {

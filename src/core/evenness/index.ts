@@ -26,5 +26,5 @@ export {
 } from './profile';
 export { sectionAcross } from './section';
 export { steadiness, type Steadiness } from './steady';
-export { canCross, fieldStrokes, laidSpacing, surfaceOf, unfolded, type Passes } from './strokes';
+export { canCross, fieldStrokes, surfaceOf, unfolded, type Passes } from './strokes';
 export { cornerSurface, flatSurface, roundSurface, type Surface } from './surface';

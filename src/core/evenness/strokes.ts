@@ -109,15 +109,6 @@ export function fieldStrokes(passes: Passes): Outcome<FieldStroke[]> {
   return strokes.map((stroke) => leant(stroke, passes.tilt ?? 0));
 }
 
-/** m that strokes on the flat really lie apart: whole strokes share a face, so they lie a little closer than asked. */
-export function laidSpacing(strokes: readonly FieldStroke[]): number | undefined {
-  const [first, second] = strokes
-    .filter(({ crosswise, z, distance }) => !crosswise && Math.abs(z - distance) < distance * 0.2)
-    .map(({ y }) => y)
-    .sort((a, b) => a - b);
-  return first === undefined || second === undefined ? undefined : second - first;
-}
-
 /** The same stroke at the same spot with the gun leant. */
 function leant(stroke: FieldStroke, tilt: number): FieldStroke {
   if (tilt === 0) return stroke;

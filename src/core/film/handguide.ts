@@ -1,4 +1,5 @@
 import { refuse, refuseUnlessPositive, type Outcome } from '../refusal';
+import { strokeCount } from './stroke';
 
 /** What is under the gun. */
 export const surfaceKinds = ['flat', 'edge', 'inside-corner', 'outside-corner', 'round', 'open'] as const;
@@ -15,7 +16,7 @@ export interface GuideQuestion {
   readonly fan: number;
   /** m the gun starts and ends beyond the part. */
   readonly lead: number;
-  /** m the first and the last stroke lie outside the edges; centred on them where nothing is said. */
+  /** m the first stroke lies outside the near edge and the last at least outside the far one; none where nothing is said. */
   readonly beyond?: number;
 }
 
@@ -38,11 +39,13 @@ export interface HandGuide {
 const most = 400;
 
 /**
- * The strokes over one face, as a hand follows them: to and fro, the first centred on the near edge and the last on
- * the far one, or both so far beyond them, starting and ending beyond the part.
+ * The strokes over one face, as a hand follows them: to and fro, the first centred on the near edge or so far beyond it,
+ * each one spacing on from the one before, the last on the far edge or past it, starting and ending beyond the part.
+ * They are never drawn together to end on the edge: closer strokes at the same pace would lay more than the coat wants.
+ * Only round work shares its girth between whole strokes.
  *
- * An edge gets a stroke along each of its long sides first. An inside corner is taken face by face, each stopping half
- * a fan short of the corner, and one light stroke down it last. An outside corner gets one stroke square onto it
+ * An edge gets a stroke along each of its long sides first. An inside corner is taken face by face, each ending half a
+ * fan short of the corner, and one light stroke down it last. An outside corner gets one stroke square onto it
  * first. Round work is sprayed along its length, turned by one spacing of its girth. Open work is sprayed from two
  * sides with half the strokes each, so that no stroke is laid on air twice.
  *
@@ -66,8 +69,8 @@ export function handGuide({
     'fan width': fan,
   });
   if (wrong) return wrong;
-  const width = kind === 'round' ? Math.PI * across : across;
-  const count = Math.ceil(width / spacing - 1e-9) + (kind === 'round' ? 0 : 1);
+  const width = kind === 'round' ? Math.PI * across : across + 2 * beyond;
+  const count = strokeCount(width, spacing) - (kind === 'round' ? 1 : 0);
   if (count > most)
     return refuse(
       'too-many-strokes',
@@ -78,8 +81,7 @@ export function handGuide({
     const [a, b] = i % 2 === 0 ? ends : [ends[1], ends[0]];
     return { from: [a, y], to: [b, y], ...(aim ? { aim } : {}) };
   };
-  const rows = (to: number, n: number) =>
-    Array.from({ length: n }, (_, i) => (n > 1 ? (i * to) / (n - 1) : to / 2));
+  const rows = (width: number) => strokeCount(width, spacing);
   const strokes: GuideStroke[] = [];
   if (kind === 'edge') for (const y of [0, across]) strokes.push(row(y, strokes.length, 'onto-edge'));
   if (kind === 'outside-corner') strokes.push(row(0, 0, 'onto-edge'));
@@ -87,17 +89,15 @@ export function handGuide({
     for (let i = 0; i < count; i += 1) strokes.push(row((i + 0.5) * (width / count), i, 'round'));
   else if (kind === 'inside-corner') {
     const short = Math.max(across - fan / 2, spacing);
-    for (const y of rows(short, Math.ceil(short / spacing - 1e-9) + 1)) strokes.push(row(y, strokes.length));
+    for (let i = rows(short) - 1; i >= 0; i -= 1) strokes.push(row(short - i * spacing, strokes.length));
     strokes.push(row(across, strokes.length, 'into-corner'));
   } else if (kind === 'open') {
     // Every second stroke from the front, the others between them from the back.
-    const all = rows(across, count);
     for (const half of [0, 1])
-      for (const y of all.filter((_, i) => i % 2 === half)) strokes.push(row(y, strokes.length));
+      for (let i = half; i < count; i += 2) strokes.push(row(i * spacing, strokes.length));
   } else {
-    const width = across + 2 * beyond;
-    for (const y of rows(width, Math.max(Math.ceil(width / spacing - 1e-9) + 1, 1)))
-      strokes.push(row(y - beyond, strokes.length));
+    for (let i = 0; i < rows(across + 2 * beyond); i += 1)
+      strokes.push(row(i * spacing - beyond, strokes.length));
   }
   const length = along + 2 * lead;
   return { strokes, stroke: length / speed, total: (strokes.length * length) / speed };

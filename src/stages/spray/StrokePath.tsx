@@ -25,18 +25,30 @@ export function StrokePath({ guide, along, across, moving, tick, speed, label }:
   const [w, h] = [along * scale, Math.max(across * scale, 8)];
   const reach =
     Math.max(...guide.strokes.flatMap(({ from, to }) => [-from[0], to[0] - along, -to[0]]), 0) * scale;
+  const rows = guide.strokes.map(({ from }) => (from[1] / across) * h);
+  // The outermost strokes may pass the edges.
+  const [over, under] = [Math.max(...rows.map((y) => -y), 0), Math.max(...rows.map((y) => y - h), 0)];
   const left = reach + 14;
-  const point = ([x, y]: readonly [number, number]) => [left + x * scale, 16 + (y / across) * h] as const;
+  const point = ([x, y]: readonly [number, number]) =>
+    [left + x * scale, 16 + over + (y / across) * h] as const;
   const shown = guide.strokes.slice(0, 60);
   return (
     <figure>
       <svg
-        viewBox={`0 0 ${w + 2 * left} ${h + 34}`}
+        viewBox={`0 0 ${w + 2 * left} ${h + over + under + 34}`}
         className="max-h-80 w-full"
         role="img"
         aria-label={label}
       >
-        <rect x={left} y={16} width={w} height={h} fill="var(--sheet)" stroke="var(--ink)" strokeWidth={2} />
+        <rect
+          x={left}
+          y={16 + over}
+          width={w}
+          height={h}
+          fill="var(--sheet)"
+          stroke="var(--ink)"
+          strokeWidth={2}
+        />
         {shown.map(({ from, to, aim }, i) => {
           const [[x1, y1], [x2, y2]] = [point(from), point(to)];
           const way = Math.sign(x2 - x1);

@@ -17,7 +17,7 @@ import { Printed } from '@/ui/Printed';
 
 /** What to mind on each kind of surface. */
 const surfaceSays: Record<SurfaceKind, string> = {
-  flat: 'First stroke centred on the edge, last on the far one; start and trigger before the part, end after it.',
+  flat: 'First stroke centred on the edge, each one spacing on, the last on or past the far edge; start and trigger before the part, end after it.',
   edge: 'One stroke along each long edge first, then the face: edges are thin where only the face is sprayed.',
   'inside-corner': 'Face each surface, stop half a fan short of the corner, then one light stroke down it.',
   'outside-corner': 'One stroke square onto the corner first, then each face up to it.',

@@ -1,8 +1,7 @@
 'use client';
 
 import { Plus, Trash2 } from 'lucide-react';
-import { canCross, fieldStrokes, laidSpacing } from '@/core/evenness';
-import { isRefusal } from '@/core/refusal';
+import { canCross } from '@/core/evenness';
 import type { Face, PlannedCoat } from '@/records';
 import { useStore } from '@/store/hooks';
 import { type EvenSetup, withCoat } from '@/facts/job';
@@ -11,15 +10,13 @@ import { Check } from '@/ui/Check';
 import { useJob } from '@/ui/job/context';
 import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
-import { useUnits } from '@/ui/units';
-import { amount, written } from '@/words/figures';
+import { amount } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
 
 /** How this coat’s strokes go over the face, and what is cut out of it. */
 export function PathFields({ setup }: { readonly setup: EvenSetup }) {
   const { view } = useJob();
   const store = useStore();
-  const units = useUnits();
   const { job } = view;
   const { face, coat, passes } = setup;
   const path = coat.coat.path ?? { beyond: 0 };
@@ -40,19 +37,14 @@ export function PathFields({ setup }: { readonly setup: EvenSetup }) {
       },
       'openings',
     );
-  const strokes = fieldStrokes(passes);
-  const apart = isRefusal(strokes) ? undefined : laidSpacing(strokes);
   return (
     <Panel title={`Strokes of ${coat.coat.name}`}>
       <p className="mb-3 text-sm text-ink-soft">
         <Printed figure={amount('distance', passes.spacing)} /> apart at{' '}
         <Printed figure={amount('speed', passes.speed)} />,{' '}
         <Printed figure={amount('distance', passes.distance)} /> off,{' '}
-        <Printed figure={amount('fluidFlow', setup.gun.flow)} />: from Set.{' '}
-        {apart !== undefined && apart < passes.spacing * 0.97
-          ? `Whole strokes share the face, so they lie ${written(amount('distance', apart), units)} apart and lay more. `
-          : ''}
-        Each ends <Printed figure={amount('distance', passes.lead)} /> beyond the part.
+        <Printed figure={amount('fluidFlow', setup.gun.flow)} />: from Set. Each ends{' '}
+        <Printed figure={amount('distance', passes.lead)} /> beyond the part.
       </p>
       <div className="grid gap-3 sm:grid-cols-3">
         <NumberField
