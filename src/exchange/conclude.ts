@@ -13,6 +13,7 @@ import { jobViewOf, recordsOf, type Records } from '@/facts/records';
 import { keyOf } from '@/records';
 import { stateOf } from '@/words/line';
 import { nextLine } from '@/words/nextline';
+import { itemWords } from '@/words/permission';
 import { stripCells } from '@/words/strip';
 import { unitsOf, type Units } from '@/words/units';
 import { previewBundle } from './bundle';
@@ -100,6 +101,7 @@ function concludeJob(view: JobView, records: Records, units: Units, at: number):
         ? view
         : (jobViewOf(records, work.id, at, { inHand: layer.id }) ?? view);
     const { needed } = own.plan;
+    const { permission } = own;
     return {
       id: layer.id,
       name: layer.name,
@@ -115,6 +117,19 @@ function concludeJob(view: JobView, records: Records, units: Units, at: number):
         stays: si(film?.stays),
       },
       mix: layer.coats.length === 0 ? 0 : si(isRefusal(needed) ? undefined : needed.total),
+      permission: {
+        may: permission.may && layer.coats.length > 0,
+        coat: layer.coats.length > 0 ? (permission.coat?.coat.id ?? null) : null,
+        open:
+          layer.coats.length > 0
+            ? permission.open.map((item) => {
+                const { says, remedies } = itemWords(item, own, units);
+                const { id: what, weight, waivable } = item;
+                return { id: what, says, weight, waivable, remedies: [...remedies] };
+              })
+            : [],
+        waived: permission.waived.map(({ item, why }) => ({ id: item.id, why })),
+      },
       coats: plan.coats
         .filter(({ coat }) => coat.layerId === layer.id)
         .map((coat) =>

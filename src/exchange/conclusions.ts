@@ -81,6 +81,22 @@ const layer = z.object({
     stays: si.check(z.describe('m; sprayed less sanded')),
   }),
   mix: si.check(z.describe('m³ of ready mix it needs in all')),
+  permission: z
+    .object({
+      may: z.boolean(),
+      coat: z.nullable(z.string().check(z.describe('the coat it is for; null where all are on'))),
+      open: z.array(
+        z.object({
+          id: z.string(),
+          says: z.string(),
+          weight: z.enum(['stop', 'care']),
+          waivable: z.boolean(),
+          remedies: z.array(z.string()),
+        }),
+      ),
+      waived: z.array(z.object({ id: z.string(), why: z.string() })),
+    })
+    .check(z.describe('whether the next coat of the layer may be started, and what is open, worst first')),
   coats: z.array(coat),
 });
 

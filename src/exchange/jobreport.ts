@@ -12,7 +12,7 @@ import { coatFigure, jobFigure, told } from '@/words/figures';
 import type { Units } from '@/words/units';
 import { conditionFacts } from '@/words/check';
 import { cardWords } from '@/words/set';
-import { timeOfDay } from '@/words/spray';
+import { timeOfDay } from '@/words/clock';
 
 /** Days of the place it is written at, as its clock times are. */
 const day = (at: string | number) => format(at, 'yyyy-MM-dd');

@@ -176,8 +176,16 @@ const sayings = [
   entryOf('judged', { coatId: id, asks: z.enum(['hides', 'even']), yes: z.boolean() }),
   /** So many parts sprayed since the last count. */
   entryOf('parts', { count: z.int().check(z.minimum(-9999)).check(z.maximum(9999)) }),
-  /** Left out of the readiness list, and why. */
-  entryOf('skip', { item: id, why: text.check(z.minLength(1)) }),
+  /**
+   * Gone on without something that was asked, and why: before one coat where it says which, and of a number only while it
+   * is that number, SI.
+   */
+  entryOf('skip', {
+    item: id,
+    why: text.check(z.minLength(1)),
+    coatId: z.optional(id),
+    found: z.optional(z.number()),
+  }),
   entryOf('handover', { text }),
   entryOf('abraded', { coatId: id }),
   entryOf('comb', { coatId: id, wetted: film, dry: film }),

@@ -1,6 +1,6 @@
 import type { BenchRow, BenchSpan } from '@/facts/shop/bench';
 import { inSentence, plural } from './line';
-import { clockTime } from './spray';
+import { clockTime } from './clock';
 
 /** A stretch on the axis in a word or two, and until when. */
 export function spanSays({ kind, of, from, to, who }: BenchSpan, now: number): string {

@@ -1,10 +1,9 @@
 import type { CleaningStepId } from '@/core/care';
-import { clockTo } from './clock';
+import { clockTime, clockTo } from './clock';
 import { lastRecorded, setAgain, type JobView } from '@/facts/job';
 import type { Units } from './units';
 import type { EntryOf } from '@/records';
 import { focus, go, hand, log, type Fact, type NextLine } from './line';
-import { clockTime } from './spray';
 
 /** Steps by which the knobs are back where they were: the setting is on record again. */
 const knobSteps: readonly CleaningStepId[] = ['fit-knobs', 'fit-tighten'];

@@ -5,7 +5,7 @@ import type { BatchState, JobView } from '@/facts/job';
 import { liveEntries, ofType } from '@/facts/job';
 import type { Units } from './units';
 import { massDigits, shortNumber } from './mix';
-import { clockTime, timeOfDay } from './spray';
+import { clockTime, timeOfDay } from './clock';
 
 /** What stands on a pot's label, in words ready to print. */
 export interface Label {

@@ -18,7 +18,9 @@ export const stateOf = (tone: Tone): FigureState => (tone === 'plain' || tone ==
 /** What one tap does. */
 export type Deed =
   | { readonly kind: 'log'; readonly label: string; readonly entries: readonly NewEntry[] }
-  | { readonly kind: 'go'; readonly stage: Stage }
+  | { readonly kind: 'go'; readonly stage: Stage; readonly part?: string }
+  /** Start a coat: at once where nothing is open, else through what is. */
+  | { readonly kind: 'start'; readonly coatId: string; readonly label: string }
   /** Take a layer in hand, and one of its guns where it says which. */
   | { readonly kind: 'hand'; readonly layerId: string; readonly rigId?: string }
   /** Say what a look under a strong light found of the last coat. */
@@ -42,7 +44,14 @@ export interface NextLine {
   readonly because: readonly Fact[];
 }
 
-export const go = (stage: Stage, says: string): Tap => ({ says, does: { kind: 'go', stage } });
+export const go = (stage: Stage, says: string, part?: string): Tap => ({
+  says,
+  does: { kind: 'go', stage, ...(part ? { part } : {}) },
+});
+export const startCoat = (coatId: string, label: string, says: string): Tap => ({
+  says,
+  does: { kind: 'start', coatId, label },
+});
 export const focus = (place: string, says: string, part?: string): Tap => ({
   says,
   does: { kind: 'focus', place, ...(part ? { part } : {}) },

@@ -1,4 +1,4 @@
-import { clockTo } from './clock';
+import { clockTime, clockTo } from './clock';
 import { isRefusal } from '@/core/refusal';
 import type { PartVerdict, Rung } from '@/core/mixing';
 import { newId, type Coating, type NewEntry } from '@/records';
@@ -6,7 +6,6 @@ import { type BatchState, everyEntry, type JobView } from '@/facts/job';
 import { drawFrom } from '@/facts/shop/shelf';
 import { figure, reason } from './figures';
 import type { Units } from './units';
-import { clockTime } from './spray';
 import { focus, go, log, type Fact, type NextLine } from './line';
 
 /** Grams as fine as the shop's scale. */

@@ -4,13 +4,12 @@ import { hardAt, lawfulTimes } from '@/core/schedule';
 import { layingOf } from '@/core/system';
 import { spraying, type CoatState, type JobView, type WorkItem } from '@/facts/job';
 import { blendOf } from '@/facts/job/blend';
-import { clockTo } from './clock';
+import { clockTime, clockTo } from './clock';
+import { itemWords, openTone, openWords } from './permission';
 import { figure, reason } from './figures';
 import type { Units } from './units';
 import { pressureQuantity } from './pressure';
-import { cardAsks } from './set';
-import { weekday } from './dates';
-import { focus, go, hand, inSentence, judge, log, plural, type Fact, type NextLine } from './line';
+import { focus, go, hand, inSentence, judge, log, plural, startCoat, type Fact, type NextLine } from './line';
 import { lookAsks, workLine, workWords } from './work';
 
 /** How far a blended coat reaches, and the edge it must not cross. */
@@ -148,7 +147,7 @@ function workLineOf(view: JobView, item: WorkItem, units: Units): NextLine {
 
 export function sprayLine(view: JobView, units: Units): NextLine {
   const { spray, now, clean } = view;
-  const { coats, running, next, recoat, cardWanted } = spray;
+  const { coats, running, next, recoat } = spray;
   const done = coats.filter(({ state }) => state === 'done');
   const last = done.at(-1);
   const because: Fact[] = [
@@ -208,10 +207,7 @@ export function sprayLine(view: JobView, units: Units): NextLine {
   const own = view.work.layers.find(({ id }) => id === next.coat.layerId);
   const start = elsewhere
     ? hand(next.coat.layerId, `Take ${own?.name ?? 'its layer'} in hand`)
-    : log(`Start coat ${number(next)}`, `coat ${number(next)} started`, {
-        type: 'coat-start',
-        coatId: next.coat.id,
-      });
+    : startCoat(next.coat.id, `coat ${number(next)} started`, `Start coat ${number(next)}`);
   const soon =
     spray.abradedTooSoon === undefined
       ? ''
@@ -311,30 +307,26 @@ export function sprayLine(view: JobView, units: Units): NextLine {
       otherwise: start,
     };
   const order = `coat ${number(next)} of ${coats.length}, ${next.coat.name.toLowerCase()}`;
+  const { may, open } = view.permission;
+  const [first] = open;
+  if (!may && first) {
+    const { says, big, limit, remedies } = itemWords(first, view, units);
+    const stops = open.filter(({ weight }) => weight === 'stop').length;
+    return {
+      big: big ?? { number: String(stops), unit: stops === 1 ? 'thing open' : 'things open' },
+      says: `${openWords(view)} of ${coats.length}. ${says}`,
+      detail: [limit, remedies[0]].filter(Boolean).join(' '),
+      tone: openTone(view.permission),
+      because,
+      tap: start,
+    };
+  }
   return {
     big: units.parts('film', next.wet),
-    says: cardWanted
-      ? `Spray a card first, then start ${order}.`
-      : `Start ${order}: ${units.show('film', next.wet)} wet.`,
-    detail: cardWanted
-      ? view.set.cardState === 'good' || view.set.cardState === 'not-good'
-        ? 'The last card was not good.'
-        : cardAsks[view.set.cardState]
-      : `${layingWords(view, next, units)}${lawful(view)}${plural(spray.strokes.length, 'kind')} of face; the clock and the flash timer start by themselves.`,
-    tone: cardWanted ? 'care' : 'act',
+    says: `Start ${order}: ${units.show('film', next.wet)} wet.`,
+    detail: `${layingWords(view, next, units)}${lawful(view)}${plural(spray.strokes.length, 'kind')} of face; the clock and the flash timer start by themselves.${first ? ` Mind: ${itemWords(first, view, units).says}` : ''}`,
+    tone: 'act',
     because,
-    tap: cardWanted ? go('set', 'Go to Set') : start,
-    ...(cardWanted ? { otherwise: start } : {}),
+    tap: start,
   };
-}
-
-/** `16:40` */
-export const timeOfDay = (moment: number): string => new Date(moment).toTimeString().slice(0, 5);
-
-/** `16:40`; with the day when it is not the present one. */
-export function clockTime(moment: number, now: number = Date.now()): string {
-  const at = new Date(moment);
-  return new Date(now).toDateString() === at.toDateString()
-    ? timeOfDay(moment)
-    : `${weekday(at)} ${timeOfDay(moment)}`;
 }

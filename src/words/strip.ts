@@ -6,10 +6,10 @@ import type { Units } from './units';
 import { pressureQuantity } from './pressure';
 import { settingFaultWords } from './faults';
 import { cardWords, comesTo, laysOtherwise } from './set';
-import { clockTo } from './clock';
-import { clockTime } from './spray';
+import { clockTime, clockTo } from './clock';
 import { bandWords } from './thin';
 import { plural, stateOf, type Tone } from './line';
+import { openTone } from './permission';
 import { workWords } from './work';
 
 /** One cell of the run strip: a stage's decisive number and how it stands, in words. */
@@ -169,6 +169,9 @@ function set(view: JobView, units: Units): Said {
       : { ...said, ...unset[comesTo(view)] };
   if (fault) return { ...said, state: settingFaultWords[fault.kind].short, tone: 'stop' };
   const good = done.has('set');
+  // Nobody needs a card of a gun that has no coat to come.
+  if (!good && !view.spray.next && !view.spray.running)
+    return { ...said, state: 'as last sprayed', tone: 'plain' };
   const lays = laysOtherwise(set);
   if (good && lays !== undefined) return { ...said, state: `lays ${units.show('film', lays)}`, tone: 'care' };
   return {
@@ -178,7 +181,12 @@ function set(view: JobView, units: Units): Said {
   };
 }
 
-function spray({ spray: { coats, running, next, recoat, look, due }, now }: JobView, units: Units): Said {
+function spray(view: JobView, units: Units): Said {
+  const {
+    spray: { coats, running, next, recoat, look, due },
+    permission,
+    now,
+  } = view;
   const done = coats.filter(({ state }) => state === 'done').length;
   const at = running ? coats.indexOf(running) + 1 : done;
   const said = {
@@ -215,12 +223,18 @@ function spray({ spray: { coats, running, next, recoat, look, due }, now }: JobV
       return { ...said, state: 'no window in this room', tone: 'stop' };
     case 'closed':
       return { ...said, state: 'recoat window closed', tone: 'stop' };
-    default:
+    default: {
+      const stops = permission.open.filter(({ weight }) => weight === 'stop').length;
+      const tone = openTone(permission);
+      // Before anything is mixed the stages before it say what is open; over an open window ticks alone do not count.
+      if (stops > 0 && view.done.has('mix') && (tone !== 'act' || done === 0))
+        return { ...said, state: `${stops} open`, tone };
       return {
         ...said,
         state: done > 0 ? 'window open' : `${units.show('film', next.wet)} wet`,
         tone: done > 0 ? 'act' : 'plain',
       };
+    }
   }
 }
 

@@ -19,6 +19,7 @@ import {
   seen,
   setting,
   start,
+  ticked,
   trueSeconds,
   wallPaint,
   water,
@@ -306,7 +307,9 @@ describe('Spray says', () => {
   const flashing = logged(running, [-1, end(one)]);
 
   it('start, keep on, flash, go on', () => {
-    expect(line(seen(readyToSpray()), 'spray').says).toMatch(/^Start coat 1 of 2, lacquer 1: \d+ µm wet\.$/);
+    expect(line(seen(ticked(readyToSpray())), 'spray').says).toMatch(
+      /^Start coat 1 of 2, lacquer 1: \d+ µm wet\.$/,
+    );
     expect(line(seen(running), 'spray')).toMatchObject({
       big: { number: '05:00' },
       tap: { says: 'End coat 1' },
@@ -317,7 +320,10 @@ describe('Spray says', () => {
     expect(wait.tap).toBeUndefined();
     expect(wait.otherwise?.says).toBe('Start coat 2 early');
     expect(cell(seen(flashing), 'spray')).toMatchObject({ number: '1 of 2 coats', state: 'flash 47:03' });
-    expect(cell(seen(flashing, { minutes: 50 }), 'spray').state).toBe('window open');
+    // The room was read too long ago to go on by it.
+    expect(cell(seen(flashing, { minutes: 50 }), 'spray')).toMatchObject({ tone: 'care' });
+    const read = logged(flashing, [45, fitRoom]);
+    expect(cell(seen(read, { minutes: 50 }), 'spray').state).toBe('window open');
   });
 
   it('lays a drop coat from further off with less air, and a full one plainly', () => {
@@ -327,8 +333,8 @@ describe('Spray says', () => {
       [-9, { ...(setting() as object), distance: 0.238, pressure: 0.357e5 } as NewEntry],
       [-8, card()],
     );
-    expect(line(seen(drop), 'spray').detail).toMatch(/^Lay it from 238\smm at 0\.36\sbar\./);
-    expect(line(seen(job), 'spray').detail).not.toContain('Lay it');
+    expect(line(seen(ticked(drop)), 'spray').detail).toMatch(/^Lay it from 238\smm at 0\.36\sbar\./);
+    expect(line(seen(ticked(job)), 'spray').detail).not.toContain('Lay it');
     expect(line(seen(logged(drop, [-5, start(one)])), 'spray').detail).toMatch(/^Lay it from 238\smm/);
   });
 
@@ -364,8 +370,14 @@ describe('Spray says', () => {
   });
 
   it('a card first when there is no good one', () => {
-    const job = logged(aJob(), [-50, mixedLacquer]);
-    expect(line(seen(job), 'spray')).toMatchObject({ tone: 'care', tap: { says: 'Go to Set' } });
+    const job = ticked(logged(readyToSpray(), [-20, card('split')]));
+    expect(line(seen(job), 'spray')).toMatchObject({
+      tone: 'care',
+      says: '1 thing before coat 1 of 2. The last card was not good.',
+      detail: 'What it shows goes on the part. Put right what the card shows.',
+    });
+    expect(cell(seen(job), 'spray')).toMatchObject({ state: '1 open', tone: 'care' });
+    expect(cell(seen(readyToSpray()), 'spray')).toMatchObject({ tone: 'act' });
   });
 
   it('clean when all coats are on', () => {
@@ -516,7 +528,7 @@ describe('a fade at the gun', () => {
       },
     );
   it('is told with its coat, and stops the job where it crosses the kept edge', () => {
-    expect(line(seen(faded(0.9)), 'spray').detail).toMatch(
+    expect(line(seen(ticked(faded(0.9))), 'spray').detail).toMatch(
       /Full to 0\.2\d* m from the middle, gone at 0\.5\d* m, trigger eased; the edge is kept at 0\.9\d* m\./,
     );
     const crossing = seen(faded(0.45));

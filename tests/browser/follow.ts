@@ -54,3 +54,45 @@ export const ahead = (visitor: Visitor, minutes: number) =>
 /** To a stage of the job on screen, by its strip. */
 export const toStage = (visitor: Visitor, stage: string) =>
   visitor.page.$eval(`[data-strip] [data-stage="${stage}"]`, (cell) => (cell as HTMLElement).click());
+
+/**
+ * Starts a coat through what is open before it: what is ticked is ticked, what may be left out is left out with a reason.
+ * Says what was gone through, by the name each thing has in the record.
+ */
+export async function startCoat(visitor: Visitor, words: string | RegExp): Promise<readonly string[]> {
+  await visitor.press(words);
+  const through: string[] = [];
+  const dialog = '[role="dialog"]';
+  const seen = (inside: string) => visitor.page.$(`${dialog} ${inside}`);
+  for (let steps = 0; steps < 40; steps += 1) {
+    if (!(await seen('[data-step], [data-walk-start]'))) {
+      // Nothing was open, or the walk is still on its way.
+      await new Promise((wait) => setTimeout(wait, 250));
+      if (!(await seen('[data-step], [data-walk-start]'))) return through;
+    }
+    if (await seen('[data-walk-start]')) {
+      await (await seen('[data-walk-start]'))!.click();
+      await visitor.page.waitForFunction((at) => !document.querySelector(at), {}, dialog);
+      return through;
+    }
+    const id = await visitor.page.$eval(
+      `${dialog} [data-step]`,
+      (step) => (step as HTMLElement).dataset.step!,
+    );
+    through.push(id);
+    const words = await visitor.text(dialog);
+    if (/^Done$/m.test(words)) await visitor.press('Done');
+    else if (words.includes('Go on without it, and why')) {
+      await visitor.press('Go on without it, and why');
+      await visitor.type('Why', 'As the journey goes');
+      await visitor.press('Go on without it');
+    } else throw new Error(`Nothing to press:\n${words}`);
+    await visitor.page.waitForFunction(
+      (at, was) => (document.querySelector(`${at} [data-step]`) as HTMLElement | null)?.dataset.step !== was,
+      {},
+      dialog,
+      id,
+    );
+  }
+  throw new Error(`No end to it: ${through.join(', ')}`);
+}

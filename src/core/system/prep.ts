@@ -7,8 +7,11 @@ export interface PrepQuestion {
   readonly existing: 'bare' | 'keep' | 'strip';
   /** What the next coat is. */
   readonly next: CoatRole | undefined;
-  /** Is the coat below one of this job’s, still inside its window? Then it is not abraded. */
-  readonly inWindow?: boolean;
+  /**
+   * What it goes on: the ground itself, a coat of its own product or of another inside its window, or a coat sanded
+   * since. A film in its window is neither abraded nor wet: over its own it is left alone, over another it is tacked.
+   */
+  readonly below?: 'ground' | 'own' | 'other' | 'sanded';
 }
 
 export interface PrepStep {
@@ -21,67 +24,86 @@ export interface PrepStep {
   readonly lapses?: number;
   /** Undone by a bare hand. */
   readonly touched?: boolean;
+  /** Nobody leaves it out, whatever the reason. */
+  readonly always?: boolean;
 }
 
 /** The times are defaults: the sheet of what is used decides. */
 const minutes = 60;
 
+const tack: PrepStep = {
+  id: 'tack',
+  says: 'Tack off just before spraying, lightly.',
+  because: 'Dust settles again while you wait.',
+  lapses: 15 * minutes,
+  touched: true,
+};
+
 /**
  * The chain of preparation under the next coat, in order: what is on comes off, clean, etch, rinse, dry, abrade, wipe,
- * tack.
+ * tack. A default, the sheet’s own instructions decide.
  */
-export function prepChain({ substrate, existing, next, inWindow }: PrepQuestion): PrepStep[] {
+export function prepChain({ substrate, existing, next, below = 'ground' }: PrepQuestion): PrepStep[] {
   const { coarse, fine } = gritFor(next);
   const wood = substrate === 'wood';
   const metal = substrate === 'metal' || substrate === 'galvanised';
-  const steps: (PrepStep | false)[] = inWindow
-    ? []
-    : [
-        existing === 'strip' && {
-          id: 'strip',
-          says: 'Strip the old coating to sound ground.',
-          because: 'It would lift, or carry its own faults up. It may hold lead: test, mask, catch the dust.',
-        },
-        {
-          id: 'clean',
-          says: wood
-            ? 'Brush and vacuum, along the grain.'
-            : 'Clean and degrease with two cloths, one wet, one dry.',
-          because: 'Sanding before cleaning rubs grease and salt into the scratch.',
-        },
-        metal &&
-          existing !== 'keep' && {
-            id: 'etch',
-            says:
-              substrate === 'galvanised'
-                ? 'Etch with what the primer’s sheet names, kept wet.'
-                : 'Remove rust and etch, kept wet.',
-            because: 'What dries on etches unevenly and stays as salt.',
-            dwell: 5 * minutes,
+  if (below === 'own') return [];
+  if (below === 'other') return [tack];
+  const steps: (PrepStep | false)[] =
+    below === 'sanded'
+      ? []
+      : [
+          existing !== 'bare' && {
+            id: 'old-paint',
+            says: 'Old paint tested for lead and chromate, textured coats for asbestos.',
+            because: 'Sanding them sets free what does not leave the room, or a lung, again.',
+            always: true,
           },
-        metal &&
-          existing !== 'keep' && {
-            id: 'rinse',
-            says: 'Rinse until the water runs clear, then dry at once.',
-            because: 'Acid left under a film blisters it; wet steel rusts while you look.',
-            dwell: 20 * minutes,
+          existing === 'strip' && {
+            id: 'strip',
+            says: 'Strip the old coating to sound ground.',
+            because: 'It would lift, or carry its own faults up.',
           },
-        substrate === 'masonry' && {
-          id: 'dry',
-          says: 'Let it dry out; hold a plastic sheet on it overnight if in doubt.',
-          because: 'Water behind a film pushes it off.',
-        },
-        {
-          id: 'abrade',
-          says: `Abrade with P${coarse} to P${fine}.`,
-          because: `The next coat fills that scratch: coarser shows through, finer gives it nothing to hold.`,
-        },
-        substrate === 'plastic' && {
-          id: 'static',
-          says: 'Wipe with an antistatic cleaner and leave it grounded.',
-          because: 'A charged part draws dust out of the whole room.',
-        },
-      ];
+          {
+            id: 'clean',
+            says: wood
+              ? 'Brush and vacuum, along the grain.'
+              : 'Clean and degrease with two cloths, one wet, one dry.',
+            because: 'Sanding before cleaning rubs grease and salt into the scratch.',
+          },
+          metal &&
+            existing !== 'keep' && {
+              id: 'etch',
+              says:
+                substrate === 'galvanised'
+                  ? 'Etch with what the primer’s sheet names, kept wet.'
+                  : 'Remove rust and etch, kept wet.',
+              because: 'What dries on etches unevenly and stays as salt.',
+              dwell: 5 * minutes,
+            },
+          metal &&
+            existing !== 'keep' && {
+              id: 'rinse',
+              says: 'Rinse until the water runs clear, then dry at once.',
+              because: 'Acid left under a film blisters it; wet steel rusts while you look.',
+              dwell: 20 * minutes,
+            },
+          substrate === 'masonry' && {
+            id: 'dry',
+            says: 'Let it dry out; hold a plastic sheet on it overnight if in doubt.',
+            because: 'Water behind a film pushes it off.',
+          },
+          {
+            id: 'abrade',
+            says: `Abrade with P${coarse} to P${fine}.`,
+            because: `The next coat fills that scratch: coarser shows through, finer gives it nothing to hold.`,
+          },
+          substrate === 'plastic' && {
+            id: 'static',
+            says: 'Wipe with an antistatic cleaner and leave it grounded.',
+            because: 'A charged part draws dust out of the whole room.',
+          },
+        ];
   return [
     ...steps.filter((step) => step !== false),
     {
@@ -91,13 +113,7 @@ export function prepChain({ substrate, existing, next, inWindow }: PrepQuestion)
       dwell: 3 * minutes,
       touched: true,
     },
-    {
-      id: 'tack',
-      says: 'Tack off just before spraying, lightly.',
-      because: 'Dust settles again while you wait.',
-      lapses: 15 * minutes,
-      touched: true,
-    },
+    tack,
   ];
 }
 

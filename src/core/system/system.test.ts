@@ -30,8 +30,13 @@ describe('the chain of preparation', () => {
         if (chain.includes('etch')) expect(chain.indexOf('rinse')).toBe(chain.indexOf('etch') + 1);
         expect(chain.slice(-2)).toEqual(['wipe', 'tack']);
       }
-    expect(ids({ existing: 'strip' })[0]).toBe('strip');
-    expect(ids({ inWindow: true })).toEqual(['wipe', 'tack']);
+    // Old paint is tested before anything is rubbed off it.
+    for (const existing of ['keep', 'strip'] as const) expect(ids({ existing })[0]).toBe('old-paint');
+    expect(ids({ existing: 'strip' })[1]).toBe('strip');
+    expect(ids()).not.toContain('old-paint');
+    expect(ids({ below: 'sanded', existing: 'keep' })).toEqual(['wipe', 'tack']);
+    expect(ids({ below: 'other' })).toEqual(['tack']);
+    expect(ids({ below: 'own' })).toEqual([]);
     expect(ids({ existing: 'keep' })).not.toContain('etch');
   });
 

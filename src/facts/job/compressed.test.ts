@@ -1,7 +1,6 @@
 import type { Rig } from '@/records';
 import { aJob, seen, turbine } from '../../../tests/fixtures/job';
 import { compressedAir } from './compressed';
-import { readinessOf } from './readiness';
 
 const rig = (litres: number): Rig => ({
   ...turbine,
@@ -12,7 +11,7 @@ const rig = (litres: number): Rig => ({
 });
 const at = (litres: number) => {
   const view = seen(aJob(), { rig: rig(litres) });
-  return { air: compressedAir(view)!, ready: readinessOf(view).find(({ id }) => id === 'air')!, view };
+  return { air: compressedAir(view)!, ready: view.permission.items.find(({ id }) => id === 'supply')!, view };
 };
 
 describe('a compressor beside its gun', () => {
@@ -22,13 +21,14 @@ describe('a compressor beside its gun', () => {
     expect(air.takes).toBe(view.set.point.air);
     expect(air.margin).toBeCloseTo(400 / takes - 1, 9);
   });
-  it('is ample from a fifth to spare, little under it, short under none: and readiness says the same', () => {
+  it('is ample from a fifth to spare, little under it, short under none: and permission says the same', () => {
     expect(at(takes * 1.201).air.state).toBe('ample');
     expect(at(takes * 1.199).air.state).toBe('little');
     expect(at(takes * 1.001).air.state).toBe('little');
     expect(at(takes * 0.999).air.state).toBe('short');
-    expect(at(takes * 1.199).ready.state).toBe('stop');
-    expect(at(takes * 1.201).ready.state).toBe('todo');
+    expect(at(takes * 0.999).ready).toMatchObject({ cause: 'air-short', weight: 'stop' });
+    expect(at(takes * 1.199).ready).toMatchObject({ cause: 'air-little', weight: 'care' });
+    expect(at(takes * 1.201).ready.met).toBe(true);
     expect(Number.isFinite(at(takes * 0.999).air.lasts)).toBe(true);
   });
   it('is not spoken of where none is described, or a turbine blows', () => {

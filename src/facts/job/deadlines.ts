@@ -7,10 +7,10 @@ const nextMidnight = (now: number): number => (Math.floor(now / 86_400_000) + 1)
 
 /**
  * The moments at which something concluded of a job changes by itself, ms since the epoch, soonest first: a pot’s life, a
- * card’s age, the edges of a recoat window, a mix that sets, a day’s end. Between two of them a job seen anew is the job
+ * card’s age, a reading of the room, a tick, the edges of a recoat window, a mix that sets, a day’s end. Between two of them a job seen anew is the job
  * as it was seen; only countdowns run on, and those are moments.
  */
-export function deadlinesOf({ thin, set, spray, guns, pots, now }: JobView): number[] {
+export function deadlinesOf({ thin, set, spray, guns, pots, permission, now }: JobView): number[] {
   const { recoat, film, work } = spray;
   const edges: (number | undefined)[] = [
     thin.batch?.useBefore,
@@ -23,6 +23,7 @@ export function deadlinesOf({ thin, set, spray, guns, pots, now }: JobView): num
     recoat?.opens,
     recoat && 'closes' in recoat ? recoat.closes : undefined,
     ...work.map(({ until }) => until),
+    ...permission.items.flatMap((item) => [item.until, item.by === 'hand' ? item.counts : undefined]),
     nextMidnight(now),
   ];
   if (film) {

@@ -6,7 +6,8 @@ import { isRefusal } from '@/core/refusal';
 import type { GunAdvice, LogEntry } from '@/records';
 import { thinnerFor } from './batch';
 import { lastOf, liveEntries, moment, ofType } from './entries';
-import { readinessOf } from './readiness';
+import { groundSteps } from './handitems';
+
 import type { JobView } from './view';
 
 /** One thing the job’s own log says, with where it says it. */
@@ -332,16 +333,22 @@ function ofPreparation(view: JobView): Evidence[] {
   const ticked = ofType(entries, 'tick').filter(({ list }) => list === 'ready');
   // A list that nobody touched says nothing: it was not kept, which is not the same as not done.
   if (ticked.length === 0) return [];
-  const items = readinessOf(view).filter(({ group }) => group === 'part');
+  const steps = groundSteps(view.job.part, view.job.layers[0]?.coats[0]?.role);
   const of = (id: string, group: string, bad: string): Evidence[] => {
-    const item = items.find((each) => each.id === id);
-    if (!item) return [];
-    const tick = ticked.filter(({ step }) => step === id).at(-1);
+    const step = steps.find((each) => each.id === id);
+    if (!step) return [];
+    const tick = ticked.findLast((each) => each.step === id);
+    const skip = lastOf(entries, 'skip', ({ item }) => item === id);
+    const skipped = skip && (!tick || moment(tick) < moment(skip)) ? skip.why : undefined;
+    // What settles again while one waits was done in time only when little went by before the first coat.
+    const first = lastOf(entries, 'coat-start', ({ coatId }) => coatId === view.spray.coats[0]?.coat.id);
+    const late =
+      step.lapses !== undefined && tick && first && moment(first) - moment(tick) > step.lapses * 1000;
     return [
       {
-        finding: `${group}:${item.skipped !== undefined || !tick?.done ? bad : 'ok'}` as Finding,
+        finding: `${group}:${skipped !== undefined || !tick?.done || late ? bad : 'ok'}` as Finding,
         ...(tick ? { entry: tick } : {}),
-        ...(item.skipped ? { says: `left out: ${item.skipped}` } : {}),
+        ...(skipped ? { says: `left out: ${skipped}` } : {}),
       },
     ];
   };

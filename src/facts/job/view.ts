@@ -11,6 +11,7 @@ import { mixView, type MixView } from './mix';
 import { coatPoints, type CoatPoint } from './coatpoints';
 import { neededOf, planBasis, type PlanView } from './plan';
 import { setView, type SetView } from './set';
+import { permissionOf, type Permission } from './permission';
 import { sprayView, type SprayView } from './spray';
 import { supplyView, type SupplyView } from './supply';
 import { thinView, type ThinView } from './thin';
@@ -66,6 +67,8 @@ export interface JobView {
   /** All guns of the job, that one first: each has its own mix in it and its own clocks. */
   readonly guns: readonly CleanView[];
   readonly timers: readonly Timer[];
+  /** Whether the next coat of the layer in hand may be started, and what is open. */
+  readonly permission: Permission;
   /** Stages whose work is done. */
   readonly done: ReadonlySet<Stage>;
   /** The stage where the next thing is to be done. */
@@ -109,7 +112,7 @@ export function jobView(
   const other = otherInGun(work, guns);
   const done = doneStages(views);
   if (other) done.delete('set');
-  return {
+  const view = {
     job,
     work,
     rig,
@@ -122,6 +125,7 @@ export function jobView(
     done,
     current: currentStage(views, done, work, now),
   };
+  return { ...view, permission: permissionOf(view) };
 }
 
 /** The pots that are at work: mixed, and with coats to come of their layer. */

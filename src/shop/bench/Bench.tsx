@@ -13,7 +13,7 @@ import { useKeys } from '@/ui/frame/keys';
 import { useUnits } from '@/ui/units';
 import { nextLine } from '@/words/nextline';
 import { plural } from '@/words/line';
-import { timeOfDay } from '@/words/spray';
+import { timeOfDay } from '@/words/clock';
 import { JobRows } from './JobRows';
 
 const EmptyBench = fetched(() => import('./EmptyBench').then((found) => found.EmptyBench));

@@ -5,7 +5,7 @@ import type { BenchRow, BenchSpan } from '@/facts/shop/bench';
 import { spanSays, standsSays } from '@/words/bench';
 import { stageWords, type Tone } from '@/words/line';
 import { nextLine } from '@/words/nextline';
-import { timeOfDay } from '@/words/spray';
+import { timeOfDay } from '@/words/clock';
 import { stripCells } from '@/words/strip';
 import { Printed } from '@/ui/Printed';
 import { Fence } from '@/ui/Fence';

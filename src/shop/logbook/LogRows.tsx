@@ -5,7 +5,7 @@ import type { Job, LogEntry } from '@/records';
 import { Menu } from '@/ui/Menu';
 import { useUnits } from '@/ui/units';
 import { dayAndMonth } from '@/words/dates';
-import { timeOfDay } from '@/words/spray';
+import { timeOfDay } from '@/words/clock';
 import { entryWords, typeWords } from '@/words/entry';
 
 export interface LogRow {

@@ -7,7 +7,7 @@ import { rigUse } from '@/facts/shop/riguse';
 import { Facts } from '@/ui/Facts';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
-import { clockTime } from '@/words/spray';
+import { clockTime } from '@/words/clock';
 import { amount, written } from '@/words/figures';
 
 /** Hours, litres and dates of a rig and of what was fitted to it, from the logs. */

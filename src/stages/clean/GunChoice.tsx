@@ -2,7 +2,7 @@
 
 import { useJob } from '@/ui/job/context';
 import { takeInHand } from '@/ui/job/inhand';
-import { clockTime } from '@/words/spray';
+import { clockTime } from '@/words/clock';
 
 const words = { 'nothing-in-it': 'nothing in it', dirty: 'mix in it', clean: '✓ clean' } as const;
 

@@ -11,7 +11,7 @@ import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
-import { clockTime } from '@/words/spray';
+import { clockTime } from '@/words/clock';
 import { newBatchId } from '@/words/mix';
 
 /** Mix that is left: from another job into this one, or back into a can. */

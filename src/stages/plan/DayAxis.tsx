@@ -18,7 +18,7 @@ import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import { useWidth } from '@/ui/width';
 import { weekday } from '@/words/dates';
-import { clockTime, timeOfDay } from '@/words/spray';
+import { clockTime, timeOfDay } from '@/words/clock';
 import { workWords } from '@/words/work';
 import { planDay } from '@/workers/plan';
 import type { DayPlan } from '@/workers/plan.worker';

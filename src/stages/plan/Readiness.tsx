@@ -1,29 +1,30 @@
 'use client';
 
 import { useState } from 'react';
-import { openItems, readinessOf, type ReadyItem } from '@/facts/job';
+import type { PermissionGroup, PermissionItem } from '@/facts/job';
+import { itemWords, openWords } from '@/words/permission';
 import { Button } from '@/ui/Button';
-import { Dialog } from '@/ui/Dialog';
-import { TextField } from '@/ui/Field';
 import { Clock } from '@/ui/Clock';
+import { Dialog } from '@/ui/Dialog';
 import { useJob } from '@/ui/job/context';
+import { Waive } from '@/ui/job/Waive';
 import { Panel } from '@/ui/Panel';
+import { useUnits } from '@/ui/units';
 
-const groups = { part: 'The part', room: 'The room', mix: 'The mix', people: 'The people' };
-const marks: Record<ReadyItem['state'], { mark: string; ink: string; word: string }> = {
-  todo: { mark: '○', ink: 'text-ink-soft', word: 'open' },
-  acting: { mark: '◔', ink: 'text-care', word: 'acting' },
-  done: { mark: '✓', ink: 'text-good', word: 'done' },
-  lapsed: { mark: '▲', ink: 'text-care', word: 'again' },
-  stop: { mark: '■', ink: 'text-stop', word: 'stop' },
+const groups: Record<PermissionGroup, string> = {
+  people: 'The people',
+  room: 'The room',
+  part: 'The part',
+  mix: 'The mix',
+  gun: 'The gun',
 };
 
-/** What must be so before the gun is lifted, each with its reason. What is left out says why. */
+/** Everything that is asked before the next coat, each with its reason. What is left out says why. */
 export function Readiness() {
   const { view, log } = useJob();
-  const [leaving, setLeaving] = useState<ReadyItem>();
-  const items = readinessOf(view);
-  const open = openItems(items);
+  const [leaving, setLeaving] = useState<PermissionItem>();
+  const units = useUnits();
+  const { items, open, may, waived } = view.permission;
   const tick = (step: string, done: boolean) =>
     log(done ? 'ticked' : 'tick taken back', { type: 'tick', list: 'ready', step, done });
   return (
@@ -41,17 +42,19 @@ export function Readiness() {
       }
     >
       <p className="mb-2" data-ready-sum>
-        {open.length === 0 ? (
-          <b className="text-good">✓ Ready.</b>
+        {may ? (
+          <b className="text-good">✓ Nothing stops the next coat.</b>
         ) : (
           <>
-            <b>{open.length}</b> of {items.length} open
-            {open[0]?.state === 'stop' ? <b className="text-stop">: ■ {open[0].says}</b> : ''}
+            <b>{openWords(view)}</b>
+            {open[0] && !open[0].waivable && (
+              <b className="text-stop">: ■ {itemWords(open[0], view, units).says}</b>
+            )}
           </>
         )}
       </p>
       <div className="gap-x-6 xl:columns-2">
-        {(Object.keys(groups) as (keyof typeof groups)[]).map((group) => (
+        {(Object.keys(groups) as PermissionGroup[]).map((group) => (
           <section key={group} aria-label={groups[group]} className="mb-3">
             <h3 className="text-sm font-bold">{groups[group]}</h3>
             <ul className="divide-y divide-hairline border-y border-hairline">
@@ -62,8 +65,12 @@ export function Readiness() {
                     key={item.id}
                     className="grid break-inside-avoid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-3 py-1.5 max-sm:gap-x-1 max-sm:py-0.5"
                   >
-                    <Item item={item} now={view.now} onTick={(done) => tick(item.id, done)} />
-                    {item.state !== 'done' && item.skipped === undefined && (
+                    <Item
+                      item={item}
+                      why={waived.find((each) => each.item === item)?.why}
+                      onTick={(done) => tick(item.id, done)}
+                    />
+                    {open.includes(item) && item.waivable && (
                       <button
                         type="button"
                         className="min-h-11 px-2 text-sm text-act underline underline-offset-4"
@@ -78,44 +85,70 @@ export function Readiness() {
           </section>
         ))}
       </div>
-      {leaving && <LeaveOut item={leaving} onClose={() => setLeaving(undefined)} />}
+      {leaving && (
+        <Dialog
+          open
+          onClose={() => setLeaving(undefined)}
+          title="Leave it out"
+          says={itemWords(leaving, view, units).says}
+        >
+          <Waive item={leaving} onDone={() => setLeaving(undefined)} />
+        </Dialog>
+      )}
     </Panel>
   );
 }
 
-function Item({
-  item,
-  now,
-  onTick,
-}: {
-  readonly item: ReadyItem;
-  readonly now: number;
+const signs = {
+  met: { mark: '✓', ink: 'text-good', word: 'so' },
+  acting: { mark: '◔', ink: 'text-care', word: 'acting' },
+  lapsed: { mark: '▲', ink: 'text-care', word: 'again' },
+  stop: { mark: '■', ink: 'text-stop', word: 'stop' },
+  open: { mark: '○', ink: 'text-ink-soft', word: 'open' },
+  out: { mark: '–', ink: 'text-ink-soft', word: 'left out' },
+};
+
+function signOf(item: PermissionItem, why: string | undefined): (typeof signs)[keyof typeof signs] {
+  if (why !== undefined) return signs.out;
+  if (item.met) return signs.met;
+  if (item.by === 'hand' && (item.state === 'acting' || item.state === 'lapsed')) return signs[item.state];
+  return item.by === 'record' && item.weight === 'stop' && !item.waivable ? signs.stop : signs.open;
+}
+
+interface ItemProps {
+  readonly item: PermissionItem;
+  /** Left out, with the reason given. */
+  readonly why?: string;
   readonly onTick: (done: boolean) => void;
-}) {
-  const { mark, ink, word } = marks[item.state];
-  const until = item.until === undefined ? undefined : Math.max(item.until, now);
+}
+
+function Item({ item, why, onTick }: ItemProps) {
+  const { view } = useJob();
+  const units = useUnits();
+  const { says, limit, remedies } = itemWords(item, view, units);
+  const { mark, ink, word } = signOf(item, why);
+  const { until } = item;
+  const runs = until !== undefined && until > view.now;
   const words = (
     <span className="min-w-0">
-      <span className={item.skipped === undefined ? '' : 'line-through'}>{item.says}</span>
+      <span className={why === undefined ? '' : 'line-through'}>{says}</span>
       <span className="block text-sm text-ink-soft max-sm:text-xs">
-        {item.skipped === undefined ? item.because : `Left out: ${item.skipped}`}
-        {until !== undefined && item.state === 'acting' && (
-          <b className="text-care">
+        {why === undefined
+          ? [limit, ...(item.by === 'record' ? remedies.slice(0, 1) : [])].filter(Boolean).join(' ')
+          : `Left out: ${why}`}
+        {runs && (
+          <b className={item.met ? '' : 'text-care'}>
             {' '}
-            <Clock at={until} now={now} /> to go
-          </b>
-        )}
-        {until !== undefined && item.state === 'done' && (
-          <b>
-            {' '}
-            good for <Clock at={until} now={now} />
+            {item.met ? 'good for ' : ''}
+            <Clock at={until} now={view.now} />
+            {item.met ? '' : ' to go'}
           </b>
         )}
       </span>
     </span>
   );
   const sign = (
-    <span className={`w-14 shrink-0 text-sm font-bold whitespace-nowrap ${ink}`}>
+    <span className={`ml-auto w-16 shrink-0 text-sm font-bold ${ink}`}>
       <span aria-hidden>{mark}</span> {word}
     </span>
   );
@@ -123,7 +156,7 @@ function Item({
     return (
       <div className="flex min-h-11 items-center gap-2 pl-8">
         {words}
-        <span className="ml-auto shrink-0">{sign}</span>
+        {sign}
       </div>
     );
   return (
@@ -135,34 +168,7 @@ function Item({
         onChange={(event) => onTick(event.target.checked)}
       />
       {words}
-      <span className="ml-auto shrink-0">{sign}</span>
+      {sign}
     </label>
-  );
-}
-
-function LeaveOut({ item, onClose }: { readonly item: ReadyItem; readonly onClose: () => void }) {
-  const { log } = useJob();
-  const [why, setWhy] = useState('');
-  const [asked, setAsked] = useState(false);
-  const save = () => {
-    setAsked(true);
-    if (!why.trim()) return;
-    log('left out', { type: 'skip', item: item.id, why: why.trim() });
-    onClose();
-  };
-  return (
-    <Dialog open onClose={onClose} title="Leave it out" says={item.says}>
-      <TextField
-        label="Why"
-        value={why}
-        maxLength={400}
-        onChange={(event) => setWhy(event.target.value)}
-        onKeyDown={(event) => event.key === 'Enter' && save()}
-        error={asked && !why.trim() ? 'Say why: it stays in the record.' : undefined}
-      />
-      <Button look="main" className="mt-4" onClick={save}>
-        Leave it out
-      </Button>
-    </Dialog>
   );
 }

@@ -14,7 +14,7 @@ import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import { useWidth } from '@/ui/width';
-import { clockTime } from '@/words/spray';
+import { clockTime } from '@/words/clock';
 import { amount } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
 

@@ -11,7 +11,7 @@ import { Fold } from '@/ui/Fold';
 import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
-import { clockTime } from '@/words/spray';
+import { clockTime } from '@/words/clock';
 import { fitnessLine } from '@/words/plan';
 
 const marks: Record<Fitness['state'], { Icon: typeof Check; ink: string }> = {

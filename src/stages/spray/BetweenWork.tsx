@@ -3,7 +3,7 @@
 import { useJob } from '@/ui/job/context';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
-import { clockTime } from '@/words/spray';
+import { clockTime } from '@/words/clock';
 import { stateWords, workLine } from '@/words/work';
 import { WorkDone } from './WorkDone';
 

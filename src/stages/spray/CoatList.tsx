@@ -4,7 +4,7 @@ import { lastOf, liveEntries, moment, spraying, type CoatState } from '@/facts/j
 import { Button } from '@/ui/Button';
 import { useJob } from '@/ui/job/context';
 import { Panel } from '@/ui/Panel';
-import { clockTime } from '@/words/spray';
+import { clockTime } from '@/words/clock';
 import { amount, coatFigure } from '@/words/figures';
 import { Clock } from '@/ui/Clock';
 import { Printed } from '@/ui/Printed';

@@ -6,7 +6,7 @@ import { Check } from '@/ui/Check';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
-import { clockTime } from '@/words/spray';
+import { clockTime } from '@/words/clock';
 import { WorkDone } from './WorkDone';
 import { amount } from '@/words/figures';
 import { Printed } from '@/ui/Printed';

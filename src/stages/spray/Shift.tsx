@@ -11,7 +11,7 @@ import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
 import { timerFigure, timerSays } from '@/words/timers';
 import { Clock } from '@/ui/Clock';
-import { clockTime } from '@/words/spray';
+import { clockTime } from '@/words/clock';
 import { amount } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
 

@@ -10,7 +10,7 @@ import { Plot } from '@/ui/Plot';
 import { useColours } from '@/ui/theme/colours';
 import { useUnits } from '@/ui/units';
 import type { Units } from '@/words/units';
-import { clockTime } from '@/words/spray';
+import { clockTime } from '@/words/clock';
 import { driftFigure } from './driftfigure';
 import { amount, figure as figureOf, written } from '@/words/figures';
 

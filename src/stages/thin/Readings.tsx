@@ -12,7 +12,7 @@ import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import type { Units } from '@/words/units';
 import { massDigits } from '@/words/mix';
-import { clockTime } from '@/words/spray';
+import { clockTime } from '@/words/clock';
 import { stickWords } from '@/words/stick';
 import type { JobView } from '@/facts/job';
 import { amount, written } from '@/words/figures';

@@ -1,7 +1,7 @@
 'use client';
 
 import { isRefusal } from '@/core/refusal';
-import { clockTime } from '@/words/spray';
+import { clockTime } from '@/words/clock';
 import { useJob } from './context';
 import { figure } from '@/words/figures';
 import { Printed } from '@/ui/Printed';

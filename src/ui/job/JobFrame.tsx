@@ -2,7 +2,7 @@
 
 import { isoNow } from '@/store/clock';
 import { usePathname, useRouter } from 'next/navigation';
-import { useCallback, useMemo, useRef, type ReactNode } from 'react';
+import { useCallback, useMemo, useRef, useState, type ReactNode } from 'react';
 import { notify } from '@/ui/notify';
 import { useRecorded } from '@/ui/recorded';
 import { recordsOfJob } from '@/exchange/bundle';
@@ -37,8 +37,11 @@ import { StackMap } from './StackMap';
 import { Dock } from './Dock';
 import { PhoneBar } from './PhoneBar';
 import { focusPlace } from './focusplace';
+import { fetched } from '../fetched';
 import { figure, jobFigure } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
+
+const StartWalk = fetched(() => import('./StartWalk').then((found) => found.StartWalk));
 
 /** What stands around every stage: the job's name, its run strip, and the timer tray. */
 export function JobFrame({ id, children }: { readonly id: string; readonly children: ReactNode }) {
@@ -79,9 +82,24 @@ function OpenJob({ view, children }: { readonly view: JobView; readonly children
   const { undo } = useShopActions();
   const line = useMemo(() => nextLine(view, stage, units), [view, stage, units]);
 
-  const tap = useCallback(
+  const [starting, setStarting] = useState<Tap>();
+  const start = useCallback(
     ({ does, says }: Tap) => {
-      if (does.kind === 'go') router.push(`/job/${job.id}/${does.stage}`);
+      if (does.kind !== 'start') return;
+      log(does.label, { type: 'coat-start', coatId: does.coatId });
+      recorded(`Recorded: ${says.toLowerCase()}.`, undo);
+      setStarting(undefined);
+    },
+    [log, recorded, undo],
+  );
+  const { may } = view.permission;
+
+  const tap = useCallback(
+    (tapped: Tap) => {
+      const { does, says } = tapped;
+      if (does.kind === 'start' && may) start(tapped);
+      else if (does.kind === 'start') setStarting(tapped);
+      if (does.kind === 'go') router.push(`/job/${job.id}/${does.stage}${does.part ? `#${does.part}` : ''}`);
       if (does.kind === 'hand') takeInHand(job, does.layerId, does.rigId);
       if (does.kind === 'judge') {
         judged(does.yes);
@@ -93,7 +111,7 @@ function OpenJob({ view, children }: { readonly view: JobView; readonly children
         recorded(`Recorded: ${says.toLowerCase()}.`, undo);
       }
     },
-    [router, job, log, judged, recorded, undo],
+    [router, job, log, judged, recorded, undo, start, may],
   );
 
   useKeys({
@@ -102,7 +120,8 @@ function OpenJob({ view, children }: { readonly view: JobView; readonly children
     ),
     // What goes on record is never recorded by a key that was meant for something else: the first press shows the button.
     enter: () => {
-      if (line.tap?.does.kind === 'log') document.querySelector<HTMLElement>('[data-next-action]')?.focus();
+      if (line.tap?.does.kind === 'log' || line.tap?.does.kind === 'start')
+        document.querySelector<HTMLElement>('[data-next-action]')?.focus();
       else if (line.tap) tap(line.tap);
     },
   });
@@ -149,6 +168,17 @@ function OpenJob({ view, children }: { readonly view: JobView; readonly children
           {children}
         </Fence>
       </div>
+      {starting && (
+        <StartWalk
+          start={starting}
+          onStart={() => start(starting)}
+          onTap={(next) => {
+            setStarting(undefined);
+            tap(next);
+          }}
+          onClose={() => setStarting(undefined)}
+        />
+      )}
       <footer className="no-print sticky bottom-0 z-20">
         <Fence what="The timers" record={keyOf(job)}>
           {narrow ? <Dock /> : <Tray view={view} />}

@@ -24,7 +24,7 @@ import { Panel } from '@/ui/Panel';
 import { showPart } from '@/ui/showpart';
 import { useUnits } from '@/ui/units';
 import type { Units } from '@/words/units';
-import { clockTime } from '@/words/spray';
+import { clockTime } from '@/words/clock';
 import { DefectPicker } from './DefectPicker';
 import { TooEarly } from './TooEarly';
 import { findingWords, questionWords } from '@/words/defects';

@@ -11,7 +11,7 @@ import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import type { Units } from '@/words/units';
 import { endingWords } from '@/words/endings';
-import { clockTime } from '@/words/spray';
+import { clockTime } from '@/words/clock';
 import { reworkWords, cureStageWords } from '@/words/defects';
 import { amount, written } from '@/words/figures';
 

@@ -4,7 +4,7 @@ import { defects, judgeable, type DefectId } from '@/core/diagnosis';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
-import { clockTime } from '@/words/spray';
+import { clockTime } from '@/words/clock';
 import { amount } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
 

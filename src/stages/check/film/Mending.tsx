@@ -10,7 +10,7 @@ import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
-import { clockTime } from '@/words/spray';
+import { clockTime } from '@/words/clock';
 import { amount, figure, written } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
 

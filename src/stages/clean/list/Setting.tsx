@@ -3,7 +3,7 @@
 import { Check } from '@/ui/Check';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
-import { clockTime } from '@/words/spray';
+import { clockTime } from '@/words/clock';
 
 /** Mix that has set in the gun. */
 export function Setting() {

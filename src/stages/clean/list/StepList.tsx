@@ -10,7 +10,7 @@ import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import { liquidWords, phaseWords } from '@/words/care';
 import type { CleanStep } from '@/facts/job';
-import { clockTime } from '@/words/spray';
+import { clockTime } from '@/words/clock';
 import { Reword } from './Reword';
 
 /** The ordered list for this gun and this coating. Ticks are logged, and can be taken back. */

@@ -15,7 +15,7 @@ import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import { liquidWords, wasteWords } from '@/words/care';
-import { clockTime } from '@/words/spray';
+import { clockTime } from '@/words/clock';
 import { amount, written } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
 

@@ -1,0 +1,236 @@
+import { celsius } from '@/core/climate';
+import type { Job, NewEntry, Rig } from '@/records';
+import {
+  aJob,
+  card,
+  changed,
+  colour,
+  end,
+  fitRoom,
+  lacquer,
+  logged,
+  mixedColour,
+  readyToSpray,
+  seen,
+  setting,
+  start,
+  ticked,
+  turbine,
+  water,
+} from '../../../tests/fixtures/job';
+import { maskingOf, substrateOf } from './handitems';
+import type { Permission, PermissionItem } from './permission';
+
+const tick = (step: string, done = true): NewEntry => ({ type: 'tick', list: 'ready', step, done });
+const skip = (item: string, more: object = {}): NewEntry => ({
+  type: 'skip',
+  item,
+  why: 'A trial of ours',
+  ...more,
+});
+
+/** A job with everything said and done before its first coat, but what a test breaks. */
+const ready = (job: Job = readyToSpray(), ...but: readonly string[]): Job => ticked(job, ...but);
+const of = (job: Job, around: Parameters<typeof seen>[1] = {}): Permission => seen(job, around).permission;
+const stops = ({ open }: Permission): string[] =>
+  open.filter(({ weight }) => weight === 'stop').map(({ id }) => id);
+const item = ({ items }: Permission, id: string): PermissionItem => items.find((each) => each.id === id)!;
+const causeOf = (permission: Permission, id: string) => {
+  const found = item(permission, id);
+  return found.by === 'record' ? found.cause : undefined;
+};
+
+describe('permission to start a coat', () => {
+  it('is given when everything is said and done, and refused while anything stops it', () => {
+    expect(of(ready())).toMatchObject({ may: true });
+    expect(stops(of(ready()))).toEqual([]);
+    const nothing = of(aJob());
+    expect(nothing.may).toBe(false);
+    expect(stops(nothing)).toEqual(expect.arrayContaining(['masks', 'room', 'mix', 'gun', 'clean', 'tack']));
+  });
+
+  it('asks of people first, then of room, part, mix and gun', () => {
+    const groups = of(aJob([colour]))
+      .items.filter(({ id }) => id !== 'turn')
+      .map(({ group }) => group);
+    const order = ['people', 'room', 'part', 'mix', 'gun'];
+    expect(groups).toEqual([...groups].sort((a, b) => order.indexOf(a) - order.indexOf(b)));
+  });
+
+  const sheetOf = (job: Job, change: Partial<typeof lacquer>): Job => ({
+    ...job,
+    layers: job.layers.map((layer) => ({ ...layer, sheet: { ...layer.sheet, ...change } })),
+  });
+  const room = (says: object): NewEntry => ({ ...fitRoom, ...says }) as NewEntry;
+  const short: Rig = {
+    ...turbine,
+    air: 'compressor',
+    airDemand: 6e-3,
+    compressor: { delivers: 2e-3, tank: 0.1, high: 9e5, low: 6e5 },
+  };
+  // prettier-ignore
+  const broken: readonly (readonly [what: string, job: () => Job, id: string, cause: string, around?: Parameters<typeof seen>[1]])[] = [
+    ['a room read over an hour ago', () => ready(), 'room', 'room-old', { minutes: 1 }],
+    ['cold air', () => logged(ready(), [-5, room({ air: celsius(8), humidity: 0.4 })]), 'air', 'air-cold'],
+    ['hot air', () => logged(ready(), [-5, room({ air: celsius(41), part: celsius(32), humidity: 0.4 })]), 'air', 'air-hot'],
+    ['a hot part', () => logged(ready(), [-5, room({ part: celsius(45) })]), 'part', 'part-hot'],
+    ['a cold part', () => logged(ready(), [-5, room({ part: celsius(9), humidity: 0.36 })]), 'part', 'part-cold'],
+    ['dry air', () => logged(ready(), [-5, room({ humidity: 0.05 })]), 'humidity', 'too-dry'],
+    ['a coat thicker than the sheet allows', () => { const job = ready(); return changed(job, { coats: seen(job).work.coats.map((coat) => ({ ...coat, dry: 36e-6 })) }); }, 'film', 'film-thick'],
+    ['a ratio nobody read', () => sheetOf(ready(), { components: [lacquer.components[0]!, { ...lacquer.components[0]!, id: 'other' }], assumed: ['components'] }), 'ratio', 'ratio-unread'],
+    ['no card since the setting', () => logged(ready(), [-4, setting()]), 'card', 'no-card'],
+    ['a split card', () => logged(ready(), [-4, card('split')]), 'card', 'bad-card'],
+    ['a mix that was thinned and not timed', () => logged(ready(), [-6, water(0.01)]), 'viscosity', 'untimed'],
+    ['a compressor that is too small', () => ready(), 'supply', 'air-short', { rig: short }],
+    ['another coat under the gun', () => logged(ready(), [-1, start('lacquer-1')]), 'turn', 'running'],
+  ];
+  it.each(broken.map(([what, ...rest]) => [what, rest] as const))(
+    '%s stops it, under its own name alone',
+    (_, [job, id, cause, around]) => {
+      const told = of(job(), around);
+      expect(told.may).toBe(false);
+      const record = stops(told).filter((each) => item(told, each).by === 'record');
+      expect(record).toEqual([id]);
+      expect(causeOf(told, id)).toBe(cause);
+    },
+  );
+
+  it.each(['masks', 'extraction', 'clean', 'abrade', 'wipe', 'tack'])(
+    'a tick that is missing stops it, under its own name alone: %s',
+    (id) => {
+      const told = of(ready(readyToSpray(), id));
+      expect(stops(told)).toEqual([id]);
+      expect(told.may).toBe(false);
+    },
+  );
+
+  it('every stop has a remedy, and no number is told without its limit', () => {
+    for (const [, job, id, , around] of broken) {
+      const told = item(of(job(), around), id);
+      if (told.by !== 'record') throw new Error(id);
+      expect(told.remedies.length).toBeGreaterThan(0);
+      if (told.found !== undefined) expect(told.min ?? told.max).toBeDefined();
+    }
+  });
+
+  it('a pot past its life, or a part in dew, is nobody’s to waive', () => {
+    const job = logged(aJob([colour]), [-200, fitRoom], [-190, mixedColour()]);
+    const told = of(logged(job, [-5, skip('mix', { coatId: 'colour-1' })]));
+    expect(causeOf(told, 'mix')).toBe('pot-over');
+    expect(told.waived).toEqual([]);
+    expect(stops(told)).toContain('mix');
+    const dew = of(logged(ready(), [-5, room({ part: celsius(10), humidity: 0.5, air: celsius(21) })]));
+    expect(item(dew, 'dew')).toMatchObject({ cause: 'wet', waivable: false });
+  });
+});
+
+describe('going on without something', () => {
+  it('wants a reason, holds for one coat, and of a number for that number', () => {
+    const cold = (degrees: number): NewEntry =>
+      ({ ...fitRoom, air: celsius(degrees), humidity: 0.4 }) as NewEntry;
+    const job = logged(ready(), [-5, cold(8)]);
+    const found = item(of(job), 'air').found!;
+    const waived = logged(job, [-4, skip('air', { coatId: 'lacquer-1', found })]);
+    expect(of(waived)).toMatchObject({ may: true, waived: [{ why: 'A trial of ours' }] });
+    // Colder since: that was not what somebody answered for.
+    expect(of(logged(waived, [-3, cold(6)])).may).toBe(false);
+    expect(of(logged(job, [-4, skip('air', { coatId: 'lacquer-2', found })])).may).toBe(false);
+    expect(of(logged(job, [-4, skip('air', { found })])).may).toBe(false);
+  });
+
+  it('of a tick it counts until that is ticked', () => {
+    const job = ready(readyToSpray(), 'swing');
+    const swing = (of_: Job) => of(of_).waived.map(({ item: { id } }) => id);
+    const skipped = logged(job, [-5, skip('swing')]);
+    expect(swing(skipped)).toEqual(['swing']);
+    expect(swing(logged(skipped, [-4, tick('swing')]))).toEqual([]);
+    expect(of(skipped).open.map(({ id }) => id)).not.toContain('swing');
+  });
+
+  it('never of what keeps people whole', () => {
+    const job = ready(readyToSpray(), 'masks');
+    expect(stops(of(logged(job, [-5, skip('masks', { coatId: 'lacquer-1' })])))).toEqual(['masks']);
+  });
+});
+
+describe('what is asked', () => {
+  const ids = (permission: Permission) => permission.items.map(({ id }) => id);
+  const airless: Rig = {
+    ...turbine,
+    atomising: 'airless',
+    feed: 'pump',
+    air: 'none',
+    sets: [],
+    tips: ['515'],
+  };
+
+  it('follows what is present: flammables, isocyanates, a jet, steps, keep-off areas', () => {
+    const burning = of(aJob([{ ...colour, hazards: ['isocyanate', 'flammable'] }]));
+    expect(ids(burning)).toEqual(expect.arrayContaining(['ignition', 'earth', 'help']));
+    for (const id of ['masks', 'ignition', 'earth', 'extraction'])
+      expect(item(burning, id)).toMatchObject({ weight: 'stop', waivable: false });
+    const masks = item(burning, 'masks');
+    expect(masks.by === 'hand' ? masks.says : '').toMatch(/^Air-fed.*nobody else/);
+    const watery = of(aJob());
+    for (const id of ['ignition', 'earth', 'guard', 'access', 'masking'])
+      expect(ids(watery)).not.toContain(id);
+    expect(ids(of(aJob(), { rig: airless }))).toEqual(expect.arrayContaining(['earth', 'guard']));
+    const job = aJob();
+    const face = { ...job.part.faces[0]!, keepOff: 'the hinges', reach: 'steps' as const };
+    const kept = of({ ...job, part: { ...job.part, faces: [face] } });
+    expect(ids(kept)).toEqual(expect.arrayContaining(['masking', 'access']));
+  });
+
+  it('old paint is tested before anything is rubbed off it, and nobody leaves that out', () => {
+    const job = aJob();
+    const told = of({ ...job, part: { ...job.part, existing: 'keep' } });
+    expect(item(told, 'old-paint')).toMatchObject({ weight: 'stop', waivable: false });
+    expect(ids(of(job))).not.toContain('old-paint');
+  });
+
+  it('under a coat of its own product inside its window nothing is wiped; what was sanded is wiped and tacked', () => {
+    const on = logged(ready(), [-5, start('lacquer-1')], [-1, end('lacquer-1')]);
+    const later = { minutes: 50 };
+    expect(ids(of(on, later))).not.toEqual(expect.arrayContaining(['wipe']));
+    const sanded = logged(on, [20, { type: 'worked', layerId: 'lacquer', what: 'sand', grit: 320 }]);
+    expect(ids(of(sanded, later)).filter((id) => id === 'wipe' || id === 'tack')).toEqual(['wipe', 'tack']);
+    // The wipe of the first coat says nothing of this one.
+    expect(item(of(sanded, later), 'wipe').met).toBe(false);
+  });
+
+  it('a tick counts for a shift; the tack for a quarter of an hour, the last wipe until a bare hand', () => {
+    const job = ready();
+    expect(item(of(job, { minutes: 13 * 60 }), 'masks')).toMatchObject({ state: 'lapsed', met: false });
+    expect(item(of(job, { minutes: 20 }), 'tack')).toMatchObject({ state: 'lapsed', weight: 'care' });
+    expect(item(of(logged(job, [-2, tick('touched')])), 'wipe').met).toBe(false);
+  });
+
+  it('the window of the coat below stops the next one until it opens, and all are on after the last', () => {
+    const on = logged(ready(), [-5, start('lacquer-1')], [-1, end('lacquer-1')]);
+    expect(causeOf(of(on, { minutes: 5 }), 'window')).toBe('early');
+    const all = logged(on, [60, start('lacquer-2')], [65, end('lacquer-2')]);
+    const told = of(all, { minutes: 70 });
+    expect(told.may).toBe(false);
+    expect(told.coat).toBeUndefined();
+    expect(told.open.map(({ id }) => id)).toEqual(['coats']);
+  });
+
+  it('a layer whose turn has not come says so', () => {
+    const job = aJob([lacquer, { ...colour, id: 'colour' }]);
+    const view = seen(job, { inHand: 'colour' });
+    expect(causeOf(view.permission, 'turn')).toBe('order');
+  });
+
+  it('masks the outline of what says so', () => {
+    const face = { ...aJob().part.faces[0]!, width: 2, height: 1, count: 3 };
+    expect(maskingOf([{ ...face, keepOff: 'hinges' }, face]).length).toBe(18);
+  });
+
+  it('guesses the ground from its words until it is told', () => {
+    const part = aJob().part;
+    expect(substrateOf({ ...part, substrate: 'Rendered brick', metal: false })).toBe('masonry');
+    expect(substrateOf({ ...part, substrate: 'Galvanised sheet', metal: true })).toBe('galvanised');
+    expect(substrateOf({ ...part, substrate: 'Oak', metal: false })).toBe('wood');
+    expect(substrateOf({ ...part, substrate: 'Oak', metal: false, kind: 'coated' })).toBe('coated');
+  });
+});
