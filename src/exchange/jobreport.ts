@@ -276,7 +276,7 @@ function deviations(
         case 'action':
           return entry.cause ? [`${said()} (change)`, ...outcomes(entries, entry)] : [];
         case 'skip':
-          return [`Left out of the readiness list, ${said()}`];
+          return [`Gone on without, ${said()}`];
         case 'addition':
           return entry.offSheet ? [`Off the sheet, ${said()}`] : [];
         default:

@@ -48,7 +48,7 @@ export const typeWords: Record<EntryType, string> = {
   judged: 'Judged',
   comb: 'Wet comb',
   film: 'Dry film',
-  tick: 'Cleaning',
+  tick: 'Ticked',
   symptom: 'Symptom',
   waste: 'Waste',
   defect: 'Defect',
@@ -124,7 +124,7 @@ export function entryWords(entry: LogEntry, job: Job, units: Units): string {
     case 'parts':
       return `${entry.count > 0 ? '+' : ''}${entry.count}`;
     case 'skip':
-      return `${entry.item}: ${entry.why}`;
+      return `${entry.item}${entry.coatId ? ` before ${coat(entry.coatId)}` : ''}: ${entry.why}`;
     case 'handover':
       return entry.text;
     case 'pause':

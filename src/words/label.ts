@@ -4,7 +4,8 @@ import { cautionsFor } from '@/core/safety';
 import type { BatchState, JobView } from '@/facts/job';
 import { liveEntries, ofType } from '@/facts/job';
 import type { Units } from './units';
-import { massDigits, shortNumber } from './mix';
+import { massDigits } from './mix';
+import { shortNumber } from './ratio';
 import { clockTime, timeOfDay } from './clock';
 
 /** What stands on a pot's label, in words ready to print. */

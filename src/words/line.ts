@@ -19,6 +19,8 @@ export const stateOf = (tone: Tone): FigureState => (tone === 'plain' || tone ==
 export type Deed =
   | { readonly kind: 'log'; readonly label: string; readonly entries: readonly NewEntry[] }
   | { readonly kind: 'go'; readonly stage: Stage; readonly part?: string }
+  /** The paper says the ratio as it stands. */
+  | { readonly kind: 'ratio-read'; readonly layerId: string }
   /** Start a coat: at once where nothing is open, else through what is. */
   | { readonly kind: 'start'; readonly coatId: string; readonly label: string }
   /** Take a layer in hand, and one of its guns where it says which. */
@@ -47,6 +49,10 @@ export interface NextLine {
 export const go = (stage: Stage, says: string, part?: string): Tap => ({
   says,
   does: { kind: 'go', stage, ...(part ? { part } : {}) },
+});
+export const ratioRead = (layerId: string): Tap => ({
+  says: 'The paper reads so',
+  does: { kind: 'ratio-read', layerId },
 });
 export const startCoat = (coatId: string, label: string, says: string): Tap => ({
   says,

@@ -2,11 +2,12 @@ import { clockTime, clockTo } from './clock';
 import { isRefusal } from '@/core/refusal';
 import type { PartVerdict, Rung } from '@/core/mixing';
 import { newId, type Coating, type NewEntry } from '@/records';
-import { type BatchState, everyEntry, type JobView } from '@/facts/job';
+import { type BatchState, everyEntry, type JobView, ratioUnread } from '@/facts/job';
 import { drawFrom } from '@/facts/shop/shelf';
 import { figure, reason } from './figures';
 import type { Units } from './units';
-import { focus, go, log, type Fact, type NextLine } from './line';
+import { focus, go, log, ratioRead, type Fact, type NextLine } from './line';
+import { ratioWords, shortNumber } from './ratio';
 
 /** Grams as fine as the shop's scale. */
 export const scaleDigits = (scaleStep: number): number =>
@@ -49,6 +50,16 @@ export function mixLine(view: JobView, units: Units): NextLine {
       tap: focus('batch', 'Put it right', 'size'),
     };
   if (batch) return mixedLine(view, batch, because, units);
+  if (ratioUnread(sheet))
+    return {
+      big: { number: ratio, unit: `by ${sheet.ratioBy}` },
+      says: `Does the paper read ${ratioWords(sheet)}? Nobody has said so.`,
+      detail:
+        'What stands there is what such products usually have. Another ratio: change the sheet, then take the revised one for this layer.',
+      tone: 'care',
+      because,
+      tap: ratioRead(view.work.layer.id),
+    };
 
   if (pouring && !isRefusal(pouring.outcome)) {
     const { rest, over, volume: grown } = pouring.outcome;
@@ -262,9 +273,6 @@ export const costWords = (cost: number): string => cost.toFixed(2);
 
 /** Small volumes in the unit of a syringe, large ones in that of a pot. */
 const pourVolume = (volume: number, units: Units) => units.show(volume < 0.5e-3 ? 'dose' : 'volume', volume);
-
-/** 4, 0.5, 2.25: a part of a ratio without idle zeros. */
-export const shortNumber = (number: number): string => String(Number(number.toPrecision(4)));
 
 /** Digits for masses on this shop's scale, in grams; ounces keep their own. */
 export const massDigits = ({ shop }: Pick<JobView, 'shop'>, units: Units) =>

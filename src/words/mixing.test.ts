@@ -14,7 +14,8 @@ import {
 import { unitsOf } from './units';
 import { cupKind, cupLabel } from './cup';
 import { labelOf } from './label';
-import { mixedEntry, offMeaning, offWords, pourEntry, shortNumber } from './mix';
+import { mixedEntry, offMeaning, offWords, pourEntry } from './mix';
+import { shortNumber } from './ratio';
 import { nextLine } from './nextline';
 import { stripCells } from './strip';
 

@@ -1,7 +1,8 @@
 import type { Cause, Remedy, RemedyId } from '@/core/permission';
 import type { JobView, PermissionItem, ToldItem } from '@/facts/job';
 import { settingFaultSays } from './faults';
-import { go, hand, plural, type Tap } from './line';
+import { go, hand, plural, ratioRead, type Tap } from './line';
+import { ratioWords } from './ratio';
 import { pressureQuantity } from './pressure';
 import { cardAsks } from './set';
 import { clockTime } from './clock';
@@ -47,7 +48,7 @@ const causeWords: Record<Cause, { says: string; limit: string; tap?: Tap }> = {
     tap: go('plan', 'Put the fade right', 'stack'),
   },
   'ratio-unread': {
-    says: 'Nobody read the ratio from the paper.',
+    says: 'Does the paper read {what}? Nobody has said so.',
     limit: 'What stands there is what such products usually have.',
   },
   'room-unread': {
@@ -247,7 +248,8 @@ const remedyWords: Record<RemedyId, string> = {
   'more-coats': 'More coats, each thinner.',
   'thicker-coat': 'More film a coat, or one coat more.',
   'shorter-fade': 'A shorter fade, smaller steps or fewer coats.',
-  'read-paper': 'Read the paper and confirm it on the sheet, then take the revised sheet for this layer.',
+  'read-paper':
+    'Read it on the can or its sheet. Another ratio: change the sheet, then take the revised one for this layer.',
   'read-room': 'Read air, part and humidity.',
   'warm-air':
     'Warm the room with vented or electric heat, never a flame{: from–to}. Part and paint warm with it.',
@@ -346,7 +348,8 @@ function remedySays(
 }
 
 /** What stands behind a cause that a number does not say. */
-function whatOf({ cause }: ToldItem, { set, spray, otherInGun }: JobView, units: Units): string {
+function whatOf({ cause }: ToldItem, { set, spray, plan, otherInGun }: JobView, units: Units): string {
+  if (cause === 'ratio-unread') return ratioWords(plan.sheet);
   if (cause === 'work-due' && spray.due) return workWords[spray.due.what].todo.toLowerCase();
   if (cause === 'other-in-gun') return otherInGun ?? '';
   if (cause === 'gun-cannot')
@@ -385,6 +388,11 @@ export function itemWords(item: PermissionItem, view: JobView, units: Units): It
   const { says, limit, tap } = causeWords[cause];
   const quantity = quantityOf(item);
   const next = view.work.layers.find(({ id }) => id === view.spray.next?.coat.layerId);
+  const tapOf = (): Pick<ItemWords, 'tap'> => {
+    if (cause === 'order' && next) return { tap: hand(next.id, `Take ${next.name} in hand`) };
+    if (cause === 'ratio-unread') return { tap: ratioRead(view.work.layer.id) };
+    return tap ? { tap } : {};
+  };
   return {
     says: cause === 'order' && next ? `${next.name} comes first.` : fill(says),
     ...(since !== undefined
@@ -394,7 +402,7 @@ export function itemWords(item: PermissionItem, view: JobView, units: Units): It
         : {}),
     limit: fill(limit),
     remedies: item.remedies.map((remedy) => remedySays(remedy, item, view, units)),
-    ...(cause === 'order' && next ? { tap: hand(next.id, `Take ${next.name} in hand`) } : tap ? { tap } : {}),
+    ...tapOf(),
   };
 }
 

@@ -5,7 +5,7 @@ import { sheetAsMixed } from '@/facts/job';
 import { chemistryWords } from './care';
 import type { Units } from './units';
 import { plural, type Fact } from './line';
-import { shortNumber } from './mix';
+import { shortNumber } from './ratio';
 import { placeWords, pressureQuantity } from './pressure';
 import { gunWords } from '@/records/rigwords';
 

@@ -312,6 +312,9 @@ export function sprayLine(view: JobView, units: Units): NextLine {
   if (!may && first) {
     const { says, big, limit, remedies } = itemWords(first, view, units);
     const stops = open.filter(({ weight }) => weight === 'stop').length;
+    // What is put right at another stage is one tap away.
+    const told = open.find(({ by, weight }) => by === 'record' && weight === 'stop');
+    const elsewise = told && itemWords(told, view, units).tap;
     return {
       big: big ?? { number: String(stops), unit: stops === 1 ? 'thing open' : 'things open' },
       says: `${openWords(view)} of ${coats.length}. ${says}`,
@@ -319,6 +322,7 @@ export function sprayLine(view: JobView, units: Units): NextLine {
       tone: openTone(view.permission),
       because,
       tap: start,
+      ...(elsewise ? { otherwise: elsewise } : {}),
     };
   }
   return {

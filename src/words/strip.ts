@@ -1,6 +1,6 @@
 import { isRefusal } from '@/core/refusal';
 import type { FactId, Figure } from '@/facts/figure';
-import { spraying, type JobView, type OpenDefects, type Stage } from '@/facts/job';
+import { ratioUnread, spraying, type JobView, type OpenDefects, type Stage } from '@/facts/job';
 import { figure, jobFigure, layerFigure } from './figures';
 import type { Units } from './units';
 import { pressureQuantity } from './pressure';
@@ -66,7 +66,7 @@ function plan({ plan: { coats, fitness }, work, done }: JobView, units: Units): 
   };
 }
 
-function mix({ mix: { volume, batch, pouring }, done, now }: JobView, units: Units): Said {
+function mix({ mix: { volume, batch, pouring, sheet }, done, now }: JobView, units: Units): Said {
   const planned = isRefusal(volume) ? undefined : volume;
   const litres = batch?.applied.volume ?? planned;
   const number = units.show('volume', litres);
@@ -81,6 +81,7 @@ function mix({ mix: { volume, batch, pouring }, done, now }: JobView, units: Uni
       tone: over || off ? 'stop' : rests ? 'act' : 'good',
     };
   }
+  if (ratioUnread(sheet)) return { ...of, state: 'ratio not read', tone: 'care' };
   return { ...of, state: pouring ? 'pouring' : 'to mix', tone: pouring ? 'act' : 'plain' };
 }
 

@@ -81,8 +81,12 @@ export async function startCoat(visitor: Visitor, words: string | RegExp): Promi
     );
     through.push(id);
     const words = await visitor.text(dialog);
-    if (/^Done$/m.test(words)) await visitor.press('Done');
-    else if (words.includes('Go on without it, and why')) {
+    const buttons = await visitor.page.$$eval(`${dialog} button`, (all) =>
+      all.map((each) => (each as HTMLElement).innerText),
+    );
+    if (buttons.includes('Done')) await visitor.press('Done');
+    else if (buttons.includes('The paper reads so')) await visitor.press('The paper reads so');
+    else if (buttons.includes('Go on without it, and why')) {
       await visitor.press('Go on without it, and why');
       await visitor.type('Why', 'As the journey goes');
       await visitor.press('Go on without it');

@@ -2,7 +2,7 @@ import type { Browser } from 'puppeteer-core';
 import { flowCup, secondsFromViscosity } from '@/core/cups';
 import { blendViscosity } from '@/core/thinning';
 import { launch, Visitor } from './driver';
-import { readRoom } from './follow';
+import { readRoom, startCoat } from './follow';
 
 let browser: Browser;
 beforeAll(async () => {
@@ -95,8 +95,12 @@ describe('a door job, from can to coat', () => {
   });
 
   it('Spray: the flash timer outlives a reload', async () => {
-    await visitor.sees('Start coat 1 of 3');
-    await visitor.doNext();
+    await visitor.sees('things before coat 1 of 3');
+    const through = await startCoat(visitor, 'Start coat 1');
+    // Safety first; nothing of what the job itself knew was open.
+    expect(through[0]).toBe('masks');
+    expect(through).toContain('tack');
+    expect(through.filter((id) => ['room', 'mix', 'viscosity', 'gun', 'card'].includes(id))).toEqual([]);
     await visitor.press('End coat 1');
     await visitor.sees(/Leave coat 1 to flash/);
     const clock = async () => {
@@ -111,13 +115,13 @@ describe('a door job, from can to coat', () => {
     const after = await clock();
     expect(before - after).toBeGreaterThanOrEqual(1);
     expect(before - after).toBeLessThan(20);
-    await visitor.press('Start coat 2 early');
+    await startCoat(visitor, 'Start coat 2 early');
     await visitor.sees(/End coat 2|coat 2 of 3/, '[aria-label="Next"]');
     await visitor.type('Last wetted tooth', '75');
     await visitor.type('First dry tooth', '100');
     await visitor.sees('as right as this comb can tell');
     await visitor.press('End coat 2');
-    await visitor.press('Start coat 3 early');
+    await startCoat(visitor, 'Start coat 3 early');
     await visitor.press('End coat 3');
     await visitor.sees('Clean the gun before it sets.');
   });
@@ -161,8 +165,8 @@ describe('a door job, from can to coat', () => {
       await visitor.doNext();
     }
     expect(await visitor.cell('clean')).toContain('clean');
-    // The knobs went back where they were recorded; only a fresh card is still wanted.
-    expect(await visitor.cell('set')).toContain('card wanted');
+    // The knobs went back where they were recorded; no coat is to come, so nobody wants a card.
+    expect(await visitor.cell('set')).toContain('as last sprayed');
     expect(
       await visitor.page.$$eval('[data-clean-list] [role="checkbox"]', (boxes) =>
         boxes.every((box) => box.getAttribute('aria-checked') === 'true'),

@@ -1,6 +1,6 @@
 import type { Browser } from 'puppeteer-core';
 import { launch, Visitor } from './driver';
-import { ahead, another, lineOf, readRoom, toStage, untilSpray } from './follow';
+import { ahead, another, lineOf, readRoom, toStage, untilSpray, startCoat } from './follow';
 
 let browser: Browser;
 beforeAll(async () => {
@@ -38,9 +38,9 @@ describe('base and clear, from nothing, with two guns', () => {
     await visitor.sees(/Mix 0\.\d\d L for 2 coats/);
     const said = await untilSpray(visitor);
     expect(said.join('\n')).toContain('Base gun: 1.3 mm');
-    await visitor.doNext();
+    await startCoat(visitor, /^Start coat/);
     await visitor.press('End coat 1');
-    await visitor.press('Start coat 2 early');
+    await startCoat(visitor, 'Start coat 2 early');
     await visitor.press('End coat 2');
   });
 
@@ -52,7 +52,7 @@ describe('base and clear, from nothing, with two guns', () => {
     await visitor.sees(/Does it hide what is below\?[\s\S]*At least 2, at most 4/, '[aria-label="Next"]');
     await visitor.press('Not yet');
     await visitor.sees(/Start coat 3 of 5, colour 3/);
-    await visitor.press('Start coat 3');
+    await startCoat(visitor, 'Start coat 3');
     await visitor.press('End coat 3');
     await visitor.sees(/Leave coat 3 to flash[\s\S]*Look at it from/);
     await ahead(visitor, 11);
@@ -69,7 +69,7 @@ describe('base and clear, from nothing, with two guns', () => {
     const said = (await untilSpray(visitor)).join('\n');
     expect(said).toMatch(/Pour Hardener/);
     expect(said).toContain('HVLP gun, clear: 1.4 mm');
-    await visitor.sees(/Start coat 4 of 5, clear 1/, '[aria-label="Next"]');
+    await visitor.sees(/coat 4 of 5/, '[aria-label="Next"]');
   });
 
   it('each gun has its own clock and its own cleaning, whichever layer is in hand', async () => {
@@ -120,9 +120,9 @@ describe('base and clear, from nothing, with two guns', () => {
 
   it('ends with a verdict of the whole film', async () => {
     await toStage(visitor, 'spray');
-    await visitor.press('Start coat 4');
+    await startCoat(visitor, 'Start coat 4');
     await visitor.press('End coat 4');
-    await visitor.press('Start coat 5 early');
+    await startCoat(visitor, 'Start coat 5 early');
     await visitor.press('End coat 5');
     await visitor.sees('All coats are on.');
     await toStage(visitor, 'check');

@@ -40,13 +40,13 @@ describe('timers', () => {
     await ahead(visitor, 60);
     await visitor.reload();
     expect(potLife - (await clock(visitor, 'pot-life'))).toBeGreaterThan(3590);
-    await visitor.sees('Start coat 2 of 4');
+    await visitor.sees('before coat 2 of 4');
     await ahead(visitor, -120);
     await visitor.reload();
     expect(await visitor.text('body')).not.toMatch(/NaN|Invalid/);
     // A clock that went back changes no advice, until somebody says that it is right.
     await visitor.sees('was set back by 2 h', '[data-set-back]');
-    await visitor.sees('Start coat 2 of 4');
+    await visitor.sees('before coat 2 of 4');
     await visitor.press('The clock is right');
     await visitor.sees(/Leave coat 1 to flash/);
   });
@@ -66,7 +66,7 @@ describe('timers', () => {
     await visitor.sees('Leave coat 1 to flash.');
     await ahead(visitor, 10);
     await visitor.reload();
-    await visitor.sees('Start coat 2 of 4, colour 2');
+    await visitor.sees('before coat 2 of 4');
     await visitor.sees('Next coat open for', '[data-tray]');
     await ahead(visitor, 25 * 60);
     await visitor.reload();

@@ -3,6 +3,8 @@ import type { SubstrateKind } from './substrates';
 
 export interface PrepQuestion {
   readonly substrate: SubstrateKind;
+  /** It is a waxed mould: what is laid must come off again. */
+  readonly mould?: boolean;
   /** What is on it: bare, kept and coated over, or stripped first. */
   readonly existing: 'bare' | 'keep' | 'strip';
   /** What the next coat is. */
@@ -31,6 +33,13 @@ export interface PrepStep {
 /** The times are defaults: the sheet of what is used decides. */
 const minutes = 60;
 
+const dust: PrepStep = {
+  id: 'dust',
+  says: 'Dust the waxed mould with a clean soft cloth: no solvent, no paper, no bare hand.',
+  because: 'What takes off the wax glues the part to its mould.',
+  lapses: 15 * minutes,
+};
+
 const tack: PrepStep = {
   id: 'tack',
   says: 'Tack off just before spraying, lightly.',
@@ -43,12 +52,14 @@ const tack: PrepStep = {
  * The chain of preparation under the next coat, in order: what is on comes off, clean, etch, rinse, dry, abrade, wipe,
  * tack. A default, the sheet’s own instructions decide.
  */
-export function prepChain({ substrate, existing, next, below = 'ground' }: PrepQuestion): PrepStep[] {
+export function prepChain({ substrate, mould, existing, next, below = 'ground' }: PrepQuestion): PrepStep[] {
   const { coarse, fine } = gritFor(next);
   const wood = substrate === 'wood';
   const metal = substrate === 'metal' || substrate === 'galvanised';
   if (below === 'own') return [];
   if (below === 'other') return [tack];
+  // Solvent or paper would take off the wax that lets the part go.
+  if (mould && below === 'ground') return [dust];
   const steps: (PrepStep | false)[] =
     below === 'sanded'
       ? []
@@ -127,7 +138,7 @@ export interface PrepTick {
 }
 
 /**
- * Where each step stands.
+ * Where each step stands. A step acts its time, or until the one after it was done.
  *
  * @param now ms since the epoch
  * @returns with the moment it has acted long enough or lapses, where it has one
@@ -138,12 +149,17 @@ export function prepStates(
   now: number,
 ): { step: PrepStep; state: PrepState; until?: number }[] {
   const touched = Math.max(0, ...ticks.filter(({ step }) => step === 'touched').map(({ at }) => at));
-  return steps.map((step) => {
+  const after = (i: number) => steps.slice(i + 1).map(({ id }) => id);
+  return steps.map((step, i) => {
     const last = ticks.filter((tick) => tick.step === step.id).at(-1);
     if (!last?.done) return { step, state: 'todo' };
     if (step.touched && touched > last.at) return { step, state: 'lapsed' };
     const acted = last.at + (step.dwell ?? 0) * 1000;
-    if (now < acted) return { step, state: 'acting', until: acted };
+    // Whoever did what comes after it saw that it had acted.
+    const over = ticks.some(
+      (tick) => tick.done && tick.at >= last.at && tick.at <= now && after(i).includes(tick.step),
+    );
+    if (now < acted && !over) return { step, state: 'acting', until: acted };
     if (step.lapses === undefined) return { step, state: 'done' };
     const until = last.at + step.lapses * 1000;
     return { step, state: now > until ? 'lapsed' : 'done', until };

@@ -37,6 +37,9 @@ describe('the chain of preparation', () => {
     expect(ids({ below: 'sanded', existing: 'keep' })).toEqual(['wipe', 'tack']);
     expect(ids({ below: 'other' })).toEqual(['tack']);
     expect(ids({ below: 'own' })).toEqual([]);
+    // A waxed mould is dusted, and neither wiped with solvent nor abraded.
+    for (const existing of ['bare', 'keep'] as const)
+      expect(ids({ substrate: 'composite', mould: true, existing })).toEqual(['dust']);
     expect(ids({ existing: 'keep' })).not.toContain('etch');
   });
 
@@ -51,6 +54,7 @@ describe('the chain of preparation', () => {
         ),
       );
     expect(states(3)).toMatchObject({ clean: 'todo', etch: 'acting' });
+    expect(states(3, tick('rinse', 2))).toMatchObject({ etch: 'done', rinse: 'acting' });
     expect(states(45)).toMatchObject({ etch: 'done', wipe: 'done', tack: 'done' });
     expect(states(56)).toMatchObject({ wipe: 'done', tack: 'lapsed' });
     expect(states(45, tick('touched', 44))).toMatchObject({ etch: 'done', wipe: 'lapsed', tack: 'lapsed' });

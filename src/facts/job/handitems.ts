@@ -41,6 +41,9 @@ export function substrateOf({ substrate, metal, kind }: Job['part']): SubstrateK
   return /mould|composite|fibre|laminate/i.test(substrate) ? 'composite' : 'plastic';
 }
 
+/** A mould by its words: what is laid on its wax comes off with the part. */
+const isMould = ({ substrate }: Job['part']): boolean => /mou?ld/i.test(substrate);
+
 /** Masking a metre of edge takes about this long, s. A default. */
 const maskingPerMetre = 45;
 
@@ -183,7 +186,12 @@ function ofPlace({ job, rig, work }: Omit<JobView, 'permission'>): Says[] {
 
 /** What the bare ground asks for, in order. */
 export const groundSteps = (part: Job['part'], next: CoatRole | undefined): PrepStep[] =>
-  prepChain({ substrate: substrateOf(part), existing: part.existing ?? 'bare', next });
+  prepChain({
+    substrate: substrateOf(part),
+    mould: isMould(part),
+    existing: part.existing ?? 'bare',
+    next,
+  });
 
 /** The chain under this coat: the ground’s for the first, what lies between for the others. */
 function preparation({ job, work, spray, now }: Omit<JobView, 'permission'>, coat: CoatState): HandItem[] {
@@ -198,12 +206,10 @@ function preparation({ job, work, spray, now }: Omit<JobView, 'permission'>, coa
   const below = !on ? 'ground' : sanded ? 'sanded' : on.sheet.id === coat.sheet.id ? 'own' : 'other';
   // What was wiped for the coat below says nothing of this one.
   const since = sanded ? moment(sanded) : (on?.ended ?? 0);
-  const steps = prepChain({
-    substrate: substrateOf(job.part),
-    existing: job.part.existing ?? 'bare',
-    next: coat.coat.role,
-    below,
-  });
+  const steps =
+    below === 'ground'
+      ? groundSteps(job.part, coat.coat.role)
+      : prepChain({ substrate: substrateOf(job.part), existing: 'bare', next: coat.coat.role, below });
   const ticks = ofType(entries, 'tick')
     .filter(({ list, at }) => list === 'ready' && Date.parse(at) >= since)
     .map(({ step, at, done }) => ({ step, at: Date.parse(at), done }));

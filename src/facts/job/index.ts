@@ -18,6 +18,7 @@ export { everyEntry, lastEntryAt, lastOf, liveEntries, moment, ofType } from './
 export { deadlinesOf, standsUntil } from './deadlines';
 export { dayQuestion, midnightOf, type DayQuestion } from './planned';
 export { maskingOf, substrateOf, type HandItem } from './handitems';
+export { ratioUnread, withRatioRead } from './ratioread';
 export { type Permission, type PermissionGroup, type PermissionItem, type ToldItem } from './permission';
 export { filmOfCoat, filmWanted, ledgerOf, type FilmWanted } from './ledger';
 export type { MixView, PouringState, Source } from './mix';

@@ -11,6 +11,7 @@ import {
 } from '@/core/permission';
 import type { QuantityId } from '@/core/quantity';
 import { compressedAir } from './compressed';
+import { ratioUnread } from './ratioread';
 import { lastOf, liveEntries, moment, ofType } from './entries';
 import { handItems, type HandItem } from './handitems';
 import { coatsInHand } from './layers';
@@ -223,11 +224,9 @@ function fadeOf(view: Seen): Found | undefined {
   return state === 'stop' ? { cause: 'fade-over-edge', found, max, quantity: 'length' } : undefined;
 }
 
-/** A ratio that nobody read from the paper is not sprayed; one part has none. */
+/** A ratio that nobody read from the paper is not sprayed. */
 const ratioOf = ({ plan: { sheet } }: Seen): Found | undefined =>
-  sheet.components.length > 1 && (sheet.assumed.includes('components') || sheet.assumed.includes('ratioBy'))
-    ? { cause: 'ratio-unread' }
-    : undefined;
+  ratioUnread(sheet) ? { cause: 'ratio-unread' } : undefined;
 
 function mixOf({ mix: { batch }, thin: { step }, now }: Seen): Found | undefined {
   if (!batch) return { cause: 'unmixed' };

@@ -15,6 +15,8 @@ import { MixNotices } from './MixNotices';
 import { PouredElse } from './PouredElse';
 import { RatioCheck } from './RatioCheck';
 import { fetched } from '@/ui/fetched';
+import { ratioUnread } from '@/facts/job';
+import { ratioWords } from '@/words/ratio';
 
 // Draws a QR code: only where there is a batch to label.
 const PotLabel = fetched(() => import('./PotLabel').then((loaded) => loaded.PotLabel));
@@ -32,6 +34,7 @@ export function MixStage() {
     ...(batch?.poured ?? []).map(({ mass }) => mass),
     ...(pouring?.poured ?? []),
   ].join('-');
+  const shut = !batch && ratioUnread(mix.sheet);
   const part = usePart(parts);
   return (
     <StageFrame stage="mix" parts={parts} part={part} beside={<MixNotices />}>
@@ -39,10 +42,17 @@ export function MixStage() {
       {part === 'pour' && (
         <>
           <Panel title="Pouring ladder">
-            <Ladder />
+            {shut ? (
+              <p className="text-ink-soft">
+                Shut until somebody says that the paper reads {ratioWords(mix.sheet)}: a wrong ratio cures
+                soft or not at all, and nothing mends it.
+              </p>
+            ) : (
+              <Ladder />
+            )}
           </Panel>
           {/* Begun anew when something of this pot is poured, and not by whatever else is written meanwhile. */}
-          {!batch && <PouredElse key={`${pouring?.batchId}-${pouring?.poured.length}`} />}
+          {!batch && !shut && <PouredElse key={`${pouring?.batchId}-${pouring?.poured.length}`} />}
           {mix.sheet.components.length > 1 && <RatioCheck key={inThePot} />}
         </>
       )}

@@ -9,7 +9,7 @@ import { recordsOfJob } from '@/exchange/bundle';
 import { keyOf, type Job } from '@/records';
 import { useJudged, useLog } from '@/store/actions';
 import { useJobView, useRecord, useShopState, useStore } from '@/store/hooks';
-import { stages, type JobView } from '@/facts/job';
+import { stages, withRatioRead, type JobView } from '@/facts/job';
 import { namedBy } from '@/offline/pages';
 import { AskedAbout } from '../AskedAbout';
 import { JobAhead } from './JobAhead';
@@ -76,6 +76,7 @@ function OpenJob({ view, children }: { readonly view: JobView; readonly children
   const router = useRouter();
   const { part } = namedBy(usePathname());
   const stage = stages.find((each) => each === part) ?? 'plan';
+  const store = useStore();
   const log = useLog(job);
   const judged = useJudged(view);
   const recorded = useRecorded();
@@ -106,12 +107,16 @@ function OpenJob({ view, children }: { readonly view: JobView; readonly children
         recorded(`Recorded: ${says.toLowerCase()}.`, undo);
       }
       if (does.kind === 'focus') focusPlace(does.place, does.part);
+      if (does.kind === 'ratio-read') {
+        store.put(withRatioRead(job, does.layerId), 'ratio read');
+        recorded('The ratio is as the paper reads.', undo);
+      }
       if (does.kind === 'log') {
         log(does.label, ...does.entries);
         recorded(`Recorded: ${says.toLowerCase()}.`, undo);
       }
     },
-    [router, job, log, judged, recorded, undo, start, may],
+    [router, job, store, log, judged, recorded, undo, start, may],
   );
 
   useKeys({
@@ -173,7 +178,8 @@ function OpenJob({ view, children }: { readonly view: JobView; readonly children
           start={starting}
           onStart={() => start(starting)}
           onTap={(next) => {
-            setStarting(undefined);
+            // What is said here and now leaves the walk open for the rest.
+            if (next.does.kind !== 'ratio-read') setStarting(undefined);
             tap(next);
           }}
           onClose={() => setStarting(undefined)}

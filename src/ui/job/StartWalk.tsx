@@ -27,7 +27,9 @@ export function StartWalk({ start, onStart, onTap, onClose }: Props) {
   const { open, may } = view.permission;
   const stops = open.filter(({ weight }) => weight === 'stop');
   const cares = open.filter(({ weight }) => weight === 'care');
-  const [item, ...rest] = stops;
+  // What only takes its time comes last: the others are done meanwhile.
+  const waits = (each: PermissionItem) => each.by === 'hand' && each.state === 'acting';
+  const [item, ...rest] = [...stops.filter((each) => !waits(each)), ...stops.filter(waits)];
   return (
     <Dialog open onClose={onClose} title={item ? openWords(view) : start.says}>
       {item && <Step key={item.id} item={item} onTap={onTap} />}
