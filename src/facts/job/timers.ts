@@ -38,7 +38,11 @@ export function timersOf(
     ...filmTimers(job, spray),
     ...pots.flatMap((batch) => {
       const layer = layerOf(job, batch.layerId);
-      return potTimers(job, layer, batch, shop).map((timer) => named(timer, layer, sprayed));
+      // What no coat waits for is not stirred or timed; it still gels.
+      const wanted = spray.coats.some(({ coat, state }) => coat.layerId === layer.id && state !== 'done');
+      return potTimers(job, layer, batch, shop)
+        .map((timer) => (wanted || timer.id === 'pot-life' ? timer : { ...timer, quiet: true }))
+        .map((timer) => named(timer, layer, sprayed));
     }),
     ...guns.flatMap((gun) => gunTimers(gun, guns, spray)),
   ];

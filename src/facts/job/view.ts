@@ -60,7 +60,7 @@ export interface JobView {
   readonly check: CheckView;
   /** The gun of the layer in hand. */
   readonly clean: CleanView;
-  /** Every mix in a pot with coats still to lay of it, whichever layer is in hand. */
+  /** Every mix in a pot, whichever layer is in hand, until it is discarded or the gun is clean after the last coat. */
   readonly pots: readonly BatchState[];
   /** Whose mix is still in the gun of the layer in hand, where that is another product: it comes out first. */
   readonly otherInGun?: string;
@@ -89,7 +89,6 @@ export function jobView(
   const plan: PlanView = { ...basis, needed: neededOf(work, rig, basis, points) };
   const spray = sprayView(work, set, points, now);
   const supply = supplyView(work, rig, plan, spray, points);
-  const pots = potsOf(work, spray);
   const guns = cleanViews(
     work,
     rigOf,
@@ -97,6 +96,7 @@ export function jobView(
     now,
     gun !== undefined && gunsOf(job).includes(gun) ? gun : undefined,
   );
+  const pots = potsOf(work, spray, guns);
   const views = {
     plan,
     supply,
@@ -128,10 +128,14 @@ export function jobView(
   return { ...view, permission: permissionOf(view) };
 }
 
-/** The pots that are at work: mixed, and with coats to come of their layer. */
-const potsOf = (work: Worked, { coats }: SprayView): BatchState[] =>
+/** The pots that are live: mixed, and with coats to come of their layer, or still in a gun that is to be cleaned. */
+const potsOf = (work: Worked, { coats }: SprayView, guns: readonly CleanView[]): BatchState[] =>
   work.layers
-    .filter(({ id }) => coats.some(({ coat, state }) => coat.layerId === id && state !== 'done'))
+    .filter(
+      ({ id }) =>
+        coats.some(({ coat, state }) => coat.layerId === id && state !== 'done') ||
+        guns.some(({ layerId, state }) => layerId === id && state === 'dirty'),
+    )
     .map((layer) => batchOf(work, layer))
     .filter((batch) => batch !== undefined);
 
