@@ -184,6 +184,15 @@ describe('ten contradictions planted, each of them caught', () => {
       (copy) => void (copy.next.state = copy.next.state === 'stop' ? 'open' : 'stop'),
       false,
     ],
+    [
+      'permission: given over a stop',
+      (copy) =>
+        void Object.assign(copy.layers[0]!.permission, {
+          may: true,
+          open: [{ id: 'dew', says: 'Dew', weight: 'stop', waivable: false, remedies: ['Dry it.'] }],
+        }),
+      false,
+    ],
     ['clocks: two of one kind for one pot', (copy) => void copy.clocks.push(copy.clocks[0]!), false],
     [
       'thin: good over a dead pot',

@@ -10,7 +10,7 @@ import { everyEntry, type JobView, liveEntries, moment, ofType } from '@/facts/j
 import type { FactId } from '@/facts/figure';
 import { coatFigure, jobFigure, told } from '@/words/figures';
 import type { Units } from '@/words/units';
-import { conditionFacts } from '@/words/check';
+import { conditionFacts, unprovenWords } from '@/words/check';
 import { cardWords } from '@/words/set';
 import { timeOfDay } from '@/words/clock';
 
@@ -199,7 +199,7 @@ function film(view: JobView, units: Units): ReportSection {
   const rules = { 'spot-mean': 'spot means, 80 to 120 %', nominal: 'nominal film', own: 'own limits' };
   const states = { inside: 'inside', low: 'LOW', high: 'HIGH' };
   return {
-    title: `Film: ${verdict.passes ? 'passes' : 'FAILS'} by ${rules[job.approach.acceptance]}`,
+    title: `Film: ${verdict.passes ? (check.unproven.length > 0 ? 'in range, NOT PASSED' : 'passes') : 'FAILS'} by ${rules[job.approach.acceptance]}`,
     facts: [
       [
         'Range',
@@ -218,6 +218,9 @@ function film(view: JobView, units: Units): ReportSection {
           `; thinnest ${shown(verdict.least)}, thickest ${shown(verdict.most)}`,
         ],
       ],
+      ...(check.unproven.length > 0
+        ? [['Missing', check.unproven.map((each) => unprovenWords[each].says).join('; ')] as const]
+        : []),
       ['Gauge', gauge ? `checked ${day(gauge.entry.at)}` : `zero and shim: ${none}`],
       ...conditionFacts(verdict.conditions, units).map(
         ({ label, value, holds }) => [label, `${holds ? 'holds' : 'FAILS'}: ${value}`] as const,

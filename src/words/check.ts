@@ -1,6 +1,6 @@
 import { readingsPerSpot, type Condition } from '@/core/quality';
 import { isRefusal } from '@/core/refusal';
-import type { JobView, OpenDefects } from '@/facts/job';
+import type { JobView, OpenDefects, Unproven } from '@/facts/job';
 import { jobFigure, reason } from './figures';
 import type { Units } from './units';
 import { focus, go, plural, type Fact, type NextLine } from './line';
@@ -59,6 +59,28 @@ function defectLine({ open, change, waiting }: OpenDefects, because: readonly Fa
   };
 }
 
+/** What a verdict still wants, and what settles it. */
+export const unprovenWords: Record<Unproven, { readonly says: string; readonly does: string }> = {
+  coats: { says: 'coats are to come', does: 'The coats to come lie on top of it.' },
+  parts: {
+    says: 'not every part is counted',
+    does: 'Count the parts as they are sprayed: what is bare is not measured.',
+  },
+  spots: { says: 'not every spot is measured', does: 'Measure the spots that are left.' },
+  gauge: {
+    says: 'the gauge was not checked before its readings',
+    does: 'Zero and shim it, then read again: without it nobody knows what it reads.',
+  },
+  dry: {
+    says: 'it was read before it was dry',
+    does: 'A soft film gives way under the probe and still shrinks. Read again when it can be handled.',
+  },
+  simulated: {
+    says: 'its readings are simulated',
+    does: 'A simulated gauge shows how it goes; the part is measured with a real one.',
+  },
+};
+
 export function checkLine({ check, job, spray, work }: JobView, units: Units): NextLine {
   const { verdict, spec, spots, wanted, taken, coatsOn, coatsMeasured, layersMeasured } = check;
   const because: Fact[] = [
@@ -98,6 +120,21 @@ export function checkLine({ check, job, spray, work }: JobView, units: Units): N
     };
   const failed = verdict.conditions.find(({ holds }) => !holds);
   const big = units.parts('film', verdict.mean);
+  const [wants] = check.unproven;
+  if (!failed && wants)
+    return {
+      big,
+      says: `The film lies in range, and is not passed yet: ${check.unproven.map((each) => unprovenWords[each].says).join(', ')}.`,
+      detail: unprovenWords[wants].does,
+      tone: 'care',
+      because,
+      tap:
+        wants === 'coats' || wants === 'parts'
+          ? go('spray', 'Go to Spray')
+          : wants === 'gauge'
+            ? focus('gauge', 'Check the gauge')
+            : focus('reading', 'Enter readings'),
+    };
   if (!failed)
     return {
       big,

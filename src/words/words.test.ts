@@ -1,5 +1,5 @@
 import { celsius } from '@/core/climate';
-import { newShop, type NewEntry } from '@/records';
+import { newShop, type Job, type NewEntry } from '@/records';
 import type { JobView, Stage } from '@/facts/job';
 import {
   airless,
@@ -397,10 +397,21 @@ describe('Spray says', () => {
 });
 
 describe('Check says', () => {
-  const on = logged(readyToSpray(), [-90, start('lacquer-1')], [-80, end('lacquer-1')]);
+  const ready = readyToSpray();
+  const one: Job = {
+    ...ready,
+    layers: ready.layers.map((layer) => ({
+      ...layer,
+      sheet: { ...layer.sheet, coats: 1 },
+      coats: layer.coats.slice(0, 1),
+    })),
+  };
+  const on = logged(one, [-90, start('lacquer-1')], [-80, end('lacquer-1')]);
+  const checked: NewEntry = { type: 'gauge-check', zero: 0, shim: 100e-6, read: 100e-6 };
   const readings = (values: readonly number[], job = on) =>
     logged(
       job,
+      [-1, checked],
       ...values.flatMap((um, spot) =>
         [0, 1, 2].map(
           (i) =>
@@ -424,6 +435,40 @@ describe('Check says', () => {
       tone: 'good',
     });
     expect(cell(pass, 'check')).toMatchObject({ number: '29 µm', state: 'passes' });
+  });
+
+  it('passes nothing before its time: coats to come, a gauge nobody checked, a soft film, simulated readings', () => {
+    const values = [29, 30, 28, 31, 29];
+    const two = logged(readyToSpray(), [-90, start('lacquer-1')], [-80, end('lacquer-1')]);
+    const without = (job: Job, type: string): Job => ({
+      ...job,
+      log: job.log.filter((entry) => entry.type !== type),
+    });
+    const soft = logged(one, [-20, start('lacquer-1')], [-10, end('lacquer-1')]);
+    const simulated: Job = {
+      ...readings(values),
+      log: readings(values).log.map((entry) =>
+        entry.type === 'film' && entry.spot === 2 ? { ...entry, simulated: true } : entry,
+      ),
+    };
+    const many = {
+      ...readings(values),
+      part: { ...one.part, faces: one.part.faces.map((face) => ({ ...face, count: 60 })) },
+    };
+    for (const [job, says] of [
+      [readings(values, two), 'coats are to come'],
+      [without(readings(values), 'gauge-check'), 'the gauge was not checked before its readings'],
+      [readings(values, soft), 'it was read before it was dry'],
+      [simulated, 'its readings are simulated'],
+    ] as const) {
+      const view = seen(job);
+      expect(line(view, 'check')).toMatchObject({ tone: 'care', says: expect.stringContaining(says) });
+      expect(view.check.unproven.length).toBeGreaterThan(0);
+      expect(view.done.has('check')).toBe(false);
+      expect(cell(view, 'check').state).not.toBe('passes');
+    }
+    expect(seen(logged(many, [20, { type: 'parts', count: 60 }])).check.unproven).not.toContain('parts');
+    expect(seen(logged(many, [20, { type: 'parts', count: 59 }])).check.unproven).toContain('parts');
   });
 
   it('which condition fails, where, and which way to put it right', () => {

@@ -1,6 +1,6 @@
 import type { Browser } from 'puppeteer-core';
 import { launch, Visitor } from './driver';
-import { another, lineOf } from './follow';
+import { another, lineOf, startCoat } from './follow';
 
 let browser: Browser;
 beforeAll(async () => {
@@ -78,6 +78,7 @@ describe('one operating point', () => {
     await another(visitor, card);
     await visitor.go('/job/demo-lining-band/spray');
     await visitor.press('It hides');
+    await startCoat(visitor, /^Start coat 3/);
     await visitor.sees(/Lay it from 24\d mm at 1\.6\d bar\./, '[aria-label="Next"]');
   });
 

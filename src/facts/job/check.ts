@@ -15,6 +15,7 @@ import { openDefects, type OpenDefects } from './opendefects';
 import { filmWanted } from './ledger';
 import { areaOf } from './plan';
 import { coatStates, type CoatState } from './spray';
+import { unprovenOf, type Unproven } from './unproven';
 import type { Worked } from './worked';
 
 export interface FaceSpot {
@@ -39,6 +40,8 @@ export interface CheckView {
   readonly wanted: number;
   readonly taken: number;
   readonly verdict: Outcome<FilmVerdict>;
+  /** What the verdict still wants before it passes anything. */
+  readonly unproven: readonly Unproven[];
   /** The last zero and shim, and what they correct; undefined when nobody checked the gauge. */
   readonly gauge?: { readonly entry: EntryOf<'gauge-check'>; readonly correction: Outcome<GaugeCorrection> };
   /** m taken off as what lay below, by face. */
@@ -118,6 +121,7 @@ export function checkView(job: Worked): CheckView {
     readings: found,
   }));
   const last = lastOf(entries, 'gauge-check');
+  const taken = spots.filter(({ readings }) => readings.length > 0).length;
   return {
     coatsOn: on.length,
     coatsMeasured: counted.length,
@@ -125,7 +129,13 @@ export function checkView(job: Worked): CheckView {
     spec,
     spots,
     wanted: Math.min(wanted, spots.length),
-    taken: spots.filter(({ readings }) => readings.length > 0).length,
+    taken,
+    unproven: unprovenOf(job, coats, {
+      films,
+      taken,
+      wanted: Math.min(wanted, spots.length),
+      checked: (entry) => correctionAt(entry) !== undefined,
+    }),
     verdict:
       on.length === 0
         ? refuse('no-coat', 'Spray and end a coat first; then there is a film to measure.')

@@ -19,6 +19,7 @@ export { deadlinesOf, standsUntil } from './deadlines';
 export { dayQuestion, midnightOf, type DayQuestion } from './planned';
 export { maskingOf, substrateOf, type HandItem } from './handitems';
 export { ratioUnread, withRatioRead } from './ratioread';
+export { measurableAt, partsCounted, runFrom, type Unproven } from './unproven';
 export { type Permission, type PermissionGroup, type PermissionItem, type ToldItem } from './permission';
 export { filmOfCoat, filmWanted, ledgerOf, type FilmWanted } from './ledger';
 export type { MixView, PouringState, Source } from './mix';

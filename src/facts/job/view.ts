@@ -163,7 +163,7 @@ function doneStages({ plan, mix, thin, set, spray, check, clean, guns }: Views):
   if (set.setting && !set.fault && set.card?.verdict === 'good') done.add('set');
   if (!spray.next && !spray.running && !spray.look) done.add('spray');
   const { open, waiting } = check.defects;
-  const measured = !isRefusal(check.verdict) && check.verdict.passes && check.taken >= check.wanted;
+  const measured = !isRefusal(check.verdict) && check.verdict.passes && check.unproven.length === 0;
   if (measured && open.length === 0 && !waiting) done.add('check');
   if (clean.state === 'clean' && !guns.some(({ state }) => state === 'dirty')) done.add('clean');
   return done;

@@ -1,9 +1,6 @@
 import { nextSample, sampleCount, usualSampling, type SamplingRule } from '@/core/quality';
 import type { EntryOf, Job } from '@/records';
-import { liveEntries, moment, ofType } from '../job';
-
-/** Parts from here on are a run: counted, sampled and handed over. */
-export const runFrom = 8;
+import { liveEntries, moment, ofType, partsCounted, runFrom } from '../job';
 
 export interface ShiftView {
   readonly total: number;
@@ -21,14 +18,10 @@ export interface ShiftView {
 
 /** A run of repeated parts as it stands; undefined where there are too few to be one. */
 export function shiftOf(job: Job): ShiftView | undefined {
-  const total = job.part.faces.reduce((most, { count }) => Math.max(most, count), 0);
+  const { total, sprayed } = partsCounted(job);
   if (total < runFrom) return undefined;
   const entries = liveEntries(job);
   const counts = ofType(entries, 'parts');
-  const sprayed = Math.max(
-    counts.reduce((sum, { count }) => sum + count, 0),
-    0,
-  );
   const rule = job.approach.sampling ?? usualSampling;
   const next = nextSample(sprayed, total, rule);
   const [first, last] = [counts[0], counts.at(-1)];
