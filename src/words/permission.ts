@@ -59,47 +59,47 @@ const causeWords: Record<Cause, { says: string; limit: string; tap?: Tap }> = {
   'room-old': {
     says: 'The room was read {since} ago.',
     limit: 'It counts for an hour: sun, doors and booths change it.',
-    tap: go('plan', 'Read it again', 'ready'),
+    tap: go('plan', 'Read the room again', 'ready'),
   },
   'air-cold': {
     says: 'The air is too cold.',
     limit: 'The sheet: {limit}.',
-    tap: go('plan', 'Read it again', 'ready'),
+    tap: go('plan', 'Read the room again', 'ready'),
   },
   'air-hot': {
     says: 'The air is too hot.',
     limit: 'The sheet: {limit}.',
-    tap: go('plan', 'Read it again', 'ready'),
+    tap: go('plan', 'Read the room again', 'ready'),
   },
   'part-cold': {
     says: 'The part is too cold.',
     limit: 'The sheet: {limit}.',
-    tap: go('plan', 'Read it again', 'ready'),
+    tap: go('plan', 'Read the room again', 'ready'),
   },
   'part-hot': {
     says: 'The part is too hot.',
     limit: 'The sheet: {limit}.',
-    tap: go('plan', 'Read it again', 'ready'),
+    tap: go('plan', 'Read the room again', 'ready'),
   },
   'too-dry': {
     says: 'The air is too dry.',
     limit: 'The sheet: {limit}.',
-    tap: go('plan', 'Read it again', 'ready'),
+    tap: go('plan', 'Read the room again', 'ready'),
   },
   'too-damp': {
     says: 'The air is too damp.',
     limit: 'The sheet: {limit}.',
-    tap: go('plan', 'Read it again', 'ready'),
+    tap: go('plan', 'Read the room again', 'ready'),
   },
   'near-dew': {
     says: 'The part is too near the dew point.',
     limit: 'At least {limit} above it.',
-    tap: go('plan', 'Read it again', 'ready'),
+    tap: go('plan', 'Read the room again', 'ready'),
   },
   wet: {
     says: 'Dew lies on the part, or is about to.',
     limit: 'At least {limit} above the dew point.',
-    tap: go('plan', 'Read it again', 'ready'),
+    tap: go('plan', 'Read the room again', 'ready'),
   },
   early: {
     says: 'The coat below has not flashed yet.',
@@ -122,12 +122,12 @@ const causeWords: Record<Cause, { says: string; limit: string; tap?: Tap }> = {
   'no-window': {
     says: 'In this room the window closes before the film is ready.',
     limit: 'The film is reckoned to be ready at {until}.',
-    tap: go('plan', 'Read it again', 'ready'),
+    tap: go('plan', 'Read the room again', 'ready'),
   },
   'no-window-above': {
     says: 'In this room the coat after this one has no window.',
     limit: 'Ready after {found}, closed after {limit}.',
-    tap: go('plan', 'Read it again', 'ready'),
+    tap: go('plan', 'Read the room again', 'ready'),
   },
   'work-due': {
     says: 'Work comes between: {what}.',

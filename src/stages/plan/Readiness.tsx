@@ -6,6 +6,7 @@ import { itemWords, openWords } from '@/words/permission';
 import { Button } from '@/ui/Button';
 import { Clock } from '@/ui/Clock';
 import { Dialog } from '@/ui/Dialog';
+import { Fold } from '@/ui/Fold';
 import { useJob } from '@/ui/job/context';
 import { Waive } from '@/ui/job/Waive';
 import { Panel } from '@/ui/Panel';
@@ -25,6 +26,8 @@ export function Readiness() {
   const [leaving, setLeaving] = useState<PermissionItem>();
   const units = useUnits();
   const { items, open, may, waived } = view.permission;
+  // What the job itself finds in order is folded: the list is what is still to do.
+  const sound = items.filter(({ by, met }) => by === 'record' && met);
   const tick = (step: string, done: boolean) =>
     log(done ? 'ticked' : 'tick taken back', { type: 'tick', list: 'ready', step, done });
   return (
@@ -47,19 +50,19 @@ export function Readiness() {
         ) : (
           <>
             <b>{openWords(view)}</b>
-            {open[0] && !open[0].waivable && (
+            {open[0]?.by === 'record' && !open[0].waivable && (
               <b className="text-stop">: ■ {itemWords(open[0], view, units).says}</b>
             )}
           </>
         )}
       </p>
       <div className="gap-x-6 xl:columns-2">
-        {(Object.keys(groups) as PermissionGroup[]).map((group) => (
+        {groupsOf(items.filter((item) => !sound.includes(item))).map((group) => (
           <section key={group} aria-label={groups[group]} className="mb-3">
             <h3 className="text-sm font-bold">{groups[group]}</h3>
             <ul className="divide-y divide-hairline border-y border-hairline">
               {items
-                .filter((item) => item.group === group)
+                .filter((item) => item.group === group && !sound.includes(item))
                 .map((item) => (
                   <li
                     key={item.id}
@@ -85,6 +88,20 @@ export function Readiness() {
           </section>
         ))}
       </div>
+      {sound.length > 0 && (
+        <Fold title={`✓ ${sound.length} more in order`} verb="Show">
+          <ul className="gap-x-6 text-sm sm:columns-2">
+            {sound.map((item) => (
+              <li key={item.id} className="py-0.5">
+                <span aria-hidden className="text-good">
+                  ✓
+                </span>{' '}
+                {itemWords(item, view, units).says}
+              </li>
+            ))}
+          </ul>
+        </Fold>
+      )}
       {leaving && (
         <Dialog
           open
@@ -98,6 +115,10 @@ export function Readiness() {
     </Panel>
   );
 }
+
+/** The groups that have something in them, people first. */
+const groupsOf = (items: readonly PermissionItem[]): PermissionGroup[] =>
+  (Object.keys(groups) as PermissionGroup[]).filter((group) => items.some((item) => item.group === group));
 
 const signs = {
   met: { mark: '✓', ink: 'text-good', word: 'so' },

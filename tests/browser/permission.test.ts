@@ -1,0 +1,112 @@
+import type { Browser } from 'puppeteer-core';
+import { launch, Visitor } from './driver';
+import { ahead, lineOf, readRoom, startCoat, toStage } from './follow';
+
+let browser: Browser;
+beforeAll(async () => {
+  browser = await launch();
+});
+afterAll(() => browser.close());
+
+const dialog = '[role="dialog"]';
+const step = (visitor: Visitor) =>
+  visitor.page.$eval(`${dialog} [data-step]`, (each) => (each as HTMLElement).dataset.step);
+const buttons = (visitor: Visitor) =>
+  visitor.page.$$eval(`${dialog} button`, (all) => all.map((each) => (each as HTMLElement).innerText));
+/** Ticks what is asked until it is something else than a tick. */
+async function tickOn(visitor: Visitor): Promise<string | undefined> {
+  for (let i = 0; i < 20; i += 1) {
+    const at = await step(visitor);
+    if (!(await buttons(visitor)).includes('Done')) return at;
+    await visitor.press('Done');
+    await visitor.page.waitForFunction(
+      (inside, was) =>
+        (document.querySelector(`${inside} [data-step]`) as HTMLElement | null)?.dataset.step !== was,
+      {},
+      dialog,
+      at,
+    );
+  }
+  return undefined;
+}
+
+describe('permission to start a coat', () => {
+  it('goes through what is open, safety first, and starts nothing before it is settled', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/spray');
+    await ahead(visitor, 70);
+    await visitor.reload();
+    expect(await lineOf(visitor)).toMatch(/\d things before coat 2 of 4/);
+    await visitor.press('Start coat 2');
+    await visitor.sees('Air-fed protection', dialog);
+    expect(await step(visitor)).toBe('masks');
+    // Nobody leaves that out.
+    await visitor.sees('Cannot be left out', dialog);
+    expect(await buttons(visitor)).not.toContain('Go on without it, and why');
+    // The first thing that is no tick: the room was read too long ago.
+    expect(await tickOn(visitor)).toBe('room');
+    await visitor.sees(/The room was read .+ ago/, dialog);
+    // Closed, nothing was started, and what was ticked stays ticked.
+    await visitor.page.keyboard.press('Escape');
+    expect(await visitor.text('[aria-label="Next"]')).not.toContain('End coat 2');
+    await visitor.press('Start coat 2');
+    await visitor.page.waitForSelector(`${dialog} [data-step]`);
+    expect(await step(visitor)).toBe('room');
+  });
+
+  it('sends to where it is put right; a cold room has a remedy of its own, and a reason is asked for', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/spray');
+    await ahead(visitor, 70);
+    await visitor.reload();
+    await visitor.press('Start coat 2');
+    await visitor.page.waitForSelector(`${dialog} [data-step]`);
+    await tickOn(visitor);
+    await visitor.press('Read the room again');
+    await readRoom(visitor, ['9', '9', '40']);
+    await toStage(visitor, 'spray');
+    await visitor.press('Start coat 2');
+    await visitor.page.waitForSelector(`${dialog} [data-step]`);
+    expect(await step(visitor)).toBe('air');
+    await visitor.sees(/9\s*°C/, dialog);
+    await visitor.sees('Warm the room with vented or electric heat, never a flame', dialog);
+    await visitor.press('Go on without it, and why');
+    await visitor.press('Go on without it');
+    await visitor.sees('Say why: it stays in the record', dialog);
+    expect(await step(visitor)).toBe('air');
+    await visitor.type('Why', 'A trial piece in the cold');
+    await visitor.press('Go on without it');
+    await visitor.page.waitForFunction(
+      (at) => (document.querySelector(`${at} [data-step]`) as HTMLElement | null)?.dataset.step !== 'air',
+      {},
+      dialog,
+    );
+    await visitor.page.keyboard.press('Escape');
+    // Read fit, there is nothing to leave out; what was left out stays on record.
+    await visitor.go('/job/demo-livery-panels/plan#ready');
+    await readRoom(visitor, ['21', '21', '50']);
+    await toStage(visitor, 'spray');
+    const through = await startCoat(visitor, 'Start coat 2');
+    expect(through).not.toContain('air');
+    await visitor.sees('End coat 2', '[aria-label="Next"]');
+    await visitor.go('/logbook?job=demo-livery-panels');
+    await visitor.sees(/air before Colour 2: A trial piece in the cold/);
+  });
+
+  it('a ratio nobody read from the paper keeps the ladder shut until somebody says so', async () => {
+    const visitor = await Visitor.arrive(browser, 'plain', '/new');
+    await visitor.type('Job', 'Rail');
+    // A shop without sheets begins with a kind of coating: its ratio is what such products usually have.
+    await visitor.choose('Class', 'Two-part colour');
+    await visitor.type('Name on the can', 'Own colour');
+    await visitor.type('Width of a face', '1 m');
+    await visitor.type('Height of a face', '0.2 m');
+    await visitor.press('Begin this job');
+    await visitor.sees('Rail', 'h1');
+    await readRoom(visitor, ['21', '21', '50']);
+    await toStage(visitor, 'mix');
+    await visitor.sees(/Does the paper read 4 : 1 by volume\? Nobody has said so\./, '[aria-label="Next"]');
+    await visitor.sees('Shut until somebody says that the paper reads');
+    await visitor.press('The paper reads so');
+    await visitor.sees(/Pour/, '[aria-label="Next"]');
+    expect(await visitor.text('main')).not.toContain('Shut until somebody says');
+  });
+});
