@@ -2,7 +2,7 @@ import { showDuration } from '@/core/quantity';
 import { isRefusal } from '@/core/refusal';
 import { hardAt, lawfulTimes } from '@/core/schedule';
 import { layingOf } from '@/core/system';
-import { spraying, type CoatState, type JobView, type WorkItem } from '@/facts/job';
+import { partsCounted, runFrom, spraying, type CoatState, type JobView, type WorkItem } from '@/facts/job';
 import { blendOf } from '@/facts/job/blend';
 import { clockTime, clockTo } from './clock';
 import { itemWords, openTone, openWords } from './permission';
@@ -193,6 +193,17 @@ export function sprayLine(view: JobView, units: Units): NextLine {
     };
   }
   if (spray.look && recoat?.state !== 'flashing') return lookLine(spray.look, because);
+  // A run is on when its parts are, not when the last coat was ended once.
+  const { total, sprayed } = partsCounted(view.job);
+  if (!next && total >= runFrom && sprayed < total && clean.state === 'clean')
+    return {
+      big: { number: String(sprayed), unit: `of ${total} parts` },
+      says: `The coats are on ${sprayed} of ${total} parts. Count the others, or spray them.`,
+      detail: 'A part nobody counted is taken to be bare.',
+      tone: 'care',
+      because,
+      tap: focus('shift', 'Count parts', 'strokes'),
+    };
   if (!next)
     return {
       big: { number: String(coats.length), unit: coats.length === 1 ? 'coat on' : 'coats on' },

@@ -1,6 +1,14 @@
 import { isRefusal } from '@/core/refusal';
 import type { FactId, Figure } from '@/facts/figure';
-import { ratioUnread, spraying, type JobView, type OpenDefects, type Stage } from '@/facts/job';
+import {
+  partsCounted,
+  ratioUnread,
+  runFrom,
+  spraying,
+  type JobView,
+  type OpenDefects,
+  type Stage,
+} from '@/facts/job';
 import { figure, jobFigure, layerFigure } from './figures';
 import type { Units } from './units';
 import { pressureQuantity } from './pressure';
@@ -205,6 +213,9 @@ function spray(view: JobView, units: Units): Said {
   }
   if (look && recoat?.state !== 'flashing')
     return { ...said, state: look.asks === 'hides' ? 'does it hide?' : 'is it even?', tone: 'act' };
+  const { total, sprayed } = partsCounted(view.job);
+  if (!next && total >= runFrom && sprayed < total)
+    return { ...said, state: `on ${sprayed} of ${total} parts`, tone: 'care' };
   if (!next) return { ...said, state: 'all on', tone: 'good' };
   const until = recoat ? clockTo(recoat.opens, now) : '';
   if (due && recoat?.state !== 'between' && recoat?.state !== 'closed' && recoat?.state !== 'never')

@@ -380,6 +380,25 @@ describe('Spray says', () => {
     expect(cell(seen(readyToSpray()), 'spray')).toMatchObject({ tone: 'act' });
   });
 
+  it('a run is on when its parts are counted: 59 of 60 are not all', () => {
+    const job = aJob();
+    const castings: Job = {
+      ...job,
+      part: { ...job.part, faces: job.part.faces.map((face) => ({ ...face, count: 60 })) },
+    };
+    const on = logged(
+      castings,
+      ...(['lacquer-1', 'lacquer-2'] as const).flatMap((id, i) => [
+        [-200 + i * 60, start(id)] as const,
+        [-195 + i * 60, end(id)] as const,
+      ]),
+      [-100, { type: 'parts', count: 59 }],
+    );
+    expect(cell(seen(on), 'spray')).toMatchObject({ state: 'on 59 of 60 parts', tone: 'care' });
+    const all = logged(on, [-90, { type: 'parts', count: 1 }]);
+    expect(cell(seen(all), 'spray')).toMatchObject({ state: 'all on', tone: 'good' });
+  });
+
   it('clean when all coats are on', () => {
     const all = logged(flashing, [45, start('lacquer-2')], [50, end('lacquer-2')]);
     expect(line(seen(all, { minutes: 51 }), 'spray')).toMatchObject({

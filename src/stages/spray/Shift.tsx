@@ -34,7 +34,7 @@ export function Shift() {
   const whole = (text: string, least: number) =>
     /^\d+$/.test(text.trim()) && Number(text) >= least ? Number(text) : undefined;
   return (
-    <Panel title="Shift">
+    <Panel title="Shift" place="shift">
       <div className="grid items-start gap-5 md:grid-cols-[auto_minmax(0,1fr)]" data-shift>
         <div>
           <div className="text-6xl leading-none font-bold" data-count>
