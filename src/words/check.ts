@@ -109,6 +109,15 @@ export function checkLine({ check, job, spray, work }: JobView, units: Units): N
       because,
       tap: go('spray', 'Go to Spray'),
     };
+  if (isRefusal(verdict) && taken >= wanted)
+    return {
+      big: { number: '–', unit: '' },
+      says: units.says(verdict),
+      detail: 'What the coats aim at lies outside what the sheet asks of them: nothing can be judged by it.',
+      tone: 'care',
+      because,
+      tap: go('plan', 'Put the coats right', 'stack'),
+    };
   if (taken < wanted || isRefusal(verdict))
     return {
       big: { number: `${taken}`, unit: `of ${wanted} spots` },

@@ -456,6 +456,18 @@ describe('Check says', () => {
     expect(cell(pass, 'check')).toMatchObject({ number: '29 µm', state: 'passes' });
   });
 
+  it('says so where the coats aim at what their sheet forbids: nothing can be judged by that', () => {
+    const forbidden: Job = {
+      ...ready,
+      layers: ready.layers.map((layer) => ({ ...layer, coats: layer.coats.slice(0, 1) })),
+    };
+    const laid = logged(forbidden, [-90, start('lacquer-1')], [-80, end('lacquer-1')]);
+    expect(line(seen(readings([29, 30, 28, 31, 29], laid)), 'check')).toMatchObject({
+      says: 'The film range must run from its minimum over its aim to its maximum.',
+      tap: { does: { kind: 'go', stage: 'plan' } },
+    });
+  });
+
   it('passes nothing before its time: coats to come, a gauge nobody checked, a soft film, simulated readings', () => {
     const values = [29, 30, 28, 31, 29];
     const two = logged(readyToSpray(), [-90, start('lacquer-1')], [-80, end('lacquer-1')]);

@@ -11,6 +11,7 @@ export { sealKinds, wettedMetals, type SealKind, type WettedMetal } from './mate
 export { cleaningApproaches, type CleaningApproach } from './approaches';
 export { gunFamilies, gunFamily, type GunFamily } from './families';
 export { soaking, type SoakRule } from './soaking';
+export { heldBack } from './interlock';
 export { midwaySteps } from './midway';
 export { cleaningSequence, type CleaningSequence } from './sequence';
 export {

@@ -27,6 +27,17 @@ const dirty = logged(readyToSpray(), [-20, start('lacquer-1')], [-10, end('lacqu
 const minutesOf = (moment?: number) => Math.round(((moment ?? NaN) - noon) / 60_000);
 
 describe('the cleaning list of a job', () => {
+  it('holds back what opens until the pressure is out, and only until then', () => {
+    const opening = (job: typeof dirty) => seen(job).clean.steps.filter(({ after }) => after !== undefined);
+    const [first] = opening(dirty);
+    expect(first?.opens).toBe(true);
+    const relief = seen(dirty).clean.steps[first!.after! - 1]!;
+    expect(relief.relieves).toBe(true);
+    const relieved = logged(dirty, [-5, tick(relief.id)]);
+    expect(opening(relieved).map(({ id }) => id)).not.toContain(first!.id);
+    expect(opening(logged(relieved, [-4, tick(relief.id, false)])).map(({ id }) => id)).toContain(first!.id);
+  });
+
   it('has own words where the shop keeps some, for this coating, gun and approach only', () => {
     const rinse = seen(dirty).clean.steps.find(({ id }) => id === 'rinse')!;
     expect(rinse.reworded).toBe(false);

@@ -1,6 +1,7 @@
 import {
   chemistryCare,
   cleaningSequence,
+  heldBack,
   midwaySteps,
   type CleaningApproach,
   type CleaningQuestion,
@@ -21,6 +22,8 @@ export interface CleanStep extends CleaningStep {
   /** Under which the shop keeps words of its own for it, and whether it does. */
   readonly wordsKey: string;
   readonly reworded: boolean;
+  /** Not before that step of the list, counted from 1: it lets out the pressure. */
+  readonly after?: number;
 }
 
 export interface CleanView {
@@ -150,7 +153,11 @@ function cleanView(job: Worked, rigId: string, rig: Rig | undefined, shop: Shop,
     return { ...step, ...(own ? { says: own } : {}), done, wordsKey, reworded: own !== undefined };
   };
   const onceClean = last(firstList.end)?.done === true && last(firstList.waste)?.done === true;
-  const steps = (sequence?.steps ?? []).map((step) => view(step, last(step.id)?.done ?? onceClean));
+  const listed = (sequence?.steps ?? []).map((step) => view(step, last(step.id)?.done ?? onceClean));
+  const locks = heldBack(listed);
+  const steps = listed.map((step, i) =>
+    locks.has(i) ? { ...step, after: (locks.get(i) as number) + 1 } : step,
+  );
   const doneCount = steps.filter(({ done }) => done).length;
   const clean = sequence !== undefined && doneCount === steps.length;
 

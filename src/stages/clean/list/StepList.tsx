@@ -100,13 +100,13 @@ function Rows({ steps, list, from }: RowsProps) {
     <>
       <ol className="divide-y divide-hairline border-b border-hairline">
         {steps.map((step, i) => {
-          const { id, says, because, done, liquid, volume, reworded } = step;
+          const { id, says, because, done, liquid, volume, reworded, after } = step;
           return (
             <li key={id} className={`flex items-start gap-4 py-3 ${done ? 'text-ink-soft' : ''}`}>
               <Checkbox.Root
                 id={`step-${id}`}
                 checked={done}
-                disabled={idle}
+                disabled={idle || after !== undefined}
                 aria-labelledby={`words-${id}`}
                 onCheckedChange={(next) =>
                   log('cleaning step', { type: 'tick', list, step: id, done: next === true, rigId })
@@ -126,6 +126,11 @@ function Rows({ steps, list, from }: RowsProps) {
                   {liquid && <b className="font-semibold"> {liquidWords(volume, units)}.</b>}
                   {reworded && ' In our words.'}
                 </span>
+                {after !== undefined && (
+                  <b className="block text-sm text-stop">
+                    ■ Not before step {after}: it lets the pressure out.
+                  </b>
+                )}
               </span>
               <button
                 type="button"
