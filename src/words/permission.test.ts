@@ -4,6 +4,7 @@ import type { ToldItem } from '@/facts/job';
 import { aJob, logged, readyToSpray, seen } from '../../tests/fixtures/job';
 import { itemWords } from './permission';
 import { nextLine } from './nextline';
+import { tooEarlyWords } from './tooearly';
 import { unitsOf } from './units';
 
 const metric = unitsOf('metric');
@@ -71,5 +72,14 @@ describe('the permission list in words', () => {
     expect(line.tap).toMatchObject({ says: 'Start coat 1', does: { kind: 'start', coatId: 'lacquer-1' } });
     const bare = nextLine(seen(aJob()), 'spray', metric);
     expect(bare.tap?.does.kind).not.toBe('log');
+  });
+});
+
+describe('ending a coat that hardly was begun', () => {
+  it('asks with the time that went by, the time it takes and the faces', () => {
+    expect(tooEarlyWords({ sprayed: 4, takes: 540, faces: 8 }, 'End coat 1')).toEqual({
+      asks: 'End coat 1 after 4\u00a0s?',
+      says: 'A coat takes about 9\u00a0min, and none of 8 faces is on record.',
+    });
   });
 });

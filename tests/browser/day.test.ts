@@ -1,6 +1,6 @@
 import type { Browser } from 'puppeteer-core';
 import { launch, Visitor } from './driver';
-import { readRoom, startCoat } from './follow';
+import { endCoat, readRoom, startCoat } from './follow';
 
 let browser: Browser;
 beforeAll(async () => {
@@ -218,6 +218,7 @@ describe('a whole demo day, run fast', () => {
       else {
         const was = await visitor.page.$eval('[aria-label="Next"]', (each) => each.textContent);
         if (/Start coat \d/.test(line)) await startCoat(visitor, /^Start coat \d/);
+        else if (/End coat \d/.test(line)) await endCoat(visitor, /^End coat \d/);
         else await visitor.doNext();
         // On a slow machine the next sentence takes its time: each must be heard.
         await visitor.page

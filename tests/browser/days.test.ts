@@ -1,6 +1,6 @@
 import type { Browser } from 'puppeteer-core';
 import { launch, Visitor } from './driver';
-import { ahead, another, lineOf, readRoom, untilSpray, startCoat } from './follow';
+import { ahead, another, lineOf, readRoom, untilSpray, startCoat, endCoat } from './follow';
 
 let browser: Browser;
 beforeAll(async () => {
@@ -44,11 +44,11 @@ describe('filler, epoxy and colour over three days, from nothing', () => {
   it('first day: the filler goes on, and is too soft to sand', async () => {
     await untilSpray(visitor);
     await startCoat(visitor, /^Start coat/);
-    await visitor.press('End coat 1');
+    await endCoat(visitor, 'End coat 1');
     await startCoat(visitor, 'Start coat 2 early');
-    await visitor.press('End coat 2');
+    await endCoat(visitor, 'End coat 2');
     await startCoat(visitor, 'Start coat 3 early');
-    await visitor.press('End coat 3');
+    await endCoat(visitor, 'End coat 3');
     await visitor.sees(/Let filler harden: sand with P180|Let filler harden: sand from \d\d:\d\d/);
     await visitor.sees('May be worked on in', '[data-tray]');
     await visitor.sees(/Sand with P180[\s\S]*from \d\d:\d\d[\s\S]*Wipe clean\s*to come/, '[data-between]');
@@ -74,7 +74,7 @@ describe('filler, epoxy and colour over three days, from nothing', () => {
     const said = (await untilSpray(visitor)).join('\n');
     expect(said).toContain('HVLP gun, epoxy: 1.6 mm');
     await startCoat(visitor, /^Start coat/);
-    await visitor.press(/^End coat 4$/);
+    await endCoat(visitor, /^End coat 4$/);
     await visitor.sees(/Let epoxy harden: sand/);
   });
 
@@ -94,9 +94,9 @@ describe('filler, epoxy and colour over three days, from nothing', () => {
     await tapped(visitor);
     await untilSpray(visitor);
     await startCoat(visitor, /^Start coat/);
-    await visitor.press('End coat 5');
+    await endCoat(visitor, 'End coat 5');
     await startCoat(visitor, 'Start coat 6 early');
-    await visitor.press('End coat 6');
+    await endCoat(visitor, 'End coat 6');
     await visitor.sees('Does it hide what is below?');
     await visitor.press('It hides');
     await visitor.sees(/All coats are on/);
@@ -140,7 +140,7 @@ describe('a missed tack window', () => {
     await readRoom(visitor, ['21', '21', '60']);
     await untilSpray(visitor);
     await startCoat(visitor, /^Start coat/);
-    await visitor.press('End coat 1');
+    await endCoat(visitor, 'End coat 1');
     await visitor.sees(/Leave coat 1 to flash/);
     await later(visitor, 150);
     // The room was read too long ago to go on by it.

@@ -100,3 +100,11 @@ export async function startCoat(visitor: Visitor, words: string | RegExp): Promi
   }
   throw new Error(`No end to it: ${through.join(', ')}`);
 }
+
+/** Ends a coat; asked whether it can be on so soon, it is. */
+export async function endCoat(visitor: Visitor, words: string | RegExp): Promise<void> {
+  await visitor.press(words);
+  await visitor.sees(/after \d+ (s|min)\?/, '[role="dialog"]');
+  await visitor.press('It is on: end it');
+  await visitor.page.waitForFunction(() => !document.querySelector('[role="dialog"]'));
+}

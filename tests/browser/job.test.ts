@@ -2,7 +2,7 @@ import type { Browser } from 'puppeteer-core';
 import { flowCup, secondsFromViscosity } from '@/core/cups';
 import { blendViscosity } from '@/core/thinning';
 import { launch, Visitor } from './driver';
-import { readRoom, startCoat } from './follow';
+import { readRoom, startCoat, endCoat } from './follow';
 
 let browser: Browser;
 beforeAll(async () => {
@@ -101,7 +101,7 @@ describe('a door job, from can to coat', () => {
     expect(through[0]).toBe('masks');
     expect(through).toContain('tack');
     expect(through.filter((id) => ['room', 'mix', 'viscosity', 'gun', 'card'].includes(id))).toEqual([]);
-    await visitor.press('End coat 1');
+    await endCoat(visitor, 'End coat 1');
     await visitor.sees(/Leave coat 1 to flash/);
     const clock = async () => {
       const said = /[\d:]*\d:\d\d/.exec(await visitor.text('[data-timer="flash"]'))?.[0] ?? '';
@@ -120,9 +120,9 @@ describe('a door job, from can to coat', () => {
     await visitor.type('Last wetted tooth', '75');
     await visitor.type('First dry tooth', '100');
     await visitor.sees('as right as this comb can tell');
-    await visitor.press('End coat 2');
+    await endCoat(visitor, 'End coat 2');
     await startCoat(visitor, 'Start coat 3 early');
-    await visitor.press('End coat 3');
+    await endCoat(visitor, 'End coat 3');
     await visitor.sees('Clean the gun before it sets.');
   });
 

@@ -1,6 +1,6 @@
 import type { Browser } from 'puppeteer-core';
 import { launch, Visitor } from './driver';
-import { ahead, another, lineOf, readRoom, toStage, untilSpray, startCoat } from './follow';
+import { ahead, another, lineOf, readRoom, toStage, untilSpray, startCoat, endCoat } from './follow';
 
 let browser: Browser;
 beforeAll(async () => {
@@ -39,9 +39,9 @@ describe('base and clear, from nothing, with two guns', () => {
     const said = await untilSpray(visitor);
     expect(said.join('\n')).toContain('Base gun: 1.3 mm');
     await startCoat(visitor, /^Start coat/);
-    await visitor.press('End coat 1');
+    await endCoat(visitor, 'End coat 1');
     await startCoat(visitor, 'Start coat 2 early');
-    await visitor.press('End coat 2');
+    await endCoat(visitor, 'End coat 2');
   });
 
   it('does the colour hide? One more is planned, laid, and hides', async () => {
@@ -53,7 +53,7 @@ describe('base and clear, from nothing, with two guns', () => {
     await visitor.press('Not yet');
     await visitor.sees(/Start coat 3 of 5, colour 3/);
     await startCoat(visitor, 'Start coat 3');
-    await visitor.press('End coat 3');
+    await endCoat(visitor, 'End coat 3');
     await visitor.sees(/Leave coat 3 to flash[\s\S]*Look at it from/);
     await ahead(visitor, 11);
     await visitor.reload();
@@ -121,9 +121,9 @@ describe('base and clear, from nothing, with two guns', () => {
   it('ends with a verdict of the whole film', async () => {
     await toStage(visitor, 'spray');
     await startCoat(visitor, 'Start coat 4');
-    await visitor.press('End coat 4');
+    await endCoat(visitor, 'End coat 4');
     await startCoat(visitor, 'Start coat 5 early');
-    await visitor.press('End coat 5');
+    await endCoat(visitor, 'End coat 5');
     await visitor.sees('All coats are on.');
     await toStage(visitor, 'check');
     for (let spot = 0; spot < 5; spot += 1) await visitor.press('Simulated gauge: take 3');

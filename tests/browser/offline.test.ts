@@ -6,7 +6,7 @@ import { isRefusal } from '@/core/refusal';
 import { readArchive } from '@/exchange/archive';
 import { stages } from '@/facts/job';
 import { launch, Visitor } from './driver';
-import { another, lineOf, readRoom } from './follow';
+import { another, endCoat, lineOf, readRoom, startCoat } from './follow';
 import { serve } from './serve';
 
 const job = '/job/demo-saloon-doors';
@@ -86,8 +86,8 @@ describe('the application without its server', () => {
       await visitor.page.waitForSelector('[data-card-read] dl', { timeout: 30_000 });
       await tap();
       await to('spray');
-      await tap();
-      await tap();
+      await startCoat(visitor, /^Start coat 1/);
+      await endCoat(visitor, 'End coat 1');
       await to('check');
       await visitor.type('Reading 1', '30');
       await visitor.page.keyboard.press('Enter');

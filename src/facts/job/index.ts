@@ -17,6 +17,7 @@ export { solventOfBatch, solventOfCoat } from './solvent';
 export { everyEntry, lastEntryAt, lastOf, liveEntries, moment, ofType } from './entries';
 export { deadlinesOf, standsUntil } from './deadlines';
 export { dayQuestion, midnightOf, type DayQuestion } from './planned';
+export { endDoubt, type EndDoubt } from './enddoubt';
 export { maskingOf, substrateOf, type HandItem } from './handitems';
 export { ratioUnread, withRatioRead } from './ratioread';
 export { measurableAt, partsCounted, runFrom, type Unproven } from './unproven';

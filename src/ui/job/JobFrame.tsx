@@ -9,7 +9,7 @@ import { recordsOfJob } from '@/exchange/bundle';
 import { keyOf, type Job } from '@/records';
 import { useJudged, useLog } from '@/store/actions';
 import { useJobView, useRecord, useShopState, useStore } from '@/store/hooks';
-import { stages, withRatioRead, type JobView } from '@/facts/job';
+import { endDoubt, stages, withRatioRead, type EndDoubt, type JobView } from '@/facts/job';
 import { namedBy } from '@/offline/pages';
 import { AskedAbout } from '../AskedAbout';
 import { JobAhead } from './JobAhead';
@@ -41,6 +41,7 @@ import { fetched } from '../fetched';
 import { figure, jobFigure } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
 
+const EndAsked = fetched(() => import('./EndAsked').then((found) => found.EndAsked));
 const StartWalk = fetched(() => import('./StartWalk').then((found) => found.StartWalk));
 
 /** What stands around every stage: the job's name, its run strip, and the timer tray. */
@@ -84,6 +85,7 @@ function OpenJob({ view, children }: { readonly view: JobView; readonly children
   const line = useMemo(() => nextLine(view, stage, units), [view, stage, units]);
 
   const [starting, setStarting] = useState<Tap>();
+  const [ending, setEnding] = useState<{ readonly tapped: Tap; readonly doubt: EndDoubt }>();
   const start = useCallback(
     ({ does, says }: Tap) => {
       if (does.kind !== 'start') return;
@@ -111,12 +113,15 @@ function OpenJob({ view, children }: { readonly view: JobView; readonly children
         store.put(withRatioRead(job, does.layerId), 'ratio read');
         recorded('The ratio is as the paper reads.', undo);
       }
-      if (does.kind === 'log') {
+      const doubt =
+        does.kind === 'log' && does.entries.some(({ type }) => type === 'coat-end') && endDoubt(view);
+      if (does.kind === 'log' && doubt) setEnding({ tapped, doubt });
+      else if (does.kind === 'log') {
         log(does.label, ...does.entries);
         recorded(`Recorded: ${says.toLowerCase()}.`, undo);
       }
     },
-    [router, job, store, log, judged, recorded, undo, start, may],
+    [router, job, view, store, log, judged, recorded, undo, start, may],
   );
 
   useKeys({
@@ -173,6 +178,19 @@ function OpenJob({ view, children }: { readonly view: JobView; readonly children
           {children}
         </Fence>
       </div>
+      {ending && (
+        <EndAsked
+          doubt={ending.doubt}
+          tap={ending.tapped.says}
+          onEnd={() => {
+            const { does, says } = ending.tapped;
+            if (does.kind === 'log') log(does.label, ...does.entries);
+            recorded(`Recorded: ${says.toLowerCase()}.`, undo);
+            setEnding(undefined);
+          }}
+          onClose={() => setEnding(undefined)}
+        />
+      )}
       {starting && (
         <StartWalk
           start={starting}
