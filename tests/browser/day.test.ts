@@ -89,6 +89,7 @@ describe('the plan of a day', () => {
     await visitor.sees(/Tack off[\s\S]*good for\s+1[45]:\d\d/, '[aria-label="The part"]');
     await visitor.press('A hand touched it');
     await visitor.sees(/Tack off[\s\S]*again/, '[aria-label="The part"]');
+    await visitor.open(/to mind/);
     const leave = (await visitor.page.waitForSelector(
       '::-p-xpath(//li[contains(., "Room to swing")]//button)',
     ))!;

@@ -28,8 +28,34 @@ export function Readiness() {
   const { items, open, may, waived } = view.permission;
   // What the job itself finds in order is folded: the list is what is still to do.
   const sound = items.filter(({ by, met }) => by === 'record' && met);
+  // What stops nothing stands folded under what does.
+  const mind = items.filter(
+    ({ by, weight, group }) => by === 'hand' && weight === 'care' && group !== 'part',
+  );
+  const folded = [...sound, ...mind];
   const tick = (step: string, done: boolean) =>
     log(done ? 'ticked' : 'tick taken back', { type: 'tick', list: 'ready', step, done });
+  const row = (item: PermissionItem) => (
+    <li
+      key={item.id}
+      className="grid break-inside-avoid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-3 py-1.5 max-sm:gap-x-1 max-sm:py-0.5"
+    >
+      <Item
+        item={item}
+        why={waived.find((each) => each.item === item)?.why}
+        onTick={(done) => tick(item.id, done)}
+      />
+      {open.includes(item) && item.waivable && (
+        <button
+          type="button"
+          className="min-h-11 px-2 text-sm text-act underline underline-offset-4"
+          onClick={() => setLeaving(item)}
+        >
+          Leave out
+        </button>
+      )}
+    </li>
+  );
   return (
     <Panel
       title="Ready to spray?"
@@ -57,37 +83,24 @@ export function Readiness() {
         )}
       </p>
       <div className="gap-x-6 xl:columns-2">
-        {groupsOf(items.filter((item) => !sound.includes(item))).map((group) => (
+        {groupsOf(items.filter((item) => !folded.includes(item))).map((group) => (
           <section key={group} aria-label={groups[group]} className="mb-3">
             <h3 className="text-sm font-bold">{groups[group]}</h3>
             <ul className="divide-y divide-hairline border-y border-hairline">
-              {items
-                .filter((item) => item.group === group && !sound.includes(item))
-                .map((item) => (
-                  <li
-                    key={item.id}
-                    className="grid break-inside-avoid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-3 py-1.5 max-sm:gap-x-1 max-sm:py-0.5"
-                  >
-                    <Item
-                      item={item}
-                      why={waived.find((each) => each.item === item)?.why}
-                      onTick={(done) => tick(item.id, done)}
-                    />
-                    {open.includes(item) && item.waivable && (
-                      <button
-                        type="button"
-                        className="min-h-11 px-2 text-sm text-act underline underline-offset-4"
-                        onClick={() => setLeaving(item)}
-                      >
-                        Leave out
-                      </button>
-                    )}
-                  </li>
-                ))}
+              {items.filter((item) => item.group === group && !folded.includes(item)).map(row)}
             </ul>
           </section>
         ))}
       </div>
+      {mind.length > 0 && (
+        <Fold
+          title={`${mind.length} to mind`}
+          says={`${mind.filter(({ met }) => met).length} done; they stop nothing`}
+          verb="Show"
+        >
+          <ul className="divide-y divide-hairline border-y border-hairline">{mind.map(row)}</ul>
+        </Fold>
+      )}
       {sound.length > 0 && (
         <Fold title={`✓ ${sound.length} more in order`} verb="Show">
           <ul className="gap-x-6 text-sm sm:columns-2">
