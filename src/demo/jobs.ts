@@ -87,6 +87,8 @@ function saloonDoors(now: number): Job {
       part: {
         substrate: 'Oak, sealed',
         metal: false,
+        kind: 'wood',
+        existing: 'primer',
         faces: [face('outer', 'Outer faces', 0.7, 2.0, 4), face('inner', 'Inner faces', 0.7, 2.0, 4)],
       },
       layers: [
@@ -142,6 +144,8 @@ function liveryPanels(now: number): Job {
       part: {
         substrate: 'Primed steel, flatted',
         metal: true,
+        kind: 'metal',
+        existing: 'primer',
         faces: [face('side', 'Side panels', 1.9, 0.8, 4), face('dash', 'Dash panels', 1.2, 0.7, 2)],
       },
       layers: [
@@ -194,6 +198,8 @@ function truckFrames(now: number): Job {
       part: {
         substrate: 'Blasted steel',
         metal: true,
+        kind: 'blasted',
+        existing: 'bare',
         faces: [face('frame', 'Side frames', 2.4, 0.45, 4), face('bolster', 'Bolsters', 1.6, 0.5, 2)],
       },
       layers: [layer(framePrimer, pressurePot, dinCup, ['First', 'Second'])],
@@ -249,6 +255,8 @@ function seatBrackets(now: number): Job {
       part: {
         substrate: 'Cast iron, primed',
         metal: true,
+        kind: 'cast-iron',
+        existing: 'primer',
         faces: [{ ...face('top', 'Bracket faces', 0.42, 0.28, 48), shape: 1.15 }],
       },
       layers: [layer(bracketEnamel, pressurePot, fordCup, ['First', 'Second'])],
@@ -267,6 +275,8 @@ function seatShells(now: number): Job {
       part: {
         substrate: 'Waxed composite mould',
         metal: false,
+        kind: 'mould',
+        existing: 'wax',
         faces: [face('shell', 'Shell moulds', 0.9, 0.7, 3, 'flat')],
       },
       layers: [
@@ -308,6 +318,8 @@ function depotWalls(now: number): Job {
       part: {
         substrate: 'Rendered brick, washed',
         metal: false,
+        kind: 'masonry',
+        existing: 'bare',
         faces: [face('north', 'North wall', 18, 3.2, 1), face('gable', 'Gable', 6, 4, 1)],
         absorption: 60e-6,
       },
@@ -363,6 +375,8 @@ function apron(now: number): Job {
       part: {
         substrate: 'Pressed steel, repaired',
         metal: true,
+        kind: 'metal',
+        existing: 'filler',
         faces: [face('apron', 'Apron', 1.6, 0.9, 1)],
       },
       layers: [
@@ -433,6 +447,8 @@ function liningBand(now: number): Job {
       part: {
         substrate: 'Livery green, flatted',
         metal: true,
+        kind: 'metal',
+        existing: 'keep',
         faces: [face('band', 'Band', 2.4, 0.18, 2)],
       },
       layers: [
@@ -481,6 +497,8 @@ function earlierDoors(now: number, car: number, days: number, additions: readonl
         part: {
           substrate: 'Oak, sealed',
           metal: false,
+          kind: 'wood',
+          existing: 'primer',
           faces: [face('outer', 'Outer faces', 0.7, 2.0, 4), face('inner', 'Inner faces', 0.7, 2.0, 4)],
         },
         layers: [lacquered],

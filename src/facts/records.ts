@@ -1,6 +1,7 @@
 import { newShop, type AnyRecord, type Cup, type Job, type RecordKind, type Shop } from '@/records';
 import { gunsOf, jobView, lastEntryAt, standsUntil, type Bearings, type JobView } from './job';
 import { lessonsFor, lessonsOf, type BatchLesson } from './shop/lessons';
+import { machinePaper, papersIn, sheetPaper } from './job/papers';
 import { shelfOf, type ShelfCan } from './shop/shelf';
 
 /** All records of a shop by their keys. */
@@ -52,6 +53,8 @@ interface Inputs {
   readonly cups: readonly Cup[];
   readonly shelf: readonly ShelfCan[];
   readonly lessons: readonly BatchLesson[];
+  /** Papers of its products and machines that were read in any job, by whom. */
+  readonly papers: readonly string[];
 }
 
 /** What is concluded of a job, and until when it stands while its records do. */
@@ -148,7 +151,23 @@ function inputsOf(records: Records, job: Job, now: number): Inputs {
     shelf: shelfOn(records, now).filter(({ can }) => sheetIds.has(can.coatingId)),
     // Its own readings are evidence, not experience.
     lessons: [...sheetIds].flatMap((sheetId) => lessonsOf(records, sheetId, job.id)),
+    papers: papersFor(records, job),
   };
+}
+
+/** All papers that were read in the jobs of one state of the records. */
+const papersOf = new WeakMap<Records, readonly string[]>();
+
+function papersFor(records: Records, job: Job): readonly string[] {
+  const all = papersOf.get(records) ?? [
+    ...new Set(recordsOf(records, 'job').flatMap((each) => papersIn(each))),
+  ];
+  papersOf.set(records, all);
+  const own = [
+    ...job.layers.map(({ sheet }) => sheetPaper(sheet)),
+    ...gunsOf(job).map((id) => machinePaper({ id })),
+  ];
+  return all.filter((read) => own.some((paper) => read.startsWith(`${paper}\n`)));
 }
 
 function sameInputs(a: Inputs, b: Inputs): boolean {
@@ -159,6 +178,7 @@ function sameInputs(a: Inputs, b: Inputs): boolean {
     alike(a.rigs, b.rigs) &&
     alike(a.cups, b.cups) &&
     alike(a.lessons, b.lessons) &&
+    alike(a.papers, b.papers) &&
     alike(
       a.shelf,
       b.shelf,
@@ -167,7 +187,11 @@ function sameInputs(a: Inputs, b: Inputs): boolean {
   );
 }
 
-function viewFrom({ job, shop, rigs, cups, shelf, lessons }: Inputs, now: number, taken: Taken): JobView {
+function viewFrom(
+  { job, shop, rigs, cups, shelf, lessons, papers }: Inputs,
+  now: number,
+  taken: Taken,
+): JobView {
   return jobView(job, {
     rigOf: (id) => {
       const rig = rigs.find((each) => each?.id === id);
@@ -179,5 +203,6 @@ function viewFrom({ job, shop, rigs, cups, shelf, lessons }: Inputs, now: number
     now,
     ...taken,
     lessons: lessonsFor(lessons),
+    papers: new Set(papers),
   });
 }

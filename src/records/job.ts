@@ -1,6 +1,6 @@
 import * as z from 'zod/mini';
 import { surfaceKinds } from '@/core/film';
-import { substrateKinds } from '@/core/system';
+import { groundStates, substrateKinds } from '@/core/system';
 import { asked, countUpTo, film, id, instant, metres, name, text } from './fields';
 import { layer } from './layer';
 import { logEntry } from './log';
@@ -33,8 +33,24 @@ export const face = z.object({
       )
       .check(z.maxLength(40)),
   ),
-  /** What must stay free of it. */
+  /** What must stay free of it, along its outline. */
   keepOff: z.optional(text),
+  /** Places the gun does not coat: by brush when all coats are on, or never. */
+  free: z.optional(
+    z
+      .array(
+        z.object({
+          id,
+          name,
+          width: metres.check(z.positive()),
+          height: metres.check(z.positive()),
+          /** Its edge is round or cut to shape. */
+          shaped: z.optional(z.boolean()),
+          then: z.enum(['brush', 'never']),
+        }),
+      )
+      .check(z.maxLength(40)),
+  ),
 });
 
 /** What is the same for all layers of a job. */
@@ -69,7 +85,7 @@ export const job = z.object({
     metal: z.boolean().check(z.describe('can a magnetic or eddy-current gauge read it?')),
     faces: z.array(face).check(z.minLength(1)),
     kind: z.optional(z.enum(substrateKinds)),
-    existing: z.optional(z.enum(['bare', 'keep', 'strip'])),
+    existing: z.optional(z.enum(groundStates)),
     exposure: z.optional(z.enum(['indoors', 'damp', 'outdoors', 'sun'])),
     /** The standard it will be judged by. */
     judgedBy: z.optional(z.enum(['mirror', 'texture', 'match'])),

@@ -166,6 +166,8 @@ const sayings = [
     grit: z.optional(grit),
     takes: z.optional(film),
     lasts: z.optional(seconds),
+    /** With water: masks put on before are put on again. */
+    wet: z.optional(z.boolean()),
     note: z.optional(text),
   }),
   /** Planned work left out, and why. */
@@ -196,6 +198,8 @@ const sayings = [
     done: z.boolean(),
     /** The gun that is cleaned or wiped. */
     rigId: z.optional(id),
+    /** The paper that was read: whose, and which revision. */
+    of: z.optional(text),
   }),
   entryOf('defect', {
     name: text,

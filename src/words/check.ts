@@ -66,6 +66,10 @@ export const unprovenWords: Record<Unproven, { readonly says: string; readonly d
     says: 'not every part is counted',
     does: 'Count the parts as they are sprayed: what is bare is not measured.',
   },
+  brush: {
+    says: 'what the brush coats is not coated',
+    does: 'Brush the places that were kept free for it, and say so on Spray.',
+  },
   spots: { says: 'not every spot is measured', does: 'Measure the spots that are left.' },
   gauge: {
     says: 'the gauge was not checked before its readings',
@@ -138,7 +142,7 @@ export function checkLine({ check, job, spray, work }: JobView, units: Units): N
       tone: 'care',
       because,
       tap:
-        wants === 'coats' || wants === 'parts'
+        wants === 'coats' || wants === 'parts' || wants === 'brush'
           ? go('spray', 'Go to Spray')
           : wants === 'gauge'
             ? focus('gauge', 'Check the gauge')

@@ -3,6 +3,7 @@ import type { Hazard } from '@/core/safety';
 export const hazardWords: Record<Hazard, string> = {
   isocyanate: 'Isocyanates',
   aziridine: 'Aziridine',
+  sensitiser: 'Sensitises the skin',
   solvent: 'Solvent vapour',
   flammable: 'Flammable',
   peroxide: 'Peroxide',

@@ -43,6 +43,8 @@ const on = (job: Job, ...more: readonly (readonly [number, NewEntry])[]): Job =>
     ...more,
   );
 
+const masked: NewEntry = { type: 'tick', list: 'ready', step: 'dust-mask', done: true };
+
 describe('Spray says, between layers', () => {
   const work = [
     { id: 's', what: 'sand', grit: 400, takes: 5e-6 },
@@ -59,7 +61,7 @@ describe('Spray says, between layers', () => {
     });
     expect(strip(soft)).toMatch(/^sand in/);
     expect(soft.timers.map(({ id }) => id)).toContain('work');
-    const hard = seen(on(sanded));
+    const hard = seen(on(sanded, [-1, masked]));
     expect(line(hard)).toMatchObject({
       big: { number: 'P400' },
       says: 'Sand with P400, 5 µm off before colour 1.',
@@ -112,7 +114,8 @@ describe('Spray says, between layers', () => {
     expect(line(seen(scuffed, { minutes: -390 })).detail).toContain(
       'while it was too soft: that opens nothing',
     );
-    expect(line(seen(dry)).tap).toMatchObject({ says: 'Scuffed and cleaned' });
+    expect(line(seen(dry)).tap).toMatchObject({ does: { kind: 'safe', act: 'sand' } });
+    expect(line(seen(logged(dry, [-1, masked]))).tap).toMatchObject({ says: 'Scuffed and cleaned' });
   });
 
   it('that no clock is verified with an additive nobody knows the factor of, until it is touched', () => {

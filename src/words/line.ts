@@ -1,6 +1,6 @@
 import type { NewEntry } from '@/records';
 import type { Figure, FigureState } from '@/facts/figure';
-import type { Stage } from '@/facts/job';
+import type { Act, Stage } from '@/facts/job';
 
 export type Tone = 'plain' | 'act' | 'good' | 'care' | 'stop';
 
@@ -21,6 +21,8 @@ export type Deed =
   | { readonly kind: 'go'; readonly stage: Stage; readonly part?: string }
   /** The paper says the ratio as it stands. */
   | { readonly kind: 'ratio-read'; readonly layerId: string }
+  /** Go through what keeps people whole before such work. */
+  | { readonly kind: 'safe'; readonly act: Act }
   /** Start a coat: at once where nothing is open, else through what is. */
   | { readonly kind: 'start'; readonly coatId: string; readonly label: string }
   /** Take a layer in hand, and one of its guns where it says which. */

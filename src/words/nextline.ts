@@ -5,6 +5,7 @@ import { cleanLine } from './clean';
 import type { NextLine } from './line';
 import { mixLine } from './mix';
 import { planLine } from './plan';
+import { safeLine } from './safework';
 import { setLine } from './set';
 import { sprayLine } from './spray';
 import { thinLine } from './thin';
@@ -20,4 +21,5 @@ const lines: Record<Stage, (view: JobView, units: Units) => NextLine> = {
 };
 
 /** The next line of a stage. */
-export const nextLine = (view: JobView, stage: Stage, units: Units): NextLine => lines[stage](view, units);
+export const nextLine = (view: JobView, stage: Stage, units: Units): NextLine =>
+  safeLine(view, lines[stage](view, units));

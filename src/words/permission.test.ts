@@ -68,7 +68,7 @@ describe('the permission list in words', () => {
 
   it('the next line of Spray counts what is open, says the first, and its tap goes through it', () => {
     const line = nextLine(seen(readyToSpray()), 'spray', metric);
-    expect(line.says).toMatch(/^\d+ things before coat 1 of 2\. Vapour and particle mask/);
+    expect(line.says).toMatch(/^\d+ things before coat 1 of 2\. You have read the safety data sheet/);
     expect(line.tap).toMatchObject({ says: 'Start coat 1', does: { kind: 'start', coatId: 'lacquer-1' } });
     const bare = nextLine(seen(aJob()), 'spray', metric);
     expect(bare.tap?.does.kind).not.toBe('log');

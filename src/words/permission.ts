@@ -1,7 +1,8 @@
 import type { Cause, Remedy, RemedyId } from '@/core/permission';
-import type { JobView, PermissionItem, ToldItem } from '@/facts/job';
+import type { HandItem, JobView, PermissionItem, ToldItem } from '@/facts/job';
 import { settingFaultSays } from './faults';
 import { go, hand, plural, ratioRead, type Tap } from './line';
+import { hazardWords } from './hazards';
 import { ratioWords } from './ratio';
 import { pressureQuantity } from './pressure';
 import { cardAsks } from './set';
@@ -50,6 +51,21 @@ const causeWords: Record<Cause, { says: string; limit: string; tap?: Tap }> = {
   'ratio-unread': {
     says: 'Does the paper read {what}? Nobody has said so.',
     limit: 'What stands there is what such products usually have.',
+  },
+  'dose-unread': {
+    says: 'A dose goes in that nobody read from the paper.',
+    limit: 'A dose too much or too little shows when it is too late.',
+    tap: go('mix', 'Go to Mix'),
+  },
+  'ground-unsaid': {
+    says: 'What is it, and what is on it now?',
+    limit: 'What has to be done before the first coat follows from that.',
+    tap: go('plan', 'Say what it is', 'part'),
+  },
+  cramped: {
+    says: 'The room leaves {found} beside the part.',
+    limit: 'An arm and the gun’s distance take {limit}. A cramped stroke arcs and starts on the part.',
+    tap: go('plan', 'Go to the part', 'part'),
   },
   'room-unread': {
     says: 'The room is not read.',
@@ -250,6 +266,8 @@ const remedyWords: Record<RemedyId, string> = {
   'shorter-fade': 'A shorter fade, smaller steps or fewer coats.',
   'read-paper':
     'Read it on the can or its sheet. Another ratio: change the sheet, then take the revised one for this layer.',
+  'say-ground': 'Two taps: the ground, and what is on it.',
+  'turn-part': 'Turn the part along the room, or spray it in two reaches.',
   'read-room': 'Read air, part and humidity.',
   'warm-air':
     'Warm the room with vented or electric heat, never a flame{: from–to}. Part and paint warm with it.',
@@ -361,12 +379,24 @@ function whatOf({ cause }: ToldItem, { set, spray, plan, otherInGun }: JobView, 
   return '';
 }
 
+/** What a person answers for, its amounts in the user’s units. */
+const handSays = ({ says, amounts = {} }: HandItem, units: Units): string =>
+  Object.entries(amounts).reduce(
+    (text, [name, [quantity, value]]) => text.replace(`{${name}}`, units.show(quantity, value)),
+    says,
+  );
+
+/** `It says: isocyanates, flammable.` */
+const hazardsSay = ({ hazards = [] }: HandItem): string =>
+  hazards.length > 0 ? `${sentence(hazards.map((each) => hazardWords[each].toLowerCase()).join(', '))}.` : '';
+const sentence = (words: string): string => `${words.charAt(0).toUpperCase()}${words.slice(1)}`;
+
 /** An item of the permission list in words. */
 export function itemWords(item: PermissionItem, view: JobView, units: Units): ItemWords {
   if (item.by === 'hand')
     return {
-      says: item.says,
-      limit: item.because,
+      says: handSays(item, units),
+      limit: [hazardsSay(item), item.because].filter(Boolean).join(' '),
       remedies: [
         item.state === 'acting' && item.until !== undefined
           ? `Leave it to act until ${clockTime(item.until, view.now)}.`
@@ -390,7 +420,7 @@ export function itemWords(item: PermissionItem, view: JobView, units: Units): It
   const next = view.work.layers.find(({ id }) => id === view.spray.next?.coat.layerId);
   const tapOf = (): Pick<ItemWords, 'tap'> => {
     if (cause === 'order' && next) return { tap: hand(next.id, `Take ${next.name} in hand`) };
-    if (cause === 'ratio-unread') return { tap: ratioRead(view.work.layer.id) };
+    if (cause === 'ratio-unread' || cause === 'dose-unread') return { tap: ratioRead(view.work.layer.id) };
     return tap ? { tap } : {};
   };
   return {
@@ -419,6 +449,9 @@ const metWords: Readonly<Record<string, string>> = {
   film: 'Film inside the sheet’s range.',
   fade: 'The fade ends before the kept edge.',
   ratio: 'The ratio is as the paper says.',
+  dose: 'The doses are as the paper says.',
+  swing: 'Room beside the part for an arm and the gun.',
+  ground: 'The ground is known, and what is on it.',
   mix: 'A mix in the pot, within its life.',
   viscosity: 'Viscosity as this coat wants it.',
   thinner: 'No more thinner than the sheet bears.',

@@ -2,7 +2,15 @@ import { showDuration } from '@/core/quantity';
 import { isRefusal } from '@/core/refusal';
 import { hardAt, lawfulTimes } from '@/core/schedule';
 import { layingOf } from '@/core/system';
-import { partsCounted, runFrom, spraying, type CoatState, type JobView, type WorkItem } from '@/facts/job';
+import {
+  brushPlaces,
+  partsCounted,
+  runFrom,
+  spraying,
+  type CoatState,
+  type JobView,
+  type WorkItem,
+} from '@/facts/job';
 import { blendOf } from '@/facts/job/blend';
 import { clockTime, clockTo } from './clock';
 import { itemWords, openTone, openWords } from './permission';
@@ -10,7 +18,7 @@ import { figure, reason } from './figures';
 import type { Units } from './units';
 import { pressureQuantity } from './pressure';
 import { focus, go, hand, inSentence, judge, log, plural, startCoat, type Fact, type NextLine } from './line';
-import { lookAsks, workLine, workWords } from './work';
+import { brushed, lookAsks, workLine, workWords } from './work';
 
 /** How far a blended coat reaches, and the edge it must not cross. */
 function reachWords({ work, plan }: JobView, { coat }: CoatState, units: Units): string {
@@ -203,6 +211,17 @@ export function sprayLine(view: JobView, units: Units): NextLine {
       tone: 'care',
       because,
       tap: focus('shift', 'Count parts', 'strokes'),
+    };
+  const brush =
+    next || clean.state === 'dirty' ? undefined : brushPlaces(view.work).find(({ done }) => !done);
+  if (brush)
+    return {
+      big: { number: '1', unit: 'place by brush' },
+      says: `Brush ${inSentence(brush.name)} on ${inSentence(brush.face.name)}.`,
+      detail: 'It was kept free for the brush. Take the tape off first, while the film still gives.',
+      tone: 'act',
+      because,
+      tap: brushed(brush, coats.at(-1)?.coat.layerId ?? view.work.layer.id),
     };
   if (!next)
     return {

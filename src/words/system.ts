@@ -1,4 +1,4 @@
-import type { CoatRole, SubstrateKind } from '@/core/system';
+import type { CoatRole, GroundState, SubstrateKind } from '@/core/system';
 
 export const roleWords: Record<CoatRole, string> = {
   primer: 'Primer',
@@ -20,19 +20,35 @@ export const roleWords: Record<CoatRole, string> = {
 };
 
 export const substrateWords: Record<SubstrateKind, string> = {
-  metal: 'Steel or iron',
-  galvanised: 'Galvanised or aluminium',
-  wood: 'Wood',
-  composite: 'Composite or mould',
-  plastic: 'Plastic',
+  metal: 'Steel',
+  blasted: 'Blasted steel',
+  galvanised: 'Galvanised',
+  aluminium: 'Aluminium',
+  'cast-iron': 'Cast iron',
+  wood: 'Bare wood',
+  board: 'Board',
+  plaster: 'Plaster',
   masonry: 'Masonry',
+  concrete: 'Concrete',
+  plastic: 'Plastic',
+  composite: 'Composite',
+  mould: 'Waxed mould',
+  glass: 'Glass',
   coated: 'An old coating',
 };
 
-export const existingWords = {
-  bare: 'Bare',
-  keep: 'Old coating, kept',
-  strip: 'Old coating, stripped',
+export const existingWords: Record<GroundState, string> = {
+  bare: 'Nothing',
+  rust: 'Rust',
+  'mill-scale': 'Mill scale',
+  oil: 'Oil or grease',
+  keep: 'Sound old paint',
+  strip: 'Failing old paint',
+  primer: 'Primer',
+  base: 'Base coat in its window',
+  filler: 'Body filler',
+  wax: 'Release wax',
+  stain: 'Stain that bleeds',
 };
 
 export const exposureWords = {

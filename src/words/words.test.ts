@@ -364,7 +364,8 @@ describe('Spray says', () => {
   });
 
   it('abrade once the window is closed', () => {
-    const late = line(seen(flashing, { minutes: 8 * 60 + 29 }), 'spray');
+    const masked: NewEntry = { type: 'tick', list: 'ready', step: 'dust-mask', done: true };
+    const late = line(seen(logged(flashing, [8 * 60, masked]), { minutes: 8 * 60 + 29 }), 'spray');
     expect(late).toMatchObject({ big: { number: '30', unit: 'min late' }, tone: 'stop' });
     expect(entriesOf(late)).toEqual([{ type: 'abraded', coatId: one }]);
   });

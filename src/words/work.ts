@@ -1,5 +1,6 @@
 import { showDuration } from '@/core/quantity';
-import type { WorkState } from '@/facts/job';
+import type { BrushPlace, WorkState } from '@/facts/job';
+import { log, type Tap } from './line';
 import type { LayerWork, WorkKind } from '@/records';
 import type { Units } from './units';
 
@@ -34,6 +35,16 @@ export const lookAsks = {
   hides: { asks: 'Does it hide what is below?', yes: 'It hides', no: 'Not yet' },
   even: { asks: 'Does it lie even, without clouds?', yes: 'It lies even', no: 'Not yet' },
 } as const;
+
+/** Says that a place kept free for the brush has its coat. */
+export const brushed = ({ id, name, face }: BrushPlace, layerId: string): Tap =>
+  log('Brushed', `${name} brushed`, {
+    type: 'worked',
+    layerId,
+    workId: id,
+    what: 'brush',
+    note: `${name}, ${face.name}`,
+  });
 
 type Said = Pick<LayerWork, 'what' | 'grit' | 'takes' | 'lasts'>;
 

@@ -13,7 +13,9 @@ const answers: Record<RemedyId, readonly Cause[]> = {
   'more-coats': ['film-thick'],
   'thicker-coat': ['film-thin'],
   'shorter-fade': ['fade-over-edge'],
-  'read-paper': ['ratio-unread'],
+  'read-paper': ['ratio-unread', 'dose-unread'],
+  'say-ground': ['ground-unsaid'],
+  'turn-part': ['cramped'],
   'read-room': ['room-unread', 'room-old'],
   'warm-air': ['air-cold'],
   'wait-cooler': ['air-hot', 'part-hot'],
@@ -205,6 +207,7 @@ describe('a grant', () => {
   it('lets nobody waive what would hurt someone or cannot be mended afterwards', () => {
     const never: readonly Cause[] = [
       'ratio-unread',
+      'dose-unread',
       'wet',
       'between',
       'missed-soft',

@@ -13,6 +13,8 @@ export const remedyIds = [
   'thicker-coat',
   'shorter-fade',
   'read-paper',
+  'say-ground',
+  'turn-part',
   'read-room',
   'warm-air',
   'wait-cooler',
@@ -142,6 +144,7 @@ export function remediesFor(cause: Cause, question: RemedyQuestion): Remedy[] {
     case 'fade-over-edge':
       return [{ id: 'shorter-fade' }];
     case 'ratio-unread':
+    case 'dose-unread':
       return [{ id: 'read-paper' }];
     case 'room-unread':
     case 'room-old':
@@ -225,6 +228,10 @@ export function remediesFor(cause: Cause, question: RemedyQuestion): Remedy[] {
       return [{ id: 'unthinned' }, { id: 'trial-piece' }];
     case 'coat-recipe':
       return [{ id: 'dose' }];
+    case 'ground-unsaid':
+      return [{ id: 'say-ground' }];
+    case 'cramped':
+      return [{ id: 'turn-part' }];
     case 'lot-over':
       return [{ id: 'fresh-can' }, { id: 'trial-piece' }];
     case 'lot-unknown':

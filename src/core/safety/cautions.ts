@@ -23,6 +23,7 @@ const rules: readonly Rule[] = [
   { hazard: 'isocyanate', at: ['mix', 'thin', 'clean'], weight: 'stop', says: 'Isocyanates in the mix: gloves, eyes, no bare skin, extraction on.' },
   { hazard: 'isocyanate', at: ['check'], weight: 'care', says: 'Half-cured film still carries isocyanates: do not sand it without the protection you sprayed in.' },
   { hazard: 'aziridine', at: wetWork, weight: 'stop', says: 'Aziridine crosslinker: treat it as you would an isocyanate. Keep it off skin and out of the air you breathe.' },
+  { hazard: 'sensitiser', at: everywhere, weight: 'care', says: 'Sensitises the skin, as epoxies and acrylates do: no bare skin, gloves changed often, and no sanding of half-cured film without them. Whoever is sensitised stays so.' },
   { hazard: 'peroxide', at: ['plan', 'mix', 'clean'], weight: 'stop', says: 'Peroxide catalyst: goggles on, no metal measures, never into or with acetone, never straight onto accelerator. Stir the accelerator fully into the resin first.' },
   { hazard: 'styrene', at: ['plan', 'mix', 'thin', 'spray'], weight: 'care', says: 'Styrene vapour: extraction on, vapour filter. Thin with styrene within the sheet’s limit only, never with acetone.' },
   { hazard: 'flammable', at: wetWork, weight: 'care', says: 'Flammable vapour: no ignition, extraction before, during and after; ground pails and part.' },

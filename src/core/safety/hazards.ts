@@ -2,6 +2,7 @@
 export const hazards = [
   'isocyanate',
   'aziridine',
+  'sensitiser',
   'solvent',
   'flammable',
   'peroxide',

@@ -23,15 +23,19 @@ export interface Protection {
 export function protection({ hazards, technique, place }: ProtectionQuestion): Protection[] {
   const has = (...of: Hazard[]) => of.some((hazard) => hazards.includes(hazard));
   const sensitising = has('isocyanate', 'aziridine');
+  const bySkin = sensitising || has('sensitiser');
+  // Nobody smells in a vessel what a cartridge lets through.
+  const fed = sensitising || place === 'confined';
   const burns = has('flammable', 'solvent', 'styrene');
   const list: (Protection | false)[] = [
-    sensitising
+    fed
       ? {
           what: 'breathing',
           weight: 'stop',
-          says: 'Air-fed hood or mask, as the safety sheet demands.',
-          because:
-            'What sensitises is not smelled in time, and a cartridge does not say when it is spent. Also while it flashes, while the gun is flushed, and when half-cured film is sanded.',
+          says: 'Air-fed hood or mask on tested breathing air, as the safety sheet demands.',
+          because: !sensitising
+            ? 'In a confined space neither vapour nor want of air is noticed in time.'
+            : 'What sensitises is not smelled in time, and a cartridge does not say when it is spent. Also while it flashes, while the gun is flushed, and when half-cured film is sanded.',
         }
       : burns
         ? {
@@ -56,7 +60,7 @@ export function protection({ hazards, technique, place }: ProtectionQuestion): P
     },
     {
       what: 'hands',
-      weight: sensitising ? 'stop' : 'care',
+      weight: bySkin ? 'stop' : 'care',
       says: burns
         ? 'Gloves that resist this solvent, by their own table; changed when wet inside.'
         : 'Thin chemical gloves.',
@@ -66,9 +70,9 @@ export function protection({ hazards, technique, place }: ProtectionQuestion): P
     },
     {
       what: 'skin',
-      weight: sensitising ? 'stop' : 'care',
+      weight: bySkin ? 'stop' : 'care',
       says: 'Closed suit, wrists and neck covered.',
-      because: sensitising ? 'Sensitising goes through the skin as well.' : 'Mist settles on everything.',
+      because: bySkin ? 'Sensitising goes through the skin as well.' : 'Mist settles on everything.',
     },
     {
       what: 'hearing',

@@ -15,6 +15,7 @@ const rules: readonly Rule[] = [
   { risk: 'injection', weight: 'stop', says: 'High-pressure fluid goes through skin and glove. Hands off tip and hose ends until the pressure is out; a wound goes to hospital at once, even if it looks small.' },
   { risk: 'coating', of: ['isocyanate'], weight: 'stop', says: 'Isocyanates while flushing too: the protection you sprayed in stays on, extraction running.' },
   { risk: 'coating', of: ['aziridine'], weight: 'stop', says: 'Aziridine in what runs out: gloves, skin covered, extraction running.' },
+  { risk: 'coating', of: ['sensitiser'], weight: 'care', says: 'What runs out sensitises the skin: gloves changed, wrists covered.' },
   { risk: 'catalyst', of: ['peroxide'], weight: 'stop', says: 'Peroxide catalyst: goggles on, no metal, never into or with acetone, spills under water.' },
   { risk: 'heat', weight: 'stop', says: 'It heats itself: outdoors, thin layers, nothing that burns beside it, and look again in an hour.' },
   { risk: 'rags', of: ['oxidising-oil'], weight: 'stop', says: 'Oily rags can catch fire by themselves: flat outdoors, or under water in a closed metal bin, now.' },

@@ -20,7 +20,8 @@ export {
   type PrepStep,
   type PrepTick,
 } from './prep';
+export { maskRates, maskingTime, type MaskedPlace } from './masking';
 export { abrades } from './abrades';
 export { usualDrops, usualHiding } from './bylooking';
 export { workSeconds } from './workrates';
-export { substrateKinds, type SubstrateKind } from './substrates';
+export { groundStates, statesOn, substrateKinds, type GroundState, type SubstrateKind } from './substrates';

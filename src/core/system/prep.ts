@@ -1,12 +1,11 @@
 import { gritFor, type CoatRole } from './roles';
-import type { SubstrateKind } from './substrates';
+import { prepSteps } from './prepsteps';
+import { isMetal, isMineral, isTimber, rusts, type GroundState, type SubstrateKind } from './substrates';
 
 export interface PrepQuestion {
   readonly substrate: SubstrateKind;
-  /** It is a waxed mould: what is laid must come off again. */
-  readonly mould?: boolean;
-  /** What is on it: bare, kept and coated over, or stripped first. */
-  readonly existing: 'bare' | 'keep' | 'strip';
+  /** What is on it now. */
+  readonly existing: GroundState;
   /** What the next coat is. */
   readonly next: CoatRole | undefined;
   /**
@@ -30,101 +29,112 @@ export interface PrepStep {
   readonly always?: boolean;
 }
 
-/** The times are defaults: the sheet of what is used decides. */
-const minutes = 60;
-
-const dust: PrepStep = {
-  id: 'dust',
-  says: 'Dust the waxed mould with a clean soft cloth: no solvent, no paper, no bare hand.',
-  because: 'What takes off the wax glues the part to its mould.',
-  lapses: 15 * minutes,
-};
-
-const tack: PrepStep = {
-  id: 'tack',
-  says: 'Tack off just before spraying, lightly.',
-  because: 'Dust settles again while you wait.',
-  lapses: 15 * minutes,
-  touched: true,
-};
+/** Grits of raw ground, P grades; every other film is abraded for the coat that comes. */
+const rawGrit = (ground: SubstrateKind): { readonly coarse: number; readonly fine: number } | undefined =>
+  isMetal(ground)
+    ? { coarse: 80, fine: 180 }
+    : isTimber(ground)
+      ? { coarse: 150, fine: 180 }
+      : isMineral(ground)
+        ? { coarse: 80, fine: 120 }
+        : undefined;
 
 /**
- * The chain of preparation under the next coat, in order: what is on comes off, clean, etch, rinse, dry, abrade, wipe,
- * tack. A default, the sheet’s own instructions decide.
+ * The chain of preparation under the next coat, in order, from what it is, what is on it and what comes: only the steps
+ * that apply. A default, the sheet’s own instructions decide.
  */
-export function prepChain({ substrate, mould, existing, next, below = 'ground' }: PrepQuestion): PrepStep[] {
-  const { coarse, fine } = gritFor(next);
-  const wood = substrate === 'wood';
-  const metal = substrate === 'metal' || substrate === 'galvanised';
+export function prepChain({ substrate, existing, next, below = 'ground' }: PrepQuestion): PrepStep[] {
   if (below === 'own') return [];
-  if (below === 'other') return [tack];
+  // A film in its window takes the next coat as it is: sanding a fresh metallic would only ask for base again.
+  if (below === 'other' || (below === 'ground' && existing === 'base')) return [prepSteps.tack];
+  if (below === 'sanded') return [prepSteps.wipe, prepSteps.tack];
   // Solvent or paper would take off the wax that lets the part go.
-  if (mould && below === 'ground') return [dust];
-  const steps: (PrepStep | false)[] =
-    below === 'sanded'
-      ? []
-      : [
-          existing !== 'bare' && {
-            id: 'old-paint',
-            says: 'Old paint tested for lead and chromate, textured coats for asbestos.',
-            because: 'Sanding them sets free what does not leave the room, or a lung, again.',
-            always: true,
-          },
-          existing === 'strip' && {
-            id: 'strip',
-            says: 'Strip the old coating to sound ground.',
-            because: 'It would lift, or carry its own faults up.',
-          },
-          {
-            id: 'clean',
-            says: wood
-              ? 'Brush and vacuum, along the grain.'
-              : 'Clean and degrease with two cloths, one wet, one dry.',
-            because: 'Sanding before cleaning rubs grease and salt into the scratch.',
-          },
-          metal &&
-            existing !== 'keep' && {
-              id: 'etch',
-              says:
-                substrate === 'galvanised'
-                  ? 'Etch with what the primer’s sheet names, kept wet.'
-                  : 'Remove rust and etch, kept wet.',
-              because: 'What dries on etches unevenly and stays as salt.',
-              dwell: 5 * minutes,
-            },
-          metal &&
-            existing !== 'keep' && {
-              id: 'rinse',
-              says: 'Rinse until the water runs clear, then dry at once.',
-              because: 'Acid left under a film blisters it; wet steel rusts while you look.',
-              dwell: 20 * minutes,
-            },
-          substrate === 'masonry' && {
-            id: 'dry',
-            says: 'Let it dry out; hold a plastic sheet on it overnight if in doubt.',
-            because: 'Water behind a film pushes it off.',
-          },
-          {
-            id: 'abrade',
-            says: `Abrade with P${coarse} to P${fine}.`,
-            because: `The next coat fills that scratch: coarser shows through, finer gives it nothing to hold.`,
-          },
-          substrate === 'plastic' && {
-            id: 'static',
-            says: 'Wipe with an antistatic cleaner and leave it grounded.',
-            because: 'A charged part draws dust out of the whole room.',
-          },
-        ];
+  if (substrate === 'mould') return [prepSteps.dust];
+  const old = existing === 'keep' || existing === 'strip' || substrate === 'coated';
+  const film = existing === 'keep' || existing === 'primer' || substrate === 'coated';
+  if (substrate === 'blasted' && !film)
+    return [
+      ...(old ? [prepSteps['old-paint']] : []),
+      ...(existing === 'oil' ? [prepSteps.degrease] : []),
+      prepSteps.blast,
+      prepSteps.blow,
+    ];
   return [
-    ...steps.filter((step) => step !== false),
-    {
-      id: 'wipe',
-      says: 'Last wipe with a clean cloth and the cleaner the sheet names; gloves from here on.',
-      because: 'A bare hand leaves grease: fish-eyes.',
-      dwell: 3 * minutes,
-      touched: true,
-    },
-    tack,
+    ...(old ? [prepSteps['old-paint']] : []),
+    ...(existing === 'strip' ? [prepSteps.strip] : []),
+    ...cleaning(substrate, existing),
+    ...(film ? [] : opening(substrate, existing)),
+    ...(existing === 'filler'
+      ? [prepSteps.filler]
+      : substrate === 'glass' && !film
+        ? []
+        : [abrading(substrate, film ? undefined : rawGrit(substrate), next)]),
+    ...closing(substrate, existing, film),
+  ];
+}
+
+/** What takes off what does not belong there. */
+function cleaning(ground: SubstrateKind, state: GroundState): PrepStep[] {
+  return [
+    ...(state === 'oil' ? [prepSteps.degrease] : []),
+    ...(state === 'wax' || (ground === 'composite' && state === 'bare') ? [prepSteps.dewax] : []),
+    isTimber(ground) ? prepSteps.brush : isMineral(ground) ? prepSteps.sweep : prepSteps.clean,
+  ];
+}
+
+/** What bare ground wants before it is abraded: rust and scale off, etched, dried, tested, blocked. */
+function opening(ground: SubstrateKind, state: GroundState): PrepStep[] {
+  const steps: PrepStep[] = [];
+  if (state === 'rust') steps.push(rusts(ground) ? prepSteps.derust : prepSteps.whiterust);
+  if (state === 'mill-scale') steps.push(prepSteps.descale);
+  // Cast iron keeps acid in its pores, and filler and primer keep it out.
+  if (isMetal(ground) && ground !== 'cast-iron' && state !== 'filler')
+    steps.push(
+      ground === 'metal'
+        ? prepSteps.etch
+        : {
+            ...prepSteps.etch,
+            says:
+              ground === 'aluminium'
+                ? 'Etch with what is made for aluminium, kept wet its time: its skin of oxide holds nothing.'
+                : 'Etch with what the primer’s sheet names for zinc, kept wet its time.',
+          },
+      prepSteps.rinse,
+    );
+  if (isMineral(ground)) {
+    steps.push(prepSteps.moisture, prepSteps.alkali);
+    if (ground === 'concrete') steps.push(prepSteps.open);
+  }
+  if (state === 'stain') steps.push(prepSteps.block);
+  if (ground === 'board') steps.push(prepSteps.edges);
+  return steps;
+}
+
+function abrading(
+  ground: SubstrateKind,
+  raw: ReturnType<typeof rawGrit>,
+  next: CoatRole | undefined,
+): PrepStep {
+  const { coarse, fine } = raw ?? gritFor(next);
+  return {
+    ...prepSteps.abrade,
+    says: `Abrade with P${coarse} to P${fine}${raw && ground === 'galvanised' ? ', lightly: the zinc stays on' : isTimber(ground) ? ', along the grain' : ''}.`,
+    // Bare aluminium grows its skin again within hours.
+    ...(raw && ground === 'aluminium' ? { lapses: 4 * 3600 } : {}),
+  };
+}
+
+/** What comes just before the gun, after the last bare hand. */
+function closing(ground: SubstrateKind, state: GroundState, film: boolean): PrepStep[] {
+  // A wall is brushed off: solvent and tack cloth are for parts.
+  if (isMineral(ground))
+    return [{ ...prepSteps.tack, says: 'Brush the sanding dust off, just before spraying.' }];
+  const bare = !film && state !== 'filler';
+  return [
+    prepSteps.wipe,
+    ...(bare && (ground === 'plastic' || ground === 'glass') ? [prepSteps.adhesion] : []),
+    ...(ground === 'plastic' ? [prepSteps.static] : []),
+    prepSteps.tack,
   ];
 }
 

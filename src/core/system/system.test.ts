@@ -1,4 +1,16 @@
-import { coatRoles, gritFor, layingOf, prepChain, prepStates, substrateKinds, templates } from '.';
+import {
+  coatRoles,
+  gritFor,
+  layingOf,
+  prepChain,
+  prepStates,
+  statesOn,
+  substrateKinds,
+  templates,
+  type CoatRole,
+  type GroundState,
+  type SubstrateKind,
+} from '.';
 
 describe('templates', () => {
   it('have names of their own, coats with film, and never sand off more than they lay', () => {
@@ -22,25 +34,84 @@ describe('the chain of preparation', () => {
   const ids = (more: Partial<Parameters<typeof prepChain>[0]> = {}) =>
     prepChain({ substrate: 'metal', existing: 'bare', next: 'primer', ...more }).map(({ id }) => id);
 
-  it('cleans before it abrades, rinses after it etches, tacks last, on everything', () => {
-    for (const substrate of substrateKinds)
-      for (const existing of ['bare', 'keep', 'strip'] as const) {
-        const chain = ids({ substrate, existing });
-        expect(chain.indexOf('clean')).toBeLessThan(chain.indexOf('abrade'));
-        if (chain.includes('etch')) expect(chain.indexOf('rinse')).toBe(chain.indexOf('etch') + 1);
-        expect(chain.slice(-2)).toEqual(['wipe', 'tack']);
+  /** Ground × state, as a finisher would do it, written by hand. */
+  // prettier-ignore
+  const chains: readonly (readonly [SubstrateKind, GroundState, string])[] = [
+    ['metal', 'bare', 'clean etch rinse abrade wipe tack'],
+    ['metal', 'rust', 'clean derust etch rinse abrade wipe tack'],
+    ['metal', 'mill-scale', 'clean descale etch rinse abrade wipe tack'],
+    ['metal', 'oil', 'degrease clean etch rinse abrade wipe tack'],
+    ['metal', 'keep', 'old-paint clean abrade wipe tack'],
+    ['metal', 'strip', 'old-paint strip clean etch rinse abrade wipe tack'],
+    ['metal', 'primer', 'clean abrade wipe tack'],
+    ['metal', 'base', 'tack'],
+    ['metal', 'filler', 'clean filler wipe tack'],
+    ['blasted', 'bare', 'blast blow'],
+    ['blasted', 'oil', 'degrease blast blow'],
+    ['galvanised', 'rust', 'clean derust etch rinse abrade wipe tack'],
+    ['aluminium', 'bare', 'clean etch rinse abrade wipe tack'],
+    ['cast-iron', 'rust', 'clean derust abrade wipe tack'],
+    ['wood', 'bare', 'clean abrade wipe tack'],
+    ['wood', 'stain', 'clean block abrade wipe tack'],
+    ['board', 'bare', 'clean edges abrade wipe tack'],
+    ['plaster', 'bare', 'clean dry alkali abrade tack'],
+    ['masonry', 'stain', 'clean dry alkali block abrade tack'],
+    ['concrete', 'bare', 'clean dry alkali open abrade tack'],
+    ['plastic', 'bare', 'clean abrade wipe adhesion static tack'],
+    ['plastic', 'primer', 'clean abrade wipe static tack'],
+    ['composite', 'wax', 'dewax clean abrade wipe tack'],
+    ['mould', 'wax', 'dust'],
+    ['mould', 'keep', 'dust'],
+    ['glass', 'bare', 'clean wipe adhesion tack'],
+    ['coated', 'keep', 'old-paint clean abrade wipe tack'],
+  ];
+  it.each(chains)('%s with %s on it: %s', (substrate, existing, chain) => {
+    expect(ids({ substrate, existing }).join(' ')).toBe(chain);
+  });
+
+  it('tests old paint before anything is rubbed off it, on every ground, and nobody leaves that out', () => {
+    for (const substrate of substrateKinds.filter((each) => each !== 'mould'))
+      for (const existing of ['keep', 'strip'] as const) {
+        const [first] = prepChain({ substrate, existing, next: 'base' });
+        expect(first).toMatchObject({ id: 'old-paint', always: true });
       }
-    // Old paint is tested before anything is rubbed off it.
-    for (const existing of ['keep', 'strip'] as const) expect(ids({ existing })[0]).toBe('old-paint');
-    expect(ids({ existing: 'strip' })[1]).toBe('strip');
-    expect(ids()).not.toContain('old-paint');
+  });
+
+  it('cleans before it abrades, rinses after it etches, wipes after the paper, on every ground and state', () => {
+    for (const substrate of substrateKinds)
+      for (const existing of statesOn(substrate))
+        for (const next of coatRoles) {
+          const chain = ids({ substrate, existing, next });
+          const at = (id: string) => chain.indexOf(id);
+          expect(new Set(chain).size).toBe(chain.length);
+          if (at('abrade') >= 0) expect(at('clean')).toBeLessThan(at('abrade'));
+          if (at('etch') >= 0) expect(at('rinse')).toBe(at('etch') + 1);
+          if (at('wipe') >= 0 && at('abrade') >= 0) expect(at('wipe')).toBeGreaterThan(at('abrade'));
+        }
+  });
+
+  it('over a film in its window nothing is wiped; a sanded one is wiped and tacked', () => {
     expect(ids({ below: 'sanded', existing: 'keep' })).toEqual(['wipe', 'tack']);
     expect(ids({ below: 'other' })).toEqual(['tack']);
     expect(ids({ below: 'own' })).toEqual([]);
-    // A waxed mould is dusted, and neither wiped with solvent nor abraded.
-    for (const existing of ['bare', 'keep'] as const)
-      expect(ids({ substrate: 'composite', mould: true, existing })).toEqual(['dust']);
-    expect(ids({ existing: 'keep' })).not.toContain('etch');
+  });
+
+  it('grits: metal P80 to 180, raw wood P150 to 180, an old film by the coat that comes', () => {
+    const grit = (substrate: SubstrateKind, existing: GroundState, next: CoatRole) =>
+      prepChain({ substrate, existing, next }).find(({ id }) => id === 'abrade')?.says;
+    expect(grit('metal', 'bare', 'primer')).toContain('P80 to P180');
+    expect(grit('wood', 'bare', 'lacquer')).toContain('P150 to P180');
+    expect(grit('metal', 'keep', 'metallic')).toContain('P500 to P600');
+    expect(grit('metal', 'primer', 'base')).toContain('P400 to P500');
+    expect(grit('plastic', 'keep', 'clear')).toContain('P800 to P1000');
+  });
+
+  it('only iron and zinc rust, only what can be waxed is, and a mould has its wax', () => {
+    expect(statesOn('wood')).not.toContain('rust');
+    expect(statesOn('aluminium')).not.toContain('rust');
+    expect(statesOn('metal')).toEqual(expect.arrayContaining(['rust', 'mill-scale']));
+    expect(statesOn('metal')).not.toContain('stain');
+    expect(statesOn('mould')).toEqual(['wax']);
   });
 
   it('lets etch act its time, loses the tack by waiting and the last wipe by a hand', () => {

@@ -1,5 +1,6 @@
 import {
   prepChain,
+  maskingTime,
   prepStates,
   type CoatRole,
   type PrepState,
@@ -7,9 +8,13 @@ import {
   type SubstrateKind,
 } from '@/core/system';
 import type { Weight } from '@/core/permission';
-import type { Face, Job } from '@/records';
+import type { QuantityId } from '@/core/quantity';
+import type { Hazard } from '@/core/safety';
+import type { Job, NewEntry, Shop } from '@/records';
 import { liveEntries, moment, ofType } from './entries';
 import { jobHazards } from './hazards';
+import { keptFree, wetSince } from './keptfree';
+import { machinePaper, readBy, sheetPaper } from './papers';
 import type { PermissionGroup } from './permission';
 import type { CoatState } from './spray';
 import type { JobView } from './view';
@@ -23,52 +28,70 @@ export interface HandItem {
   readonly waivable: boolean;
   readonly met: boolean;
   readonly says: string;
+  /** What stands in braces in it, SI. */
+  readonly amounts?: Readonly<Record<string, readonly [QuantityId, number]>>;
   readonly because: string;
+  /** The paper it is about, and what it is to say of what can hurt someone. */
+  readonly of?: string;
+  readonly hazards?: readonly Hazard[];
   readonly state: PrepState;
   /** ms since the epoch: it acts until then, or lapses then. */
   readonly until?: number;
-  /** ms since the epoch: until then a tick counts. */
+  /** ms since the epoch: it was ticked then, and counts until then. */
+  readonly ticked?: number;
   readonly counts?: number;
   readonly found?: undefined;
 }
 
+const mouldWords = /mou?lds?\b/i;
+
 /** What the part is made of, when nobody said: by whether a gauge reads it, and by its words. */
 export function substrateOf({ substrate, metal, kind }: Job['part']): SubstrateKind {
-  if (kind) return kind;
-  if (metal) return /galvan|zinc/i.test(substrate) ? 'galvanised' : 'metal';
-  if (/oak|pine|wood|mdf|ply|birch|ash/i.test(substrate)) return 'wood';
-  if (/brick|render|plaster|concrete|wall/i.test(substrate)) return 'masonry';
-  return /mould|composite|fibre|laminate/i.test(substrate) ? 'composite' : 'plastic';
+  // A mould was a composite when moulds had no name of their own.
+  if (kind && !(kind === 'composite' && mouldWords.test(substrate))) return kind;
+  return words.find(([, says]) => says.test(substrate))?.[0] ?? (metal ? 'metal' : 'plastic');
 }
 
-/** A mould by its words: what is laid on its wax comes off with the part. */
-const isMould = ({ substrate }: Job['part']): boolean => /mou?ld/i.test(substrate);
-
-/** Masking a metre of edge takes about this long, s. A default. */
-const maskingPerMetre = 45;
-
-/** m of edge to mask: the outline of every face that says what must be kept off. */
-export const maskingOf = (faces: readonly Face[]): { length: number; seconds: number } => {
-  const length = faces
-    .filter(({ keepOff }) => keepOff)
-    .reduce((sum, { width, height, count }) => sum + 2 * (width + height) * count, 0);
-  return { length, seconds: length * maskingPerMetre };
-};
+/** Words of a part that say what it is. The first that fits. */
+const words: readonly (readonly [SubstrateKind, RegExp])[] = [
+  ['mould', mouldWords],
+  ['galvanised', /galvan|zinc/i],
+  ['aluminium', /alumin?i?um|\balu\b/i],
+  ['cast-iron', /cast.?iron|\bcastings?\b/i],
+  ['blasted', /blasted/i],
+  ['metal', /steel|\biron\b/i],
+  ['board', /\bmdf\b|ply|\bboard|chipboard|hardboard/i],
+  ['wood', /oak|pine|wood|birch|\bash\b|beech|maple|walnut|spruce|cedar/i],
+  ['concrete', /concrete|screed/i],
+  ['plaster', /plaster/i],
+  ['masonry', /brick|render|wall|stone/i],
+  ['glass', /glass\b/i],
+  ['composite', /composite|fibre|laminate|carbon/i],
+];
 
 /** What people, room and gun were ticked for counts for one shift, ms. A default. */
 const shift = 12 * 3_600_000;
 /** A step that acts for less than this is over by the time the gun is in the hand: said, and no stop. s */
 const longDwell = 300;
 
-type Says = Pick<HandItem, 'id' | 'group' | 'says' | 'because'> &
-  Partial<Pick<HandItem, 'weight' | 'waivable'>>;
+type Seen = Omit<JobView, 'permission'>;
 
-/** What a person answers for before this coat: safety, preparation, place. Each with its reason. */
-export function handItems(view: Omit<JobView, 'permission'>, coat: CoatState): HandItem[] {
+type Says = Pick<HandItem, 'id' | 'group' | 'says' | 'because'> &
+  Partial<Pick<HandItem, 'weight' | 'waivable' | 'amounts' | 'of' | 'hazards'>>;
+
+/** A tick by this person of that paper, or a tick of this job, counts for a shift; a paper once read counts on. */
+function asItem(view: Seen): (says: Says) => HandItem {
   const ticks = ofType(liveEntries(view.work), 'tick').filter(({ list }) => list === 'ready');
-  const item = (says: Says): HandItem => {
-    const last = ticks.findLast(({ step }) => step === says.id);
-    const state: PrepState = !last?.done ? 'todo' : view.now - moment(last) > shift ? 'lapsed' : 'done';
+  return (says) => {
+    const person = view.shop.operator;
+    const read = says.of !== undefined && view.papers.has(readBy(says.of, person));
+    const last = ticks.findLast(
+      ({ step, of, by = '' }) =>
+        step === says.id && (says.of === undefined || ((of ?? says.of) === says.of && by === person)),
+    );
+    const lapsed = says.of === undefined && last && view.now - moment(last) > shift;
+    const state: PrepState =
+      read || (last?.done && !lapsed) ? 'done' : lapsed && last.done ? 'lapsed' : 'todo';
     return {
       by: 'hand',
       weight: 'stop',
@@ -76,32 +99,103 @@ export function handItems(view: Omit<JobView, 'permission'>, coat: CoatState): H
       ...says,
       met: state === 'done',
       state,
-      ...(state === 'done' && last ? { counts: moment(last) + shift } : {}),
+      ...(state === 'done' && last && says.of === undefined
+        ? { ticked: moment(last), counts: moment(last) + shift }
+        : {}),
     };
   };
+}
+
+/** What a person answers for before this coat: safety, preparation, place. Each with its reason. */
+export function handItems(view: Seen, coat: CoatState): HandItem[] {
+  const item = asItem(view);
+  const steps = preparation(view, coat);
   return [
-    ...ofPeople(view).map(item),
+    ...peopleItems(view),
+    ...(steps.some(({ id, met }) => !met && rubs(id)) ? sandingItems(view) : []),
     ...ofPlace(view).map(item),
-    ...preparation(view, coat),
+    ...steps,
     ...masking(view, item),
   ];
 }
 
+/** The entry that says it was done, or takes that back. */
+export const tickOf = ({ id, of }: Pick<HandItem, 'id' | 'of'>, done: boolean): NewEntry => ({
+  type: 'tick',
+  list: 'ready',
+  step: id,
+  done,
+  ...(of === undefined ? {} : { of }),
+});
+
+const rubbing: readonly string[] = ['abrade', 'filler', 'strip', 'derust', 'descale', 'open', 'blast'];
+
+/** Does this step of preparation set free what is on, as dust? */
+export const rubs = (step: string): boolean => rubbing.includes(step);
+
+/** What keeps people whole where it is sprayed, and wherever a gun with this in it is fired or washed. */
+export const peopleItems = (view: Seen): HandItem[] => ofPeople(view).map(asItem(view));
+
+/** What keeps people whole while what is on is rubbed off. */
+export const sandingItems = (view: Seen): HandItem[] => ofSanding(view).map(asItem(view));
+
 /** What keeps people whole: nothing of it is left out where the sheet or the machine asks for it. */
-function ofPeople(view: Omit<JobView, 'permission'>): Says[] {
+function ofPeople(view: Seen): Says[] {
   const hazards = jobHazards(view);
   const has = (...of: readonly (typeof hazards)[number][]) => of.some((each) => hazards.includes(each));
-  const airless = view.rig?.atomising === 'airless';
+  const { rig, shop } = view;
+  const { sheet } = view.plan;
+  const airless = rig?.atomising === 'airless';
   const burns = has('flammable');
+  const confined = shop.place?.kind === 'confined';
+  const sensitising = has('isocyanate', 'aziridine');
+  const fed = sensitising || confined;
   const list: (Says | false)[] = [
+    sheet.hazards.length > 0 && {
+      id: 'sds',
+      group: 'people',
+      waivable: false,
+      of: sheetPaper(sheet),
+      says: `You have read the safety data sheet of ${sheet.name}.`,
+      hazards,
+      because: sheet.assumed.includes('hazards')
+        ? 'What is listed here is what such products usually hold: nobody has read it from the paper. Where the paper says more, change the sheet first.'
+        : 'It decides what is worn and what is kept away. Asked once of each person, and again when the sheet is revised.',
+    },
+    airless &&
+      rig !== undefined && {
+        id: 'manual',
+        group: 'people',
+        of: machinePaper(rig),
+        says: `You have read the manual of ${rig.name}: relief, trigger lock, tip guard.`,
+        because: 'Each machine lets its pressure out in its own way. Asked once of each person.',
+      },
+    confined && {
+      id: 'confined',
+      group: 'people',
+      waivable: false,
+      says: 'Confined space: permit, gas meter, air moved out, a person outside who stays there.',
+      because:
+        'It fills quicker than one notices; whoever goes in after you falls too. Licensed practice decides.',
+    },
     {
       id: 'masks',
       group: 'people',
       waivable: false,
-      says: has('isocyanate', 'aziridine')
-        ? 'Air-fed protection, gloves, eyes, skin covered; nobody else in the room, through the flash too.'
-        : 'Vapour and particle mask, eyes, gloves that resist the solvent.',
-      because: 'The safety sheet decides; these are the usual ones for what is in this coating.',
+      says: fed
+        ? `Air-fed protection, gloves, eyes, skin covered; nobody else in the room${sensitising ? ', through the flash too' : ''}.`
+        : burns || has('solvent', 'styrene')
+          ? 'Vapour and particle mask, eyes, gloves that resist the solvent.'
+          : 'Particle mask, eyes, gloves.',
+      because: `The safety sheet decides; these are the usual ones for what is in this coating. ${has('sensitiser') || sensitising ? 'What sensitises goes through the skin: gloves changed when wet inside.' : 'Gloves are changed when wet inside.'}`,
+    },
+    fed && {
+      id: 'breathing-air',
+      group: 'people',
+      waivable: false,
+      says: 'Breathing air tested, its intake away from exhaust and vapour, its alarm works.',
+      because:
+        'A hood fed with bad air is worse than none: oil, carbon monoxide and vapour do not smell in time.',
     },
     burns && {
       id: 'ignition',
@@ -120,7 +214,7 @@ function ofPeople(view: Omit<JobView, 'permission'>): Says[] {
     {
       id: 'extraction',
       group: 'people',
-      waivable: !has('flammable', 'isocyanate', 'aziridine', 'styrene'),
+      waivable: !confined && !has('flammable', 'isocyanate', 'aziridine', 'styrene'),
       says: 'Extraction on, filters clear; outdoors, the wind at your back.',
       because: 'It carries off vapour, mist and the dust of the last coat.',
     },
@@ -130,6 +224,13 @@ function ofPeople(view: Omit<JobView, 'permission'>): Says[] {
       waivable: false,
       says: 'Tip guard on, trigger lock works, no hand before the tip.',
       because: 'The jet goes through skin and glove. An injection is an emergency, however small it looks.',
+    },
+    burns && {
+      id: 'lids',
+      group: 'people',
+      weight: 'care',
+      says: 'Lids on cans and cleaner; wet rags in the metal bin with a lid.',
+      because: 'An open pail gives off vapour all shift, whether or not anybody sprays.',
     },
     has('flammable', 'isocyanate', 'peroxide') && {
       id: 'help',
@@ -142,7 +243,34 @@ function ofPeople(view: Omit<JobView, 'permission'>): Says[] {
   return list.filter((each) => each !== false);
 }
 
-function ofPlace({ job, rig, work }: Omit<JobView, 'permission'>): Says[] {
+/** Dust of what is on: a film half cured still holds what it was sprayed with. */
+function ofSanding(view: Seen): Says[] {
+  const hazards = jobHazards(view);
+  const fresh = hazards.some((each) => each === 'isocyanate' || each === 'aziridine');
+  return [
+    {
+      id: 'dust-mask',
+      group: 'people',
+      waivable: false,
+      says: fresh
+        ? 'What was worn to spray is worn to sand: a film of this week is half cured.'
+        : 'Particle mask and eyes; dust drawn off at the paper.',
+      because: fresh
+        ? 'Half-cured film sets free what it was sprayed with, as dust.'
+        : 'Sanding dust goes deeper than mist. The safety sheet decides.',
+    },
+  ];
+}
+
+/** m, the longer and the shorter side of where it is sprayed, where somebody said them; none outdoors. */
+export function roomSize({
+  place,
+}: Pick<Shop, 'place'>): { readonly long: number; readonly short: number } | undefined {
+  if (!place?.width || !place.length || place.kind === 'outdoors') return undefined;
+  return { long: Math.max(place.width, place.length), short: Math.min(place.width, place.length) };
+}
+
+function ofPlace({ job, rig, work, shop }: Seen): Says[] {
   const { faces } = job.part;
   const list: (Says | false)[] = [
     faces.some(({ reach }) => reach === 'steps') && {
@@ -151,7 +279,8 @@ function ofPlace({ job, rig, work }: Omit<JobView, 'permission'>): Says[] {
       says: 'Steps or scaffold stand fast, no power line within reach.',
       because: 'A hand that holds on does not hold its distance.',
     },
-    {
+    // Where the room's size is known, it is reckoned instead.
+    !roomSize(shop) && {
       id: 'swing',
       group: 'room',
       weight: 'care',
@@ -188,13 +317,12 @@ function ofPlace({ job, rig, work }: Omit<JobView, 'permission'>): Says[] {
 export const groundSteps = (part: Job['part'], next: CoatRole | undefined): PrepStep[] =>
   prepChain({
     substrate: substrateOf(part),
-    mould: isMould(part),
     existing: part.existing ?? 'bare',
     next,
   });
 
 /** The chain under this coat: the ground’s for the first, what lies between for the others. */
-function preparation({ job, work, spray, now }: Omit<JobView, 'permission'>, coat: CoatState): HandItem[] {
+function preparation({ job, work, spray, now }: Seen, coat: CoatState): HandItem[] {
   const on = spray.coats.filter(({ state }) => state === 'done').at(-1);
   const entries = liveEntries(work);
   const sanded = entries.findLast(
@@ -230,19 +358,32 @@ function preparation({ job, work, spray, now }: Omit<JobView, 'permission'>, coa
   });
 }
 
-function masking({ job }: Omit<JobView, 'permission'>, item: (says: Says) => HandItem): HandItem[] {
-  const { length, seconds } = maskingOf(job.part.faces);
-  if (length <= 0) return [];
-  const what = job.part.faces
-    .filter(({ keepOff }) => keepOff)
-    .map(({ keepOff, name }) => `${keepOff} on ${name.toLowerCase()}`)
-    .join(', ');
+function masking({ work }: Seen, item: (says: Says) => HandItem): HandItem[] {
+  const places = keptFree(work.part.faces);
+  if (places.length === 0) return [];
+  const { length, on, off } = maskingTime(places);
+  const what = places.map(({ name, face }) => `${name.toLowerCase()} on ${face.name.toLowerCase()}`);
+  const found = item({
+    id: 'masking',
+    group: 'part',
+    says: `Mask ${listed(what)}: {edge} of edge, about {on}, and {off} to take off.`,
+    amounts: {
+      edge: ['length', length],
+      on: ['duration', inMinutes(on)],
+      off: ['duration', inMinutes(off)],
+    },
+    because:
+      'What must stay free of it is cheaper to mask than to clean. Tape comes off before the film is hard.',
+  });
+  const wet = wetSince(work);
+  // What was masked before water came lifts at its edge.
+  if (!found.met || (found.ticked ?? 0) > wet) return [found];
   return [
-    item({
-      id: 'masking',
-      group: 'part',
-      says: `Mask ${what}: about ${Math.max(Math.round(seconds / 60), 1)} minutes.`,
-      because: 'What must stay free of it is cheaper to mask than to clean.',
-    }),
+    { ...found, met: false, state: 'lapsed', because: 'Wet work lifts tape: mask again what it touched.' },
   ];
 }
+
+/** s, in whole minutes, one at least. */
+const inMinutes = (seconds: number): number => Math.max(Math.round(seconds / 60), 1) * 60;
+const listed = (names: readonly string[]): string =>
+  names.length > 3 ? `${names.slice(0, 3).join(', ')} and ${names.length - 3} more` : names.join(', ');

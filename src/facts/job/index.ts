@@ -18,8 +18,10 @@ export { everyEntry, lastEntryAt, lastOf, liveEntries, moment, ofType } from './
 export { deadlinesOf, standsUntil } from './deadlines';
 export { dayQuestion, midnightOf, type DayQuestion } from './planned';
 export { endDoubt, type EndDoubt } from './enddoubt';
-export { maskingOf, substrateOf, type HandItem } from './handitems';
-export { ratioUnread, withRatioRead } from './ratioread';
+export { substrateOf, tickOf, type HandItem } from './handitems';
+export { brushPlaces, type BrushPlace } from './keptfree';
+export { alsoRead, doseUnread, ratioUnread, withRatioRead } from './ratioread';
+export { actOf, safeWork, type Act, type SafeWork } from './safework';
 export { measurableAt, partsCounted, runFrom, type Unproven } from './unproven';
 export { type Permission, type PermissionGroup, type PermissionItem, type ToldItem } from './permission';
 export { filmOfCoat, filmWanted, ledgerOf, type FilmWanted } from './ledger';

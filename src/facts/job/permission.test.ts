@@ -1,5 +1,5 @@
 import { celsius } from '@/core/climate';
-import type { Job, NewEntry, Rig } from '@/records';
+import { newShop, type Job, type NewEntry, type Rig } from '@/records';
 import {
   aJob,
   card,
@@ -18,7 +18,7 @@ import {
   turbine,
   water,
 } from '../../../tests/fixtures/job';
-import { maskingOf, substrateOf } from './handitems';
+import { substrateOf } from './handitems';
 import type { Permission, PermissionItem } from './permission';
 
 const tick = (step: string, done = true): NewEntry => ({ type: 'tick', list: 'ready', step, done });
@@ -221,13 +221,67 @@ describe('what is asked', () => {
     expect(causeOf(view.permission, 'turn')).toBe('order');
   });
 
-  it('masks the outline of what says so', () => {
-    const face = { ...aJob().part.faces[0]!, width: 2, height: 1, count: 3 };
-    expect(maskingOf([{ ...face, keepOff: 'hinges' }, face]).length).toBe(18);
+  it('the ground is said before the first coat, in two taps; the second layer asks no more', () => {
+    const part = { ...aJob().part, existing: undefined };
+    expect(causeOf(of({ ...aJob(), part }), 'ground')).toBe('ground-unsaid');
+    expect(item(of(aJob()), 'ground').met).toBe(true);
+    // A mould has its wax: nothing is to be asked.
+    expect(item(of({ ...aJob(), part: { ...part, kind: 'mould' } }), 'ground').met).toBe(true);
+    const on = logged(ready({ ...readyToSpray(), part }), [-5, start('lacquer-1')], [-1, end('lacquer-1')]);
+    expect(item(of(on, { minutes: 50 }), 'ground').met).toBe(true);
+  });
+
+  it('a dose nobody read from the paper keeps it shut while it goes in', () => {
+    const dosed = (dose: number, assumed: string[]) => ({
+      ...lacquer,
+      assumed,
+      additives: [
+        {
+          id: 'fast',
+          name: 'Accelerator',
+          density: 900,
+          volumeSolids: 0,
+          voc: 900,
+          water: 0,
+          exempt: 0,
+          doseBy: 'volume' as const,
+          doseOf: 'mix' as const,
+          dose,
+          maximum: 0.1,
+          thins: false,
+        },
+      ],
+    });
+    expect(causeOf(of(aJob([dosed(0.02, ['additives'])])), 'dose')).toBe('dose-unread');
+    expect(item(of(aJob([dosed(0, ['additives'])])), 'dose').met).toBe(true);
+    expect(item(of(aJob([dosed(0.02, [])])), 'dose').met).toBe(true);
+  });
+
+  it('room to swing is reckoned where the size of the room is known: part, arm and distance on both sides', () => {
+    const inPlace = (width: number, kind: 'booth' | 'outdoors' = 'booth') =>
+      of(aJob(), { shop: { ...newShop, place: { kind, width, length: 2.1 } } });
+    // Fronts are 0.7 m: with 0.6 m of arm and 0.17 m of distance twice, 2.24 m.
+    expect(item(inPlace(2.1), 'swing')).toMatchObject({ cause: 'cramped', weight: 'care', min: 0.77 });
+    expect(item(inPlace(2.3), 'swing').met).toBe(true);
+    expect(item(inPlace(2.1, 'outdoors'), 'swing').by).toBe('hand');
+  });
+
+  it('a confined space is air-fed, metered and watched, whatever is sprayed', () => {
+    const told = of(aJob(), { shop: { ...newShop, place: { kind: 'confined' } } });
+    for (const id of ['confined', 'breathing-air', 'masks', 'extraction'])
+      expect(item(told, id)).toMatchObject({ weight: 'stop', waivable: false });
+    const masks = item(told, 'masks');
+    expect(masks.by === 'hand' ? masks.says : '').toMatch(/^Air-fed/);
+    expect(ids(of(aJob()))).not.toEqual(expect.arrayContaining(['confined']));
+  });
+
+  it('an isocyanate is sprayed on tested breathing air, and nobody leaves that out', () => {
+    const told = of(aJob([{ ...colour, hazards: ['isocyanate'] }]));
+    expect(item(told, 'breathing-air')).toMatchObject({ weight: 'stop', waivable: false });
   });
 
   it('guesses the ground from its words until it is told', () => {
-    const part = aJob().part;
+    const part = { ...aJob().part, kind: undefined };
     expect(substrateOf({ ...part, substrate: 'Rendered brick', metal: false })).toBe('masonry');
     expect(substrateOf({ ...part, substrate: 'Galvanised sheet', metal: true })).toBe('galvanised');
     expect(substrateOf({ ...part, substrate: 'Oak', metal: false })).toBe('wood');

@@ -11,9 +11,9 @@ import {
 } from '@/core/permission';
 import type { QuantityId } from '@/core/quantity';
 import { compressedAir } from './compressed';
-import { ratioUnread } from './ratioread';
+import { doseUnread, ratioUnread } from './ratioread';
 import { lastOf, liveEntries, moment, ofType } from './entries';
-import { handItems, type HandItem } from './handitems';
+import { handItems, roomSize, substrateOf, type HandItem } from './handitems';
 import { coatsInHand } from './layers';
 import type { Fitness } from './plan';
 import type { CoatState } from './spray';
@@ -82,6 +82,8 @@ export function permissionOf(view: Seen): Permission {
   }
   const items: PermissionItem[] = [
     ...handItems(view, coat),
+    told('swing', 'room', swingOf(view)),
+    told('ground', 'part', groundOf(view, coat)),
     told('turn', 'gun', turnOf(view, coat)),
     told('room', 'room', roomRead(room, now)),
     told('air', 'room', outOf(view, 'air', 'temperature')),
@@ -93,6 +95,7 @@ export function permissionOf(view: Seen): Permission {
     told('film', 'part', filmOf(view, coat)),
     told('fade', 'part', fadeOf(view)),
     told('ratio', 'mix', ratioOf(view)),
+    told('dose', 'mix', doseOf(view)),
     told('mix', 'mix', mixOf(view)),
     told('viscosity', 'mix', viscosityOf(view)),
     told('thinner', 'mix', thinnerOf(view, coat)),
@@ -225,6 +228,30 @@ function fadeOf(view: Seen): Found | undefined {
 }
 
 /** A ratio that nobody read from the paper is not sprayed. */
+const doseOf = ({ plan: { sheet }, work: { layer } }: Seen): Found | undefined =>
+  doseUnread(sheet, layer.doses) ? { cause: 'dose-unread' } : undefined;
+
+/** m an arm reaches beside the gun. A default. */
+const armReach = 0.6;
+
+/** Room beside the longest face for an arm and the gun’s distance, where the size of the room is known. */
+function swingOf({ shop, job, set }: Seen): Found | undefined {
+  const size = roomSize(shop);
+  if (!size) return undefined;
+  const widest = Math.max(...job.part.faces.map(({ width }) => width));
+  const found = Math.min((size.long - widest) / 2, size.short / 2);
+  const min = armReach + set.point.distance;
+  return found < min ? { cause: 'cramped', found, min, quantity: 'length' } : undefined;
+}
+
+/** What preparation the ground wants follows from what it is and what is on it: somebody says so, before anything is on. */
+function groundOf({ job: { part }, spray }: Seen, { coat }: CoatState): Found | undefined {
+  const first = spray.coats[0]?.coat.id === coat.id;
+  return first && part.existing === undefined && substrateOf(part) !== 'mould'
+    ? { cause: 'ground-unsaid' }
+    : undefined;
+}
+
 const ratioOf = ({ plan: { sheet } }: Seen): Found | undefined =>
   ratioUnread(sheet) ? { cause: 'ratio-unread' } : undefined;
 

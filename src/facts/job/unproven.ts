@@ -1,11 +1,12 @@
 import type { EntryOf } from '@/records';
 import { lastOf, liveEntries, moment, ofType } from './entries';
+import { brushPlaces } from './keptfree';
 import { slowness } from './recoat';
 import type { CoatState } from './spray';
 import type { Worked } from './worked';
 
 /** What a verdict on the film still wants: films that lie in range are passed only when nothing of it is left. */
-export type Unproven = 'coats' | 'parts' | 'spots' | 'gauge' | 'dry' | 'simulated';
+export type Unproven = 'coats' | 'parts' | 'brush' | 'spots' | 'gauge' | 'dry' | 'simulated';
 
 /** Parts from here on are a run: counted, sampled and handed over. */
 export const runFrom = 8;
@@ -49,6 +50,7 @@ export function unprovenOf(
   const missing: (Unproven | false)[] = [
     on.length < coats.length && 'coats',
     total >= runFrom && sprayed < total && 'parts',
+    brushPlaces(job).some(({ done }) => !done) && 'brush',
     taken < wanted && 'spots',
     films.some((entry) => !checked(entry)) && 'gauge',
     films.some((entry) => moment(entry) < dry) && 'dry',

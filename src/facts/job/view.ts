@@ -32,6 +32,8 @@ export interface Bearings {
   readonly now: number;
   /** What earlier batches of a sheet with a thinner taught. */
   readonly lessons?: (sheetId: string, thinnerId: string) => readonly Lesson[];
+  /** Papers that were read in any job, by whom. */
+  readonly papers?: ReadonlySet<string>;
   /** The layer somebody took in hand: the one with the next coat where nobody did. */
   readonly inHand?: string;
   /** The gun somebody took in hand to clean: that of the layer where nobody did. */
@@ -39,6 +41,7 @@ export interface Bearings {
 }
 
 const none = () => [];
+const noPapers: ReadonlySet<string> = new Set();
 
 /** Everything shown about a job, derived from its plan and its log. Nothing of it is stored. */
 export interface JobView {
@@ -48,6 +51,8 @@ export interface JobView {
   /** The rig of the layer in hand. */
   readonly rig?: Rig;
   readonly shop: Shop;
+  /** Papers of its products and machines that were read, by whom. */
+  readonly papers: ReadonlySet<string>;
   readonly now: number;
   readonly plan: PlanView;
   readonly supply: SupplyView;
@@ -77,7 +82,7 @@ export interface JobView {
 
 export function jobView(
   job: Job,
-  { rigOf, cups, shelf, shop, now, lessons = none, inHand, gun }: Bearings,
+  { rigOf, cups, shelf, shop, now, lessons = none, papers = noPapers, inHand, gun }: Bearings,
 ): JobView {
   const work = jobWorked(job, rigOf, inHand);
   const rig = rigOf(work.layer.rigId);
@@ -117,6 +122,7 @@ export function jobView(
     work,
     rig,
     shop,
+    papers,
     now,
     ...views,
     ...(other ? { otherInGun: other } : {}),

@@ -12,6 +12,7 @@ import { Fold } from '@/ui/Fold';
 import { useJob } from '@/ui/job/context';
 import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
+import { FreePlaces } from './FreePlaces';
 import { PartFacts } from './PartFacts';
 import { amount, jobFigure } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
@@ -123,6 +124,7 @@ export function Faces() {
                 </button>
                 <FaceZone face={face} onSet={(part) => set(face.id, part)} />
               </div>
+              <FreePlaces face={face} onSet={(part) => set(face.id, part)} />
               <p className="mt-2 text-sm text-ink-soft">
                 Shape is the true surface over width × height: 1 flat, about 1.2 with mouldings, 1.5 and more
                 with ribs.
@@ -163,6 +165,7 @@ function FaceSays({ face }: { readonly face: Face }) {
     shape && shape !== 1 ? `shape ${shape}` : '',
     reach && reach !== 'close' ? reachWords[reach].toLowerCase() : '',
     keepOff ? `keep off ${keepOff}` : '',
+    face.free?.length ? `kept free: ${face.free.map(({ name }) => name.toLowerCase()).join(', ')}` : '',
   ].filter(Boolean);
   return (
     <>
@@ -194,11 +197,13 @@ function FaceZone({ face, onSet }: { readonly face: Face; readonly onSet: (part:
         options={optionsOf(reachWords)}
         onChange={(event) => onSet({ reach: event.target.value as Face['reach'] })}
       />
-      <CommitField
-        label="Keep off"
-        value={face.keepOff ?? ''}
-        onCommit={(keepOff) => onSet({ keepOff: keepOff.trim() || undefined })}
-      />
+      {face.keepOff !== undefined && (
+        <CommitField
+          label="Keep off, along its outline"
+          value={face.keepOff}
+          onCommit={(keepOff) => onSet({ keepOff: keepOff.trim() || undefined })}
+        />
+      )}
     </div>
   );
 }

@@ -4,7 +4,9 @@ import type { Job } from '@/records';
 import { useStore } from '@/store/hooks';
 import { substrateOf } from '@/facts/job';
 import { SelectField } from '@/ui/Field';
+import { Fold } from '@/ui/Fold';
 import { useJob } from '@/ui/job/context';
+import { GroundTaps } from '@/ui/job/GroundTaps';
 import { existingWords, exposureWords, judgedWords, substrateWords } from '@/words/system';
 
 const optionsOf = (words: Record<string, string>, unsaid?: string) => [
@@ -21,19 +23,21 @@ export function PartFacts() {
   const set = (said: Partial<Job['part']>) =>
     store.put({ ...job, part: { ...part, ...said } }, 'part changed');
   return (
-    <div className="mb-4 grid grid-cols-2 items-start gap-3 lg:grid-cols-4">
-      <SelectField
-        label="Ground"
-        value={substrateOf(part)}
-        onChange={(event) => set({ kind: event.target.value as Job['part']['kind'] })}
-        options={optionsOf(substrateWords)}
-      />
-      <SelectField
-        label="What is on it"
-        value={part.existing ?? 'bare'}
-        onChange={(event) => set({ existing: event.target.value as Job['part']['existing'] })}
-        options={optionsOf(existingWords)}
-      />
+    <div className="mb-4 grid grid-cols-2 items-start gap-3">
+      <div className="col-span-full">
+        <Fold
+          open={part.existing === undefined && substrateOf(part) !== 'mould'}
+          title={substrateWords[substrateOf(part)]}
+          says={
+            part.existing === undefined
+              ? 'What is on it is not said yet'
+              : `${existingWords[part.existing]} on it. The preparation follows from that.`
+          }
+          verb="Say otherwise"
+        >
+          <GroundTaps />
+        </Fold>
+      </div>
       <SelectField
         label="Where it will stand"
         value={part.exposure ?? ''}

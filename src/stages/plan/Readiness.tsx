@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import type { PermissionGroup, PermissionItem } from '@/facts/job';
+import { tickOf, type HandItem, type PermissionGroup, type PermissionItem } from '@/facts/job';
 import { itemWords, openWords } from '@/words/permission';
 import { Button } from '@/ui/Button';
 import { Clock } from '@/ui/Clock';
@@ -33,8 +33,8 @@ export function Readiness() {
     ({ by, weight, group }) => by === 'hand' && weight === 'care' && group !== 'part',
   );
   const folded = [...sound, ...mind];
-  const tick = (step: string, done: boolean) =>
-    log(done ? 'ticked' : 'tick taken back', { type: 'tick', list: 'ready', step, done });
+  const tick = (item: HandItem, done: boolean) =>
+    log(done ? 'ticked' : 'tick taken back', tickOf(item, done));
   const row = (item: PermissionItem) => (
     <li
       key={item.id}
@@ -43,7 +43,7 @@ export function Readiness() {
       <Item
         item={item}
         why={waived.find((each) => each.item === item)?.why}
-        onTick={(done) => tick(item.id, done)}
+        onTick={(done) => item.by === 'hand' && tick(item, done)}
       />
       {open.includes(item) && item.waivable && (
         <button

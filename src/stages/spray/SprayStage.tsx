@@ -4,6 +4,7 @@ import { useJob } from '@/ui/job/context';
 import { StageFrame } from '@/ui/job/StageFrame';
 import { usePart } from '@/ui/part';
 import { BetweenWork } from './BetweenWork';
+import { BrushPlaces } from './BrushPlaces';
 import { Comb } from './Comb';
 import { CoatList } from './CoatList';
 import { LiveRun, OffWindow } from './LiveRun';
@@ -38,6 +39,7 @@ export function SprayStage() {
       {part === 'flow' && <FlowOut />}
       {part === 'run' && (
         <>
+          <BrushPlaces />
           <BetweenWork />
           <LiveRun />
           <CoatList />

@@ -5,6 +5,7 @@ import { abrades, gritFor } from '@/core/system';
 import type { WorkItem } from '@/facts/job';
 import { workKinds, type NewEntry, type WorkKind } from '@/records';
 import { Button } from '@/ui/Button';
+import { Check } from '@/ui/Check';
 import { SelectField, TextField } from '@/ui/Field';
 import { useJob } from '@/ui/job/context';
 import { NumberField } from '@/ui/NumberField';
@@ -22,6 +23,7 @@ export function WorkDone({ due, layerId }: DoneProps) {
   const [grit, setGrit] = useState(String(due?.grit ?? gritFor(view.spray.next?.coat.role).fine));
   const [takes, setTakes] = useState<number>();
   const [lasts, setLasts] = useState<number>();
+  const [wet, setWet] = useState(false);
   const [note, setNote] = useState('');
   const planned = due && due.what === what ? due : undefined;
   const grade = Math.round(Number(grit));
@@ -37,6 +39,7 @@ export function WorkDone({ due, layerId }: DoneProps) {
       ...(abrades(what) && grit.trim() ? { grit: grade } : {}),
       ...(off === undefined ? {} : { takes: off }),
       ...(lasts === undefined ? {} : { lasts }),
+      ...(abrades(what) && wet ? { wet } : {}),
       ...(note.trim() ? { note: note.trim() } : {}),
     };
     log(workWords[what].done.toLowerCase(), entry);
@@ -87,6 +90,7 @@ export function WorkDone({ due, layerId }: DoneProps) {
             />
           </>
         )}
+        {abrades(what) && <Check label="Wet: masks are put on again" checked={wet} onChange={setWet} />}
         <NumberField
           label="It took"
           quantity="duration"

@@ -6,10 +6,21 @@ import { useCallback, useMemo, useRef, useState, type ReactNode } from 'react';
 import { notify } from '@/ui/notify';
 import { useRecorded } from '@/ui/recorded';
 import { recordsOfJob } from '@/exchange/bundle';
-import { keyOf, type Job } from '@/records';
+import { keyOf, type Job, type NewEntry } from '@/records';
 import { useJudged, useLog } from '@/store/actions';
 import { useJobView, useRecord, useShopState, useStore } from '@/store/hooks';
-import { endDoubt, stages, withRatioRead, type EndDoubt, type JobView } from '@/facts/job';
+import {
+  actOf,
+  alsoRead,
+  endDoubt,
+  layerOf,
+  safeWork,
+  stages,
+  withRatioRead,
+  type Act,
+  type EndDoubt,
+  type JobView,
+} from '@/facts/job';
 import { namedBy } from '@/offline/pages';
 import { AskedAbout } from '../AskedAbout';
 import { JobAhead } from './JobAhead';
@@ -42,6 +53,7 @@ import { figure, jobFigure } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
 
 const EndAsked = fetched(() => import('./EndAsked').then((found) => found.EndAsked));
+const SafeWalk = fetched(() => import('./SafeWalk').then((found) => found.SafeWalk));
 const StartWalk = fetched(() => import('./StartWalk').then((found) => found.StartWalk));
 
 /** What stands around every stage: the job's name, its run strip, and the timer tray. */
@@ -78,12 +90,28 @@ function OpenJob({ view, children }: { readonly view: JobView; readonly children
   const { part } = namedBy(usePathname());
   const stage = stages.find((each) => each === part) ?? 'plan';
   const store = useStore();
-  const log = useLog(job);
+  const write = useLog(job);
   const judged = useJudged(view);
   const recorded = useRecorded();
   const { undo } = useShopActions();
   const line = useMemo(() => nextLine(view, stage, units), [view, stage, units]);
 
+  // Work that can hurt someone goes on record after what keeps people whole: what was to be written waits for it.
+  const [unsafe, setUnsafe] = useState<{ readonly act: Act; readonly write?: () => void }>();
+  const log = useCallback(
+    (label: string, ...entries: readonly NewEntry[]) => {
+      const act = entries.map(actOf).find((each) => each !== undefined);
+      const open = act !== undefined && !safeWork(view, act).may;
+      if (open) setUnsafe({ act, write: () => write(label, ...entries) });
+      else write(label, ...entries);
+      return !open;
+    },
+    [view, write],
+  );
+  const safe = useCallback(() => {
+    unsafe?.write?.();
+    setUnsafe(undefined);
+  }, [unsafe]);
   const [starting, setStarting] = useState<Tap>();
   const [ending, setEnding] = useState<{ readonly tapped: Tap; readonly doubt: EndDoubt }>();
   const start = useCallback(
@@ -108,18 +136,20 @@ function OpenJob({ view, children }: { readonly view: JobView; readonly children
         judged(does.yes);
         recorded(`Recorded: ${says.toLowerCase()}.`, undo);
       }
+      if (does.kind === 'safe') setUnsafe({ act: does.act });
       if (does.kind === 'focus') focusPlace(does.place, does.part);
       if (does.kind === 'ratio-read') {
-        store.put(withRatioRead(job, does.layerId), 'ratio read');
-        recorded('The ratio is as the paper reads.', undo);
+        const own = store.getState().records.get(`coating/${layerOf(job, does.layerId).sheet.id}`);
+        const also = own?.kind === 'coating' && alsoRead(own, layerOf(job, does.layerId).sheet);
+        void store
+          .commit([withRatioRead(job, does.layerId), ...(also ? [also] : [])], [], 'ratio read')
+          .then((kept) => kept && recorded('The ratio is as the paper reads.', undo));
       }
       const doubt =
         does.kind === 'log' && does.entries.some(({ type }) => type === 'coat-end') && endDoubt(view);
       if (does.kind === 'log' && doubt) setEnding({ tapped, doubt });
-      else if (does.kind === 'log') {
-        log(does.label, ...does.entries);
+      else if (does.kind === 'log' && log(does.label, ...does.entries))
         recorded(`Recorded: ${says.toLowerCase()}.`, undo);
-      }
     },
     [router, job, view, store, log, judged, recorded, undo, start, may],
   );
@@ -189,6 +219,17 @@ function OpenJob({ view, children }: { readonly view: JobView; readonly children
             setEnding(undefined);
           }}
           onClose={() => setEnding(undefined)}
+        />
+      )}
+      {unsafe && (
+        <SafeWalk
+          act={unsafe.act}
+          onTap={(next) => {
+            setUnsafe(undefined);
+            tap(next);
+          }}
+          onDone={safe}
+          onClose={() => setUnsafe(undefined)}
         />
       )}
       {starting && (
