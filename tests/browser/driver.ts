@@ -76,6 +76,7 @@ export class Visitor {
     await toMiddle(found);
     await found.click();
     await this.settle();
+    await this.minded();
   }
 
   /** Goes to a part of the stage on screen. */
@@ -169,6 +170,31 @@ export class Visitor {
       }
     }
     await this.settle();
+    // What keeps people whole comes first; then the line is what it was.
+    if (await this.minded()) await this.doNext();
+  }
+
+  /**
+   * Goes through what keeps people whole before a card, a wash or sanding, where that is open on screen.
+   *
+   * @returns whether it was
+   */
+  async minded(): Promise<boolean> {
+    const walk = '[role="dialog"] [data-safe]';
+    const at = () =>
+      this.page.$$eval(walk, ([each]) => each && (each as HTMLElement).dataset.safe).catch(() => undefined);
+    let seen = false;
+    for (let step = await at(); step !== undefined; step = await at()) {
+      seen = true;
+      await this.page.click(`${walk} button`);
+      await this.page.waitForFunction(
+        (place, was) => (document.querySelector(place) as HTMLElement | null)?.dataset.safe !== was,
+        {},
+        walk,
+        step,
+      );
+    }
+    return seen;
   }
 
   /** A cell of the job's run strip. */

@@ -85,6 +85,7 @@ export async function startCoat(visitor: Visitor, words: string | RegExp): Promi
       all.map((each) => (each as HTMLElement).innerText),
     );
     if (buttons.includes('Done')) await visitor.press('Done');
+    else if (id === 'ground') await visitor.press(buttons.includes('Nothing') ? 'Nothing' : 'Sound old paint');
     else if (buttons.includes('The paper reads so')) await visitor.press('The paper reads so');
     else if (buttons.includes('Go on without it, and why')) {
       await visitor.press('Go on without it, and why');

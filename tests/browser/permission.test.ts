@@ -37,6 +37,10 @@ describe('permission to start a coat', () => {
     await visitor.reload();
     expect(await lineOf(visitor)).toMatch(/\d things before coat 2 of 4/);
     await visitor.press('Start coat 2');
+    await visitor.sees('You have read the safety data sheet', dialog);
+    expect(await step(visitor)).toBe('sds');
+    await visitor.sees('Isocyanates, ', dialog);
+    await visitor.press('Done');
     await visitor.sees('Air-fed protection', dialog);
     expect(await step(visitor)).toBe('masks');
     // Nobody leaves that out.

@@ -28,7 +28,9 @@ export function SafeWalk({ act, onTap, onDone, onClose }: Props) {
   if (!item) return null;
   return (
     <Dialog open onClose={onClose} title={safeWords(work)}>
-      <WalkStep key={item.id} item={item} onTap={onTap} />
+      <div data-safe={item.id}>
+        <WalkStep key={item.id} item={item} onTap={onTap} />
+      </div>
       <WalkRest items={rest} />
     </Dialog>
   );
