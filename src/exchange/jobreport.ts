@@ -5,8 +5,9 @@ import { isRefusal } from '@/core/refusal';
 import type { Report, ReportSection } from '@/exchange/report';
 import type { Can, EntryOf, LogEntry, Photo } from '@/records';
 import { entryWords, typeWords } from '@/words/entry';
-import { workLine } from '@/words/work';
-import { everyEntry, type JobView, liveEntries, moment, ofType } from '@/facts/job';
+import { existingWords, exposureWords, judgedWords, substrateWords } from '@/words/system';
+import { lookedWords, workLine } from '@/words/work';
+import { everyEntry, type JobView, liveEntries, moment, ofType, substrateOf } from '@/facts/job';
 import type { FactId } from '@/facts/figure';
 import { coatFigure, jobFigure, told } from '@/words/figures';
 import type { Units } from '@/words/units';
@@ -67,6 +68,15 @@ export function jobReport(
   };
 }
 
+/** What it is judged by beside the film, and what an eye found. */
+function standardSays({ job, check: { standard } }: JobView): string {
+  const name = job.part.judgedBy ? judgedWords[job.part.judgedBy].toLowerCase() : '';
+  const entry = standard?.entry;
+  return entry
+    ? `${name}: ${lookedWords[entry.asks][entry.yes ? 'yes' : 'no']}, ${when(entry)}`
+    : `${name}: not judged yet`;
+}
+
 function about(view: JobView, units: Units): ReportSection {
   const { job, plan, guns, spray } = view;
   const people = [...new Set(liveEntries(job).flatMap(({ by }) => (by ? [by] : [])))];
@@ -83,6 +93,12 @@ function about(view: JobView, units: Units): ReportSection {
           )
           .join('; '),
       ],
+      [
+        'Ground',
+        `${substrateWords[substrateOf(job.part)]}, ${job.part.existing === undefined ? `what was on it: ${none}` : `on it: ${existingWords[job.part.existing].toLowerCase()}`}`,
+      ],
+      ...(job.part.exposure ? [['Stands', exposureWords[job.part.exposure]] as const] : []),
+      ...(job.part.judgedBy ? [['Judged by', standardSays(view)] as const] : []),
       ['Area', [told(jobFigure(view, 'area', plan.area), units)]],
       ...job.layers.map(
         ({ sheet: { name, sheetRevision, checkedOn, assumed } }) =>

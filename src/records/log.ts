@@ -174,8 +174,12 @@ const sayings = [
   entryOf('left-out', { workId: id, why: z.optional(text) }),
   /** The layer goes on with another gun from here: this one had it before. */
   entryOf('swapped', { layerId: id, rigId: id }),
-  /** Looked at under a strong light: does it hide, does the flake lie even? */
-  entryOf('judged', { coatId: id, asks: z.enum(['hides', 'even']), yes: z.boolean() }),
+  /** Looked at under a strong light: does it hide, does the flake lie even? And when all is on: is it what it is judged by? */
+  entryOf('judged', {
+    coatId: id,
+    asks: z.enum(['hides', 'even', 'mirror', 'texture', 'match']),
+    yes: z.boolean(),
+  }),
   /** So many parts sprayed since the last count. */
   entryOf('parts', { count: z.int().check(z.minimum(-9999)).check(z.maximum(9999)) }),
   /**

@@ -1,9 +1,10 @@
 import { readingsPerSpot, type Condition } from '@/core/quality';
 import { isRefusal } from '@/core/refusal';
-import type { JobView, OpenDefects, Unproven } from '@/facts/job';
+import type { JobView, OpenDefects, Standard, Unproven } from '@/facts/job';
 import { jobFigure, reason } from './figures';
 import type { Units } from './units';
-import { focus, go, plural, type Fact, type NextLine } from './line';
+import { focus, go, log, plural, type Fact, type NextLine, type Tap } from './line';
+import { standardWords } from './work';
 
 const conditionWords: Record<Condition['id'], string> = {
   'mean-in-range': 'Mean inside the range',
@@ -83,10 +84,27 @@ export const unprovenWords: Record<Unproven, { readonly says: string; readonly d
     says: 'its readings are simulated',
     does: 'A simulated gauge shows how it goes; the part is measured with a real one.',
   },
+  standard: {
+    says: 'nobody has judged it by its standard',
+    does: 'Look at it as it will be looked at: that distance, that light.',
+  },
+  'off-standard': {
+    says: 'it is not what it is judged by',
+    does: 'The film may be right and the piece is not. Put right shows what can be done.',
+  },
 };
 
+/** Says that a piece is what it is judged by, or is not. */
+const standardTap = ({ asks, coatId }: Standard, yes: boolean): Tap =>
+  log(yes ? standardWords[asks].yes : standardWords[asks].no, 'judged by its standard', {
+    type: 'judged',
+    coatId,
+    asks,
+    yes,
+  });
+
 export function checkLine({ check, job, spray, work }: JobView, units: Units): NextLine {
-  const { verdict, spec, spots, wanted, taken, coatsOn, coatsMeasured, layersMeasured } = check;
+  const { verdict, spec, spots, wanted, taken, coatsOn, coatsMeasured, layersMeasured, standard } = check;
   const because: Fact[] = [
     {
       label: `Range for ${plural(coatsMeasured || spray.coats.length, 'coat')}, dry`,
@@ -139,14 +157,19 @@ export function checkLine({ check, job, spray, work }: JobView, units: Units): N
       big,
       says: `The film lies in range, and is not passed yet: ${check.unproven.map((each) => unprovenWords[each].says).join(', ')}.`,
       detail: unprovenWords[wants].does,
-      tone: 'care',
+      tone: wants === 'off-standard' ? 'stop' : 'care',
       because,
+      ...(wants === 'standard' && standard ? { otherwise: standardTap(standard, false) } : {}),
       tap:
-        wants === 'coats' || wants === 'parts' || wants === 'brush'
-          ? go('spray', 'Go to Spray')
-          : wants === 'gauge'
-            ? focus('gauge', 'Check the gauge')
-            : focus('reading', 'Enter readings'),
+        wants === 'standard' && standard
+          ? standardTap(standard, true)
+          : wants === 'off-standard'
+            ? focus('rework', 'See what can be done', 'rework')
+            : wants === 'coats' || wants === 'parts' || wants === 'brush'
+              ? go('spray', 'Go to Spray')
+              : wants === 'gauge'
+                ? focus('gauge', 'Check the gauge')
+                : focus('reading', 'Enter readings'),
     };
   if (!failed)
     return {

@@ -17,7 +17,16 @@ export function cleanLine(view: JobView, units: Units): NextLine {
     { label: 'Gun', value: rig?.name ?? '–' },
     { label: sequence?.assumed ? 'Flush with, a default' : 'Flush with', value: liquid },
     ...(cleanBy
-      ? [{ label: assumed ? 'Clean by, class default' : 'Clean by', value: clockTime(cleanBy, now) }]
+      ? [
+          {
+            label: clean.heat
+              ? 'Clean by, sooner in the heat'
+              : assumed
+                ? 'Clean by, class default'
+                : 'Clean by',
+            value: clockTime(cleanBy, now),
+          },
+        ]
       : []),
     ...(clean.idle && between ? [{ label: 'Idle since', value: clockTime(clean.idle.since, now) }] : []),
     ...(sequence

@@ -7,6 +7,9 @@ export const timerWords: Record<Timer['id'], { running: string; over: string }> 
   'recoat-closes': { running: 'Recoat window closes in', over: 'Recoat window closed' },
   induction: { running: 'Let it rest', over: 'Rested' },
   'pot-life': { running: 'Pot life left', over: 'Pot life over' },
+  'stir-on': { running: 'Stir on, past the last streak', over: 'Stirred long enough' },
+  dwell: { running: 'Acts for', over: 'Has acted' },
+  extraction: { running: 'Extraction stays on', over: 'Extraction may go off' },
   stir: { running: 'Stir again in', over: 'Stir now, overdue' },
   retime: { running: 'Time the cup again in', over: 'Time the cup, overdue' },
   idle: { running: 'Wipe the cap in', over: 'Wipe the cap, idle too long' },
@@ -18,6 +21,10 @@ export const timerSays = ({ id, of }: Pick<Timer, 'id' | 'of'>, over: boolean): 
   const says = over ? timerWords[id].over : timerWords[id].running;
   return of ? `${of}: ${says.charAt(0).toLowerCase()}${says.slice(1)}` : says;
 };
+
+/** `Pot life over: Saloon doors` */
+export const alarmSays = ({ timer, job }: { readonly timer: Timer; readonly job: string }): string =>
+  `${timerSays(timer, true)}: ${job}`;
 
 /** The moment a clock runs out, as a figure: what a tray counts down to. */
 export const timerFigure = (

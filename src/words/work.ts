@@ -28,6 +28,16 @@ export const stateWords: Record<WorkState, string> = {
 export const lookedWords = {
   hides: { yes: 'hides', no: 'does not hide yet' },
   even: { yes: 'lies even', no: 'is not even yet' },
+  mirror: { yes: 'is a mirror', no: 'is no mirror' },
+  texture: { yes: 'has an even texture', no: 'has no even texture' },
+  match: { yes: 'matches its neighbour', no: 'does not match its neighbour' },
+} as const;
+
+/** What is asked of a piece by its standard, as taps. */
+export const standardWords = {
+  mirror: { yes: 'It is a mirror', no: 'It is not' },
+  texture: { yes: 'Its texture is even', no: 'It is not' },
+  match: { yes: 'It matches', no: 'It does not match' },
 } as const;
 
 /** What is asked under a strong light. */

@@ -6,6 +6,8 @@ export { workplaces, type Workplace } from './workplaces';
 export { stepCautions } from './stepcautions';
 export {
   faceVelocities,
+  runOn,
+  usualRunOn,
   usualMixing,
   ventilation,
   type VentilationFound,

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { isRefusal, type Outcome } from '../refusal';
-import { assumedVapour, dilutionAir, ventilation, type VentilationFound } from '.';
+import { assumedVapour, dilutionAir, runOn, ventilation, type VentilationFound } from '.';
 
 const the = (outcome: Outcome<VentilationFound>): VentilationFound => {
   if (isRefusal(outcome)) throw new Error(outcome.says);
@@ -70,5 +70,14 @@ describe('ventilation', () => {
     expect(ventilation({ ...booth, face: { width: 0, height: 2 } })).toMatchObject({
       says: expect.stringContaining('face'),
     });
+  });
+});
+
+describe('extraction running on', () => {
+  it('takes ln 5 changes of badly mixed air, and four changes at least', () => {
+    // 45 m³ at 3.75 m³/s: 12 s a change.
+    expect(runOn({ room: 45, airFlow: 3.75, mixing: 1 })).toBeCloseTo(48, 9);
+    expect(runOn({ room: 45, airFlow: 3.75, mixing: 3 })).toBeCloseTo(36 * Math.log(5), 9);
+    expect(runOn({ room: 45, airFlow: 3.75 })).toBe(runOn({ room: 45, airFlow: 3.75, mixing: 3 }));
   });
 });

@@ -17,7 +17,16 @@ export interface StackedLayer {
 
 /** What speaks against a layer lying where it does. */
 export interface StackDoubt {
-  readonly id: 'lifts' | 'polyester-over' | 'over-acid' | 'barrier-twice' | 'same-gun';
+  readonly id:
+    | 'lifts'
+    | 'polyester-over'
+    | 'over-acid'
+    | 'barrier-twice'
+    | 'same-gun'
+    | 'chalks'
+    | 'unprimed'
+    | 'for-rooms'
+    | 'mirror';
   /** The layer it is about, and the one below it. */
   readonly layerId: string;
   readonly says: string;

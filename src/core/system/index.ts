@@ -1,5 +1,6 @@
 export { coatRoles, gritFor, layingOf, type CoatRole, type Laying } from './roles';
 export { stackDoubts, type StackDoubt, type StackedLayer } from './fits';
+export { standingDoubts, type Standing, type StandingLayer } from './exposed';
 export { templates, type Template, type TemplateCoat } from './templates';
 export {
   coatRange,

@@ -17,6 +17,8 @@ export interface PrepQuestion {
 
 export interface PrepStep {
   readonly id: string;
+  /** What acts, where it acts a time. */
+  readonly name?: string;
   readonly says: string;
   readonly because: string;
   /** s it must act or dry before the next step. */
@@ -151,13 +153,13 @@ export interface PrepTick {
  * Where each step stands. A step acts its time, or until the one after it was done.
  *
  * @param now ms since the epoch
- * @returns with the moment it has acted long enough or lapses, where it has one
+ * @returns with the moment it lapses or has acted long enough, where it has one; `acted` while nothing was done after it
  */
 export function prepStates(
   steps: readonly PrepStep[],
   ticks: readonly PrepTick[],
   now: number,
-): { step: PrepStep; state: PrepState; until?: number }[] {
+): { step: PrepStep; state: PrepState; until?: number; acted?: number }[] {
   const touched = Math.max(0, ...ticks.filter(({ step }) => step === 'touched').map(({ at }) => at));
   const after = (i: number) => steps.slice(i + 1).map(({ id }) => id);
   return steps.map((step, i) => {
@@ -169,9 +171,10 @@ export function prepStates(
     const over = ticks.some(
       (tick) => tick.done && tick.at >= last.at && tick.at <= now && after(i).includes(tick.step),
     );
-    if (now < acted && !over) return { step, state: 'acting', until: acted };
-    if (step.lapses === undefined) return { step, state: 'done' };
+    const acting = step.dwell !== undefined && !over ? { acted } : {};
+    if (now < acted && !over) return { step, state: 'acting', until: acted, ...acting };
+    if (step.lapses === undefined) return { step, state: 'done', ...acting };
     const until = last.at + step.lapses * 1000;
-    return { step, state: now > until ? 'lapsed' : 'done', until };
+    return { step, state: now > until ? 'lapsed' : 'done', until, ...acting };
   });
 }

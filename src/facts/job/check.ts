@@ -15,6 +15,7 @@ import { openDefects, type OpenDefects } from './opendefects';
 import { filmWanted } from './ledger';
 import { areaOf } from './plan';
 import { coatStates, type CoatState } from './spray';
+import { standardOf, type Standard } from './standard';
 import { unprovenOf, type Unproven } from './unproven';
 import type { Worked } from './worked';
 
@@ -42,6 +43,8 @@ export interface CheckView {
   readonly verdict: Outcome<FilmVerdict>;
   /** What the verdict still wants before it passes anything. */
   readonly unproven: readonly Unproven[];
+  /** What it is judged by beside the film, once all coats are on. */
+  readonly standard?: Standard;
   /** The last zero and shim, and what they correct; undefined when nobody checked the gauge. */
   readonly gauge?: { readonly entry: EntryOf<'gauge-check'>; readonly correction: Outcome<GaugeCorrection> };
   /** m taken off as what lay below, by face. */
@@ -121,6 +124,7 @@ export function checkView(job: Worked): CheckView {
     readings: found,
   }));
   const last = lastOf(entries, 'gauge-check');
+  const standard = standardOf(job, coats);
   const taken = spots.filter(({ readings }) => readings.length > 0).length;
   return {
     coatsOn: on.length,
@@ -130,6 +134,7 @@ export function checkView(job: Worked): CheckView {
     spots,
     wanted: Math.min(wanted, spots.length),
     taken,
+    ...(standard ? { standard } : {}),
     unproven: unprovenOf(job, coats, {
       films,
       taken,

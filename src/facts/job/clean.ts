@@ -9,10 +9,12 @@ import {
   type CleaningStep,
   type CleaningStepId,
 } from '@/core/care';
+import { celsius } from '@/core/climate';
 import { isRefusal, type Refusal } from '@/core/refusal';
+import { potLife } from '@/core/schedule';
 import type { Coating, Layer, Rig, Shop } from '@/records';
 import { batchOf } from './batch';
-import { liveEntries, moment, ofType } from './entries';
+import { lastOf, liveEntries, moment, ofType } from './entries';
 import { gunOf, gunsOf, usesOf } from './guns';
 import { layerOf } from './layers';
 import type { Worked } from './worked';
@@ -46,6 +48,8 @@ export interface CleanView {
   readonly cleanBy?: number;
   /** Is the clean-by time a class default rather than the sheet's own or its pot life? */
   readonly assumed: boolean;
+  /** It is sooner than stated, for the heat of the room: an estimate. */
+  readonly heat?: boolean;
   /** ms; since when it stands with mix in it, and until when it may before its cap is wiped. */
   readonly idle?: { readonly since: number; readonly until: number };
   /** ms; when the mix in it is reckoned to have set. */
@@ -58,6 +62,9 @@ export interface CleanView {
 
 /** Ready mix is thick at the end of its pot life and set some while after: an estimate. Peroxide gels at its end. */
 const gelsAfter = 1.5;
+
+/** K up to which a stated time stands: the standard climate. */
+const ordinaryRoom = celsius(23);
 
 /** Steps of the list as it was first kept, by whose last a gun cleaned then is still clean. */
 const firstList = { end: 'assemble', waste: 'waste' } as const;
@@ -175,7 +182,12 @@ function cleanView(job: Worked, rigId: string, rig: Rig | undefined, shop: Shop,
     : [];
   const care = chemistryCare[sheet.chemistry];
   const goesOn = left.has(layer.id);
-  const byIdle = restedSince + (sheet.cleanBy ?? care.cleanBy) * 1000;
+  // What sets or skins does so sooner in the heat, whatever the sheet says of a cool room.
+  const stated = sheet.cleanBy ?? care.cleanBy;
+  const air = lastOf(entries, 'climate')?.air ?? sheet.times.temperature;
+  const cool = Math.max(sheet.times.temperature, ordinaryRoom);
+  const stays = potLife(stated, cool, air);
+  const byIdle = restedSince + stays * 1000;
   const useBefore = batch?.useBefore;
   return {
     rigId,
@@ -192,10 +204,14 @@ function cleanView(job: Worked, rigId: string, rig: Rig | undefined, shop: Shop,
     ...(used && !clean
       ? {
           cleanBy: Math.min(byIdle, useBefore ?? Infinity),
-          idle: { since: restedSince, until: restedSince + care.idle * 1000 },
+          idle: {
+            since: restedSince,
+            until: restedSince + potLife(care.idle, cool, air) * 1000,
+          },
         }
       : {}),
     assumed: sheet.cleanBy === undefined && !(useBefore !== undefined && useBefore < byIdle),
+    ...(stays < stated && !(useBefore !== undefined && useBefore < byIdle) ? { heat: true } : {}),
     ...(gels === undefined ? {} : { gels }),
     gelled: used !== undefined && !clean && gelled,
     between: used !== undefined && !clean && !gelled && goesOn,

@@ -1,5 +1,6 @@
 import { closesAt, hardAt, opensByClock } from '@/core/schedule';
 import { pressingBefore } from './clean';
+import { lingers } from './timers';
 import type { JobView } from './view';
 
 /** Midnight after a moment, UTC, ms: what is in date today may not be tomorrow. */
@@ -10,7 +11,7 @@ const nextMidnight = (now: number): number => (Math.floor(now / 86_400_000) + 1)
  * card’s age, a reading of the room, a tick, the edges of a recoat window, a mix that sets, a day’s end. Between two of them a job seen anew is the job
  * as it was seen; only countdowns run on, and those are moments.
  */
-export function deadlinesOf({ thin, set, spray, guns, pots, permission, now }: JobView): number[] {
+export function deadlinesOf({ thin, set, spray, guns, pots, permission, timers, now }: JobView): number[] {
   const { recoat, film, work } = spray;
   const edges: (number | undefined)[] = [
     thin.batch?.useBefore,
@@ -24,6 +25,7 @@ export function deadlinesOf({ thin, set, spray, guns, pots, permission, now }: J
     recoat && 'closes' in recoat ? recoat.closes : undefined,
     ...work.map(({ until }) => until),
     ...permission.items.flatMap((item) => [item.until, item.by === 'hand' ? item.counts : undefined]),
+    ...timers.map(({ id, due }) => (id === 'extraction' ? due + lingers : undefined)),
     nextMidnight(now),
   ];
   if (film) {

@@ -37,6 +37,9 @@ export interface HandItem {
   readonly state: PrepState;
   /** ms since the epoch: it acts until then, or lapses then. */
   readonly until?: number;
+  /** ms since the epoch when it has acted its time, while nothing was done after it; and what acts. */
+  readonly acted?: number;
+  readonly name?: string;
   /** ms since the epoch: it was ticked then, and counts until then. */
   readonly ticked?: number;
   readonly counts?: number;
@@ -113,7 +116,7 @@ export function handItems(view: Seen, coat: CoatState): HandItem[] {
   return [
     ...peopleItems(view),
     ...(steps.some(({ id, met }) => !met && rubs(id)) ? sandingItems(view) : []),
-    ...ofPlace(view).map(item),
+    ...ofPlace(view, coat).map(item),
     ...steps,
     ...masking(view, item),
   ];
@@ -270,7 +273,10 @@ export function roomSize({
   return { long: Math.max(place.width, place.length), short: Math.min(place.width, place.length) };
 }
 
-function ofPlace({ job, rig, work, shop }: Seen): Says[] {
+/** Coats whose colour is seen. */
+const colourCoats: readonly CoatRole[] = ['base', 'bed', 'metallic', 'drop', 'blend'];
+
+function ofPlace({ job, rig, work, shop }: Seen, coat: CoatState): Says[] {
   const { faces } = job.part;
   const list: (Says | false)[] = [
     faces.some(({ reach }) => reach === 'steps') && {
@@ -300,6 +306,13 @@ function ofPlace({ job, rig, work, shop }: Seen): Says[] {
       says: 'Air drained and dry; wall gauge set with the trigger pulled.',
       because: 'Water in the line gives fish-eyes, blush and rust.',
     },
+    job.part.judgedBy === 'match' &&
+      colourCoats.includes(coat.coat.role ?? 'base') && {
+        id: 'spray-out',
+        group: 'mix',
+        says: 'A sprayed-out card, dry and cleared as the part will be, agrees beside its polished neighbour.',
+        because: 'A colour is matched by eye: by its code it is only near.',
+      },
     {
       id: 'supports',
       group: 'room',
@@ -341,7 +354,7 @@ function preparation({ job, work, spray, now }: Seen, coat: CoatState): HandItem
   const ticks = ofType(entries, 'tick')
     .filter(({ list, at }) => list === 'ready' && Date.parse(at) >= since)
     .map(({ step, at, done }) => ({ step, at: Date.parse(at), done }));
-  return prepStates(steps, ticks, now).map(({ step, state, until }): HandItem => {
+  return prepStates(steps, ticks, now).map(({ step, state, until, acted }): HandItem => {
     const brief = state === 'acting' && (step.dwell ?? 0) < longDwell;
     return {
       by: 'hand',
@@ -354,6 +367,7 @@ function preparation({ job, work, spray, now }: Seen, coat: CoatState): HandItem
       because: step.because,
       state,
       ...(until === undefined ? {} : { until }),
+      ...(acted === undefined ? {} : { acted, name: step.name ?? step.id }),
     };
   });
 }

@@ -3,12 +3,25 @@ import type { BatchState } from './batch';
 import type { CleanView } from './clean';
 import { lastOf, liveEntries, moment } from './entries';
 import { layerOf } from './layers';
+import type { Permission } from './permission';
+import { extractionUntil } from './runon';
 import type { Worked } from './worked';
 import type { SprayView } from './spray';
 
 export interface Timer {
   readonly id:
-    'flash' | 'work' | 'recoat-closes' | 'induction' | 'pot-life' | 'stir' | 'retime' | 'idle' | 'clean-by';
+    | 'flash'
+    | 'work'
+    | 'recoat-closes'
+    | 'induction'
+    | 'pot-life'
+    | 'stir-on'
+    | 'stir'
+    | 'retime'
+    | 'idle'
+    | 'clean-by'
+    | 'dwell'
+    | 'extraction';
   /** Whose film, pot or gun it is. */
   readonly layerId: string;
   /** What it is called where a job has several: the layer, or the gun. */
@@ -17,6 +30,8 @@ export interface Timer {
   readonly due: number;
   /** Amber this long before it is due, ms. */
   readonly warn: number;
+  /** What is left of it heats itself when its time is over. */
+  readonly heats?: boolean;
   /** It ran out by the user’s own hand: nothing calls. */
   readonly quiet?: boolean;
   /** What happens when it runs out: something may begin, must be done, or is lost. */
@@ -24,6 +39,8 @@ export interface Timer {
 }
 
 const minutes = 60_000;
+/** A two-part mix is stirred so long past the last streak, ms. A default. */
+const stirOn = 2 * minutes;
 
 /** Everything a job is waiting for, soonest first: its film, and every pot and gun by itself. */
 export function timersOf(
@@ -32,6 +49,7 @@ export function timersOf(
   pots: readonly BatchState[],
   shop: Shop,
   spray: Pick<SprayView, 'recoat' | 'next' | 'running' | 'touch' | 'coats' | 'due'>,
+  now: number,
 ): Timer[] {
   const sprayed = job.layers.filter(({ coats }) => coats.length > 0);
   const timers = [
@@ -41,12 +59,48 @@ export function timersOf(
       // What no coat waits for is not stirred or timed; it still gels.
       const wanted = spray.coats.some(({ coat, state }) => coat.layerId === layer.id && state !== 'done');
       return potTimers(job, layer, batch, shop)
+        .filter(({ id }) => wanted || id !== 'stir-on')
         .map((timer) => (wanted || timer.id === 'pot-life' ? timer : { ...timer, quiet: true }))
         .map((timer) => named(timer, layer, sprayed));
     }),
     ...guns.flatMap((gun) => gunTimers(gun, guns, spray)),
+    ...airTimers(job, shop, spray, now),
   ];
   return timers.sort((a, b) => a.due - b.due);
+}
+
+/** What was put on and acts its time: until then it is left, and then it is not left any longer. */
+export const dwellTimers = (permission: Permission, layerId: string): Timer[] =>
+  permission.items.flatMap((item) =>
+    item.by === 'hand' && item.acted !== undefined
+      ? [
+          {
+            id: 'dwell' as const,
+            layerId,
+            of: item.name ?? item.id,
+            due: item.acted,
+            warn: minutes,
+            // What dries on is lost; what dries is only ready.
+            then: item.id === 'etch' ? ('do' as const) : ('go' as const),
+          },
+        ]
+      : [],
+  );
+
+/** How long a clock that is over and asks for nothing stays, ms. */
+export const lingers = 3_600_000;
+
+/** Extraction runs on after the last coat: vapour does not stop with the gun. */
+function airTimers(
+  job: Worked,
+  shop: Shop,
+  { next, running }: Pick<SprayView, 'next' | 'running'>,
+  now: number,
+): Timer[] {
+  const until = next || running ? undefined : extractionUntil(job, shop);
+  return until === undefined || now > until + lingers
+    ? []
+    : [{ id: 'extraction', layerId: job.layer.id, due: until, warn: 0, then: 'go' }];
 }
 
 const named = <T extends Timer>(timer: T, { name }: Layer, sprayed: readonly Layer[]): T =>
@@ -91,7 +145,17 @@ function potTimers(job: Worked, layer: Layer, batch: BatchState, shop: Shop): Ti
   if (induction && !started)
     timers.push({ id: 'induction', layerId, due: batch.mixedAt + induction * 1000, warn: 0, then: 'go' });
   if (batch.useBefore)
-    timers.push({ id: 'pot-life', layerId, due: batch.useBefore, warn: 20 * minutes, then: 'lost' });
+    timers.push({
+      id: 'pot-life',
+      layerId,
+      due: batch.useBefore,
+      warn: 20 * minutes,
+      then: 'lost',
+      ...(sheet.hazards.includes('peroxide') ? { heats: true } : {}),
+    });
+  const last = lastOf(entries, 'reading', (entry) => moment(entry) >= batch.mixedAt);
+  if (sheet.components.length > 1 && !started && !last)
+    timers.push({ id: 'stir-on', layerId, due: batch.mixedAt + stirOn, warn: 0, then: 'go' });
   // The sheet's own intervals, else the shift rule of the shop.
   const { stir = shop.intervals?.stir, retime = shop.intervals?.retime } = sheet.intervals;
   const stirred = lastOf(entries, 'stir', ({ batchId }) => batchId === undefined || batchId === batch.id);

@@ -3,10 +3,12 @@ import { lastOf, liveEntries, moment, ofType } from './entries';
 import { brushPlaces } from './keptfree';
 import { slowness } from './recoat';
 import type { CoatState } from './spray';
+import { standardOf } from './standard';
 import type { Worked } from './worked';
 
 /** What a verdict on the film still wants: films that lie in range are passed only when nothing of it is left. */
-export type Unproven = 'coats' | 'parts' | 'brush' | 'spots' | 'gauge' | 'dry' | 'simulated';
+export type Unproven =
+  'coats' | 'parts' | 'brush' | 'spots' | 'gauge' | 'dry' | 'simulated' | 'standard' | 'off-standard';
 
 /** Parts from here on are a run: counted, sampled and handed over. */
 export const runFrom = 8;
@@ -46,6 +48,7 @@ export function unprovenOf(
 ): Unproven[] {
   const on = coats.filter(({ state }) => state === 'done');
   const { total, sprayed } = partsCounted(job);
+  const standard = standardOf(job, coats);
   const dry = measurableAt(job, on) ?? 0;
   const missing: (Unproven | false)[] = [
     on.length < coats.length && 'coats',
@@ -55,6 +58,8 @@ export function unprovenOf(
     films.some((entry) => !checked(entry)) && 'gauge',
     films.some((entry) => moment(entry) < dry) && 'dry',
     films.some(({ simulated }) => simulated === true) && 'simulated',
+    job.part.judgedBy !== undefined && !standard?.entry && 'standard',
+    standard?.entry?.yes === false && 'off-standard',
   ];
   return missing.filter((each) => each !== false);
 }

@@ -15,7 +15,7 @@ import { permissionOf, type Permission } from './permission';
 import { sprayView, type SprayView } from './spray';
 import { supplyView, type SupplyView } from './supply';
 import { thinView, type ThinView } from './thin';
-import { timersOf, type Timer } from './timers';
+import { dwellTimers, timersOf, type Timer } from './timers';
 import { jobWorked, type Worked } from './worked';
 
 export type Stage = WorkStage;
@@ -127,11 +127,13 @@ export function jobView(
     ...views,
     ...(other ? { otherInGun: other } : {}),
     pots,
-    timers: timersOf(work, guns, pots, shop, spray),
+    timers: timersOf(work, guns, pots, shop, spray, now),
     done,
     current: currentStage(views, done, work, now),
   };
-  return { ...view, permission: permissionOf(view) };
+  const permission = permissionOf(view);
+  const timers = [...view.timers, ...dwellTimers(permission, work.layer.id)];
+  return { ...view, permission, timers: timers.sort((a, b) => a.due - b.due) };
 }
 
 /** The pots that are live: mixed, and with coats to come of their layer, or still in a gun that is to be cleaned. */

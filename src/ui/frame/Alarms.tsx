@@ -1,20 +1,17 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
-import type { Timer } from '@/facts/job';
 import { useOpenJobs, useShop } from '@/store/hooks';
-import { timerSays } from '@/words/timers';
+import { notify } from '../notify';
+import { alarmSays } from '@/words/timers';
 import { ring, usualAlarms } from './ring';
-import { dueNow, type Called } from './due';
+import { fetched } from '../fetched';
+import { dueNow, worseFirst, type Called, type Due } from './due';
 import { useAlarmTitle } from './title';
 
-const key = 'fluorite-called';
+const AlarmBar = fetched(() => import('./AlarmBar').then((found) => found.AlarmBar));
 
-interface Said {
-  readonly id: string;
-  readonly then: Timer['then'];
-  readonly says: string;
-}
+const key = 'fluorite-called';
 
 /**
  * Watches the timers of all open jobs and calls when one runs out: once for each, over reloads and tabs that slept,
@@ -24,7 +21,7 @@ export function Alarms() {
   const jobs = useOpenJobs();
   const { alarms = usualAlarms } = useShop();
   const called = useRef<Called>(undefined);
-  const [said, setSaid] = useState<readonly Said[]>([]);
+  const [said, setSaid] = useState<readonly Due[]>([]);
   useEffect(() => {
     if (jobs.length === 0) return;
     called.current ??= read();
@@ -34,37 +31,27 @@ export function Alarms() {
     called.current = now;
     write(now);
     if (due.length === 0) return;
-    const words = due.map(({ id, job, timer, of, then }) => ({
-      id,
-      then,
-      says: `${timerSays({ id: timer, of }, true)}: ${job}`,
-    }));
-    ring(alarms, words.map(({ says }) => says).join('\n'));
-    queueMicrotask(() => setSaid((before) => [...before, ...words].slice(-4)));
+    ring(alarms, due.map(alarmSays).join('\n'));
+    // Twenty that nobody saw are enough: the worst of them are kept.
+    queueMicrotask(() => setSaid((before) => [...before, ...due].sort(worseFirst).slice(0, 20)));
   }, [jobs, alarms]);
-  const last = said.at(-1);
-  useAlarmTitle(last && `■ ${last.says}`);
-  if (said.length === 0) return null;
-  const urgent = said.some(({ then }) => then !== 'go');
+  const [worst, ...more] = said;
+  useAlarmTitle(worst && `■ ${alarmSays(worst)}`);
+  if (!worst) return null;
+  const view = jobs.find(({ job }) => job.id === worst.jobId);
   return (
-    <div
-      role="alert"
-      className={`flex flex-wrap items-center gap-x-6 gap-y-1 px-4 py-2 ${urgent ? 'bg-stop text-on-stop' : 'bg-act text-on-act'}`}
-      data-alarm
-    >
-      <ul className="flex-1 font-bold">
-        {said.map(({ id, says }) => (
-          <li key={id}>■ {says}</li>
-        ))}
-      </ul>
-      <button
-        type="button"
-        className="min-h-11 px-3 font-semibold underline underline-offset-4"
-        onClick={() => setSaid([])}
-      >
-        Seen
-      </button>
-    </div>
+    <AlarmBar
+      key={worst.id}
+      due={worst}
+      more={more.length}
+      view={view}
+      onSeen={() => {
+        setSaid(more);
+        notify(`Seen: ${alarmSays(worst)}.`, () =>
+          setSaid((now) => (now.some(({ id }) => id === worst.id) ? now : [...now, worst].sort(worseFirst))),
+        );
+      }}
+    />
   );
 }
 
