@@ -48,7 +48,9 @@ describe('what is concluded from a file', () => {
     // A file of then names no ground.
     const unsaid = demoShop(now).map((record) => {
       if (record.kind !== 'job') return record;
-      const { kind: _, existing: __, ...part } = record.part;
+      const part = { ...record.part };
+      delete part.kind;
+      delete part.existing;
       return { ...record, part };
     });
     const today = concluded(writeBundle([...unsaid, newShop], at));

@@ -1,6 +1,7 @@
 'use client';
 
 import type { JobView } from '@/facts/job';
+import { openWords } from '@/words/permission';
 import { timerFigure, timerSays } from '@/words/timers';
 import { Clock } from './Clock';
 import { Printed } from './Printed';
@@ -9,6 +10,7 @@ import { jobFigure } from '@/words/figures';
 /** What the job is waiting for, along the bottom. The times are moments in the log: a closed tab cannot stop them. */
 export function TimerTray({ view }: { readonly view: JobView }) {
   const { climate, dew } = view.plan;
+  const { may, coat } = view.permission;
   return (
     <section
       aria-label="Timers"
@@ -17,6 +19,14 @@ export function TimerTray({ view }: { readonly view: JobView }) {
       className="flex overflow-x-auto border-t border-ink bg-sheet focus-visible:-outline-offset-3"
       data-tray
     >
+      {coat && (
+        <div className="shrink-0 border-r border-hairline px-4 py-2" data-permission={may ? 'may' : 'open'}>
+          <div className="text-xs text-ink-soft">{coat.coat.name}</div>
+          <div className={`text-xl font-bold ${may ? 'text-good' : ''}`}>
+            {may ? '✓ may start' : openWords(view)}
+          </div>
+        </div>
+      )}
       {view.timers.map((timer) => {
         const { id, due, warn, then, layerId, of } = timer;
         const left = due - view.now;

@@ -25,7 +25,7 @@ export const substrateWords: Record<SubstrateKind, string> = {
   galvanised: 'Galvanised',
   aluminium: 'Aluminium',
   'cast-iron': 'Cast iron',
-  wood: 'Bare wood',
+  wood: 'Wood',
   board: 'Board',
   plaster: 'Plaster',
   masonry: 'Masonry',

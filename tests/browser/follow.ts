@@ -51,6 +51,28 @@ export const ahead = (visitor: Visitor, minutes: number) =>
     Date.now = () => real() + span;
   }, minutes * 60_000);
 
+/** A clock the test moves while the page runs. */
+export async function moving(visitor: Visitor) {
+  await visitor.page.evaluateOnNewDocument(() => {
+    const real = Date.now.bind(Date);
+    const Real = Date;
+    const ahead = () => Number(sessionStorage.getItem('ahead') ?? 0);
+    // Both ways of asking for the time.
+    class Moved extends Real {
+      constructor(...said: []) {
+        super(...((said.length === 0 ? [real() + ahead()] : said) as []));
+      }
+      static override now = () => real() + ahead();
+    }
+    window.Date = Moved as DateConstructor;
+  });
+  await visitor.reload();
+  return (minutes: number) =>
+    visitor.page.evaluate((span) => {
+      sessionStorage.setItem('ahead', String(Number(sessionStorage.getItem('ahead') ?? 0) + span * 60_000));
+    }, minutes);
+}
+
 /** To a stage of the job on screen, by its strip. */
 export const toStage = (visitor: Visitor, stage: string) =>
   visitor.page.$eval(`[data-strip] [data-stage="${stage}"]`, (cell) => (cell as HTMLElement).click());
@@ -85,7 +107,8 @@ export async function startCoat(visitor: Visitor, words: string | RegExp): Promi
       all.map((each) => (each as HTMLElement).innerText),
     );
     if (buttons.includes('Done')) await visitor.press('Done');
-    else if (id === 'ground') await visitor.press(buttons.includes('Nothing') ? 'Nothing' : 'Sound old paint');
+    else if (id === 'ground')
+      await visitor.press(buttons.includes('Nothing') ? 'Nothing' : 'Sound old paint');
     else if (buttons.includes('The paper reads so')) await visitor.press('The paper reads so');
     else if (buttons.includes('Go on without it, and why')) {
       await visitor.press('Go on without it, and why');
@@ -108,4 +131,22 @@ export async function endCoat(visitor: Visitor, words: string | RegExp): Promise
   await visitor.sees(/after \d+ (s|min)\?/, '[role="dialog"]');
   await visitor.press('It is on: end it');
   await visitor.page.waitForFunction(() => !document.querySelector('[role="dialog"]'));
+}
+
+/** Puts alarms aside until one of this clock calls, of a job with this in its name where one is said. */
+export async function seenUntil(visitor: Visitor, clock: string, job = ''): Promise<void> {
+  for (let i = 0; i < 20; i += 1) {
+    const [at, says] = await visitor.page.$eval('[data-alarm]', (bar) => [
+      (bar as HTMLElement).dataset.alarm,
+      (bar as HTMLElement).innerText,
+    ]);
+    if (at === clock && says?.includes(job)) return;
+    await visitor.press('Seen');
+    await visitor.page.waitForFunction(
+      (was) => (document.querySelector('[data-alarm]') as HTMLElement | null)?.innerText !== was,
+      {},
+      says,
+    );
+  }
+  throw new Error(`The clock ${clock} never called.`);
 }

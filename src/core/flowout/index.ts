@@ -1,4 +1,5 @@
 export { levelling, ripple, sag, usualTension, type LandedFilm } from './flow';
+export { openFor } from './late';
 export { landedFilm, type Carrier, type LandingQuestion } from './landed';
 export { calibrateFlow, type Calibrated, type FlowVerdict } from './verdicts';
 export {

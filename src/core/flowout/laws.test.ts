@@ -1,6 +1,17 @@
 import fc from 'fast-check';
 import { sure } from '../../../tests/fixtures/gun';
-import { calibrateFlow, filmWindow, flowMoves, landedFilm, levelling, sag, standing, type Carrier } from '.';
+import { isRefusal } from '../refusal';
+import {
+  calibrateFlow,
+  filmWindow,
+  flowMoves,
+  landedFilm,
+  levelling,
+  openFor,
+  sag,
+  standing,
+  type Carrier,
+} from '.';
 
 const carriers: readonly Carrier[] = ['solvent', 'water', 'reactive', 'moisture'];
 const anyLanded = fc
@@ -64,5 +75,23 @@ describe('laws of flow-out', () => {
         expect([peeled.runs, flowed.runs]).toEqual([0, 0]);
       }),
     );
+  });
+});
+
+describe('a pass over what is on', () => {
+  const landed = { viscosity: 0.3, density: 1100, setting: 120, tension: 0.028 };
+
+  it('flows in while what is left of the levelling still draws it flat: τ·ln(L/limit)', () => {
+    // 60 µm levels 15.5: to 3.9, a quarter of it, two minutes times ln 4.
+    const whole = levelling(landed, 60e-6) as number;
+    expect(openFor(landed, 60e-6, whole / 4)).toBeCloseTo(120 * Math.log(4), 6);
+    expect(openFor(landed, 60e-6, whole * 1.01)).toBe(0);
+    expect(isRefusal(openFor(landed, 0, 3))).toBe(true);
+  });
+
+  it('stays open longer where it is thicker, and where it sets slower', () => {
+    const open = (film: number, setting = 120) => openFor({ ...landed, setting }, film, 1) as number;
+    expect(open(80e-6)).toBeGreaterThan(open(60e-6));
+    expect(open(60e-6, 240)).toBeGreaterThan(open(60e-6));
   });
 });

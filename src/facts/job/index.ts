@@ -23,6 +23,7 @@ export { brushPlaces, type BrushPlace } from './keptfree';
 export { alsoRead, doseUnread, ratioUnread, withRatioRead } from './ratioread';
 export { actOf, safeWork, type Act, type SafeWork } from './safework';
 export type { Standard } from './standard';
+export { hasFlake, openFaces, type OpenFace } from './latepass';
 export { measurableAt, partsCounted, runFrom, type Unproven } from './unproven';
 export { type Permission, type PermissionGroup, type PermissionItem, type ToldItem } from './permission';
 export { filmOfCoat, filmWanted, ledgerOf, type FilmWanted } from './ledger';

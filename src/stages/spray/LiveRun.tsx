@@ -1,9 +1,12 @@
 'use client';
 
-import { lastOf, liveEntries, moment } from '@/facts/job';
+import { hasFlake, lastOf, liveEntries, moment, openFaces, type CoatState } from '@/facts/job';
+import type { Face } from '@/records';
 import { Button } from '@/ui/Button';
 import { Check } from '@/ui/Check';
+import { Fold } from '@/ui/Fold';
 import { useJob } from '@/ui/job/context';
+import { missedWords } from '@/words/missed';
 import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
 import { clockTime } from '@/words/clock';
@@ -35,6 +38,7 @@ function Running() {
   const pieces = view.job.part.faces.flatMap((face) =>
     (face.sides === 2 ? ([1, 2] as const) : ([1] as const)).map((side) => ({ face, side })),
   );
+  const open = openFaces(view);
   const done = ({ face, side }: (typeof pieces)[number]) =>
     running.faces.filter((each) => each.faceId === face.id && each.side === side).length;
   return (
@@ -63,9 +67,10 @@ function Running() {
                 })
               }
             >
-              <span>
+              <span className="text-left">
                 {face.name}
                 {side === 2 ? ', back' : ''}
+                <Edge piece={piece} />
               </span>
               <b className={so >= face.count ? 'text-good' : ''}>
                 {so >= face.count ? '✓' : `${so} of ${face.count}`}
@@ -76,8 +81,37 @@ function Running() {
       </div>
       <p className="mt-2 text-sm text-ink-soft">
         Tap a face when its coat is on. The coat ends with its own button.
+        {open.length > 0 && ' What has begun to set is left: a late pass tears it. The time is an estimate.'}
       </p>
     </Panel>
+  );
+}
+
+/** Until when a face that has its coat takes a further pass. */
+function Edge({ piece: { face, side } }: { readonly piece: { readonly face: Face; readonly side: 1 | 2 } }) {
+  const { view } = useJob();
+  const open = openFaces(view).find((each) => each.faceId === face.id && each.side === side);
+  if (!open) return null;
+  return (
+    <span className="block text-sm font-normal" data-open={open.until > view.now ? 'open' : 'set'}>
+      {open.until > view.now ? `takes a pass until ${clockTime(open.until, view.now)}` : 'sets: leave it'}
+    </span>
+  );
+}
+
+/** What a coat that has begun to set is spared, and what the next one can mend. */
+function Missed({ last, next }: { readonly last: CoatState; readonly next: CoatState }) {
+  return (
+    <Fold title="Something was missed?" says="Leave it: a pass now tears it" verb="Show">
+      <dl className="space-y-2 text-sm" data-missed>
+        {missedWords(last.coat.layerId === next.coat.layerId, hasFlake(last)).map(({ what, mends }) => (
+          <div key={what}>
+            <dt className="font-semibold">{what}</dt>
+            <dd>{mends}</dd>
+          </div>
+        ))}
+      </dl>
+    </Fold>
   );
 }
 
@@ -139,6 +173,7 @@ function Between() {
           ))}
         </fieldset>
       </div>
+      {spray.next && <Missed last={last} next={spray.next} />}
       {!planned && <WorkDone due={undefined} layerId={last.coat.layerId} />}
     </Panel>
   );

@@ -2,6 +2,7 @@
 
 import type { JobView } from '@/facts/job';
 import { jobFigure } from '@/words/figures';
+import { openWords } from '@/words/permission';
 import { timerFigure, timerSays } from '@/words/timers';
 import { Clock } from '../Clock';
 import { Dialog } from '../Dialog';
@@ -38,6 +39,14 @@ export function Clocks({ view, onClose }: Props) {
         })}
         {view.timers.length === 0 && <li className="py-4 text-ink-soft">No timer runs for this job.</li>}
       </ul>
+      {view.permission.coat && (
+        <p className="mt-3" data-permission={view.permission.may ? 'may' : 'open'}>
+          {view.permission.coat.coat.name}:{' '}
+          <b className={view.permission.may ? 'text-good' : ''}>
+            {view.permission.may ? '✓ may start' : openWords(view)}
+          </b>
+        </p>
+      )}
       <p className="mt-3 text-sm">
         {climate ? (
           <>

@@ -5,7 +5,7 @@ import { fieldFacts } from '@/core/evenness';
 import { isRefusal } from '@/core/refusal';
 import { handFor, measuredHands } from '@/facts/shop/hand';
 import { useRecords } from '@/store/hooks';
-import { filmOnFace, type EvenSetup } from '@/facts/job';
+import { filmOnFace, type EvenSetup, hasFlake } from '@/facts/job';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { useJob } from '@/ui/job/context';
@@ -16,6 +16,7 @@ import { useColours } from '@/ui/theme/colours';
 import { useUnits } from '@/ui/units';
 import { evenFigure, mapMargin, sectionFigure } from '@/ui/figures/evenfigure';
 import { amount, coatFigure, written } from '@/words/figures';
+import { flakeTone } from '@/words/missed';
 
 interface Props {
   readonly setup: EvenSetup;
@@ -222,6 +223,7 @@ export function EvenMap({ setup, all }: Props) {
               </div>
             ))}
           </dl>
+          {hasFlake(setup.coat) && <p className="mt-2 text-sm">{flakeTone}</p>}
           <p className="col-span-full mt-2 text-xs text-ink-soft">
             One piece, one coat of paint as it leaves the gun. Pattern: {patternWords[setup.pattern]}.
             Transfer and its fall with distance are estimates.
