@@ -15,7 +15,6 @@ import { drillOf, newPanel, slide, spray } from '../src/core/practice';
 import { isRefusal, type Outcome } from '../src/core/refusal';
 import { seeded } from '../src/core/random';
 import { nextAddition, priorBelief, updateBelief } from '../src/core/thinning';
-import { trial } from '../src/core/thinning/titration';
 import { parse } from '../src/core/quantity';
 import { demoShop } from '../src/demo';
 import {
@@ -36,6 +35,9 @@ import { looksDue } from '../src/facts/shop/looks';
 import { shelfOf } from '../src/facts/shop/shelf';
 import { unitsOf } from '../src/words/units';
 import { longJob, longJobs } from './longjobs';
+import { paintKinds } from './thinning/paints';
+import { clean, stressed } from './thinning/pots';
+import { thinned, type Summary } from './thinning/summary';
 import { nextLine } from '../src/words/nextline';
 import { stripCells } from '../src/words/strip';
 
@@ -141,20 +143,38 @@ time('the care calendar of the shop', 'limit 16 ms', 300, () =>
 );
 time('looks due over all jobs', 'limit 16 ms', 300, () => looksDue(of<Job>('job'), now));
 
-console.log('\nThinning 5,000 random paints of every class, two timings a reading');
+console.log(
+  '\nThinning paints the method does not share, 1,000 pots each, band ± 10 %, two timings a reading',
+);
+const percent = (share: number) => `${(100 * share).toFixed(1)} %`;
 const schools = [
-  ['the model', { kind: 'model' }],
+  ['the method', { kind: 'model' }],
   ['1 % by mass', { kind: 'mass-steps', step: 0.01 }],
   ['5 % by volume', { kind: 'volume-steps', step: 0.05 }],
+  ['who knows the curve', { kind: 'ideal' }],
 ] as const;
-const percent = (share: number) => `${(100 * share).toFixed(2)} %`;
-for (const half of [0.1, 0.07])
-  for (const [name, approach] of schools) {
-    const found = trial(5000, half, approach, seeded(7));
-    console.log(
-      `band ± ${Math.round(half * 100)} %, ${name}: in band within 1 ${percent(found.within(1))}, 2 ${percent(found.within(2))}, 3 ${percent(found.within(3))}; ends in band ${percent(found.inBand)}, ever under ${percent(found.wentUnder)}; additions ${found.median} in the middle, ${found.worst} at worst; 90 % intervals hold ${percent(found.coverage)}`,
-    );
-  }
+const potLine = (name: string, found: Summary) => {
+  const told = [
+    [0.7, 0.85],
+    [0.85, 0.93],
+    [0.93, 1.01],
+  ].flatMap(([from = 0, to = 1]) => {
+    const { pots, said, were } = found.told(from, to);
+    return pots > 20 ? [`told ${percent(said)}: ${percent(were)} of ${pots}`] : [];
+  });
+  console.log(
+    `${name}: ends in band ${percent(found.inBand)}, ever under ${percent(found.wentUnder)}; within 2 ${percent(found.within(2))}, 3 ${percent(found.within(3))}; 90 % intervals hold ${percent(found.held)}; ${told.join(', ')}`,
+  );
+};
+for (const [how, hardship] of [
+  ['clean', clean],
+  ['stressed', stressed],
+] as const)
+  for (const [name, by] of schools) potLine(`${how}, ${name}`, thinned(1000, hardship, by, 7));
+for (const kind of paintKinds)
+  potLine(`clean, ${kind}`, thinned(400, clean, { kind: 'model' }, 7, { kinds: [kind] }));
+for (const steepness of [6, 7, 8, 9, 10, 11, 12])
+  potLine(`clean, first slope ${steepness}`, thinned(400, clean, { kind: 'model' }, 7, { steepness }));
 
 console.log('\nThe film on a face, 1.2 × 0.8 m, single-threaded');
 const sure = <T>(outcome: Outcome<T>): T => {

@@ -1,3 +1,4 @@
+import { priorBelief } from '@/core/thinning';
 import { celsius } from '@/core/climate';
 import type { Job, PlannedCoat } from '@/records';
 import type { JobView } from '@/facts/job';
@@ -88,7 +89,7 @@ describe('how an addition is measured', () => {
     const step = seen(changed(thick, { approach: { thinBy: { kind: 'mass-steps', step: 0.01 } } }));
     const facts = nextLine(step, 'thin', metric).because;
     expect(facts).toContainEqual({ label: 'This step', value: 'one step of the approach' });
-    const lesson = { mean: [Math.log(124e-6), -3.9], cov: [0.001, 0, 0.1] } as const;
+    const lesson = priorBelief(124e-6, 0.03, 1e-6, { median: 8.7, sd: 0.05 }).start;
     const taught = nextLine(seen(thick, { lessons: () => [lesson] }), 'thin', metric).because;
     expect(taught).toContainEqual({ label: 'Starting belief', value: '1 earlier batch' });
   });

@@ -1,17 +1,47 @@
+import type { BlendLaw } from './laws';
+
+/** What is known of a paint before its pot is timed: its unthinned viscosity, how steeply it thins, which laws fit it. */
+export interface Start {
+  /** ln ν₀, ν₀ in m²/s, and its variance. */
+  readonly a: number;
+  readonly aVar: number;
+  /** ln of the first slope S = −d ln ν/dw, and its variance. */
+  readonly lnS: number;
+  readonly lnSVar: number;
+  /** How likely each law is, beside the others. */
+  readonly laws: Readonly<Record<BlendLaw, number>>;
+}
+
+/** A timing of the pot, as the belief holds it. */
+export interface Seen {
+  readonly w: number;
+  readonly lnViscosity: number;
+  readonly sd: number;
+}
+
 /**
- * What is believed of a coating: a Gaussian over (a, G) with a = ln ν₀ (ν₀ in m²/s), and the thinner it is
- * about. The blend law is linear in both, so every reading updates it in closed form.
+ * What is believed of a coating with a thinner: where it began, and every reading since. The laws, their steepness and
+ * the unthinned viscosity are weighed by the readings when something is to be foretold (`condition`).
  */
 export interface Belief {
   /** ln of the thinner's kinematic viscosity in m²/s. */
   readonly lnThinner: number;
-  readonly mean: readonly [a: number, G: number];
-  /** Covariance: var a, cov, var G. */
-  readonly cov: readonly [aa: number, aG: number, GG: number];
+  readonly start: Start;
+  readonly seen: readonly Seen[];
 }
 
-/** Before anything is known of a paint: G about −4 ± 2. */
-export const defaultInteraction = { mean: -4, sd: 2 } as const;
+/** The first slope of paints nobody knows: median 8.5, and its spread in logarithms. Source: the trade; 10 parts on 100 divide the viscosity by 1.4 to 4. */
+export const usualSteepness = { median: 8.5, sd: 0.4 } as const;
+
+/** How likely each law is before anything is known: few paints stand still at first. */
+export const usualLaws: Readonly<Record<BlendLaw, number>> = {
+  lederer: 0.3,
+  power: 0.27,
+  grunberg: 0.2,
+  suspension: 0.2,
+  standing: 0.02,
+  'standing-long': 0.01,
+};
 
 /**
  * A starting belief.
@@ -24,12 +54,18 @@ export function priorBelief(
   viscosity: number,
   viscositySd: number,
   thinner: number,
-  interaction: { readonly mean: number; readonly sd: number } = defaultInteraction,
+  steepness: { readonly median: number; readonly sd: number } = usualSteepness,
 ): Belief {
   return {
     lnThinner: Math.log(thinner),
-    mean: [Math.log(viscosity), interaction.mean],
-    cov: [viscositySd ** 2, 0, interaction.sd ** 2],
+    start: {
+      a: Math.log(viscosity),
+      aVar: viscositySd ** 2,
+      lnS: Math.log(steepness.median),
+      lnSVar: steepness.sd ** 2,
+      laws: usualLaws,
+    },
+    seen: [],
   };
 }
 
@@ -42,24 +78,8 @@ export interface Observation {
   readonly sd: number;
 }
 
-/**
- * Updates a belief with a reading.
- *
- * @returns a new belief whose spread is never larger
- * Source: conjugate Bayesian linear regression; ln ν − w ln ν_T = (1−w) a + w(1−w) G + error.
- */
-export function updateBelief(belief: Belief, { w, viscosity, sd }: Observation): Belief {
-  const [a, G] = belief.mean;
-  const [aa, aG, GG] = belief.cov;
-  const h0 = 1 - w;
-  const h1 = w * (1 - w);
-  const gain0 = aa * h0 + aG * h1;
-  const gain1 = aG * h0 + GG * h1;
-  const variance = h0 * gain0 + h1 * gain1 + sd * sd;
-  const surprise = Math.log(viscosity) - w * belief.lnThinner - h0 * a - h1 * G;
-  return {
-    lnThinner: belief.lnThinner,
-    mean: [a + (gain0 / variance) * surprise, G + (gain1 / variance) * surprise],
-    cov: [aa - gain0 ** 2 / variance, aG - (gain0 * gain1) / variance, GG - gain1 ** 2 / variance],
-  };
-}
+/** A belief with one more reading. Their order does not matter. */
+export const updateBelief = (belief: Belief, { w, viscosity, sd }: Observation): Belief => ({
+  ...belief,
+  seen: [...belief.seen, { w, lnViscosity: Math.log(viscosity), sd: Math.max(sd, 1e-4) }],
+});

@@ -15,8 +15,9 @@ export interface DriftPoint {
  */
 export function aged(belief: Belief, hours: number): Belief {
   if (hours <= 0.25) return belief;
-  const [aa, aG, GG] = belief.cov;
-  return { ...belief, cov: [aa + (usualDrift.sd * hours) ** 2, aG, GG] };
+  const more = (usualDrift.sd * hours) ** 2;
+  // What was read before is of another liquid by now; so is what the sheet said, once something was read.
+  return { ...belief, seen: belief.seen.map((each) => ({ ...each, sd: Math.sqrt(each.sd ** 2 + more) })) };
 }
 
 export interface Drift {

@@ -7,6 +7,11 @@ import {
   bandByFlow,
   beliefFrom,
   condition,
+  cupRepeat,
+  meanOf,
+  predict,
+  repeatOf,
+  spreadOf,
   fitDrift,
   priorBelief,
   stickSigns,
@@ -53,8 +58,11 @@ describe('approaches', () => {
     });
   });
 
+  /** Still far above the band with 100 g in it. */
+  const thick = updateBelief(priorBelief(600e-6, 0.3, 1e-6), { w: 0.1 / 1.1, viscosity: 240e-6, sd: 0.02 });
+
   it('all tell what to expect, and none goes past the sheet’s maximum', () => {
-    const step = added({ kind: 'volume-steps', step: 0.05 }, { thinner: 0.1 });
+    const step = added({ kind: 'volume-steps', step: 0.05 }, { thinner: 0.1, belief: thick });
     expect(step.total).toBeCloseTo(0.12, 9);
     expect(step.limitedBy).toBe('maximum');
     expect(step.expect.low).toBeLessThan(step.expect.seconds);
@@ -137,36 +145,39 @@ describe('drift', () => {
 
 describe('learning from earlier batches', () => {
   const fallback = priorBelief(150e-6, 0.5, 1e-6);
-  const lesson = (nu: number, G: number) => ({
-    mean: [Math.log(nu * 1e-6), G] as const,
-    cov: [0.0005, 0, 0.04] as const,
+  const lesson = (nu: number, S: number) => ({
+    a: Math.log(nu * 1e-6),
+    aVar: 0.0005,
+    lnS: Math.log(S),
+    lnSVar: 0.005,
+    laws: fallback.start.laws,
   });
 
   it('starts from the class when there are none, and moves toward them as they come', () => {
     expect(beliefFrom([], fallback)).toBe(fallback);
-    const one = beliefFrom([lesson(200, -3)], fallback);
+    const one = beliefFrom([lesson(200, 12)], fallback);
     const ten = beliefFrom(
-      Array.from({ length: 10 }, (_, i) => lesson(200 + (i % 3), -3)),
+      Array.from({ length: 10 }, (_, i) => lesson(200 + (i % 3), 12)),
       fallback,
     );
-    const off = (belief: typeof fallback) => Math.abs(belief.mean[1] + 3);
+    const off = (belief: typeof fallback) => Math.abs(belief.start.lnS - Math.log(12));
     expect(off(one)).toBeLessThan(off(fallback));
     expect(off(ten)).toBeLessThan(off(one));
-    expect(ten.cov[2]).toBeLessThan(one.cov[2]);
-    expect(Math.exp(ten.mean[0]) * 1e6).toBeCloseTo(201, -1);
+    expect(ten.start.lnSVar).toBeLessThan(one.start.lnSVar);
+    expect(Math.exp(ten.start.a) * 1e6).toBeCloseTo(201, -1);
   });
 
   it('stays wide when batches differ much among themselves', () => {
     const alike = beliefFrom(
-      [198, 200, 202, 201, 199, 200].map((nu) => lesson(nu, -3)),
+      [198, 200, 202, 201, 199, 200].map((nu) => lesson(nu, 12)),
       fallback,
     );
     const unlike = beliefFrom(
-      [120, 300, 160, 260, 140, 320].map((nu) => lesson(nu, -3)),
+      [120, 300, 160, 260, 140, 320].map((nu) => lesson(nu, 12)),
       fallback,
     );
-    expect(unlike.cov[0]).toBeGreaterThan(alike.cov[0] * 3);
-    expect(unlike.cov[0]).toBeLessThanOrEqual(fallback.cov[0]);
+    expect(unlike.start.aVar).toBeGreaterThan(alike.start.aVar * 3);
+    expect(unlike.start.aVar).toBeLessThanOrEqual(fallback.start.aVar);
   });
 });
 
@@ -189,18 +200,66 @@ describe('a reading looked at before it is recorded', () => {
   });
 });
 
+describe('laws that batches found', () => {
+  const fallback = priorBelief(150e-6, 0.5, 1e-6);
+
+  it('are likelier the next time, and none is forgotten', () => {
+    const laws = {
+      ...fallback.start.laws,
+      lederer: 1,
+      power: 0,
+      grunberg: 0,
+      suspension: 0,
+      standing: 0,
+      'standing-long': 0,
+    };
+    const lesson = { ...fallback.start, laws };
+    const next = beliefFrom(
+      Array.from({ length: 9 }, () => lesson),
+      fallback,
+    ).start.laws;
+    expect(next.lederer).toBeGreaterThan(0.7);
+    for (const share of Object.values(next)) expect(share).toBeGreaterThan(0.02);
+    expect(Object.values(next).reduce((sum, each) => sum + each, 0)).toBeCloseTo(1, 9);
+  });
+});
+
 describe('an aged belief', () => {
   const known = updateBelief(priorBelief(100e-6, 0.2, 1e-6), { w: 0, viscosity: 100e-6, sd: 0.02 });
+  const at = (belief: typeof known) => predict(condition(belief), 0);
+
   it('is as it was within a quarter of an hour, and wider by the hour', () => {
     expect(aged(known, 0.2)).toBe(known);
-    expect(aged(known, 1).cov[0]).toBeGreaterThan(known.cov[0]);
-    expect(aged(known, 3).cov[0]).toBeGreaterThan(aged(known, 1).cov[0]);
-    expect(aged(known, 3).mean).toEqual(known.mean);
+    expect(spreadOf(at(aged(known, 1)))).toBeGreaterThan(spreadOf(at(known)));
+    expect(spreadOf(at(aged(known, 3)))).toBeGreaterThan(spreadOf(at(aged(known, 1))));
+    expect(meanOf(at(aged(known, 3)))).toBeCloseTo(meanOf(at(known)), 2);
   });
+
   it('believes a fresh reading after lunch', () => {
     const later = { w: 0, viscosity: 125e-6, sd: 0.02 };
-    const at = (belief: typeof known) => Math.exp(updateBelief(belief, later).mean[0]) * 1e6;
-    expect(at(known)).toBeLessThan(115);
-    expect(at(aged(known, 4))).toBeGreaterThan(122);
+    const mean = (belief: typeof known) => Math.exp(meanOf(at(updateBelief(belief, later)))) * 1e6;
+    expect(mean(known)).toBeLessThan(118);
+    expect(mean(aged(known, 4))).toBeGreaterThan(122);
+  });
+});
+
+describe('how far timings scatter in these hands', () => {
+  it('is what is usual while they agree, and more when they do not', () => {
+    expect(repeatOf([])).toBe(cupRepeat);
+    expect(
+      repeatOf([
+        [30, 30.1],
+        [22, 22],
+      ]),
+    ).toBe(cupRepeat);
+    const apart = repeatOf([
+      [30, 34],
+      [22, 25],
+      [19, 21.5],
+    ]);
+    expect(apart).toBeGreaterThan(0.05);
+    expect(apart).toBeLessThan(0.1);
+    // One pair far apart says less than three of them.
+    expect(repeatOf([[30, 34]])).toBeLessThan(apart);
   });
 });

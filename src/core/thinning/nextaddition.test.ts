@@ -47,7 +47,7 @@ const checked = (check: (advice: Advice, question: AdditionQuestion) => void) =>
       const advice = nextAddition(question);
       if (!isRefusal(advice)) check(advice, question);
     }),
-    { numRuns: 300 },
+    { numRuns: 120 },
   );
 
 describe('whatever the pot', () => {

@@ -1,6 +1,7 @@
 import { secondsFromViscosity, viscosityFromSeconds, type FlowCup } from '../cups';
 import { isRefusal, refuse, type Outcome } from '../refusal';
 import type { Belief } from './belief';
+import { normalCdf } from './normal';
 import { chanceBelow, condition, meanOf, modelError, predict, quantileOf, type Conditioned } from './predict';
 import { blendShare, massAtShare, sheetShare, thinnerAt, type Batch, type ThinnerBasis } from './share';
 
@@ -71,19 +72,27 @@ export type Advice = State &
     | { readonly kind: 'too-thin'; readonly bringBack: number }
   );
 
-/** At most this chance of ending under the band; a step taken with little knowledge uses the smaller one. */
+/** No step is taken with a larger chance of ending under the band than this, what all readings share aside. */
 export const riskLimit = 0.05;
-const carefulRisk = 0.004;
-/** The pot is ready once it is in the band with at least this chance. */
-const readyChance = 0.98;
-const likelyChance = 0.93;
+/**
+ * The chance a step may take, by how many shares of thinner were timed before it: the first knows nothing of how steeply
+ * the paint falls, the second has seen it fall once and is the one that should arrive, the others only mend.
+ */
+const stepRisks = [0.012, riskLimit, 0.015] as const;
+/** What the shared error alone may do at the middle of the band is no fault of a step: so much of it is allowed besides. */
+const sharedAllowed = 0.5;
+/** The pot is ready once it is in the band with at least this chance, or with this share of all that timing can tell. */
+const readyChance = 0.86;
+const readyShare = 0.93;
+/** A pot this likely in the band is left alone when the step is too small for a reading to see. */
+const likelyChance = 0.8;
 
 /**
  * The next addition of thinner.
  *
  * The largest step, rounded down to what can be weighed, whose chance of ending under the band stays within
- * the risk limit; when the middle of the band is reached within that risk, it goes there at once. Never past
- * the sheet's maximum in total.
+ * what a step may take; when the middle of the band is reached within that risk, it goes there at once. Never past
+ * the sheet's maximum in total. All errors are counted: of the readings, of the laws, and what all readings share.
  *
  * @returns what to do; refuses a batch without mass and a band that its cup cannot read
  */
@@ -105,10 +114,11 @@ export function nextAddition(question: AdditionQuestion): Outcome<Advice> {
 
   const conditioned = condition(question.belief);
   const w0 = blendShare(thinner, batch.mass);
-  const here = predict(conditioned, w0);
+  const here = predict(conditioned, w0, bias ** 2);
   const hereMean = meanOf(here);
   const below = chanceBelow(here, low);
-  const chanceInBand = chanceBelow(here, high) - below;
+  // Counted with what no further timing takes away: nobody is told more than the cup itself can know.
+  const chanceInBand = Math.min(Math.max(chanceBelow(here, high) - below, 0), 1);
   const state = { now: expected(conditioned, w0, band.cup, bias ** 2), chanceInBand };
 
   if (!question.timed) return { ...state, kind: 'time-first' };
@@ -119,15 +129,20 @@ export function nextAddition(question: AdditionQuestion): Outcome<Advice> {
       bringBack: bringBackMass(conditioned, w0, batch.mass + thinner, middle),
     };
   }
-  if (chanceInBand >= readyChance) return { ...state, kind: 'ready' };
+  // The most that any number of timings could say: what they share remains.
+  const most = bias > 0 ? normalCdf((high - middle) / bias) - normalCdf((low - middle) / bias) : 1;
+  if (chanceInBand >= Math.min(readyChance, readyShare * most)) return { ...state, kind: 'ready' };
 
-  /** Chance of being under the band at share w: what is believed, plus the blend law's own error over the step. */
+  /** Chance of being under the band at share w: what is believed, plus the laws' own error over the step. */
   const riskAt = (w: number) => {
     const fall = meanOf(predict(conditioned, w)) - hereMean;
     return chanceBelow(predict(conditioned, w, (modelError * fall) ** 2 + bias ** 2), low);
   };
-  const known = Math.sqrt(question.belief.cov[2]);
-  const risk = known > 1 ? carefulRisk : riskLimit / 5;
+  // What the shared error alone may do is no fault of the step.
+  const shared = bias > 0 ? normalCdf((low - middle) / bias) : 0;
+  const shares = new Set(question.belief.seen.map(({ w }) => w.toFixed(6)));
+  const own = stepRisks[Math.min(Math.max(shares.size, 1), stepRisks.length) - 1] as number;
+  const risk = own + sharedAllowed * shared;
 
   const wMiddle = largest(w0, (w) => meanOf(predict(conditioned, w)) >= middle);
   const wRisk = riskAt(wMiddle) <= risk ? wMiddle : largest(w0, (w) => riskAt(w) <= risk);

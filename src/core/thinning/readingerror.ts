@@ -3,6 +3,8 @@ import { isRefusal, type Outcome } from '../refusal';
 
 /** The same cup in the same hands repeats within this share of its seconds. */
 export const cupRepeat = 0.03;
+/** One filling is not the next: stirred a little otherwise, another hand. Not averaged away by timing one filling twice. A default. */
+export const betweenFillings = 0.01;
 /** A hand on a stopwatch, s. */
 export const handError = 0.2;
 
@@ -12,15 +14,40 @@ export const handError = 0.2;
  * @param seconds mean of the timings, s
  * @param timings how many timings the mean is made of
  * @param temperatureError relative error added by shifting it to another temperature
+ * @param repeat relative spread of single timings
  */
 export function readingError(
   cup: FlowCup,
   seconds: number,
   timings: number,
   temperatureError = 0,
+  repeat = cupRepeat,
 ): Outcome<number> {
   const factor = spreadFactor(cup, seconds);
   if (isRefusal(factor)) return factor;
-  const ofSeconds = Math.hypot(cupRepeat, handError / seconds) / Math.sqrt(Math.max(timings, 1));
-  return Math.hypot(factor * ofSeconds, temperatureError);
+  const ofSeconds = Math.hypot(repeat, handError / seconds) / Math.sqrt(Math.max(timings, 1));
+  return Math.hypot(factor * Math.hypot(ofSeconds, betweenFillings), temperatureError);
+}
+
+/** Timings that the usual repeatability counts for, beside those of the pot. */
+const usualCounts = 4;
+
+/**
+ * How far single timings scatter in these hands: from how well the timings of each filling agree, drawn toward what is
+ * usual while they are few.
+ *
+ * @param groups seconds of the timings of each liquid
+ * @returns relative standard deviation of one timing, never under what is usual
+ * Source: pooled variance with a scaled inverse χ² prior.
+ */
+export function repeatOf(groups: readonly (readonly number[])[]): number {
+  let squares = 0;
+  let free = 0;
+  for (const seconds of groups) {
+    if (seconds.length < 2) continue;
+    const mean = seconds.reduce((sum, each) => sum + each, 0) / seconds.length;
+    squares += seconds.reduce((sum, each) => sum + (each / mean - 1) ** 2, 0);
+    free += seconds.length - 1;
+  }
+  return Math.max(Math.sqrt((usualCounts * cupRepeat ** 2 + squares) / (usualCounts + free)), cupRepeat);
 }

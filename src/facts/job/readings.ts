@@ -12,6 +12,7 @@ import {
   aged,
   blendShare,
   readingError,
+  repeatOf,
   sheetShare,
   stickError,
   stickViscosity,
@@ -73,6 +74,8 @@ export interface TemperatureLaw {
 const defaultSlope = 0.03;
 /** Share of a slope that may be wrong, by where it comes from. */
 const slopeError = { fitted: 0.15, sheet: 0.3, class: 0.5 } as const;
+/** K that a shop’s thermometer may be off, the same for every reading of a pot. A default. */
+const thermometerError = 0.5;
 /** Half an hour later the pot is another liquid: solvent has left, the room has changed. */
 const sameLiquid = 30 * 60_000;
 
@@ -183,10 +186,12 @@ export function readingsOf(context: PotContext): PotReadings {
   const { job, batch, choice } = context;
   const { groups, sticks } = groupsOf(job, batch);
   const law = lawOf(groups, context);
+  // How well the timings of this pot agree says how far its readings may be trusted.
+  const repeat = repeatOf(groups.map(({ entries }) => entries.map(({ seconds }) => seconds)));
   return {
     law,
     readings: groups
-      .map((group) => readGroup(group, context, law))
+      .map((group) => readGroup(group, context, law, repeat))
       .filter((reading): reading is Reading => !isRefusal(reading)),
     sticks: sticks.map(({ entry, thinner, mix }) => ({
       entry,
@@ -203,6 +208,7 @@ function readGroup(
   { entries, thinner, mix }: Group,
   context: PotContext,
   law: TemperatureLaw,
+  repeat: number,
 ): Outcome<Reading> {
   const { sheet, batch, thinner: liquid, choice, cups } = context;
   const [first] = entries;
@@ -219,7 +225,7 @@ function readGroup(
   if (isRefusal(taken)) return taken;
   const viscosity = shiftViscosity(taken, temperature, choice.temperature, law.B);
   const atSheet = secondsFromViscosity(band.cup, viscosity);
-  const sd = readingError(cup, agreed.mean, agreed.used.length);
+  const sd = readingError(cup, agreed.mean, agreed.used.length, 0, repeat);
   const verdict = judgeSeconds(cup, agreed.mean);
   if (isRefusal(atSheet)) return atSheet;
   if (isRefusal(sd)) return sd;
@@ -238,7 +244,11 @@ function readGroup(
     atSheet,
     viscosity,
     sd,
-    bias: Math.hypot(Math.abs(temperature - choice.temperature) * law.slope * slopeError[law.from], across),
+    bias: Math.hypot(
+      Math.abs(temperature - choice.temperature) * law.slope * slopeError[law.from],
+      thermometerError * law.slope,
+      across,
+    ),
     ...(isRefusal(verdict) || verdict.where === 'inside'
       ? {}
       : { outside: { where: verdict.where, better: verdict.better } }),

@@ -1,4 +1,4 @@
-import { condition, expected, type Expected, type Lesson } from '@/core/thinning';
+import { condition, expected, lessonOf, type Expected, type Lesson } from '@/core/thinning';
 import type { Cup, Layer, Rig } from '@/records';
 import { bandChoices, chosenBand } from './band';
 import type { BatchState } from './batch';
@@ -61,5 +61,5 @@ export function replay(
       },
     ];
   };
-  return { lesson: believe(prior, evidence), foretold: () => pot.readings.flatMap(foretoldAt) };
+  return { lesson: lessonOf(believe(prior, evidence)), foretold: () => pot.readings.flatMap(foretoldAt) };
 }

@@ -98,7 +98,8 @@ describe('a shop cup', () => {
     }));
     const view = seen(logged(mixed, [-50, timed(60)], [-49, timed(60.3)]), { cups: [ford, own(liquids)] });
     expect(view.thin.readings[0]?.viscosity).toBeCloseTo(79e-6, 6);
-    expect(view.thin.readings[0]?.bias).toBeCloseTo(0.1, 9);
+    // Half a kelvin of thermometer besides: √(0.1² + (0.5 × 0.025)²).
+    expect(view.thin.readings[0]?.bias).toBeCloseTo(Math.hypot(0.1, 0.0125), 9);
   });
 
   it('without papers counts only toward a band of its own', () => {
@@ -110,7 +111,7 @@ describe('a shop cup', () => {
     const view = seen(private_, { cups }).thin;
     expect(view.readings[0]?.atSheet).toBeCloseTo(44.25, 6);
     if (view.step.kind !== 'advice' || view.step.advice.kind !== 'add') throw new Error(view.step.kind);
-    expect(view.step.advice.riskUnder).toBeLessThan(0.01);
+    expect(view.step.advice.riskUnder).toBeLessThan(0.02);
     // Ford seconds tell nothing in it.
     expect(seen(logged(private_, [-30, reading(30)]), { cups }).thin.readings).toHaveLength(1);
   });
@@ -235,7 +236,7 @@ describe('learning', () => {
     ]);
     const [lesson] = lessonsOf(records, 'lacquer');
     expect(lesson).toMatchObject({ jobId: 'job', sheetId: 'lacquer', thinnerId: 'water' });
-    expect(Math.exp(lesson!.lesson.mean[0]) * 1e6).toBeCloseTo(124, -1);
+    expect(Math.exp(lesson!.lesson.a) * 1e6).toBeCloseTo(124, -1);
     const [foretold] = lesson!.foretold();
     expect(lesson!.foretold()).toHaveLength(1);
     expect(foretold!.measured).toBeCloseTo(trueSeconds(enough), 1);
@@ -264,12 +265,12 @@ describe('learning', () => {
   });
 
   it('with earlier batches the first step is foretold closer', () => {
-    const { mean } = priorBelief(124e-6, 0.02, 1e-6);
-    const lesson = { mean: [mean[0], -3.9], cov: [0.0004, 0, 0.02] } as const;
+    const { start } = priorBelief(124e-6, 0.02, 1e-6, { median: 8.7, sd: 0.03 });
+    const lesson = { ...start, laws: { ...start.laws, grunberg: 1, lederer: 0.2, power: 0.2 } };
     const taught = advised(thick, { lessons: () => Array.from({ length: 8 }, () => lesson) });
     const width = ({ expect: { low, high } }: typeof taught) => high - low;
     expect(width(taught)).toBeLessThan(width(advised(thick)) * 0.8);
-    expect(taught.riskUnder).toBeLessThanOrEqual(0.0101);
+    expect(taught.riskUnder).toBeLessThanOrEqual(0.05);
     expect(trueSeconds(taught.total)).toBeGreaterThan(21);
   });
 });

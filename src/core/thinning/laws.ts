@@ -1,0 +1,125 @@
+/**
+ * Laws a paint may follow as thinner goes into it. Each is told by its first slope S = −d ln ν/dw at w = 0 and by
+ * L = ln(ν₀/ν_T); all fall steadily and none dips under the thinner.
+ */
+export const blendLaws = ['lederer', 'power', 'grunberg', 'suspension', 'standing', 'standing-long'] as const;
+export type BlendLaw = (typeof blendLaws)[number];
+
+/** A law fitted to a slope: its one parameter, or none where the law cannot be that steep or that flat. */
+export interface Curve {
+  readonly law: BlendLaw;
+  /** ln(ν₀/ν_T) */
+  readonly L: number;
+  readonly shape: number;
+}
+
+/** Mass share of thinner that a resin takes up before it falls, where it stands still at first. Defaults. */
+const stands = { standing: standOf(0.015), 'standing-long': standOf(0.035) };
+
+interface Stand {
+  readonly at: number;
+  readonly soft: number;
+  /** Of no thinner, and of nothing else, before it is drawn to run from 0 to 1. */
+  readonly none: number;
+  readonly all: number;
+}
+
+function standOf(at: number): Stand {
+  const soft = at / 2.5;
+  const of = (w: number) => Math.log1p(Math.exp((w - at) / soft));
+  return { at, soft, none: of(0), all: of(1) };
+}
+
+/** How much of a share of thinner is past the stand: none at first, all of the rest later. */
+const pastStand = (w: number, { at, soft, none, all }: Stand): number =>
+  (Math.log1p(Math.exp((w - at) / soft)) - none) / (all - none);
+
+/**
+ * The curve of a law with a first slope.
+ *
+ * Source: Lederer 1933, α = S/L; power, k = S/L; Grunberg–Nissan, G = L − S, only for −L ≤ G ≤ L; suspension after
+ * Krieger and Dougherty, ν = ν_T·(1 − p(1−w))^(−n) with n(e^(L/n) − 1) = S, only for S > L; standing still at first as
+ * water-reducible resins may, Lederer on what is past the stand, whose S is the slope from there on.
+ */
+export function curveOf(law: BlendLaw, L: number, S: number): Curve | undefined {
+  if (!(L > 0.01) || !(S > 0)) return undefined;
+  switch (law) {
+    case 'lederer':
+    case 'power':
+    case 'standing':
+    case 'standing-long':
+      return { law, L, shape: S / L };
+    case 'grunberg':
+      return S <= 2 * L ? { law, L, shape: L - S } : undefined;
+    case 'suspension': {
+      const steep = S / L;
+      if (steep < 1.02) return undefined;
+      // (e^x − 1)/x = S/L, for x = L/n.
+      let x = Math.min(2 * (steep - 1), Math.log(steep) + 1.5);
+      for (let i = 0; i < 12; i += 1) {
+        const e = Math.exp(x);
+        const off = (e - 1) / x - steep;
+        const step = off / ((e * x - e + 1) / (x * x));
+        x = Math.max(x - step, x / 4);
+        if (Math.abs(step) < 1e-7) break;
+      }
+      return { law, L, shape: L / x };
+    }
+  }
+}
+
+/**
+ * ln(ν/ν_T) along a curve.
+ *
+ * @param w mass share of thinner, 0–1
+ */
+export function heightAt({ law, L, shape }: Curve, w: number): number {
+  switch (law) {
+    case 'lederer': {
+      const thin = shape * w;
+      return (L * (1 - w)) / (thin + 1 - w);
+    }
+    case 'standing':
+    case 'standing-long': {
+      const past = pastStand(w, stands[law]);
+      return (L * (1 - past)) / (shape * past + 1 - past);
+    }
+    case 'power':
+      return L * (1 - w) ** shape;
+    case 'grunberg':
+      return (1 - w) * (L + shape * w);
+    case 'suspension': {
+      const p = 1 - Math.exp(-L / shape);
+      return -shape * Math.log(1 - p * (1 - w));
+    }
+  }
+}
+
+/**
+ * How ln(ν/ν_T) along a curve moves with its height, the first slope kept.
+ *
+ * @param higher the same law and slope a little higher, where no closed form tells it
+ */
+export function riseOf(curve: Curve, w: number, higher?: Curve): number {
+  const { law, L, shape } = curve;
+  switch (law) {
+    case 'lederer':
+      return risen(L, shape, w);
+    case 'standing':
+    case 'standing-long':
+      return risen(L, shape, pastStand(w, stands[law]));
+    case 'power':
+      return (1 - w) ** shape * (1 - shape * Math.log(1 - w));
+    case 'grunberg':
+      return (1 - w) * (1 + w);
+    case 'suspension':
+      return higher ? (heightAt(higher, w) - heightAt(curve, w)) / (higher.L - L) : 1 - w;
+  }
+}
+
+/** Lederer’s L²u/(Sw + Lu), u = 1 − w, by L; S = shape·L. */
+function risen(L: number, shape: number, w: number): number {
+  const u = 1 - w;
+  const d = shape * L * w + L * u;
+  return (2 * L * u * d - L * L * u * u) / (d * d);
+}
