@@ -337,14 +337,17 @@ export function thinLine(view: JobView, units: Units): NextLine {
     case 'near': {
       const seconds = reading?.atSheet ?? advice.now.seconds;
       const inside = advice.kind === 'ready' || thin.inBand === 'inside';
+      const sure = advice.chanceInBand >= sureFrom;
       return {
         ...plain,
-        tone: inside ? 'good' : 'care',
+        tone: inside && sure ? 'good' : 'care',
         big: units.parts('time', seconds),
         says: inside
-          ? 'In the band. Strain it and fill the gun.'
+          ? sure
+            ? 'In the band. Strain it and fill the gun.'
+            : `Read in the band, and ${chance(advice.chanceInBand)} sure of it. Strain it and fill the gun, or settle it first.`
           : 'Just outside the band, nearer than the scale can weigh. Time it again.',
-        detail: `Truly ${expectWords(advice.now, units)}, as far as the cup can tell.`,
+        detail: `Truly ${expectWords(advice.now, units)}, as far as the cup can tell.${inside && !sure ? ` ${settles(view, units)}` : ''}`,
         because: [...because, { label: 'Chance that it is in the band', value: chance(advice.chanceInBand) }],
         tap: inside ? go('set', 'Go to Set') : focus('watch', 'To the watch'),
       };
@@ -357,6 +360,21 @@ export function thinLine(view: JobView, units: Units): NextLine {
         tap: focus('watch', 'To the watch'),
       };
   }
+}
+
+/** A pot is called in the band without more ado from this chance on. */
+const sureFrom = 0.8;
+
+/** What would settle how thick a pot truly is, where more timings of the same kind cannot. */
+function settles({ thin }: JobView, units: Units): string {
+  const reading = thin.readings.at(-1);
+  const { choice } = thin;
+  if (!reading || !choice) return 'Time it in a cup.';
+  if (reading.cup.id !== choice.band.cup.id)
+    return `What is left is the conversion between cups: time it in ${choice.band.cup.name}.`;
+  if (Math.abs(reading.temperature - choice.temperature) > 2)
+    return `What is left is the temperature: bring it to ${units.show('temperature', choice.temperature)} and time it there.`;
+  return 'Time it again, stirred, by another hand; what the thermometer is off stays.';
 }
 
 export function chance(share: number): string {

@@ -1,6 +1,7 @@
 import { priorBelief } from '@/core/thinning';
 import { celsius } from '@/core/climate';
-import type { Job, PlannedCoat } from '@/records';
+import { flowCup, secondsFromViscosity, viscosityFromSeconds } from '@/core/cups';
+import type { Job, NewEntry, PlannedCoat } from '@/records';
 import type { JobView } from '@/facts/job';
 import {
   aJob,
@@ -8,6 +9,7 @@ import {
   coatsChanged,
   colour,
   fitRoom,
+  ford,
   lacquer,
   logged,
   mixedColour,
@@ -92,6 +94,35 @@ describe('how an addition is measured', () => {
     const lesson = priorBelief(124e-6, 0.03, 1e-6, { median: 8.7, sd: 0.05 }).start;
     const taught = nextLine(seen(thick, { lessons: () => [lesson] }), 'thin', metric).because;
     expect(taught).toContainEqual({ label: 'Starting belief', value: '1 earlier batch' });
+  });
+});
+
+describe('a pot that reads in the band', () => {
+  const iso = { ...ford, id: 'iso', name: 'ISO 4', standardId: 'iso-4' };
+  const inIso = (degrees: number) => {
+    const seconds = secondsFromViscosity(
+      flowCup('iso-4')!,
+      viscosityFromSeconds(flowCup('ford-4')!, trueSeconds(0.13)) as number,
+    ) as number;
+    const one = (by: number) => ({ ...(reading(seconds + by, degrees) as object), cupId: 'iso' }) as NewEntry;
+    return seen(logged(thick, [-40, water(0.13)], [-35, one(0)], [-34, one(0.1)]), { cups: [ford, iso] });
+  };
+
+  it('by another cup than the band’s is not called certain, and says what would settle it', () => {
+    const line = thin(inIso(23));
+    expect(line.tone).toBe('care');
+    expect(line.says).toMatch(/^Read in the band, and \d+ % sure of it\./);
+    expect(line.detail).toContain('the conversion between cups: time it in Ford');
+  });
+
+  it('in the band’s own cup and warmth is', () => {
+    const own = logged(
+      thick,
+      [-40, water(0.13)],
+      [-35, reading(trueSeconds(0.13))],
+      [-34, reading(trueSeconds(0.13) + 0.1)],
+    );
+    expect(thin(seen(own))).toMatchObject({ tone: 'good', says: 'In the band. Strain it and fill the gun.' });
   });
 });
 
