@@ -77,6 +77,41 @@ describe('reading what people type', () => {
     expect(room.doubt?.instead?.text).toBe('70 °F');
   });
 
+  it.each<[string, QuantityId, number]>([
+    ['4\'7"', 'length', 55 * 0.0254],
+    ['4 ft 7 in', 'length', 55 * 0.0254],
+    ['5\' 3 1/2"', 'length', 63.5 * 0.0254],
+    ['4ft 7', 'length', 55 * 0.0254],
+    ['1-1/2 in', 'length', 1.5 * 0.0254],
+    ['2 pt', 'volume', 2 * 473.176473e-6],
+    ['12 µ', 'film', 12e-6],
+    ['1.234.567 g', 'mass', 1234.567],
+  ])('reads %s', (text, id, value) => {
+    expect(read(text, id, { system: 'us' }).value).toBeCloseTo(value, 9);
+  });
+
+  it.each<[string, QuantityId]>([
+    ['3..5', 'length'],
+    ['1,2,3', 'length'],
+    ['12:5', 'length'],
+    ['1.2.345', 'mass'],
+    ['4\' 13"', 'length'],
+    ['-500 °C', 'temperature'],
+    ['-274', 'temperature'],
+  ])('refuses %s: two numbers, a slip, or no such thing', (text, id) => {
+    const found = parse(text, id, { system: 'metric' });
+    expect(isRefusal(found)).toBe(true);
+  });
+
+  it('asks about 12:5 of a clock, 1.234 g on a scale of grams, oz in a measure; not about 1.234 m', () => {
+    expect(read('12:5', 'time')).toMatchObject({ value: 725, doubt: { instead: { value: 770 } } });
+    expect(read('12:05', 'time').doubt?.instead).toBeUndefined();
+    expect(read('1.234 g', 'mass').doubt?.instead?.text).toBe('1234 g');
+    expect(read('1.234 m', 'length').doubt).toBeUndefined();
+    expect(read('3 oz', 'volume', { system: 'us' }).doubt?.says).toContain('by volume');
+    expect(read('-273 °C', 'temperature').value).toBeCloseTo(0.15, 9);
+  });
+
   it('asks which was meant by 1,234', () => {
     expect(read('1,234', 'mass').doubt?.instead?.text).toBe('1234 g');
     const fits = read('1,234', 'mass', { system: 'metric', expects: [0.1, 20] });

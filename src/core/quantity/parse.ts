@@ -55,8 +55,12 @@ export function parse(text: string, id: QuantityId, options: ParseOptions): Outc
     .trim();
   if (typed === '') return refuse('empty', `Enter a ${quantity.name} in ${own.symbol}.`);
 
-  const split = /^([-+]?[\d.,:/\s]*\d[\d.,:/\s]*|[-+]?[.,]\d+)\s*(.*)$/.exec(typed);
-  const amount = split?.[1] === undefined ? undefined : readNumber(split[1].trim());
+  const feet = feetAndInches(typed, id);
+  if (feet) return feet;
+  const split = /^([-+]?[\d.,:/\s]*\d[\d.,:/\s]*|[-+]?[.,]\d+)\s*(.*)$/.exec(
+    typed.replace(/^([-+]?\d+)-(\d+\s*\/\s*\d+)/, '$1 $2'),
+  );
+  const amount = split?.[1] === undefined ? undefined : readNumber(split[1].trim(), clocks.includes(id));
   if (!split || amount === undefined)
     return refuse('not-a-number', `“${text.trim()}” is not a number. Write it like ${example(own)}.`);
 
@@ -67,26 +71,58 @@ export function parse(text: string, id: QuantityId, options: ParseOptions): Outc
   const value = toSI(amount.value, unit);
   if (!Number.isFinite(value))
     return refuse('not-a-number', `“${text.trim()}” is too large to be a ${quantity.name}.`);
+  if (id === 'temperature' && value < 0)
+    return refuse('too-cold', `“${text.trim()}” is colder than anything is. Write it like ${example(own)}.`);
   if (!quantity.signed && value < 0)
     return refuse('negative', `A ${quantity.name} cannot be below zero. Write it like ${example(own)}.`);
 
   const doubt = amount.clock
-    ? clockDoubt(amount.value)
-    : doubtOf(value, amount, unit, id, options, word !== '');
+    ? clockDoubt(amount)
+    : id === 'volume' && /^oz\.?$/i.test(word)
+      ? { says: 'Read as fluid ounces, by volume. Ounces by weight belong on the scale.' }
+      : doubtOf(value, amount, unit, id, options, word !== '');
   return doubt ? { value, unit, doubt } : { value, unit };
+}
+
+/** What is read as minutes and seconds when it has a colon. */
+const clocks: readonly QuantityId[] = ['time', 'duration'];
+
+/** `4'7"`, `4 ft 7 in`, `5' 3 1/2"`: a length in feet and inches. */
+function feetAndInches(typed: string, id: QuantityId): Parsed | undefined {
+  const inch = unitNamed(id, 'in');
+  const found =
+    /^(\d+(?:\.\d+)?)\s*(?:'|′|ft\.?|feet|foot)\s*(?:(?:(\d+)[\s-]+)?(\d+)\s*\/\s*(\d+)|(\d+(?:\.\d+)?))\s*(?:"|″|''|in\.?|inch|inches)?$/i.exec(
+      typed,
+    );
+  if (!inch || !unitNamed(id, 'ft') || !found) return undefined;
+  const [, feet, whole = '0', top, bottom, inches] = found;
+  const more = inches === undefined ? Number(whole) + Number(top) / Number(bottom) : Number(inches);
+  return Number.isFinite(more) && more < 12
+    ? { value: toSI(Number(feet) * 12 + more, inch), unit: inch }
+    : undefined;
 }
 
 interface Amount {
   readonly value: number;
   /** The other reading of a number such as 1,234: one and a bit, or a thousand. */
   readonly other?: number;
+  /** With a point: most hands mean the number as it stands. */
+  readonly point?: boolean;
   /** Typed as minutes:seconds. */
   readonly clock?: boolean;
 }
 
-function readNumber(text: string): Amount | undefined {
+function readNumber(text: string, mayBeClock: boolean): Amount | undefined {
   const clock = /^(\d+):([0-5]?\d(?:[.,]\d+)?)$/.exec(text);
-  if (clock) return { value: Number(clock[1]) * 60 + Number(clock[2]?.replace(',', '.')), clock: true };
+  if (clock && !mayBeClock) return undefined;
+  if (clock) {
+    const [, minutes, seconds = '0'] = clock;
+    const value = Number(minutes) * 60 + Number(seconds.replace(',', '.'));
+    // `12:5` is five seconds, or fifty.
+    return /^\d$/.test(seconds) && Number(seconds) < 6 && seconds !== '0'
+      ? { value, clock: true, other: Number(minutes) * 60 + Number(seconds) * 10 }
+      : { value, clock: true };
+  }
 
   const fraction = /^([-+]?)(?:(\d+)\s+)?(\d+)\s*\/\s*(\d+)$/.exec(text);
   if (fraction) {
@@ -104,11 +140,14 @@ function readNumber(text: string): Amount | undefined {
   if (marks.length === 1) {
     const value = Number(bare.replace(',', '.'));
     if (Number.isNaN(value)) return undefined;
-    const grouped = /^[-+]?[1-9]\d{0,2},\d{3}$/.test(bare);
-    return grouped ? { value, other: Number(bare.replace(',', '')) } : { value };
+    const grouped = /^[-+]?[1-9]\d{0,2}[.,]\d{3}$/.test(bare);
+    return grouped ? { value, other: Number(bare.replace(/[.,]/, '')), point: last === '.' } : { value };
   }
   const grouping = kinds.size === 1 ? last : last === ',' ? '.' : ',';
   if (kinds.size === 2 && marks.slice(0, -1).includes(last)) return undefined;
+  // Thousands stand in threes: what does not is two numbers, or a slip.
+  const [wholes = ''] = kinds.size === 2 ? bare.split(last) : [bare];
+  if (!/^[-+]?\d{1,3}([.,]\d{3})+$/.test(wholes)) return undefined;
   const value = Number(bare.replaceAll(grouping, '').replace(',', '.'));
   return Number.isNaN(value) ? undefined : { value };
 }
@@ -127,8 +166,11 @@ function refuseUnit(word: string, id: QuantityId) {
     : refuse('unknown-unit', `“${word}” is not a unit known here. Use ${known}.`);
 }
 
-function clockDoubt(seconds: number): Doubt {
-  return { says: `Read as minutes and seconds: ${seconds} s.` };
+function clockDoubt({ value, other }: Amount): Doubt {
+  const says = `Read as minutes and seconds: ${value} s.`;
+  return other === undefined
+    ? { says }
+    : { says: `${says} Did you mean ${other} s?`, instead: { value: other, text: `${other} s` } };
 }
 
 /**
@@ -145,7 +187,8 @@ function doubtOf(
 ): Doubt | undefined {
   const plain = (number: number) => String(Number(number.toPrecision(6)));
   if (!expects) {
-    return amount.other === undefined
+    // A point before three digits is asked about only where nobody writes parts: a gram on a scale of grams.
+    return amount.other === undefined || (amount.point && unit.digits > 0)
       ? undefined
       : {
           says: `Read as ${plain(amount.value)}. Did you mean ${amount.other}?`,

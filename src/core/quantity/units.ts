@@ -35,7 +35,7 @@ const unit = (
   offset?: number,
 ): Unit => ({ id, symbol: id, scale, digits, aliases, ...(offset === undefined ? {} : { offset }) });
 
-const micrometre = unit('µm', 1e-6, 0, ['um', 'μm', 'micron', 'microns', 'my']);
+const micrometre = unit('µm', 1e-6, 0, ['um', 'µ', 'μ', 'μm', 'micron', 'microns', 'my']);
 const mil = unit('mil', inch / 1000, 1, ['mils', 'thou']);
 const millimetre = (digits: number) => unit('mm', 1e-3, digits, ['millimetre', 'millimeter']);
 const inches = (digits: number) => unit('in', inch, digits, ['"', '″', 'inch', 'inches']);
@@ -81,6 +81,7 @@ export const quantities = {
       unit('mL', 1e-6, 0, ['ml', 'cc', 'cm3', 'cm³']),
       unit('gal', gallon, 2, ['gallon', 'gallons']),
       unit('qt', gallon / 4, 2, ['quart', 'quarts']),
+      unit('pt', gallon / 8, 2, ['pint', 'pints']),
       unit('fl oz', fluidOunce, 1, ['floz', 'fl.oz', 'fluid ounce', 'oz']),
     ],
   },

@@ -187,8 +187,8 @@ export function landedNow(view: JobView, coat: CoatState): Outcome<LandedFilm> {
   });
 }
 
-/** rad from lying flat. */
-export const angleOf = ({ lies }: Pick<Face, 'lies'>): number => (lies === 'upright' ? Math.PI / 2 : 0);
+/** rad from lying flat. What hangs overhead drips as readily as what stands runs: it is reckoned upright, a default. */
+export const angleOf = ({ lies }: Pick<Face, 'lies'>): number => (lies === 'flat' ? 0 : Math.PI / 2);
 
 /** The limits by what was seen of coats, in this job and others. */
 export function flowLimits(jobs: readonly Job[]): Calibrated {

@@ -9,6 +9,7 @@ import {
   seen,
   start,
 } from '../../../tests/fixtures/job';
+import { angleOf } from './even';
 import { hasFlake, openFaces } from './latepass';
 
 const face: NewEntry = { type: 'face-done', coatId: 'lacquer-1', faceId: 'front' };
@@ -26,6 +27,11 @@ describe('a late pass', () => {
 
   it('is told of no coat that is not going on', () => {
     expect(openFaces(seen(logged(aJob(), [-5, fitRoom])))).toEqual([]);
+  });
+
+  it('overhead a film runs as one upright does; lying flat it does not', () => {
+    expect(angleOf({ lies: 'overhead' })).toBe(angleOf({ lies: 'upright' }));
+    expect(angleOf({ lies: 'flat' })).toBe(0);
   });
 
   it('flake is in a bed, a full and a drop coat of metallic, and in no plain one', () => {
