@@ -1,6 +1,6 @@
 import type { Browser } from 'puppeteer-core';
 import { launch, Visitor } from './driver';
-import { ahead, lineOf, moving, readRoom, seenUntil, startCoat, toStage } from './follow';
+import { ahead, lineOf, moving, readRoom, seenUntil, startCoat, toldStep, toStage } from './follow';
 
 let browser: Browser;
 beforeAll(async () => {
@@ -9,29 +9,6 @@ beforeAll(async () => {
 afterAll(() => browser.close());
 
 const dialog = '[role="dialog"]';
-const step = (visitor: Visitor) =>
-  visitor.page.$eval(`${dialog} [data-step]`, (each) => (each as HTMLElement).dataset.step);
-const buttons = (visitor: Visitor) =>
-  visitor.page.$$eval(`${dialog} button`, (all) => all.map((each) => (each as HTMLElement).innerText));
-
-/** Ticks what is asked until something else is asked, and says what. */
-async function toldStep(visitor: Visitor): Promise<string | undefined> {
-  await visitor.page.waitForSelector(`${dialog} [data-step], ${dialog} [data-walk-start]`);
-  for (let i = 0; i < 30; i += 1) {
-    if (await visitor.page.$(`${dialog} [data-walk-start]`)) return undefined;
-    const at = await step(visitor);
-    if (!(await buttons(visitor)).includes('Done')) return at;
-    await visitor.press('Done');
-    await visitor.page.waitForFunction(
-      (inside, was) =>
-        (document.querySelector(`${inside} [data-step]`) as HTMLElement | null)?.dataset.step !== was,
-      {},
-      dialog,
-      at,
-    );
-  }
-  throw new Error('No end to the ticks.');
-}
 
 describe('a start refused', () => {
   // prettier-ignore

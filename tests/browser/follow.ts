@@ -150,3 +150,31 @@ export async function seenUntil(visitor: Visitor, clock: string, job = ''): Prom
   }
   throw new Error(`The clock ${clock} never called.`);
 }
+
+const inDialog = '[role="dialog"]';
+
+/** What the walk before a coat asks now, by its name in the record. */
+export const walkStep = (visitor: Visitor) =>
+  visitor.page.$eval(`${inDialog} [data-step]`, (each) => (each as HTMLElement).dataset.step);
+/** What can be pressed in the dialog on screen. */
+export const dialogButtons = (visitor: Visitor) =>
+  visitor.page.$$eval(`${inDialog} button`, (all) => all.map((each) => (each as HTMLElement).innerText));
+
+/** Ticks what is asked until something else is asked, and says what. */
+export async function toldStep(visitor: Visitor): Promise<string | undefined> {
+  await visitor.page.waitForSelector(`${inDialog} [data-step], ${inDialog} [data-walk-start]`);
+  for (let i = 0; i < 30; i += 1) {
+    if (await visitor.page.$(`${inDialog} [data-walk-start]`)) return undefined;
+    const at = await walkStep(visitor);
+    if (!(await dialogButtons(visitor)).includes('Done')) return at;
+    await visitor.press('Done');
+    await visitor.page.waitForFunction(
+      (inside, was) =>
+        (document.querySelector(`${inside} [data-step]`) as HTMLElement | null)?.dataset.step !== was,
+      {},
+      inDialog,
+      at,
+    );
+  }
+  throw new Error('No end to the ticks.');
+}

@@ -1,6 +1,6 @@
 import type { Browser } from 'puppeteer-core';
 import { launch, Visitor } from './driver';
-import { ahead, lineOf, readRoom, startCoat, toStage } from './follow';
+import { ahead, dialogButtons, lineOf, readRoom, startCoat, toldStep, toStage, walkStep } from './follow';
 
 let browser: Browser;
 beforeAll(async () => {
@@ -9,27 +9,6 @@ beforeAll(async () => {
 afterAll(() => browser.close());
 
 const dialog = '[role="dialog"]';
-const step = (visitor: Visitor) =>
-  visitor.page.$eval(`${dialog} [data-step]`, (each) => (each as HTMLElement).dataset.step);
-const buttons = (visitor: Visitor) =>
-  visitor.page.$$eval(`${dialog} button`, (all) => all.map((each) => (each as HTMLElement).innerText));
-/** Ticks what is asked until it is something else than a tick. */
-async function tickOn(visitor: Visitor): Promise<string | undefined> {
-  for (let i = 0; i < 20; i += 1) {
-    const at = await step(visitor);
-    if (!(await buttons(visitor)).includes('Done')) return at;
-    await visitor.press('Done');
-    await visitor.page.waitForFunction(
-      (inside, was) =>
-        (document.querySelector(`${inside} [data-step]`) as HTMLElement | null)?.dataset.step !== was,
-      {},
-      dialog,
-      at,
-    );
-  }
-  return undefined;
-}
-
 describe('permission to start a coat', () => {
   it('goes through what is open, safety first, and starts nothing before it is settled', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/spray');
@@ -38,23 +17,23 @@ describe('permission to start a coat', () => {
     expect(await lineOf(visitor)).toMatch(/\d things before coat 2 of 4/);
     await visitor.press('Start coat 2');
     await visitor.sees('You have read the safety data sheet', dialog);
-    expect(await step(visitor)).toBe('sds');
+    expect(await walkStep(visitor)).toBe('sds');
     await visitor.sees('Isocyanates, ', dialog);
     await visitor.press('Done');
     await visitor.sees('Air-fed protection', dialog);
-    expect(await step(visitor)).toBe('masks');
+    expect(await walkStep(visitor)).toBe('masks');
     // Nobody leaves that out.
     await visitor.sees('Cannot be left out', dialog);
-    expect(await buttons(visitor)).not.toContain('Go on without it, and why');
+    expect(await dialogButtons(visitor)).not.toContain('Go on without it, and why');
     // The first thing that is no tick: the room was read too long ago.
-    expect(await tickOn(visitor)).toBe('room');
+    expect(await toldStep(visitor)).toBe('room');
     await visitor.sees(/The room was read .+ ago/, dialog);
     // Closed, nothing was started, and what was ticked stays ticked.
     await visitor.page.keyboard.press('Escape');
     expect(await visitor.text('[aria-label="Next"]')).not.toContain('End coat 2');
     await visitor.press('Start coat 2');
     await visitor.page.waitForSelector(`${dialog} [data-step]`);
-    expect(await step(visitor)).toBe('room');
+    expect(await walkStep(visitor)).toBe('room');
   });
 
   it('sends to where it is put right; a cold room has a remedy of its own, and a reason is asked for', async () => {
@@ -63,19 +42,19 @@ describe('permission to start a coat', () => {
     await visitor.reload();
     await visitor.press('Start coat 2');
     await visitor.page.waitForSelector(`${dialog} [data-step]`);
-    await tickOn(visitor);
+    await toldStep(visitor);
     await visitor.press('Read the room again');
     await readRoom(visitor, ['9', '9', '40']);
     await toStage(visitor, 'spray');
     await visitor.press('Start coat 2');
     await visitor.page.waitForSelector(`${dialog} [data-step]`);
-    expect(await step(visitor)).toBe('air');
+    expect(await walkStep(visitor)).toBe('air');
     await visitor.sees(/9\s*°C/, dialog);
     await visitor.sees('Warm the room with vented or electric heat, never a flame', dialog);
     await visitor.press('Go on without it, and why');
     await visitor.press('Go on without it');
     await visitor.sees('Say why: it stays in the record', dialog);
-    expect(await step(visitor)).toBe('air');
+    expect(await walkStep(visitor)).toBe('air');
     await visitor.type('Why', 'A trial piece in the cold');
     await visitor.press('Go on without it');
     await visitor.page.waitForFunction(
