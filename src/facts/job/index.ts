@@ -30,14 +30,7 @@ export { filmOfCoat, filmWanted, ledgerOf, type FilmWanted } from './ledger';
 export type { MixView, PouringState, Source } from './mix';
 export { areaOf, transferOf, type CoatPlan, type Fitness, type PlanView } from './plan';
 export { angleOf, evenSetup, flowLimits, landedNow, profileFor, type EvenSetup } from './even';
-export {
-  doubtsOfStack,
-  layerBegun,
-  withLayerAgain,
-  withLayerMoved,
-  withLayerOnTop,
-  withoutLayer,
-} from './stackedits';
+export { layerBegun, withLayerAgain, withLayerMoved, withLayerOnTop, withoutLayer } from './stackedits';
 export { withApproach, withCoat, withCoats, withLayer } from './edits';
 export { barelyOpen, type OperatingPoint } from './point';
 export type { SettingFault } from './settingfault';

@@ -3,14 +3,8 @@
 import { Copy, Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { isRefusal, type Outcome } from '@/core/refusal';
-import {
-  doubtsOfStack,
-  layerBegun,
-  withLayer,
-  withLayerAgain,
-  withLayerMoved,
-  withoutLayer,
-} from '@/facts/job';
+import { layerBegun, withLayer, withLayerAgain, withLayerMoved, withoutLayer } from '@/facts/job';
+import { doubtsOfStack } from '@/facts/job/stackdoubts';
 import { newId, type Job, type Layer } from '@/records';
 import { useSwap } from '@/store/actions';
 import { useRecords, useStore } from '@/store/hooks';

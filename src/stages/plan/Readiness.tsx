@@ -168,7 +168,10 @@ function Item({ item, why, onTick }: ItemProps) {
       <span className={why === undefined ? '' : 'line-through'}>{says}</span>
       <span className="block text-sm text-ink-soft max-sm:text-xs">
         {why === undefined
-          ? [limit, ...(item.by === 'record' ? remedies.slice(0, 1) : [])].filter(Boolean).join(' ')
+          ? // Why people are asked stands in the walk before the coat: here it would push the rest out of sight.
+            item.group === 'people'
+            ? ''
+            : [limit, ...(item.by === 'record' ? remedies.slice(0, 1) : [])].filter(Boolean).join(' ')
           : `Left out: ${why}`}
         {runs && (
           <b className={item.met ? '' : 'text-care'}>

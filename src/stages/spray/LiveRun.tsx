@@ -156,6 +156,7 @@ function Between() {
                   : `${touch.found === 'tacky' ? 'Tacky' : 'Dry'} at ${clockTime(moment(touch))}: the next coat may go on, whatever the clock says.`
               : 'Tacky, not wet, is what the next coat wants. The finger outranks the clock.'}
           </p>
+          {spray.next && <Missed last={last} next={spray.next} />}
         </fieldset>
         <fieldset>
           <legend className="text-sm text-ink-soft">Between coats</legend>
@@ -173,7 +174,6 @@ function Between() {
           ))}
         </fieldset>
       </div>
-      {spray.next && <Missed last={last} next={spray.next} />}
       {!planned && <WorkDone due={undefined} layerId={last.coat.layerId} />}
     </Panel>
   );
