@@ -160,18 +160,18 @@ describe('keys and focus', () => {
     await visitor.page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
     await visitor.page.keyboard.press('Enter');
     await new Promise((wait) => setTimeout(wait, 500));
-    expect(await visitor.text('[data-readings]')).not.toContain('+271 g');
+    expect(await visitor.text('[data-readings]')).not.toContain('+280 g');
     expect(await visitor.page.evaluate(() => document.activeElement?.hasAttribute('data-next-action'))).toBe(
       true,
     );
     await visitor.page.keyboard.press('Enter');
-    await visitor.sees('+271 g', '[data-readings]');
+    await visitor.sees('+280 g', '[data-readings]');
   });
 
   it('goes to the heading of a new page, and back to what opened a dialog', async () => {
     const visitor = await Visitor.arrive(browser, 'demo');
     await visitor.press(/^Saloon doors, car 6/);
-    await visitor.sees('Add 271 g water');
+    await visitor.sees('Add 280 g water');
     await visitor.page.waitForFunction(() => document.activeElement?.tagName === 'H1');
     expect(await visitor.page.evaluate(() => document.activeElement?.textContent)).toBe(
       'Saloon doors, car 6, Thin',

@@ -34,7 +34,7 @@ export function FreePlaces({ face, onSet }: Props) {
   };
   return (
     <section aria-label={`Kept free on ${face.name}`} className="mt-3" data-free>
-      <h4 className="text-sm font-semibold">Kept free of the gun</h4>
+      <h3 className="text-sm font-semibold">Kept free of the gun</h3>
       <ul className="divide-y divide-hairline">
         {free.map((place) => (
           <li
