@@ -13,7 +13,7 @@ import { jobViewOf, recordsOf, type Records } from '@/facts/records';
 import { keyOf } from '@/records';
 import { stateOf } from '@/words/line';
 import { nextLine } from '@/words/nextline';
-import { itemWords } from '@/words/permission';
+import { itemWords } from '@/words/remedies';
 import { stripCells } from '@/words/strip';
 import { unitsOf, type Units } from '@/words/units';
 import { previewBundle } from './bundle';

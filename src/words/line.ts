@@ -1,6 +1,6 @@
 import type { NewEntry } from '@/records';
 import type { Figure, FigureState } from '@/facts/figure';
-import type { Act, Stage } from '@/facts/job';
+import type { Act, PermissionItem, Stage } from '@/facts/job';
 
 export type Tone = 'plain' | 'act' | 'good' | 'care' | 'stop';
 
@@ -42,6 +42,8 @@ export interface NextLine {
   readonly big: { readonly number: string; readonly unit: string };
   readonly says: string;
   readonly detail?: string;
+  /** What stands open first; its limit and remedy are said where there is room for them. */
+  readonly open?: PermissionItem;
   readonly tone: Tone;
   readonly tap?: Tap;
   readonly otherwise?: Tap;

@@ -1,8 +1,8 @@
-import { allCauses, causes, remediesFor } from '@/core/permission';
+import { allCauses, causes } from '@/core/permission';
 import { celsius } from '@/core/climate';
 import type { ToldItem } from '@/facts/job';
 import { aJob, logged, readyToSpray, seen } from '../../tests/fixtures/job';
-import { itemWords } from './permission';
+import { itemWords } from './remedies';
 import { nextLine } from './nextline';
 import { tooEarlyWords } from './tooearly';
 import { unitsOf } from './units';
@@ -16,15 +16,6 @@ const told = (cause: (typeof allCauses)[number], more: Partial<ToldItem> = {}): 
   met: false,
   cause,
   ...causes[cause],
-  remedies: remediesFor(cause, {
-    chemistry: 'water-borne',
-    room: { air: celsius(20), part: celsius(20), humidity: 0.35 },
-    slowerThinner: true,
-    extender: true,
-    thins: true,
-    warmPaintTo: celsius(27),
-    ...more,
-  }),
   ...more,
 });
 
@@ -44,7 +35,8 @@ describe('the permission list in words', () => {
   });
 
   it('tells what a remedy would change: humidity, minutes and water', () => {
-    const view = seen(readyToSpray());
+    const dry = { air: celsius(20), part: celsius(20), humidity: 0.35 };
+    const view = seen(logged(readyToSpray(), [-5, { type: 'climate', ...dry }]));
     const says = (units: typeof metric) =>
       itemWords(
         told('too-dry', { id: 'humidity', found: 0.35, min: 0.43, max: 0.7, quantity: 'share' }),

@@ -1,7 +1,7 @@
 import type { NewEntry } from '@/records';
 import { aJob, logged, readyToSpray, seen, setting } from '../../tests/fixtures/job';
 import { nextLine } from './nextline';
-import { itemWords } from './permission';
+import { itemWords } from './remedies';
 import { unitsOf } from './units';
 
 const metric = unitsOf('metric');

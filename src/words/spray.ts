@@ -13,7 +13,7 @@ import {
 } from '@/facts/job';
 import { blendOf } from '@/facts/job/blend';
 import { clockTime, clockTo } from './clock';
-import { itemWords, openTone, openWords } from './permission';
+import { openItem, openTone, openWords } from './permission';
 import { figure, reason } from './figures';
 import type { Units } from './units';
 import { pressureQuantity } from './pressure';
@@ -340,15 +340,15 @@ export function sprayLine(view: JobView, units: Units): NextLine {
   const { may, open } = view.permission;
   const [first] = open;
   if (!may && first) {
-    const { says, big, limit, remedies } = itemWords(first, view, units);
+    const { says, big } = openItem(first, view, units);
     const stops = open.filter(({ weight }) => weight === 'stop').length;
     // What is put right at another stage is one tap away.
     const told = open.find(({ by, weight }) => by === 'record' && weight === 'stop');
-    const elsewise = told && itemWords(told, view, units).tap;
+    const elsewise = told && openItem(told, view, units).tap;
     return {
       big: big ?? { number: String(stops), unit: stops === 1 ? 'thing open' : 'things open' },
       says: `${openWords(view)} of ${coats.length}. ${says}`,
-      detail: [limit, remedies[0]].filter(Boolean).join(' '),
+      open: first,
       tone: openTone(view.permission),
       because,
       tap: start,
@@ -358,7 +358,7 @@ export function sprayLine(view: JobView, units: Units): NextLine {
   return {
     big: units.parts('film', next.wet),
     says: `Start ${order}: ${units.show('film', next.wet)} wet.`,
-    detail: `${layingWords(view, next, units)}${lawful(view)}${plural(spray.strokes.length, 'kind')} of face; the clock and the flash timer start by themselves.${first ? ` Mind: ${itemWords(first, view, units).says}` : ''}`,
+    detail: `${layingWords(view, next, units)}${lawful(view)}${plural(spray.strokes.length, 'kind')} of face; the clock and the flash timer start by themselves.${first ? ` Mind: ${openItem(first, view, units).says}` : ''}`,
     tone: 'act',
     because,
     tap: start,

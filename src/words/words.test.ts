@@ -27,6 +27,7 @@ import {
 import { unitsOf } from './units';
 import type { NextLine } from './line';
 import { nextLine } from './nextline';
+import { wholeLine } from './remedies';
 import { stripCells } from './strip';
 import { reachWords } from './thin';
 
@@ -375,8 +376,9 @@ describe('Spray says', () => {
     expect(line(seen(job), 'spray')).toMatchObject({
       tone: 'care',
       says: '1 thing before coat 1 of 2. The last card was not good.',
-      detail: 'What it shows goes on the part. Put right what the card shows.',
     });
+    const whole = wholeLine(line(seen(job), 'spray'), seen(job), metric);
+    expect(whole.detail).toBe('What it shows goes on the part. Put right what the card shows.');
     expect(cell(seen(job), 'spray')).toMatchObject({ state: '1 open', tone: 'care' });
     expect(cell(seen(readyToSpray()), 'spray')).toMatchObject({ tone: 'act' });
   });

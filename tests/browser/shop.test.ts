@@ -132,7 +132,7 @@ describe('the demo shop', () => {
 });
 
 describe('first load of the bench', () => {
-  it('brings at most 290 kB of script, compressed, no charts and no schema library', async () => {
+  it('brings at most 280 kB of script, compressed, no charts and no schema library', async () => {
     const visitor = await Visitor.arrive(browser, 'demo');
     const page = await visitor.context.newPage();
     const session = await page.createCDPSession();
@@ -154,7 +154,7 @@ describe('first load of the bench', () => {
     await page.goto(visitor.page.url());
     await page.waitForSelector('[data-ready] h1');
     expect(bytes).toBeGreaterThan(50_000);
-    expect(bytes).toBeLessThan(290_000);
+    expect(bytes).toBeLessThan(280_000);
     // Records written by this version are trusted: what checks records comes when something else is there.
     const texts = await Promise.all(addresses.map(async (address) => (await fetch(address)).text()));
     expect(texts.some((text) => text.includes('ZodMini'))).toBe(false);

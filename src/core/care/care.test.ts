@@ -15,6 +15,7 @@ import {
   wettedMetals,
   type CleaningQuestion,
   type CleaningSequence,
+  stepReason,
 } from '.';
 
 const question = fc.record(
@@ -71,7 +72,9 @@ describe('a cleaning sequence, for every chemistry, gun and approach', () => {
             asked.atomising === 'airless' ? 'fit-seat' : 'fit-knobs',
           ])
             expect(ids).toContain(id);
-        for (const { says, because, prevents, liquid, volume, takes } of found.steps) {
+        for (const step of found.steps) {
+          const { says, liquid, volume, takes } = step;
+          const { because, prevents } = stepReason(step);
           for (const words of [says, because, prevents]) expect(words).toMatch(/^[A-Z].{10,}[.]$/s);
           expect((liquid === undefined) === (volume === undefined)).toBe(true);
           if (volume !== undefined) expect(volume).toBeGreaterThan(0);
@@ -244,7 +247,7 @@ describe('the two schools, the short way and what may be soaked', () => {
         const steps = midwaySteps({ ...asked, liquid: 'gun thinner' });
         expect(steps[0]!.relieves).toBe(true);
         expect(steps.map(({ id }) => id)).toContain('mid-cover');
-        for (const { prevents } of steps) expect(prevents.length).toBeGreaterThan(10);
+        for (const step of steps) expect(stepReason(step).prevents.length).toBeGreaterThan(10);
         expect(steps.reduce((sum, { takes }) => sum + takes, 0)).toBeLessThan(120);
       }),
     );

@@ -24,8 +24,6 @@ export const catalyst: StepRow = ({ peroxide }) =>
     id: 'catalyst',
     phase: 'flush',
     says: 'Wipe the catalyst measure with a damp cloth, drop the cloth into water, close the catalyst away from the acetone.',
-    because: 'Neat catalyst and acetone make an explosive.',
-    prevents: 'Catalyst rinsed into the flush bucket.',
     takes: 60,
     risks: ['catalyst', 'heat'],
   };
@@ -38,8 +36,6 @@ export const rinse: StepRow = ({ airless, feed, liquid, dead }) => ({
     : feed === 'pressure-pot' || feed === 'pump'
       ? `Wipe out the pot and rinse it with ${liquid}.`
       : `Rinse cup, lid and strainer with ${liquid}.`,
-  because: 'What clings to the walls is more than what stands in the passages.',
-  prevents: 'A dirty cup soils every flush after it.',
   liquid,
   volume: Math.max(dead * liquidShare.rinse, leastRinse),
   takes: 90,

@@ -30,6 +30,7 @@ export {
   type CleaningStepId,
 } from './stepids';
 export { lifeBelief, wearForecast, type LifeBelief, type WearForecast } from './life';
+export { stepReason } from './reasons';
 export { reorderPoint } from './reorder';
 export { breakEven, costOfRunningOn, tipForecast } from './runningon';
 export { symptoms, type Symptom } from './symptomids';

@@ -19,8 +19,6 @@ export function midwaySteps(
           id: 'mid-relief',
           phase: 'safe',
           says: 'Pressure relieved, trigger lock on.',
-          because: 'A gun laid down under pressure waits for a hand.',
-          prevents: 'An injection by a knocked trigger.',
           takes: 30,
           risks: ['injection'],
           relieves: true,
@@ -31,8 +29,7 @@ export function midwaySteps(
           says: bleeder
             ? 'Air off at its source, trigger until it is quiet.'
             : 'Air off, trigger until it is quiet.',
-          because: 'Air over the nozzle dries what stands in it.',
-          prevents: 'A skin at the tip that spits on the next coat.',
+          why: 'air-mid-relief',
           takes: 10,
           risks: ['pressure'],
           relieves: true,
@@ -59,8 +56,6 @@ export function midwaySteps(
         : family === 'remote'
           ? 'Cover the pot; gun in a bag with the wet cloth at its cap.'
           : 'Cover the cup, vent open; gun hung level, the wet cloth at its cap.',
-      because: 'A skin on the mix becomes specks.',
-      prevents: 'Lumps, and a mix that thickens while it waits.',
       takes: 20,
       risks: [],
     },

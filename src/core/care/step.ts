@@ -47,9 +47,11 @@ export interface CleaningStep {
   readonly id: CleaningStepId;
   readonly phase: CleaningPhase;
   readonly says: string;
-  /** Why it is done, and the mistake it prevents. */
-  readonly because: string;
-  readonly prevents: string;
+  /** Why it is done, and the mistake it prevents, where they depend on the gun; `stepReason` knows the others. */
+  readonly because?: string;
+  readonly prevents?: string;
+  /** Under which its reason is found, where that is not its id. */
+  readonly why?: string;
   /** What liquid it takes, and m³ of it: an estimate from what the gun holds. */
   readonly liquid?: string;
   readonly volume?: number;

@@ -26,3 +26,4 @@ export { abrades } from './abrades';
 export { usualDrops, usualHiding } from './bylooking';
 export { workSeconds } from './workrates';
 export { groundStates, statesOn, substrateKinds, type GroundState, type SubstrateKind } from './substrates';
+export { prepReason } from './prepreasons';

@@ -20,7 +20,8 @@ export interface PrepStep {
   /** What acts, where it acts a time. */
   readonly name?: string;
   readonly says: string;
-  readonly because: string;
+  /** Under which its reason is found, where that is not its id. */
+  readonly why?: string;
   /** s it must act or dry before the next step. */
   readonly dwell?: number;
   /** s after which it no longer counts. */

@@ -5,6 +5,7 @@ import {
   prepChain,
   prepStates,
   statesOn,
+  prepReason,
   substrateKinds,
   templates,
   type CoatRole,
@@ -82,6 +83,8 @@ describe('the chain of preparation', () => {
       for (const existing of statesOn(substrate))
         for (const next of coatRoles) {
           const chain = ids({ substrate, existing, next });
+          for (const step of prepChain({ substrate, existing, next }))
+            expect(prepReason(step)).toMatch(/^[A-Z].{10,}[.]$/s);
           const at = (id: string) => chain.indexOf(id);
           expect(new Set(chain).size).toBe(chain.length);
           if (at('abrade') >= 0) expect(at('clean')).toBeLessThan(at('abrade'));

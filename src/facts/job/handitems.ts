@@ -30,7 +30,9 @@ export interface HandItem {
   readonly says: string;
   /** What stands in braces in it, SI. */
   readonly amounts?: Readonly<Record<string, readonly [QuantityId, number]>>;
-  readonly because: string;
+  /** Why it is asked; of a step of preparation it follows from the step, by `why` where that is not its id. */
+  readonly because?: string;
+  readonly why?: string;
   /** The paper it is about, and what it is to say of what can hurt someone. */
   readonly of?: string;
   readonly hazards?: readonly Hazard[];
@@ -364,7 +366,7 @@ function preparation({ job, work, spray, now }: Seen, coat: CoatState): HandItem
       waivable: step.always !== true,
       met: state === 'done',
       says: step.says,
-      because: step.because,
+      ...(step.why ? { why: step.why } : {}),
       state,
       ...(until === undefined ? {} : { until }),
       ...(acted === undefined ? {} : { acted, name: step.name ?? step.id }),

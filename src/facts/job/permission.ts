@@ -1,14 +1,4 @@
-import {
-  causes,
-  grant,
-  remediesFor,
-  type Cause,
-  type Grant,
-  type Remedy,
-  type RemedyQuestion,
-  type Waiver,
-  type Weight,
-} from '@/core/permission';
+import { causes, grant, type Cause, type Grant, type Waiver, type Weight } from '@/core/permission';
 import type { QuantityId } from '@/core/quantity';
 import { compressedAir } from './compressed';
 import { doseUnread, ratioUnread } from './ratioread';
@@ -37,7 +27,6 @@ export interface ToldItem {
   /** ms since the epoch: it ends by itself then, and has stood since. */
   readonly until?: number;
   readonly since?: number;
-  readonly remedies: readonly Remedy[];
 }
 
 export type PermissionGroup = 'people' | 'room' | 'part' | 'mix' | 'gun';
@@ -63,7 +52,6 @@ export function permissionOf(view: Seen): Permission {
   const coat = spray.coats.find((each) => own.has(each.coat.id) && each.state !== 'done');
   const entries = liveEntries(work);
   const room = lastOf(entries, 'climate');
-  const about = questionOf(view, room);
   const told = (id: string, group: PermissionGroup, found: Found | undefined): ToldItem => {
     const { cause, ...rest } = found ?? {};
     return {
@@ -73,7 +61,6 @@ export function permissionOf(view: Seen): Permission {
       met: cause === undefined,
       ...(cause ? { cause, ...causes[cause] } : { weight: 'stop', waivable: false }),
       ...rest,
-      remedies: cause ? remediesFor(cause, { ...about, ...rest }) : [],
     };
   };
   if (!coat) {
@@ -115,24 +102,6 @@ type Found = Pick<ToldItem, 'found' | 'min' | 'max' | 'quantity' | 'until' | 'si
 /** Safety first, then what ends the matter, then room, part, mix and gun. */
 const order: readonly PermissionGroup[] = ['people', 'room', 'part', 'mix', 'gun'];
 const rank = ({ group, id }: PermissionItem): number => (id === 'turn' ? 0.5 : order.indexOf(group));
-
-function questionOf(view: Seen, room: RemedyQuestion['room']): RemedyQuestion {
-  const { sheet } = view.plan;
-  const { thinner, warm } = view.thin;
-  const { thinners } = sheet.thinning;
-  return {
-    chemistry: sheet.chemistry,
-    ...(room ? { room: { air: room.air, part: room.part, humidity: room.humidity } } : {}),
-    slowerThinner:
-      room !== undefined &&
-      thinners.some(
-        ({ id, air }) => id !== thinner?.id && air !== undefined && air.max > (thinner?.air?.max ?? 0),
-      ),
-    extender: (sheet.additives ?? []).some(({ thins, movesClocks }) => thins && !movesClocks),
-    thins: thinners.length > 0 && sheet.thinning.maximum > 0,
-    ...(warm ? { warmPaintTo: warm.to } : {}),
-  };
-}
 
 function turnOf({ work, spray }: Seen, coat: CoatState): Found | undefined {
   if (spray.running) return { cause: 'running' };

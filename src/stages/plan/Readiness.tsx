@@ -2,7 +2,8 @@
 
 import { useState } from 'react';
 import { tickOf, type HandItem, type PermissionGroup, type PermissionItem } from '@/facts/job';
-import { itemWords, openWords } from '@/words/permission';
+import { openWords } from '@/words/permission';
+import { itemWords } from '@/words/remedies';
 import { Button } from '@/ui/Button';
 import { Clock } from '@/ui/Clock';
 import { Dialog } from '@/ui/Dialog';

@@ -12,6 +12,8 @@ import { Printed } from '../Printed';
 import { useNarrow } from '../narrow';
 import { plural } from '@/words/line';
 import { jobFigure } from '@/words/figures';
+import { wholeLine } from '@/words/remedies';
+import { useUnits } from '../units';
 import { useJob } from './context';
 import { jobHazards } from '@/facts/job/hazards';
 import { isRefusal } from '@/core/refusal';
@@ -32,6 +34,7 @@ export function StageFrame<T extends string>({ stage, children, parts, part, bes
   const { view, line, tap } = useJob();
   const hazards = jobHazards(view);
   const narrow = useNarrow();
+  const units = useUnits();
   const { verdict } = view.check;
   const film = (
     <FilmStack
@@ -49,7 +52,7 @@ export function StageFrame<T extends string>({ stage, children, parts, part, bes
         {/* On a phone what may injure stands before everything else. */}
         <Cautions hazards={hazards} stage={stage} weight="stop" className="px-4 pt-3 lg:hidden" brief />
         <div className="border-b border-hairline px-4 md:px-5">
-          <NextLinePanel line={line} onTap={tap} withTaps={!narrow} />
+          <NextLinePanel line={wholeLine(line, view, units)} onTap={tap} withTaps={!narrow} />
         </div>
         {parts && part && <Parts label="Parts of this stage" part={part} parts={parts} />}
         <div data-instrument>{children}</div>

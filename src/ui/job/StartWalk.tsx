@@ -2,7 +2,8 @@
 
 import type { PermissionItem } from '@/facts/job';
 import type { Tap } from '@/words/line';
-import { itemWords, openWords } from '@/words/permission';
+import { openWords } from '@/words/permission';
+import { itemWords } from '@/words/remedies';
 import { Button } from '../Button';
 import { Dialog } from '../Dialog';
 import { useUnits } from '../units';

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { tickOf, type PermissionItem } from '@/facts/job';
 import type { Tap } from '@/words/line';
-import { itemWords } from '@/words/permission';
+import { itemWords } from '@/words/remedies';
 import { Button } from '../Button';
 import { Clock } from '../Clock';
 import { Readout } from '../Readout';

@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { deferral, stepCautions } from '@/core/safety';
-import { gunFamily } from '@/core/care';
+import { gunFamily, stepReason } from '@/core/care';
 import type { CleanStep } from '@/facts/job';
 import { Button } from '@/ui/Button';
 import { useJob } from '@/ui/job/context';
@@ -24,6 +24,7 @@ export function PresentStep() {
   const { rig } = clean;
   const step = presentStep(clean.steps, clean.midway, clean.between);
   if (!step || clean.state !== 'dirty' || !rig) return null;
+  const reason = stepReason(step);
   const cautions = stepCautions(step.risks, jobHazards(view));
   return (
     <Panel
@@ -46,8 +47,8 @@ export function PresentStep() {
                   ? [['Liquid', `${step.liquid}, about ${liquidWords(step.volume, units)}`]]
                   : []),
                 ['Takes about', written(amount('duration', step.takes), units)],
-                ['Why', step.because],
-                ['Prevents', step.prevents],
+                ['Why', reason.because],
+                ['Prevents', reason.prevents],
               ] as [string, string][]
             ).map(([label, value]) => (
               <div key={label} className="flex gap-3 border-b border-hairline py-1.5">
