@@ -35,6 +35,7 @@ import { looksDue } from '../src/facts/shop/looks';
 import { shelfOf } from '../src/facts/shop/shelf';
 import { unitsOf } from '../src/words/units';
 import { longJob, longJobs } from './longjobs';
+import { cardsRead } from './card/summary';
 import { paintKinds } from './thinning/paints';
 import { clean, stressed } from './thinning/pots';
 import { thinned, type Summary } from './thinning/summary';
@@ -255,3 +256,20 @@ time('a frame of the practice panel, laying and sliding', 'limit 8 ms', 2_000, (
   );
   slide(panel, 1 / 60);
 });
+
+console.log('\nCards as people photograph them: turned, aslant, shadowed, of nine papers and paints');
+const cards = cardsRead('bench-', 160);
+const shareOf = (share: number) => `${(100 * share).toFixed(1)} %`;
+console.log(
+  `${cards.pictures} readable ones: ${shareOf(cards.read)} read (aim 90), width within 5 % in ${shareOf(cards.width)} (aim 90), ` +
+    `the right fault in ${shareOf(cards.fault)} (aim 85), wrong and over 0.8 sure ${shareOf(cards.surelyWrong)} (at most 3)`,
+);
+console.log(
+  `refused: ${
+    Object.entries(cards.refused)
+      .map(([why, count]) => `${why} ${count}`)
+      .join(', ') || 'none'
+  }`,
+);
+for (const { from, count, right } of cards.told)
+  if (count > 0) console.log(`  said from ${from}: ${count}, right ${shareOf(right / count)}`);

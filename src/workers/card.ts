@@ -1,4 +1,5 @@
 import * as Comlink from 'comlink';
+import type { Taps } from '@/core/card';
 import { refuse } from '@/core/refusal';
 import type { SprayedCard } from '@/standins/cardcamera';
 import type { CardWorker, ReadPhoto } from './card.worker';
@@ -14,7 +15,7 @@ export interface CardTask {
 const nothing = { width: 0, height: 0 };
 
 /** Reads a card’s photo off the main thread. Cancelling ends the worker at once. */
-export const readCardPhoto = (file: Blob, metresPerPixel?: number): CardTask =>
+export const readCardPhoto = (file: Blob, taps?: Taps): CardTask =>
   file.size > fileLimit
     ? {
         result: Promise.resolve({
@@ -26,7 +27,7 @@ export const readCardPhoto = (file: Blob, metresPerPixel?: number): CardTask =>
         }),
         cancel: () => undefined,
       }
-    : task((worker) => worker.read(file, metresPerPixel));
+    : task((worker) => worker.read(file, taps));
 
 /** Takes a picture with the simulated camera, and reads it. */
 export const readSimulatedCard = (card: SprayedCard): CardTask =>

@@ -1,5 +1,5 @@
 import * as Comlink from 'comlink';
-import { readCard, type CardPattern } from '@/core/card';
+import { readCard, type CardPattern, type Taps } from '@/core/card';
 import { refuse, type Outcome } from '@/core/refusal';
 import { photographCard, type SprayedCard } from '@/standins/cardcamera';
 
@@ -16,7 +16,7 @@ export interface ReadPhoto {
 
 const api = {
   /** Reads a photo of any size: it is made smaller first. */
-  async read(file: Blob, metresPerPixel?: number): Promise<ReadPhoto> {
+  async read(file: Blob, taps?: Taps): Promise<ReadPhoto> {
     let image: ImageBitmap;
     try {
       image = await createImageBitmap(file);
@@ -38,7 +38,7 @@ const api = {
     context.drawImage(image, 0, 0, width, height);
     image.close();
     const { data } = context.getImageData(0, 0, width, height);
-    const outcome = readCard({ width, height, data }, metresPerPixel);
+    const outcome = readCard({ width, height, data }, taps);
     return {
       outcome,
       picture: await canvas.convertToBlob({ type: 'image/jpeg', quality: 0.85 }),

@@ -1,15 +1,16 @@
-import { refuse, type Outcome } from '../refusal';
-import { blobsAbove, type Blob } from './blobs';
-import { paperUnder } from './paper';
+import { isRefusal, refuse, type Outcome } from '../refusal';
+import { halved } from './colours';
+import { filmOn, quantile } from './film';
+import { layFlat, type FlatCard, type Taps } from './flat';
+import { smoothed, type CardPhoto, type Field } from './photo';
+import type { Point, Quad } from './plane';
 import { measure, named, type CardFault } from './signs';
+import { softnessOf } from './square';
 import { spatterOf, speckleOf } from './texture';
-import { brightness, smoothed, type Field, type CardPhoto } from './photo';
+import { upright } from './upright';
 
 // Picture loops run millions of times: the functions are looked up once.
-const { abs, ceil, floor, log, max, min, round } = Math;
-
-/** Side of the square that is printed on the cards, m. */
-export const printedSquare = 0.02;
+const { abs, ceil, floor, max, min, round } = Math;
 
 /** What a card’s photo shows. Lengths in m; the profile runs along the fan, its mean one. */
 export interface CardPattern {
@@ -40,109 +41,143 @@ export interface CardPattern {
   readonly confidence: number;
   /** Where it was found, for drawing over the picture: pixels. */
   readonly found: {
-    readonly x0: number;
-    readonly x1: number;
-    readonly y0: number;
-    readonly y1: number;
-    readonly square?: Blob;
-    readonly turned: boolean;
+    /** Round the fan: where it begins on the left, on the right, and where it ends on the right, on the left. */
+    readonly fan: Quad;
+    readonly square?: Quad;
+    readonly card?: Quad;
   };
 }
 
 /** Points of a profile. */
 const points = 41;
+/** An edge of the square this soft is a blurred picture, as a share of its side. */
+const blurredFrom = 0.13;
+const nothingSeen = 'No pattern stands out from the card. Spray longer, or on a card of another tone.';
 
 /**
- * Reads a sprayed card: width, profile along the fan, what is wrong with it.
+ * Reads a sprayed card: width, profile along the fan, what is wrong with it. The card may lie turned and aslant in the
+ * picture, be of any colour, and darker or lighter than its film.
  *
- * @param photo the card filling the picture, a blank margin round the pattern
- * @param metresPerPixel from two taps a known way apart; found from the printed square when left out
+ * @param photo the card, a blank margin round the pattern
+ * @param taps two places a known way apart; the scale is found from the printed square when left out
  * @returns refuses pictures that cannot be read: no scale, no pattern, no blank margin, blur, glare
  */
-export function readCard(photo: CardPhoto, metresPerPixel?: number): Outcome<CardPattern> {
-  const light = brightness(photo);
-  const { width: w, height: h } = light;
-  if (w < 120 || h < 120) return refuse('too-small', 'The picture is too small to read. Take it larger.');
-  const paper = paperUnder(light);
-  const glare = glareShare(light, paper);
-  const film = densityOf(light, paper);
-  const square = squareIn(film);
-  if (blurred(film, square))
+export function readCard(photo: CardPhoto, taps?: Taps): Outcome<CardPattern> {
+  if (photo.width < 120 || photo.height < 120)
+    return refuse('too-small', 'The picture is too small to read. Take it larger.');
+  const flat = layFlat(photo, taps);
+  if (isRefusal(flat)) return flat;
+  const { colours, scale, square, card, tone, toPicture } = flat;
+  if (square && softnessOf(tone, square) > blurredFrom)
     return refuse('blur', 'The picture is blurred. Hold still, or lean the phone on something.');
-  const scale =
-    metresPerPixel ?? (square && printedSquare / ((square.x1 - square.x0 + square.y1 - square.y0 + 2) / 2));
-  if (!scale)
-    return refuse('no-scale', 'There is no printed square on this card. Tap two points a known way apart.');
-  if (square) blank(film, square);
-  const soft = smoothed(film, max(1, round(0.0012 / scale)));
-  const peak = quantile(soft.at, 0.995);
-  const noise = noiseOf(film);
-  if (peak < max(0.12, 5 * noise))
-    return refuse('no-pattern', 'No pattern stands out from the card. Spray longer, or on a lighter card.');
-  if (glare > 0.01)
+  const { blank } = flat;
+  const rough = filmOn(halved(colours), halfOf(blank, colours.width, colours.height));
+  const roughly = turned(rough.film, 2 * scale);
+  if (!roughly || rough.contrast < 0.06) return refuse('no-pattern', nothingSeen);
+  // Known where the fan lies, the paper beside it is followed more closely: the edge of a shadow is no film.
+  const { film, contrast, lighter } = filmOn(
+    colours,
+    blank,
+    coveredBy(roughly, 2 * scale, blank, colours.width),
+  );
+  const fan = turned(film, scale);
+  if (!fan || contrast < 0.09) return refuse('no-pattern', nothingSeen);
+  if (!lighter && glareShare(flat) > 0.01)
     return refuse('glare', 'A bright reflection lies on the card. Take it with the light from the side.');
-  const floor = max(0.04 * peak, 1.2 * noise);
-  const clean = cut(soft, floor);
-  const roughly = { along: extent(sums(clean, 'rows')), across: extent(sums(clean, 'columns')) };
-  if (!roughly.along || !roughly.across)
-    return refuse('no-pattern', 'No pattern stands out from the card. Spray longer, or on a lighter card.');
-  // Where it roughly is, nothing is cut off: the thin ends count, and noise takes itself away in the sums.
-  const rows = sums(film, 'rows', roughly.across);
-  const columns = sums(film, 'columns', roughly.along);
-  const along = extent(smoothLine(rows, scale));
-  const across = extent(smoothLine(columns, scale));
-  if (!along || !across)
-    return refuse('no-pattern', 'No pattern stands out from the card. Spray longer, or on a lighter card.');
-  const border = 3;
-  if (along.from < border || along.to > h - border || across.from < border || across.to > w - border)
+  const { peak, noise } = fan;
+  const clean = smoothed(fan.film, max(1, round(0.0012 / scale)));
+  const found = extents(fan.film, clean, scale, peak, noise);
+  if (!found) return refuse('no-pattern', nothingSeen);
+  const { along, across, rows } = found;
+  const corners = [
+    [across.from, along.from],
+    [across.to, along.from],
+    [across.to, along.to],
+    [across.from, along.to],
+  ].map(([x, y]) => fan.toFlat(x as number, y as number));
+  const { width: w, height: h } = film;
+  const inside = corners.map(({ x, y }) => toPicture(x, y)).every((place) => inPicture(place, photo));
+  if (!inside || corners.some(({ x, y }) => x < border || y < border || x > w - border || y > h - border))
     return refuse('no-margin', 'The pattern runs off the picture. Leave a blank margin all round it.');
-  const turned = across.to - across.from > 1.25 * (along.to - along.from);
-  const fan = turned ? across : along;
-  const stroke = turned ? along : across;
-  const profile = resample(turned ? columns : rows, fan, points);
-  const measured = measure(profile);
-  const bend = bendOf(clean, fan, stroke, turned);
-  const spatter = spatterOf(film, soft, peak, scale);
-  const speckle = speckleOf(film, soft, peak) * scale;
-  const shape = { ...measured, bend, spatter, speckle };
+  const profile = resample(rows, along, points);
+  const shape = {
+    ...measure(profile),
+    bend: bendOf(cut(clean, max(0.04 * peak, 1.2 * noise)), along, across),
+    spatter: spatterOf(fan.film, clean, peak, scale),
+    speckle: speckleOf(fan.film, clean, peak) * scale,
+  };
   return {
-    width: (fan.to - fan.from) * scale,
-    height: (stroke.to - stroke.from) * scale,
+    width: (along.to - along.from) * scale,
+    height: (across.to - across.from) * scale,
     profile,
     ...shape,
     ...named(shape),
     found: {
-      x0: across.from,
-      x1: across.to,
-      y0: along.from,
-      y1: along.to,
-      turned,
-      ...(square ? { square } : {}),
+      fan: corners.map(({ x, y }) => toPicture(x, y)) as unknown as Quad,
+      ...(square ? { square: square.map(({ x, y }) => toPicture(x, y)) as unknown as Quad } : {}),
+      ...(card ? { card } : {}),
     },
   };
 }
 
-/** −ln of how much darker than the blank card: goes with the film for films that light passes. */
-function densityOf(light: Field, paper: Field): Field {
-  const at = new Float32Array(light.at.length);
-  for (let i = 0; i < at.length; i += 1)
-    at[i] = max(-log(max(light.at[i] as number, 2) / (paper.at[i] as number)), -0.2);
-  return { ...light, at };
+/** A film turned upright, with its top and its noise; nothing where none stands out of the noise. */
+function turned(film: Field, scale: number) {
+  const noise = noiseOf(film);
+  const soft = smoothed(film, max(1, round(0.0012 / scale)));
+  const peak = quantile(soft.at, 0.995);
+  const found = peak < 5 * noise ? undefined : upright(film, soft, peak, noise);
+  return found && { ...found, peak, noise };
 }
 
-/** The printed square: very dark, square, filled, and in a corner. */
-function squareIn(film: Field): Blob | undefined {
-  return blobsAbove(film, 1.25, 60).find((blob) => {
-    const { area, x0, x1, y0, y1 } = blob;
-    const [bw, bh] = [x1 - x0 + 1, y1 - y0 + 1];
-    return inCorner(blob, film) && bw / bh > 0.85 && bw / bh < 1.18 && area / (bw * bh) > 0.9 && bw > 12;
-  });
+/** Where film may lie: somewhat beyond where it was found, and never beyond what its mass allows. */
+function coveredBy(
+  fan: NonNullable<ReturnType<typeof turned>>,
+  scale: number,
+  blank: Uint8Array,
+  width: number,
+): Uint8Array {
+  const { film, reach, fromFlat, peak, noise } = fan;
+  const found = extents(film, smoothed(film, max(1, round(0.0012 / scale))), scale, peak, noise);
+  const about = (extent: Extent | undefined, middle: number, most: number, more: number): Extent => {
+    const half = extent ? more * (extent.to - extent.from) : most;
+    const at = extent ? (extent.from + extent.to) / 2 : middle;
+    return { from: max(at - half, middle - most), to: min(at + half, middle + most) };
+  };
+  const along = about(found?.along, reach.y, reach.along, 0.68);
+  const across = about(found?.across, reach.x, reach.across, 0.75);
+  const out = new Uint8Array(blank);
+  for (let i = 0; i < out.length; i += 1) {
+    const x = i % width;
+    // It was found at half the size.
+    const place = fromFlat(x / 2, (i - x) / width / 2);
+    if (place.x > across.from && place.x < across.to && place.y > along.from && place.y < along.to)
+      out[i] = 1;
+  }
+  return out;
 }
 
-function blank({ width, height, at }: Field, { x0, x1, y0, y1 }: Blob): void {
-  const more = ceil((x1 - x0) * 0.15) + 2;
-  for (let y = max(y0 - more, 0); y <= min(y1 + more, height - 1); y += 1)
-    for (let x = max(x0 - more, 0); x <= min(x1 + more, width - 1); x += 1) at[y * width + x] = 0;
+/** A mask at half the size. */
+function halfOf(mask: Uint8Array, width: number, height: number): Uint8Array {
+  const [w, h] = [floor(width / 2), floor(height / 2)];
+  return new Uint8Array(w * h).map((_, i) => mask[2 * floor(i / w) * width + 2 * (i % w)] as number);
+}
+
+/** px of blank card that is wanted round a pattern. */
+const border = 3;
+
+const inPicture = ({ x, y }: Point, { width, height }: CardPhoto): boolean =>
+  x > border && y > border && x < width - border && y < height - border;
+
+/** Where the fan begins and ends, along and across, and its film along it. */
+function extents(film: Field, soft: Field, scale: number, peak: number, noise: number) {
+  const clean = cut(soft, max(0.04 * peak, 1.2 * noise));
+  const roughly = { along: extent(sums(clean, 'rows')), across: extent(sums(clean, 'columns')) };
+  if (!roughly.along || !roughly.across) return undefined;
+  // Where it roughly is, nothing is cut off: the thin ends count, and noise takes itself away in the sums.
+  const rows = sums(film, 'rows', roughly.across);
+  const along = extent(smoothLine(rows, scale));
+  const across = extent(smoothLine(sums(film, 'columns', roughly.along), scale));
+  return along && across && { along, across, rows };
 }
 
 const cut = ({ width, height, at }: Field, floor: number): Field => ({
@@ -150,14 +185,6 @@ const cut = ({ width, height, at }: Field, floor: number): Field => ({
   height,
   at: at.map((each) => max(each - floor, 0)),
 });
-
-function quantile(values: Float32Array, p: number): number {
-  const some: number[] = [];
-  const step = max(1, floor(values.length / 40_000));
-  for (let i = 0; i < values.length; i += step) some.push(values[i] as number);
-  some.sort((a, b) => a - b);
-  return some[min(floor(p * some.length), some.length - 1)] ?? 0;
-}
 
 /** Noise of the blank card: from differences of neighbours, in the lighter half of the picture. */
 function noiseOf({ width, at }: Field): number {
@@ -170,34 +197,16 @@ function noiseOf({ width, at }: Field): number {
 }
 
 /** Share of the picture that is clearly brighter than the card can be. */
-function glareShare(light: Field, paper: Field): number {
+function glareShare({ light, paper, blank }: FlatCard): number {
   let count = 0;
   for (let i = 0; i < light.at.length; i += 3)
-    if ((light.at[i] as number) > 1.1 * (paper.at[i] as number) && (light.at[i] as number) > 235) count += 1;
+    if (
+      (light.at[i] as number) > 1.13 * (paper.at[i] as number) &&
+      (light.at[i] as number) > 235 &&
+      !blank[i]
+    )
+      count += 1;
   return (3 * count) / light.at.length;
-}
-
-/** Something dark and about square in a corner: the printed square, sharp or not. */
-const inCorner = ({ x0, x1, y0, y1 }: Blob, { width, height }: Field): boolean => {
-  const [cx, cy] = [(x0 + x1) / 2 / width, (y0 + y1) / 2 / height];
-  return (cx < 0.3 || cx > 0.7) && (cy < 0.3 || cy > 0.7);
-};
-
-/** Is the picture soft? The edge of the printed square tells: how far it takes from light to dark. */
-function blurred(film: Field, square: Blob | undefined): boolean {
-  const { width, at } = film;
-  if (!square)
-    return blobsAbove(film, 0.6, 200).some((blob) => {
-      const [bw, bh] = [blob.x1 - blob.x0 + 1, blob.y1 - blob.y0 + 1];
-      return inCorner(blob, film) && bw / bh > 0.7 && bw / bh < 1.4;
-    });
-  const row = round((square.y0 + square.y1) / 2) * width;
-  let ramp = 0;
-  for (let x = square.x1; x < min(square.x1 + width / 4, width - 1); x += 1) {
-    if ((at[row + x] as number) < 0.25) break;
-    ramp += 1;
-  }
-  return ramp > max(4, 0.09 * (square.x1 - square.x0));
 }
 
 /** Sums along rows or columns, between some places across them; a little more on both sides is taken along. */
@@ -236,19 +245,20 @@ function extent(profile: Float32Array): Extent | undefined {
   const top = profile[peak] as number;
   if (!(top > 0)) return undefined;
   const level = 0.1 * top;
-  const edge = (step: number) => {
-    // A gap of a few pixels inside a pattern is no end of it.
-    const gap = max(4, round(profile.length * 0.02));
-    let last = peak;
-    for (let i = peak, low = 0; i >= 0 && i < profile.length && low < gap; i += step)
-      if ((profile[i] as number) >= level) {
-        last = i;
-        low = 0;
-      } else low += 1;
-    return last;
-  };
-  const first = edge(-1);
-  const last = edge(1);
+  // Humps of a split may stand apart; a drop beside the fan is too short to be one of them.
+  const [short, high] = [max(4, round(profile.length * 0.025)), 0.3 * top];
+  const humps: Extent[] = [];
+  for (let i = 0, from = -1, most = 0; i <= profile.length; i += 1) {
+    const value = i < profile.length ? (profile[i] as number) : 0;
+    if (value >= level) {
+      if (from < 0) [from, most] = [i, value];
+      most = max(most, value);
+    } else if (from >= 0) {
+      if (i - from >= short && most >= high) humps.push({ from, to: i - 1 });
+      from = -1;
+    }
+  }
+  const [first, last] = [humps[0]?.from ?? peak, humps.at(-1)?.to ?? peak];
   if (last - first < 8) return undefined;
   const between = (inside: number, outside: number) => {
     const [a, b] = [profile[inside] as number, (profile[outside] as number | undefined) ?? 0];
@@ -274,7 +284,7 @@ function resample(profile: Float32Array, { from, to }: Extent, n: number): numbe
 }
 
 /** How far the line through the middles of the rows bends, as a share of the pattern’s height. */
-function bendOf({ width, at }: Field, fan: Extent, stroke: Extent, turned: boolean): number {
+function bendOf({ width, at }: Field, fan: Extent, stroke: Extent): number {
   const us: number[] = [];
   const xs: number[] = [];
   const ws: number[] = [];
@@ -284,7 +294,7 @@ function bendOf({ width, at }: Field, fan: Extent, stroke: Extent, turned: boole
     let mass = 0;
     let moment = 0;
     for (let j = max(floor(stroke.from), 0); j <= ceil(stroke.to); j += 1) {
-      const value = (turned ? at[j * width + k] : at[k * width + j]) ?? 0;
+      const value = at[k * width + j] ?? 0;
       mass += value;
       moment += value * j;
     }

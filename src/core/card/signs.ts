@@ -10,7 +10,7 @@ export const cardFaults = [
 ] as const;
 export type CardFault = (typeof cardFaults)[number];
 
-const { abs, floor, max, min } = Math;
+const { abs, exp, floor, log, max, min } = Math;
 
 const meanBetween = (profile: readonly number[], from: number, to: number): number => {
   const n = profile.length;
@@ -62,29 +62,41 @@ export interface Shape {
 }
 
 /** Texture of this size is coarse, m. */
-const coarseFrom = 0.00069;
+const coarseFrom = 0.00076;
+/** Large drops a cm² from which a gun spits, and from which all of the film is drops: spitting leaves some, coarse is made of them. */
+const spitsFrom = 0.022;
+const coarseDrops = 1;
 
 /** From here on each sign is a fault: chosen on cards that are not among those of the tests. */
 const signs: readonly { readonly fault: CardFault; readonly of: (shape: Shape) => number }[] = [
-  { fault: 'crescent', of: ({ bend }) => abs(bend) / 0.16 },
-  { fault: 'one-sided', of: ({ centre }) => abs(centre) / 0.055 },
-  { fault: 'tails', of: ({ tails }) => (tails - 1) / 0.45 },
-  { fault: 'split', of: ({ middle }) => (1 - middle) / 0.3 },
-  { fault: 'heavy-centre', of: ({ middle }) => (middle - 1) / 0.52 },
-  // A coarse texture has large drops too: alone they are spitting.
-  { fault: 'spitting', of: ({ spatter, speckle }) => (spatter / 0.14) * (speckle < coarseFrom ? 1 : 0.1) },
-  { fault: 'coarse', of: ({ speckle }) => (speckle / coarseFrom) ** 4 },
+  { fault: 'crescent', of: ({ bend }) => abs(bend) / 0.15 },
+  { fault: 'one-sided', of: ({ centre }) => abs(centre) / 0.042 },
+  { fault: 'tails', of: ({ tails }) => (tails - 1) / 0.7 },
+  { fault: 'split', of: ({ middle }) => (1.03 - middle) / 0.18 },
+  { fault: 'heavy-centre', of: ({ middle }) => (middle - 1) / 0.54 },
+  {
+    fault: 'spitting',
+    of: ({ spatter, speckle }) =>
+      speckle < coarseFrom
+        ? min((spatter / spitsFrom) ** 0.5, (coarseDrops / max(spatter, 1e-6)) ** 2 + 0.5)
+        : 0.1,
+  },
+  {
+    fault: 'coarse',
+    of: ({ spatter, speckle }) => max((speckle / coarseFrom) ** 4, min(spatter / coarseDrops, 3)),
+  },
 ];
 
-/** The fault a pattern shows, and how clearly it leads. */
+/** The fault a pattern shows, and how surely: by how far it leads, as such leads were right on cards of two cameras. */
 export function named(shape: Shape): { readonly fault: CardFault; readonly confidence: number } {
   const scores = signs
     .map(({ fault, of }) => ({ fault, score: of(shape) }))
     .sort((a, b) => b.score - a.score);
   const [first, second] = scores;
-  if (!first || first.score < 1) {
-    return { fault: 'good', confidence: min(max(1.4 - (first?.score ?? 0), 0.1), 0.99) };
-  }
-  const clear = first.score - max(second?.score ?? 0, 1);
-  return { fault: first.fault, confidence: min(max(0.55 + 0.5 * clear, 0.2), 0.99) };
+  if (!first || first.score < 1)
+    return { fault: 'good', confidence: sureBy(-log(max(first?.score ?? 0, 0.05))) };
+  return { fault: first.fault, confidence: sureBy(log(first.score / max(second?.score ?? 0, 1))) };
 }
+
+/** A lead, as ln of one sign over the next, as a chance of being right. */
+const sureBy = (lead: number): number => min(1 - 0.5 * exp(-4 * lead), 0.98);

@@ -1,13 +1,15 @@
 import { blobsAbove } from './blobs';
 import type { Field } from './photo';
 
-const { max } = Math;
+const { exp, max } = Math;
 
 /** Large drops a cm²: patches that stand well over the film round them. */
 export function spatterOf(film: Field, soft: Field, peak: number, scale: number): number {
-  const rough = { ...film, at: film.at.map((each, i) => each - (soft.at[i] as number)) };
-  const small = max(4, (0.0006 / scale) ** 2);
-  const drops = blobsAbove(rough, max(0.3 * peak, 0.12), small).filter(
+  // By what it hides: where the film is thick a little more of it changes nothing that is seen.
+  const hidden = (value: number) => 1 - exp(-max(value, 0));
+  const rough = { ...film, at: film.at.map((each, i) => hidden(each) - hidden(soft.at[i] as number)) };
+  const small = max(4, (0.0009 / scale) ** 2);
+  const drops = blobsAbove(rough, max(0.22 * hidden(peak), 0.08), small).filter(
     ({ area, x0, x1, y0, y1 }) => area / ((x1 - x0 + 1) * (y1 - y0 + 1)) > 0.45,
   );
   const covered = soft.at.reduce((sum, each) => sum + (each > 0.1 * peak ? 1 : 0), 0) * (scale * 100) ** 2;

@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
-import { cardFaults, scoreOf, type CardFault, type CardPattern } from '@/core/card';
+import { cardFaults, scoreOf, type CardFault, type CardPattern, type Taps } from '@/core/card';
 import { isRefusal } from '@/core/refusal';
 import { cardPattern } from '@/records';
 import { useStore } from '@/store/hooks';
@@ -80,8 +80,9 @@ export function CardReader() {
   return (
     <Panel title="Card reader" place="card-reader">
       <p className="mb-3 text-sm text-ink-soft">
-        A short burst at the set distance on a white card, photographed straight on with a blank margin round
-        it. A printed square of 20 mm in a corner gives the scale, else two taps.
+        A short burst at the set distance on a card that the film stands out from, dark or light, with a blank
+        margin round it. All of its edges in the picture are best: it may then lie turned or aslant. A printed
+        square of 20 mm in a corner gives the scale, else two taps.
       </p>
       <div className="flex flex-wrap gap-3">
         <FileButton says="Choose a photo" onFile={choose} />
@@ -114,7 +115,7 @@ export function CardReader() {
             <Picture
               read={read}
               pattern={pattern}
-              onScale={(scale) => read.file && void run(readCardPhoto(read.file, scale), read.file)}
+              onTaps={(taps) => read.file && void run(readCardPhoto(read.file, taps), read.file)}
             />
           )}
           <div className="space-y-3">
@@ -200,11 +201,11 @@ function Simulated({ onShoot }: SimulatedProps) {
 interface PictureProps {
   readonly read: ReadPhoto & { readonly url?: string };
   readonly pattern: CardPattern | undefined;
-  readonly onScale: (metresPerPixel: number) => void;
+  readonly onTaps: (taps: Taps) => void;
 }
 
 /** The picture with what was found drawn over it; without a scale two taps and the length between them give one. */
-function Picture({ read, pattern, onScale }: PictureProps) {
+function Picture({ read, pattern, onTaps }: PictureProps) {
   const [taps, setTaps] = useState<readonly { x: number; y: number }[]>([]);
   const [apart, setApart] = useState<number>();
   const wants = isRefusal(read.outcome) && read.outcome.refused === 'no-scale';
@@ -253,7 +254,7 @@ function Picture({ read, pattern, onScale }: PictureProps) {
           />
           <Button
             disabled={!apart || pixels < 10}
-            onClick={() => apart && pixels >= 10 && onScale(apart / pixels)}
+            onClick={() => a && b && apart && pixels >= 10 && onTaps({ a, b, apart })}
           >
             Read it
           </Button>

@@ -1,48 +1,33 @@
-import type { CardPattern } from '@/core/card';
+import type { CardPattern, Point, Quad } from '@/core/card';
 
-/** What was found, drawn over the picture: the extent, the middle, the profile beside it. */
+const outline = (quad: Quad): string => quad.map(({ x, y }) => `${x},${y}`).join(' ');
+
+const between = (a: Point, b: Point, share: number): Point => ({
+  x: a.x + share * (b.x - a.x),
+  y: a.y + share * (b.y - a.y),
+});
+
+/** What was found, drawn over the picture as it lies there: the fan, its middle, the profile beside it. */
 export function PatternOverlay({ pattern }: { readonly pattern: CardPattern }) {
-  const { x0, x1, y0, y1, square, turned } = pattern.found;
-  const long = turned ? x1 - x0 : y1 - y0;
-  const reach = 0.3 * long;
+  const { fan, square, card } = pattern.found;
+  const [a, b, c, d] = fan;
   const top = Math.max(...pattern.profile);
-  const line = pattern.profile
-    .map((film, i) => {
-      const along = ((i + 0.5) / pattern.profile.length) * long;
-      const out = (film / top) * reach;
-      return turned ? `${x0 + along},${y1 + 8 + out}` : `${x1 + 8 + out},${y0 + along}`;
-    })
-    .join(' ');
+  // The profile stands on the side where the fan was found to begin on the right, out to a third of its length.
+  const line = pattern.profile.map((film, i) => {
+    const share = (i + 0.5) / pattern.profile.length;
+    const [near, far] = [between(a, d, share), between(b, c, share)];
+    const across = Math.hypot(far.x - near.x, far.y - near.y) || 1;
+    const out = (8 + 0.3 * Math.hypot(c.x - b.x, c.y - b.y) * (film / top)) / across;
+    return between(near, far, 1 + out);
+  });
+  const [left, right] = [between(a, d, 0.5 + pattern.centre), between(b, c, 0.5 + pattern.centre)];
   return (
     <g fill="none" strokeWidth={3}>
-      <rect x={x0} y={y0} width={x1 - x0} height={y1 - y0} stroke="var(--act)" strokeDasharray="10 6" />
-      <polyline points={line} stroke="var(--act)" strokeWidth={4} />
-      {turned ? (
-        <line
-          x1={x0 + long * (0.5 + pattern.centre)}
-          x2={x0 + long * (0.5 + pattern.centre)}
-          y1={y0}
-          y2={y1}
-          stroke="var(--good)"
-        />
-      ) : (
-        <line
-          y1={y0 + long * (0.5 + pattern.centre)}
-          y2={y0 + long * (0.5 + pattern.centre)}
-          x1={x0}
-          x2={x1}
-          stroke="var(--good)"
-        />
-      )}
-      {square && (
-        <rect
-          x={square.x0}
-          y={square.y0}
-          width={square.x1 - square.x0}
-          height={square.y1 - square.y0}
-          stroke="var(--care)"
-        />
-      )}
+      {card && <polygon points={outline(card)} stroke="var(--act)" strokeWidth={2} opacity={0.6} />}
+      <polygon points={outline(fan)} stroke="var(--act)" strokeDasharray="10 6" />
+      <polyline points={line.map(({ x, y }) => `${x},${y}`).join(' ')} stroke="var(--act)" strokeWidth={4} />
+      <line x1={left.x} y1={left.y} x2={right.x} y2={right.y} stroke="var(--good)" />
+      {square && <polygon points={outline(square)} stroke="var(--care)" />}
     </g>
   );
 }
