@@ -280,9 +280,9 @@ const toMiddle = (element: ElementHandle) =>
   });
 
 /** A file of the test's own, gone with the machine's temporary folder. */
-export function temporaryFile(name: string, text: string | number): string {
+export function temporaryFile(name: string, text: string | number | Buffer): string {
   const file = path.join(fs.mkdtempSync(path.join(os.tmpdir(), 'fluorite-')), name);
-  fs.writeFileSync(file, typeof text === 'string' ? text : '');
+  fs.writeFileSync(file, typeof text === 'number' ? '' : text);
   if (typeof text === 'number') fs.truncateSync(file, text);
   return file;
 }

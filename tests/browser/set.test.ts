@@ -2,6 +2,8 @@ import fs from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import type { Browser } from 'puppeteer-core';
+import { photograph, poseOf } from '../../bench/card/camera';
+import { sceneOf } from '../../bench/card/scene';
 import { launch, temporaryFile, Visitor } from './driver';
 
 let browser: Browser;
@@ -58,6 +60,32 @@ describe('Set', () => {
     await visitor.sees('Heavy centre. A little more air, or a little less fluid.', '[aria-label="Next"]');
     await visitor.go('/rigs/demo-gravity');
     await visitor.sees(/Heavy centre, (1[6-9]|2[0-3])\d mm wide at 2\.00 bar/, '[data-patterns]');
+  });
+
+  it('reads a card that lies turned and aslant on a bench, light film on a dark card', async () => {
+    const scene = sceneOf('turned', { fault: 'one-sided', square: true });
+    const pose = { ...poseOf('turned'), turn: 13, tiltX: 8, tiltY: -9, fills: 0.8 };
+    const dark = { paper: [40, 42, 46], paint: [232, 230, 222], ink: [236, 236, 234] } as const;
+    const { data, width, height } = photograph({ ...scene, stock: dark }, pose, 'turned');
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/set#card');
+    const jpeg = await visitor.page.evaluate(
+      (pixels, w, h) => {
+        const canvas = document.createElement('canvas');
+        [canvas.width, canvas.height] = [w, h];
+        const bytes = Uint8ClampedArray.from(atob(pixels), (each) => each.charCodeAt(0));
+        canvas.getContext('2d')!.putImageData(new ImageData(bytes, w, h), 0, 0);
+        return canvas.toDataURL('image/jpeg', 0.85);
+      },
+      Buffer.from(data).toString('base64'),
+      width,
+      height,
+    );
+    const file = temporaryFile('turned.jpg', Buffer.from(jpeg.split(',')[1] ?? '', 'base64'));
+    await chooseFile(visitor, file);
+    await visitor.sees(/One-sided, \d+ % sure/, '[data-card-read]');
+    const said = await visitor.page.$eval('[data-card-read]', (panel) => panel.textContent);
+    const fan = Number(/Fan\s*(\d+)\s*mm/.exec(said)?.[1]);
+    expect(Math.abs(fan / (scene.width * 1000) - 1)).toBeLessThan(0.06);
   });
 
   it('refuses what is no card: a text file, a blank picture', async () => {

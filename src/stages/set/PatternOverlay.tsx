@@ -22,7 +22,8 @@ export function PatternOverlay({ pattern }: { readonly pattern: CardPattern }) {
   });
   const [left, right] = [between(a, d, 0.5 + pattern.centre), between(b, c, 0.5 + pattern.centre)];
   return (
-    <g fill="none" strokeWidth={3}>
+    // A light rim, so that the lines stand out from a dark card too.
+    <g fill="none" strokeWidth={3} className="[filter:drop-shadow(0_0_2px_#fff)]">
       {card && <polygon points={outline(card)} stroke="var(--act)" strokeWidth={2} opacity={0.6} />}
       <polygon points={outline(fan)} stroke="var(--act)" strokeDasharray="10 6" />
       <polyline points={line.map(({ x, y }) => `${x},${y}`).join(' ')} stroke="var(--act)" strokeWidth={4} />
