@@ -258,7 +258,7 @@ time('a frame of the practice panel, laying and sliding', 'limit 8 ms', 2_000, (
 });
 
 console.log('\nCards as people photograph them: turned, aslant, shadowed, of nine papers and paints');
-const cards = cardsRead('bench-', 160);
+const cards = cardsRead('bench-', 60);
 const shareOf = (share: number) => `${(100 * share).toFixed(1)} %`;
 console.log(
   `${cards.pictures} readable ones: ${shareOf(cards.read)} read (aim 90), width within 5 % in ${shareOf(cards.width)} (aim 90), ` +

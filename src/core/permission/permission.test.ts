@@ -1,7 +1,17 @@
 import fc from 'fast-check';
 import { chemistries, type Chemistry } from '../care';
 import { celsius, dewMargin, dewMarginLimit } from '../climate';
-import { allCauses, causes, grant, remediesFor, remedyIds, type Asked, type Cause, type RemedyId } from '.';
+import {
+  allCauses,
+  causes,
+  grant,
+  holds,
+  remediesFor,
+  remedyIds,
+  type Asked,
+  type Cause,
+  type RemedyId,
+} from '.';
 
 /** Which causes each remedy answers, written by hand: no remedy answers another cause. */
 // prettier-ignore
@@ -132,6 +142,38 @@ describe('what can be done about a cause', () => {
     expect(warm!.to).toBeGreaterThan(damp.part);
   });
 
+  it('a slower thinner is offered where the sheet has one, and nowhere else', () => {
+    expect(ids('air-hot', 'lacquer', { slowerThinner: true })).toContain('slower-thinner');
+    expect(ids('air-hot', 'lacquer')).not.toContain('slower-thinner');
+  });
+
+  it('an unknown limit, room or bath is not made up: a remedy then says what to do and no number', () => {
+    const bare = (cause: Cause, more: object = {}) =>
+      remediesFor(cause, { chemistry: 'water-borne', ...more });
+    expect(bare('too-dry', { found: 0.3 })).toEqual([{ id: 'humidify', from: 0.3 }]);
+    expect(bare('near-dew')).toEqual([{ id: 'warm-part' }]);
+    expect(bare('wet')).toEqual([{ id: 'dry-part' }, { id: 'warm-part' }]);
+    expect(bare('too-thick')).toEqual([{ id: 'warm-paint' }]);
+    expect(bare('too-thick', { warmPaintTo: celsius(27) })).toEqual([{ id: 'warm-paint', to: celsius(27) }]);
+    expect(bare('part-hot', { found: celsius(45), max: celsius(35) })[0]!.seconds).toBeUndefined();
+    expect(bare('part-hot', { room, found: celsius(45) })[0]!.seconds).toBeUndefined();
+    expect(bare('part-hot', { room, max: celsius(35) })[0]!.seconds).toBeUndefined();
+  });
+
+  it('a room follows in twenty minutes, brought two hundredths inside its limit', () => {
+    const [dry] = ids('too-damp', 'two-part').map(
+      () =>
+        remediesFor('too-damp', {
+          chemistry: 'two-part',
+          room: { ...room, humidity: 0.8 },
+          found: 0.8,
+          max: 0.7,
+        })[0],
+    );
+    expect(dry).toMatchObject({ from: 0.8, seconds: 1200 });
+    expect(dry!.to).toBeCloseTo(0.68, 12);
+  });
+
   it('moves what is out toward its limit, never past the other way', () => {
     fc.assert(
       fc.property(
@@ -158,6 +200,27 @@ describe('what can be done about a cause', () => {
         },
       ),
     );
+  });
+});
+
+describe('a waiver', () => {
+  const item = { id: 'a', weight: 'stop', waivable: true, met: false } as const;
+  const holding = (found: number | undefined, then: number | undefined) =>
+    holds(
+      { ...item, ...(found === undefined ? {} : { found }) },
+      { id: 'a', why: 'A trial', ...(then === undefined ? {} : { found: then }) },
+    );
+  it('holds for the number it was given for, to a millionth, and for no other', () => {
+    expect(holding(300, 300)).toBe(true);
+    expect(holding(300, 300 * (1 + 0.9e-6))).toBe(true);
+    expect(holding(300, 300 * (1 + 1.1e-6))).toBe(false);
+    expect(holding(300, 300 * (1 - 1.1e-6))).toBe(false);
+    expect(holding(300, 301)).toBe(false);
+    expect(holding(undefined, undefined)).toBe(true);
+    expect(holding(300, undefined)).toBe(false);
+    expect(holding(undefined, 300)).toBe(false);
+    expect(holding(0, 1e-17)).toBe(true);
+    expect(holding(0, 0.001)).toBe(false);
   });
 });
 

@@ -1,6 +1,14 @@
 import fc from 'fast-check';
 import { isRefusal, type Outcome } from '../refusal';
-import { assumedVapour, dilutionAir, runOn, ventilation, type VentilationFound } from '.';
+import {
+  assumedVapour,
+  dilutionAir,
+  faceVelocities,
+  runOn,
+  usualRunOn,
+  ventilation,
+  type VentilationFound,
+} from '.';
 
 const the = (outcome: Outcome<VentilationFound>): VentilationFound => {
   if (isRefusal(outcome)) throw new Error(outcome.says);
@@ -60,12 +68,32 @@ describe('ventilation', () => {
     );
   });
 
+  it('what moves just enough is enough, what moves a little less is not', () => {
+    const { needed } = the(ventilation(booth));
+    expect(the(ventilation({ ...booth, airFlow: needed })).enough).toBe(true);
+    expect(the(ventilation({ ...booth, airFlow: 0.999 * needed })).enough).toBe(false);
+  });
+
+  it('badly mixed air takes as many times longer to purge', () => {
+    const found = the(ventilation({ ...booth, airFlow: 0.1, mixing: 3 }));
+    expect(found.purge).toBeCloseTo(((45 * 3) / 0.1) * Math.log(found.level / 0.05), 6);
+  });
+
+  it('its defaults: a face of 0.4 to 0.75 m/s, usually 0.5; a quarter of an hour running on', () => {
+    expect(faceVelocities).toEqual({ least: 0.4, usual: 0.5, most: 0.75 });
+    expect(usualRunOn).toBe(900);
+  });
+
   it('lets nothing stand for a purge when nothing was let go, and refuses what cannot be', () => {
     expect(the(ventilation({ ...booth, solvent: 0 }))).toMatchObject({ purge: 0, level: 0, enough: true });
     expect(ventilation({ ...booth, airFlow: 0 })).toMatchObject({
       says: expect.stringContaining('extraction'),
     });
-    expect(ventilation({ ...booth, mixing: 0.5 })).toMatchObject({ refused: 'mixing' });
+    // The factor lies between 1 and 10: both are taken, what lies just outside is not.
+    expect(ventilation({ ...booth, mixing: 0.99 })).toMatchObject({ refused: 'mixing' });
+    expect(ventilation({ ...booth, mixing: 10.01 })).toMatchObject({ refused: 'mixing' });
+    expect(the(ventilation({ ...booth, mixing: 1 })).needed).toBeGreaterThan(0);
+    expect(the(ventilation({ ...booth, mixing: 10 })).needed).toBeGreaterThan(0);
     expect(ventilation({ ...booth, solvent: NaN })).toMatchObject({ refused: 'solvent' });
     expect(ventilation({ ...booth, face: { width: 0, height: 2 } })).toMatchObject({
       says: expect.stringContaining('face'),
