@@ -144,6 +144,21 @@ describe('a worn tip', () => {
     expect(isRefusal(tipForecast({ volume: 0, fresh: 0.254, fan: 0.2 }, 0.25))).toBe(true);
   });
 
+  it('its spread is what a ruler that errs 6 mm leaves open, to one in ten on either side, and ten lives at most', () => {
+    const asked = { volume: 0.1, fresh: 0.3, fan: 0.255 };
+    // Lost 0.15 of a quarter at 0.1 m³; a reading wider or narrower by 1.28 · 6 mm.
+    const at = (fan: number) => 0.1 * (0.25 / (1 - fan / 0.3)) - 0.1;
+    const left = the(tipForecast(asked, 0.25));
+    expect(left.middle).toBeCloseTo(at(0.255), 9);
+    expect(left.low).toBeCloseTo(at(0.255 - 1.28 * 6e-3), 9);
+    expect(left.high).toBeCloseTo(at(0.255 + 1.28 * 6e-3), 9);
+    // Hardly worn: its wider reading says nothing of an end, and ten times what it sprayed is as far as anybody sees.
+    const hardly = the(tipForecast({ ...asked, fan: 0.297 }, 0.25));
+    expect(hardly.high).toBeCloseTo(10 * 0.1 * (0.25 / (6e-3 / 0.3)), 9);
+    const coarse = the(tipForecast({ ...asked, fan: 0.297, error: 0.1 }, 0.25));
+    expect(coarse.high).toBeCloseTo(10 * 0.1, 9);
+  });
+
   it('costs what the integral of its extra flow costs, and breaks even where that is a tip', () => {
     const [lost, volume, price] = [0.15, 0.3, 8000];
     // By brute force: slices of what is sprayed, each with the flow the fan has by then.

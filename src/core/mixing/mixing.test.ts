@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { isRefusal, type Outcome } from '../refusal';
-import { asApplied, divide, mixNeeded, pouringLadder, remainingPours, type Part } from '.';
+import { asApplied, divide, judgeVoc, mixNeeded, pouringLadder, remainingPours, type Part } from '.';
 
 const value = <T>(outcome: Outcome<T>): T => {
   if (isRefusal(outcome)) throw new Error(outcome.says);
@@ -178,5 +178,43 @@ describe('as applied', () => {
     const lacquer = { part: part('lacquer', 1, 1040, { voc: 60, water: 0.6 }), mass: 1.04, volume: 1e-3 };
     expect(value(asApplied([lacquer])).vocLess).toBeCloseTo(150, 6);
     expect(isRefusal(asApplied([]))).toBe(true);
+  });
+
+  it('base with water and exempt solvent, thinner with exempt solvent: by hand', () => {
+    // 1 L at 400 g/L, a fifth water, a tenth exempt; a quarter litre at 800 g/L, three tenths exempt.
+    const base = part('base', 1, 1100, { voc: 400, water: 0.2, exempt: 0.1 });
+    const thinner = part('thinner', 1, 850, { volumeSolids: 0, voc: 800, exempt: 0.3 });
+    const applied = value(
+      asApplied([
+        { part: base, mass: 1.1, volume: 1e-3 },
+        { part: thinner, mass: 0.2125, volume: 0.25e-3 },
+      ]),
+    );
+    expect(applied.voc).toBeCloseTo(600 / 1.25, 6);
+    // Less water and exempt: 0.7 of the litre, 0.7 of the quarter.
+    expect(applied.vocLess).toBeCloseTo(600 / (0.7 + 0.175), 6);
+    // Exempt solvent leaves as vapour too: 0.175 L of it at 790 g/L.
+    expect(applied.solvent).toBeCloseTo(0.6 + 0.175 * 0.79, 9);
+    expect(applied.density).toBeCloseTo(1.3125 / 1.25e-3, 6);
+  });
+
+  it('what is all water and exempt has no regulatory figure, and a drop of it is nothing to divide by', () => {
+    const all = { part: part('wash', 1, 1000, { voc: 0, water: 0.9, exempt: 0.1 }), mass: 1, volume: 1e-3 };
+    expect(value(asApplied([all])).vocLess).toBe(0);
+  });
+
+  it('a limit is kept at the limit itself and not beyond it', () => {
+    const applied = value(asApplied([{ part: part('x', 1, 1000, { voc: 250 }), mass: 1, volume: 1e-3 }]));
+    const passes = (limit: number) => judgeVoc(applied, { value: limit, counts: 'with-water' }).passes;
+    expect(passes(250)).toBe(true);
+    expect(passes(250.001)).toBe(true);
+    expect(passes(249.999)).toBe(false);
+    // Sums of parts are not exact: what is over by a part in a thousand million is at the limit.
+    expect(
+      judgeVoc({ ...applied, voc: 250 * (1 + 0.9e-9) }, { value: 250, counts: 'with-water' }).passes,
+    ).toBe(true);
+    expect(
+      judgeVoc({ ...applied, voc: 250 * (1 + 1.1e-9) }, { value: 250, counts: 'with-water' }).passes,
+    ).toBe(false);
   });
 });
