@@ -151,6 +151,7 @@ describe('what can be done about a cause', () => {
     const bare = (cause: Cause, more: object = {}) =>
       remediesFor(cause, { chemistry: 'water-borne', ...more });
     expect(bare('too-dry', { found: 0.3 })).toEqual([{ id: 'humidify', from: 0.3 }]);
+    expect(bare('too-dry', { found: 0.3, min: 0.43 })[0]!.to).toBeCloseTo(0.45, 12);
     expect(bare('near-dew')).toEqual([{ id: 'warm-part' }]);
     expect(bare('wet')).toEqual([{ id: 'dry-part' }, { id: 'warm-part' }]);
     expect(bare('too-thick')).toEqual([{ id: 'warm-paint' }]);
