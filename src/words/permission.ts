@@ -96,6 +96,10 @@ const causeWords: Record<Cause, { says: string; tap?: Tap }> = {
     says: 'The coat below has not flashed yet.',
     tap: go('spray', 'Touch test', 'run'),
   },
+  'not-drying': {
+    says: 'The coat below does not dry in this room.',
+    tap: go('plan', 'Read the room again', 'ready'),
+  },
   between: {
     says: 'Too late to go on wet, too early to recoat.',
   },

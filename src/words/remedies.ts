@@ -42,6 +42,8 @@ const limitWords: Record<Cause, string> = {
   'near-dew': 'At least {limit} above it.',
   wet: 'At least {limit} above the dew point.',
   early: 'It takes the next one from {until}.',
+  'not-drying':
+    'As read, it would take more than twelve times what its sheet says: an estimate, no clock is told of it.',
   between: 'The sheet forbids it until {until}: a coat now would lift or wrinkle the one below.',
   'missed-soft': 'It is hard enough from {until}.',
   'missed-hard': 'A coat laid on it now would not bond.',

@@ -287,6 +287,15 @@ export function sprayLine(view: JobView, units: Units): NextLine {
   if (spray.due) return workLineOf(view, spray.due, units);
   // Until it is known whether it hides, nobody mixes what comes over it.
   const product = spray.look ? undefined : productToMix(view);
+  if (recoat?.state === 'flashing' && spray.stuck)
+    return {
+      big: { number: clockTo(last?.ended ?? now, now), unit: 'since the last coat' },
+      says: `Coat ${done.length} does not dry in this room.`,
+      detail: 'Dry or warm it and read the room again; a touch test that finds it tacky stands all the same.',
+      tone: 'stop',
+      because,
+      tap: go('plan', 'Read the room again', 'ready'),
+    };
   if (recoat?.state === 'flashing')
     return {
       big: { number: clockTo(recoat.opens, now), unit: '' },

@@ -28,6 +28,7 @@ export const causes = {
   'near-dew': { weight: 'stop', waivable: true },
   wet: { weight: 'stop', waivable: false },
   early: { weight: 'stop', waivable: true },
+  'not-drying': { weight: 'stop', waivable: true },
   between: { weight: 'stop', waivable: false },
   'missed-soft': { weight: 'stop', waivable: false },
   'missed-hard': { weight: 'stop', waivable: false },

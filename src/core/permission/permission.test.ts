@@ -31,16 +31,16 @@ const answers: Record<RemedyId, readonly Cause[]> = {
   'wait-cooler': ['air-hot', 'part-hot'],
   shade: ['air-hot', 'part-hot'],
   'slower-thinner': ['air-hot'],
-  'warm-part': ['part-cold', 'near-dew', 'wet'],
-  humidify: ['too-dry'],
+  'warm-part': ['part-cold', 'near-dew', 'wet', 'not-drying'],
+  humidify: ['too-dry', 'not-drying'],
   extender: ['too-dry'],
   'wait-damper': ['too-dry'],
   'ask-sheet-dry': ['too-dry'],
-  dehumidify: ['too-damp'],
+  dehumidify: ['too-damp', 'not-drying'],
   'wait-drier': ['too-damp'],
   'dry-part': ['wet'],
   'wait-open': ['early'],
-  touch: ['early', 'untouched'],
+  touch: ['early', 'untouched', 'not-drying'],
   'wait-hard': ['between', 'missed-soft', 'no-window'],
   scuff: ['missed-hard'],
   'warm-and-read': ['no-window', 'no-window-above'],
@@ -102,6 +102,12 @@ describe('what can be done about a cause', () => {
     expect(ids('too-dry', 'moisture-curing', { extender: true })).toEqual(['humidify', 'wait-damper']);
     for (const chemistry of ['solvent-borne', 'lacquer', 'two-part', 'oil-based'] as const)
       expect(ids('too-dry', chemistry, { extender: true })).toEqual(['ask-sheet-dry']);
+  });
+
+  it('a film that does not dry: water into drier air, a moisture-curing one into damper, solvents by warmth', () => {
+    expect(ids('not-drying', 'water-borne')).toEqual(['dehumidify', 'warm-part', 'touch']);
+    expect(ids('not-drying', 'moisture-curing')).toEqual(['humidify', 'warm-part', 'touch']);
+    expect(ids('not-drying', 'two-part')).toEqual(['warm-part', 'touch']);
   });
 
   it('a gel coat is never told to thin, nor what has no thinner', () => {

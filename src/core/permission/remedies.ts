@@ -187,6 +187,14 @@ export function remediesFor(cause: Cause, question: RemedyQuestion): Remedy[] {
     }
     case 'early':
       return [{ id: 'wait-open' }, { id: 'touch' }];
+    case 'not-drying':
+      // What cures by damp wants more of it; water leaves only into drier air or from a warmer part; solvents want warmth.
+      if (cures) return [{ id: 'humidify' }, { id: 'warm-part' }, { id: 'touch' }];
+      return [
+        ...(chemistry === 'water-borne' ? [{ id: 'dehumidify' as const }] : []),
+        { id: 'warm-part' },
+        { id: 'touch' },
+      ];
     case 'between':
     case 'missed-soft':
       return [{ id: 'wait-hard' }];

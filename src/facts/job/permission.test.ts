@@ -207,6 +207,28 @@ describe('what is asked', () => {
     expect(item(of(logged(job, [-2, tick('touched')])), 'wipe').met).toBe(false);
   });
 
+  it('a water-borne coat in air that takes no more water has no time at which it dries: that is said, and no clock', () => {
+    const damp = { air: celsius(24), part: celsius(19.5), humidity: 0.75 };
+    // Its window stays open for good: one that closed meanwhile would be the lesser trouble.
+    const forGood = { ...lacquer.times, recoatLast: undefined };
+    const bare = ready();
+    const open = {
+      ...bare,
+      layers: bare.layers.map((layer) => ({ ...layer, sheet: { ...layer.sheet, times: forGood } })),
+    };
+    const on = logged(open, [-5, start('lacquer-1')], [-1, end('lacquer-1')]);
+    const here = logged(on, [0, { ...fitRoom, ...damp } as NewEntry]);
+    const view = seen(here, { minutes: 5 });
+    expect(causeOf(view.permission, 'window')).toBe('not-drying');
+    expect(view.timers.some(({ id }) => id === 'flash')).toBe(false);
+    // Dried and read again it opens by its clock; a finger that finds it tacky outranks the reading.
+    const dried = seen(logged(here, [6, fitRoom]), { minutes: 8 });
+    expect(causeOf(dried.permission, 'window')).toBe('early');
+    expect(dried.timers.some(({ id }) => id === 'flash')).toBe(true);
+    const touched = logged(here, [90, { type: 'touch', coatId: 'lacquer-1', found: 'tacky' }]);
+    expect(causeOf(seen(touched, { minutes: 91 }).permission, 'window')).toBeUndefined();
+  });
+
   it('the window of the coat below stops the next one until it opens, and all are on after the last', () => {
     const on = logged(ready(), [-5, start('lacquer-1')], [-1, end('lacquer-1')]);
     expect(causeOf(of(on, { minutes: 5 }), 'window')).toBe('early');

@@ -145,7 +145,7 @@ function windowOf(view: Seen, { coat }: CoatState): Found | undefined {
   if (next?.coat.id !== coat.id || !recoat) return missing;
   switch (recoat.state) {
     case 'flashing':
-      return { cause: 'early', until: recoat.opens };
+      return view.spray.stuck ? { cause: 'not-drying' } : { cause: 'early', until: recoat.opens };
     case 'between':
       return { cause: 'between', until: recoat.opens };
     case 'closed':

@@ -18,9 +18,16 @@ import type { LaidCoat, Worked } from './worked';
 /** A film cannot be slower than this many times its sheet and still be worth waiting for. */
 const slowest = 12;
 
+const dries = (sheet: Coating, room: EntryOf<'climate'>): number =>
+  dryingIn(dryingOf(sheet.chemistry), sheet.times.temperature, room);
+
 /** How much longer than its sheet says a film takes in the room as last read. */
 export const slowness = (sheet: Coating, room: EntryOf<'climate'> | undefined): number =>
-  room ? Math.min(dryingIn(dryingOf(sheet.chemistry), sheet.times.temperature, room), slowest) : 1;
+  room ? Math.min(dries(sheet, room), slowest) : 1;
+
+/** Does a film not dry in the room as last read, as far as anybody would wait? No clock is then told of it. */
+export const neverDries = (sheet: Coating, room: EntryOf<'climate'> | undefined): boolean =>
+  room !== undefined && dries(sheet, room) > slowest;
 
 /** The times of a layer for the coat that comes over it: of the same product, or of another. */
 export const timesOver = (below: Layer, above: Pick<Layer, 'sheet'> | undefined): Coating['times'] =>

@@ -6,7 +6,7 @@ import { lastOf, liveEntries, moment, ofType } from './entries';
 import { layerOf } from './layers';
 import { lookDue, type LookDue } from './looked';
 import { coatPlans, type CoatPlan } from './plan';
-import { filmBelow, slowness, touchOf, type CoatOn } from './recoat';
+import { filmBelow, neverDries, slowness, touchOf, type CoatOn } from './recoat';
 import type { CoatPoint } from './coatpoints';
 import type { SetView } from './set';
 import { secondsOf, strokesOver, type StrokeGuide } from './strokes';
@@ -54,6 +54,8 @@ export interface SprayView {
   readonly abradedTooSoon?: number;
   /** An additive moves the clocks and nobody says by how much: only a finger knows. */
   readonly unverified: boolean;
+  /** In the room as read the coat below does not dry, and no finger found otherwise. */
+  readonly stuck?: true;
   /** Drying was stretched because the room is colder than the sheet. */
   readonly stretched: boolean;
   readonly spacing: number;
@@ -95,6 +97,9 @@ export function sprayView(job: Worked, set: SetView, points: readonly CoatPoint[
     ...(running ? {} : { due: next && workDue(work), look: lookDue(job, coats) }),
     ...(soon === undefined || !next ? {} : { abradedTooSoon: soon }),
     unverified: next !== undefined && moved?.unknown === true && !touch,
+    ...(next && below && !touch && neverDries(below.sheet, lastOf(entries, 'climate'))
+      ? { stuck: true as const }
+      : {}),
     stretched: factor > 1.02,
     spacing,
     speed,

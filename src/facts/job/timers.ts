@@ -108,7 +108,14 @@ const named = <T extends Timer>(timer: T, { name }: Layer, sprayed: readonly Lay
 
 function filmTimers(
   job: Worked,
-  { recoat, running, touch, coats, due }: Pick<SprayView, 'recoat' | 'running' | 'touch' | 'coats' | 'due'>,
+  {
+    recoat,
+    running,
+    touch,
+    coats,
+    due,
+    stuck,
+  }: Pick<SprayView, 'recoat' | 'running' | 'touch' | 'coats' | 'due' | 'stuck'>,
 ): Timer[] {
   if (!recoat || running) return [];
   const below = coats.filter(({ state }) => state === 'done').at(-1);
@@ -117,7 +124,7 @@ function filmTimers(
   if (due) {
     if (due.state === 'waiting' && due.until !== undefined)
       timers.push({ id: 'work', layerId, due: due.until, warn: 0, then: 'go' });
-  } else if (recoat.state !== 'closed' && recoat.state !== 'never')
+  } else if (recoat.state !== 'closed' && recoat.state !== 'never' && !stuck)
     timers.push({
       id: 'flash',
       layerId,

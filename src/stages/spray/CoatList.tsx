@@ -51,7 +51,7 @@ export function CoatList() {
                 <RoomThen coat={coat} />
               </span>
             </span>
-            <span className="text-right text-sm">
+            <span className="text-right text-sm max-sm:max-w-24">
               <CoatClock coat={coat} now={view.now} />
             </span>
           </li>
