@@ -177,6 +177,11 @@ export class ShopStore {
     this.write([this.memory.writeOf(key, undefined) ?? []].flat(), label);
   }
 
+  /** What undo would take back: the same object until another change is made. */
+  lastChange(): object | undefined {
+    return this.steps.last;
+  }
+
   undo(): string | undefined {
     return this.turn('undo');
   }

@@ -44,6 +44,11 @@ export class Steps {
     return this.undone.at(-1)?.label;
   }
 
+  /** The last change this tab made, whatever it was: another one is another object. */
+  get last(): Step | undefined {
+    return this.done.at(-1);
+  }
+
   add(step: Step): void {
     this.done = [...this.done, step].slice(-deepest);
     this.undone = [];

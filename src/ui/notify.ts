@@ -4,19 +4,29 @@ export interface Note {
   readonly undo?: () => void;
 }
 
-const waiting: Note[] = [];
-let show: ((note: Note) => void) | undefined;
+const waiting: ((shower: typeof show) => void)[] = [];
+let show: ((note: Note) => () => void) | undefined;
 let wake: (() => void) | undefined;
 
-/** Shows a note. The part that draws it is fetched with the first one; until then notes wait. */
-export function notify(says: string, undo?: () => void): void {
+/**
+ * Shows a note. The part that draws it is fetched with the first one; until then notes wait.
+ *
+ * @returns takes the note away again
+ */
+export function notify(says: string, undo?: () => void): () => void {
   const note = { says, undo };
-  if (show) {
-    show(note);
-    return;
-  }
-  waiting.push(note);
+  if (show) return show(note);
+  let shown: (() => void) | undefined;
+  const wait = (shower: typeof show) => {
+    shown = shower?.(note);
+  };
+  waiting.push(wait);
   wake?.();
+  return () => {
+    const at = waiting.indexOf(wait);
+    if (at >= 0) waiting.splice(at, 1);
+    shown?.();
+  };
 }
 
 /** Called by the frame: tells it when the first note has to be shown. */
@@ -28,9 +38,9 @@ export function onFirstNote(listener: () => void): () => void {
 }
 
 /** Called by what draws notes: hands over those that waited, and all that come. */
-export function takeNotes(shower: (note: Note) => void): () => void {
+export function takeNotes(shower: (note: Note) => () => void): () => void {
   show = shower;
-  for (const note of waiting.splice(0)) shower(note);
+  for (const wait of waiting.splice(0)) wait(shower);
   return () => {
     show = undefined;
   };

@@ -112,3 +112,7 @@ export const reason = (label: string, of: Figure, units: Units, options?: Format
 /** `job/layer/coat/item`, as a page carries it. */
 export const ownerKey = ({ job, layer, coat, item }: Owner): string =>
   [job, layer, coat, item].filter(Boolean).join('/');
+
+/** Whose a transfer efficiency is, wherever it stands among the reasons. */
+export const transferLabel = ({ transferAssumed }: JobView['plan']): string =>
+  transferAssumed ? 'Transfer, class default' : 'Transfer efficiency';

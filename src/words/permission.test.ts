@@ -1,8 +1,9 @@
 import { allCauses, causes } from '@/core/permission';
 import { celsius } from '@/core/climate';
 import type { ToldItem } from '@/facts/job';
-import { aJob, logged, readyToSpray, seen } from '../../tests/fixtures/job';
+import { aJob, logged, readyToSpray, seen, start } from '../../tests/fixtures/job';
 import { itemWords } from './remedies';
+import { openWords } from './permission';
 import { nextLine } from './nextline';
 import { tooEarlyWords } from './tooearly';
 import { unitsOf } from './units';
@@ -20,6 +21,16 @@ const told = (cause: (typeof allCauses)[number], more: Partial<ToldItem> = {}): 
 });
 
 describe('the permission list in words', () => {
+  it('asks nothing more of the coat that is going on, and Plan tells of the pot instead of asking for one', () => {
+    const ready = readyToSpray();
+    expect(openWords(seen(logged(ready, [0, start(ready.layers[0]!.coats[0]!.id)])))).toBe(
+      'being sprayed now',
+    );
+    const line = nextLine(seen(ready), 'plan', metric);
+    expect(line.says).toMatch(/^2\.\d+\sL in the pot\.$/);
+    expect(line.detail).toMatch(/^The plan asks for \d/);
+  });
+
   it('says every cause, its limit and its remedies, with nothing left unfilled, in both unit systems', () => {
     const view = seen(readyToSpray());
     for (const cause of allCauses)

@@ -283,9 +283,10 @@ export const openTone = ({ open }: JobView['permission']): 'stop' | 'care' | 'ac
   return told.some(({ waivable }) => !waivable) ? 'stop' : told.length > 0 ? 'care' : 'act';
 };
 
-/** `3 things before coat 2` */
+/** `3 things before coat 2`; the coat that is going on is asked nothing any more. */
 export function openWords({ spray, permission }: JobView): string {
   const { open, coat } = permission;
+  if (coat && coat.state !== 'todo') return 'being sprayed now';
   const number = coat ? spray.coats.findIndex((each) => each.coat.id === coat.coat.id) + 1 : 0;
   const stops = open.filter(({ weight }) => weight === 'stop').length;
   return `${plural(stops, 'thing')} before coat ${number}`;

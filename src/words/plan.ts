@@ -1,7 +1,7 @@
 import { unitIn } from '@/core/quantity';
 import { isRefusal } from '@/core/refusal';
 import type { Fitness, JobView } from '@/facts/job';
-import { figure, jobFigure, reason } from './figures';
+import { figure, jobFigure, reason, transferLabel } from './figures';
 import type { Units } from './units';
 import { costWords } from './mix';
 import { workWords } from './work';
@@ -22,12 +22,14 @@ const fitnessWords: Record<Fitness['id'], { name: string; low: string; high: str
 /** What a fitness check says: its value, its limits and the verdict in words. */
 export function fitnessLine({ id, state, found, min, max }: Fitness, units: Units) {
   const { name, low, high, quantity } = fitnessWords[id];
+  // Sheets state humidity in whole percents; a reading that fits needs no more of it either.
+  const whole = quantity === 'share' ? { digits: 0 } : undefined;
   const limits =
     min !== undefined && max !== undefined
-      ? units.range(quantity, min, max)
+      ? units.range(quantity, min, max, whole)
       : min !== undefined
-        ? `at least ${units.show(quantity, min)}`
-        : `at most ${units.show(quantity, max)}`;
+        ? `at least ${units.show(quantity, min, whole)}`
+        : `at most ${units.show(quantity, max, whole)}`;
   const verdict =
     state === 'unknown'
       ? 'not read yet'
@@ -36,7 +38,8 @@ export function fitnessLine({ id, state, found, min, max }: Fitness, units: Unit
         : found !== undefined && min !== undefined && found < min
           ? low
           : high;
-  return { name, value: found === undefined ? '–' : units.show(quantity, found), limits, verdict };
+  const value = found === undefined ? '–' : units.show(quantity, found, state === 'good' ? whole : undefined);
+  return { name, value, limits, verdict };
 }
 
 /** Practical coverage of the unit that volumes are shown in: a litre, or a gallon. */
@@ -47,7 +50,7 @@ function coverageFact(coverage: number, units: Units): Fact {
 
 export function planLine(view: JobView, units: Units): NextLine {
   const { plan, job, supply } = view;
-  const { needed, area, coats, transfer, transferAssumed, fitness } = plan;
+  const { needed, area, coats, transfer, fitness } = plan;
   const own = coats.filter(({ coat }) => coat.layerId === view.work.layer.id);
   const because: Fact[] = [
     reason(
@@ -67,12 +70,7 @@ export function planLine(view: JobView, units: Units): NextLine {
       ),
       units,
     ),
-    reason(
-      transferAssumed ? 'Transfer, class default' : 'Transfer efficiency',
-      figure(view, 'gun.transfer', transfer),
-      units,
-      { digits: 0 },
-    ),
+    reason(transferLabel(plan), figure(view, 'gun.transfer', transfer), units, { digits: 0 }),
     reason('Volume solids as applied', figure(view, 'layer.solids', own[0]?.solids), units),
     ...(isRefusal(plan.coverage) ? [] : [coverageFact(plan.coverage, units)]),
     ...(isRefusal(needed)
@@ -83,6 +81,9 @@ export function planLine(view: JobView, units: Units): NextLine {
             ? [{ label: 'Drunk by the surface', value: units.show('volume', needed.absorbed) }]
             : []),
           { label: 'Lost as overspray', value: units.show('volume', needed.overspray) },
+          ...(needed.past > 0
+            ? [{ label: 'Past edges and ends', value: units.show('volume', needed.past) }]
+            : []),
           { label: 'Left in the gun, cards', value: units.show('volume', needed.dead + needed.cards) },
           { label: 'Reserve', value: units.show('volume', needed.reserve) },
           ...(supply.cost === undefined ? [] : [{ label: 'Costs', value: costWords(supply.cost) }]),
@@ -139,6 +140,17 @@ export function planLine(view: JobView, units: Units): NextLine {
       tone: 'act',
       because,
       tap: go('spray', 'Go to Spray'),
+    };
+  // How the pot stands is said by Mix: here only that it is there.
+  const pot = view.mix.batch;
+  if (pot && (pot.useBefore === undefined || view.now <= pot.useBefore))
+    return {
+      big: units.parts('volume', pot.applied.volume),
+      says: `${units.show('volume', pot.applied.volume)} in the pot.`,
+      detail: `The plan asks for ${units.show('volume', needed.total)} for ${plural(own.length, 'coat')}. ${film}`,
+      tone: 'act',
+      because,
+      tap: view.permission.coat ? go('spray', 'Go to Spray') : go('check', 'Go to Check'),
     };
   return {
     big,

@@ -8,7 +8,7 @@ import {
   type SetView,
 } from '@/facts/job';
 import type { EntryOf } from '@/records';
-import { figure, reason } from './figures';
+import { figure, reason, transferLabel } from './figures';
 import { faultQuantity, settingFaultSays } from './faults';
 import { placeWords, pressureQuantity } from './pressure';
 import { costsSay } from './verdict';
@@ -211,7 +211,7 @@ export function setLine(view: JobView, units: Units): NextLine {
   const { fittings, proposal, setting, card, fault, wet, transfer, viscosity, point } = set;
   const because: Fact[] = [
     reason('Wet film wanted', figure(view, 'coat.wet', wet, { coat: set.coat?.id }), units),
-    reason('Transfer efficiency', figure(view, 'gun.transfer', transfer), units, { digits: 0 }),
+    reason(transferLabel(view.plan), figure(view, 'gun.transfer', transfer), units, { digits: 0 }),
     reason(viscosityLabel(set), figure(view, 'gun.viscosity', viscosity), units),
     reason('Overlap', figure(view, 'gun.overlap', point.overlap), units, { digits: 0 }),
   ];

@@ -3,6 +3,7 @@ import { isRefusal } from '@/core/refusal';
 import type { Coating, Thinner } from '@/records';
 import { sheetAsMixed } from '@/facts/job';
 import { chemistryWords } from './care';
+import { cupName } from './cup';
 import type { Units } from './units';
 import { plural, type Fact } from './line';
 import { shortNumber } from './ratio';
@@ -111,7 +112,7 @@ const viscosityFacts = ({ target, viscosity, temperatureSlope }: Coating, units:
   facts: target
     ? [
         {
-          label: `Band in ${target.cupId}`,
+          label: `Band in ${cupName(target.cupId)}`,
           value: units.range('time', target.min, target.max, { digits: 0 }),
         },
         { label: 'At', value: units.show('temperature', target.temperature) },
@@ -233,7 +234,7 @@ const gunFacts = ({ guns }: Coating, units: Units): FactGroup[] =>
       ...(gun.target
         ? [
             {
-              label: `Band in ${gun.target.cupId}`,
+              label: `Band in ${cupName(gun.target.cupId)}`,
               value: units.range('time', gun.target.min, gun.target.max, { digits: 0 }),
             },
           ]

@@ -1,6 +1,6 @@
 import { isRefusal } from '@/core/refusal';
 import { massAtShare, type Band, type Expected } from '@/core/thinning';
-import type { Thinner } from '@/records';
+import type { Coating, Thinner } from '@/records';
 import type { BandSource, JobView, Reading } from '@/facts/job';
 import type { Units } from './units';
 import { focus, go, log, plural, type Fact, type NextLine } from './line';
@@ -37,12 +37,16 @@ function readingFacts(reading: Reading, view: JobView, units: Units): Fact[] {
   ];
 }
 
-export const sourceWords: Record<BandSource, string> = {
+const sourceWords: Record<BandSource, string> = {
   sheet: 'from the sheet',
   maker: 'from the gun’s maker',
   physics: 'from nozzle and feed',
   own: 'the shop’s own',
 };
+
+/** Whose a band is. What nobody has read from the paper is the class’s, not the sheet’s. */
+export const bandSource = (from: BandSource, { assumed }: Pick<Coating, 'assumed'>): string =>
+  from === 'sheet' && assumed.includes('target') ? 'a class default' : sourceWords[from];
 
 /** How an addition is measured: a running total, a scale tared each time, or the marks of a pot. */
 function measureWords(view: JobView, mass: number, name: string, units: Units) {
@@ -106,7 +110,7 @@ export function thinLine(view: JobView, units: Units): NextLine {
   const because: Fact[] = [
     ...(reading ? readingFacts(reading, view, units) : []),
     ...(band && choice
-      ? [{ label: `Band, ${band.cup.name}, ${sourceWords[choice.from]}`, value: bandWords(band) }]
+      ? [{ label: `Band, ${band.cup.name}, ${bandSource(choice.from, sheet)}`, value: bandWords(band) }]
       : []),
     ...(batch
       ? [

@@ -19,7 +19,7 @@ const undo = async ({ page }: Visitor, redo = false) => {
 describe('Plan', () => {
   it('a film outside the sheet’s limits is said beside the field and stops the job; undo takes it back', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/plan#stack');
-    await visitor.sees('Mix 9.03 L for 3 coats.');
+    await visitor.sees('The plan asks for 9.03 L for 3 coats.');
     await visitor.open('1. First');
     await visitor.type('Dry film', '60');
     await visitor.page.keyboard.press('Enter');
@@ -27,7 +27,7 @@ describe('Plan', () => {
     await visitor.sees('A coat is planned thicker than the sheet allows.');
     expect(await visitor.cell('plan')).toContain('not fit to spray');
     await undo(visitor);
-    await visitor.sees('Mix 9.03 L for 3 coats.');
+    await visitor.sees('The plan asks for 9.03 L for 3 coats.');
     expect(await visitor.text('main')).not.toContain('The sheet allows');
     await undo(visitor, true);
     await visitor.sees('A coat is planned thicker than the sheet allows.');
@@ -37,7 +37,7 @@ describe('Plan', () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/plan#stack');
     await visitor.open('1. First');
     await visitor.type('Dry film', '1.3 mil');
-    await visitor.sees('Mix 9.03 L for 3 coats.');
+    await visitor.sees('The plan asks for 9.03 L for 3 coats.');
     await visitor.page.keyboard.press('Tab');
     // 1.3 mil is 33.0 µm, 106 µm wet at 31.3 %
     await visitor.sees('106 µm');
@@ -65,7 +65,7 @@ describe('Plan', () => {
         ),
       ).toBe(typed);
     }
-    await visitor.sees('Mix 9.03 L for 3 coats.');
+    await visitor.sees('The plan asks for 9.03 L for 3 coats.');
   });
 
   it('coats and faces are added, changed and removed', async () => {
@@ -74,7 +74,7 @@ describe('Plan', () => {
     await visitor.sees('The coats together stay thicker than the sheet allows.');
     await visitor.open('4. Coat 4');
     await visitor.press('Remove coat 4');
-    await visitor.sees('Mix 9.03 L for 3 coats.');
+    await visitor.sees('The plan asks for 9.03 L for 3 coats.');
     await visitor.part('Part');
     await visitor.press('Add a face');
     await visitor.sees('12.2 m²', 'header');

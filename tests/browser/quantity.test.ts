@@ -8,12 +8,12 @@ beforeAll(async () => {
 afterAll(() => browser.close());
 
 const litres = async (visitor: Visitor) =>
-  Number(/Mix ([\d.]+) L/.exec(await visitor.text('[aria-label="Next"]'))?.[1]);
+  Number(/asks for ([\d.]+) L/.exec(await visitor.text('[aria-label="Next"]'))?.[1]);
 
 describe('Quantity', () => {
   it('counts both sides, mouldings, thirst, cards and reserve, and says where it goes', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/plan');
-    await visitor.sees('Mix 9.03 L for 3 coats.');
+    await visitor.sees('The plan asks for 9.03 L for 3 coats.');
     await visitor.open('Outer faces');
     await visitor.choose('Sides', 'Both');
     // Half of the doors twice: 16.8 m² instead of 11.2.
@@ -25,14 +25,14 @@ describe('Quantity', () => {
     await visitor.sees('14.0 m²', 'header');
     await visitor.type('Shape', '1');
     await visitor.page.keyboard.press('Enter');
-    await visitor.sees('Mix 9.03 L');
+    await visitor.sees('asks for 9.03 L');
     await visitor.part('Paint');
     await visitor.open('Reckoned with');
     await visitor.type('Surface drinks', '50');
     await visitor.page.keyboard.press('Enter');
     await visitor.sees(/drunk by it\s+0\.56 L/);
     // 11.2 m² × 50 mL ÷ 0.55, and a fifth in reserve: 1.22 L more.
-    await visitor.page.waitForFunction(() => document.body.innerText.includes('Mix 10.2'));
+    await visitor.page.waitForFunction(() => document.body.innerText.includes('asks for 10.2'));
     expect(await litres(visitor)).toBeCloseTo(10.25, 1);
     await visitor.sees('cannot be blended: running out means the whole face again');
     const reason = await visitor.page.$eval(

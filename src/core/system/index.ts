@@ -25,5 +25,12 @@ export { maskRates, maskingTime, type MaskedPlace } from './masking';
 export { abrades } from './abrades';
 export { usualDrops, usualHiding } from './bylooking';
 export { workSeconds } from './workrates';
-export { groundStates, statesOn, substrateKinds, type GroundState, type SubstrateKind } from './substrates';
+export {
+  groundStates,
+  isMetal,
+  statesOn,
+  substrateKinds,
+  type GroundState,
+  type SubstrateKind,
+} from './substrates';
 export { prepReason } from './prepreasons';

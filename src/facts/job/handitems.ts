@@ -6,6 +6,7 @@ import {
   type PrepState,
   type PrepStep,
   type SubstrateKind,
+  isMetal,
 } from '@/core/system';
 import type { Weight } from '@/core/permission';
 import type { QuantityId } from '@/core/quantity';
@@ -56,6 +57,10 @@ export function substrateOf({ substrate, metal, kind }: Job['part']): SubstrateK
   if (kind && !(kind === 'composite' && mouldWords.test(substrate))) return kind;
   return words.find(([, says]) => says.test(substrate))?.[0] ?? (metal ? 'metal' : 'plastic');
 }
+
+/** Whether metal lies below: as the ground was said, else as the job was begun with. */
+export const metalBelow = (part: Job['part']): boolean =>
+  part.kind && part.kind !== 'coated' ? isMetal(part.kind) : part.metal || isMetal(substrateOf(part));
 
 /** Words of a part that say what it is. The first that fits. */
 const words: readonly (readonly [SubstrateKind, RegExp])[] = [

@@ -18,7 +18,7 @@ export { everyEntry, lastEntryAt, lastOf, liveEntries, moment, ofType } from './
 export { deadlinesOf, standsUntil } from './deadlines';
 export { dayQuestion, midnightOf, type DayQuestion } from './planned';
 export { endDoubt, type EndDoubt } from './enddoubt';
-export { substrateOf, tickOf, type HandItem } from './handitems';
+export { metalBelow, substrateOf, tickOf, type HandItem } from './handitems';
 export { brushPlaces, type BrushPlace } from './keptfree';
 export { alsoRead, doseUnread, ratioUnread, withRatioRead } from './ratioread';
 export { actOf, safeWork, type Act, type SafeWork } from './safework';

@@ -18,7 +18,7 @@ import {
   turbine,
   water,
 } from '../../../tests/fixtures/job';
-import { substrateOf } from './handitems';
+import { metalBelow, substrateOf } from './handitems';
 import { remediesOf } from './remedies';
 import type { Permission, PermissionItem } from './permission';
 
@@ -308,6 +308,12 @@ describe('what is asked', () => {
     const part = { ...aJob().part, kind: undefined };
     expect(substrateOf({ ...part, substrate: 'Rendered brick', metal: false })).toBe('masonry');
     expect(substrateOf({ ...part, substrate: 'Galvanised sheet', metal: true })).toBe('galvanised');
+    // A ground that was said outranks what the job was begun with; of what lies under old paint only that is known.
+    expect(metalBelow({ ...part, substrate: 'gate', metal: false, kind: 'metal' })).toBe(true);
+    expect(metalBelow({ ...part, substrate: 'gate', metal: true, kind: 'wood' })).toBe(false);
+    expect(metalBelow({ ...part, substrate: 'gate', metal: true, kind: 'coated' })).toBe(true);
+    expect(metalBelow({ ...part, substrate: 'Mild steel', metal: false })).toBe(true);
+    expect(metalBelow({ ...part, substrate: 'Ash door', metal: false })).toBe(false);
     expect(substrateOf({ ...part, substrate: 'Oak', metal: false })).toBe('wood');
     expect(substrateOf({ ...part, substrate: 'Oak', metal: false, kind: 'coated' })).toBe('coated');
   });

@@ -17,6 +17,7 @@ import { EmptyState } from '@/ui/EmptyState';
 import { SelectField, TextField } from '@/ui/Field';
 import { Page } from '@/ui/Page';
 import { useUnits } from '@/ui/units';
+import { cupName } from '@/words/cup';
 import { amount, writtenRange } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
 
@@ -81,7 +82,7 @@ export function Coatings() {
                   <span className="text-sm text-ink-soft">{classWords(each.class)}</span>
                   <span className="text-sm">
                     {each.target
-                      ? `${writtenRange(amount('time', each.target.min), amount('time', each.target.max), units, { digits: 0 })} ${each.target.cupId}`
+                      ? `${writtenRange(amount('time', each.target.min), amount('time', each.target.max), units, { digits: 0 })} ${cupName(each.target.cupId)}`
                       : 'no cup'}
                   </span>
                   <span className="text-sm">

@@ -11,6 +11,7 @@ import { PeroxideDoubt } from '@/ui/PeroxideDoubt';
 import { CanShelf } from './CanShelf';
 import { JobsBehind } from './JobsBehind';
 import { Lessons } from './Lessons';
+import { plural } from '@/words/line';
 import { sheetFacts } from '@/words/sheetfacts';
 
 /** A product sheet to read at the bench: every number in the shop's units, defaults marked until confirmed. */
@@ -18,6 +19,7 @@ export function SheetView({ sheet }: { readonly sheet: Coating }) {
   const units = useUnits();
   const store = useStore();
   const groups = sheetFacts(sheet, units);
+  const defaults = groups.filter(({ field }) => sheet.assumed.includes(field)).length;
   const confirm = (field: string) => {
     // How many coats stands with the film.
     const meant = field === 'film' ? ['film', 'coats'] : [field];
@@ -33,8 +35,9 @@ export function SheetView({ sheet }: { readonly sheet: Coating }) {
         <PeroxideDoubt sheet={sheet} />
         {sheet.assumed.length > 0 && (
           <Notice tone="care">
-            {sheet.assumed.length} groups are class defaults, not from this product’s paper. Edit them, or
-            confirm those that are as on the paper.
+            {plural(defaults, 'group is a class default', 'groups are class defaults')}, not from this
+            product’s paper. Edit defaults, not from this product’s paper. Edit them, or confirm those that
+            are as on the paper.
           </Notice>
         )}
         <div className="gap-x-10 md:columns-2">

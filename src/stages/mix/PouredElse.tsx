@@ -32,6 +32,7 @@ export function PouredElse() {
     if (over && !asked) return setAsked(true);
     const batchId = pouring?.batchId ?? newBatchId(view);
     log(`poured ${rung.part.name}`, pourEntry(view, { batchId, volume, partId: rung.part.id, mass }));
+    setScale(undefined);
   };
   return (
     <Panel title="Poured something else">

@@ -26,7 +26,7 @@ export function Readiness() {
   const { view, log } = useJob();
   const [leaving, setLeaving] = useState<PermissionItem>();
   const units = useUnits();
-  const { items, open, may, waived } = view.permission;
+  const { coat, items, open, may, waived } = view.permission;
   // What the job itself finds in order is folded: the list is what is still to do.
   const sound = items.filter(({ by, met }) => by === 'record' && met);
   // What stops nothing stands folded under what does.
@@ -74,6 +74,8 @@ export function Readiness() {
       <p className="mb-2" data-ready-sum>
         {may ? (
           <b className="text-good">✓ Nothing stops the next coat.</b>
+        ) : coat && coat.state !== 'todo' ? (
+          <b>{coat.coat.name} is being sprayed.</b>
         ) : (
           <>
             <b>{openWords(view)}</b>

@@ -9,7 +9,7 @@ import { useJob } from '@/ui/job/context';
 import { NumberField } from '@/ui/NumberField';
 import { useUnits } from '@/ui/units';
 import type { Units } from '@/words/units';
-import { bandWords, sourceWords } from '@/words/thin';
+import { bandSource, bandWords } from '@/words/thin';
 import { OwnBand } from './OwnBand';
 import { amount, written, writtenRange } from '@/words/figures';
 
@@ -97,7 +97,7 @@ export function HowToThin() {
           onChange={(event) => set({ target: event.target.value as BandSource }, 'band')}
           options={choices.map(({ from, band }) => ({
             value: from,
-            label: `${bandWords(band)} ${band.cup.name}, ${sourceWords[from]}`,
+            label: `${bandWords(band)} ${band.cup.name}, ${bandSource(from, sheet)}`,
           }))}
           hint={
             choice

@@ -27,7 +27,7 @@ export function AlarmBar({ due, more, view, onSeen }: Props) {
   return (
     <div
       role="alert"
-      className={`flex flex-wrap items-center gap-x-6 gap-y-1 px-4 py-2 ${urgent ? 'bg-stop text-on-stop' : 'bg-act text-on-act'}`}
+      className={`z-20 flex flex-wrap items-center gap-x-6 md:sticky md:top-0 gap-y-1 px-4 py-2 ${urgent ? 'bg-stop text-on-stop' : 'bg-act text-on-act'}`}
       data-alarm={timer.id}
     >
       <p className="min-w-0 flex-1 basis-64">

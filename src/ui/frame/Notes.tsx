@@ -8,9 +8,10 @@ import { takeNotes } from '../notify';
 export function Notes() {
   useEffect(
     () =>
-      takeNotes(({ says, undo }) =>
-        toast(says, undo ? { action: { label: 'Undo', onClick: undo } } : undefined),
-      ),
+      takeNotes(({ says, undo }) => {
+        const id = toast(says, undo ? { action: { label: 'Undo', onClick: undo } } : undefined);
+        return () => void toast.dismiss(id);
+      }),
     [],
   );
   return (

@@ -1,6 +1,6 @@
 'use client';
 
-import { withApproach } from '@/facts/job';
+import { metalBelow, withApproach } from '@/facts/job';
 import { useStore } from '@/store/hooks';
 import { Choice } from '@/ui/Choice';
 import { expects } from '@/words/expects';
@@ -56,7 +56,7 @@ export function RuleChoice() {
           ))}
         </div>
       )}
-      {!job.part.metal && (
+      {!metalBelow(job.part) && (
         <Notice tone="care">
           Magnetic and eddy-current gauges need metal below. Here use an ultrasonic gauge, a comb, or weigh.
         </Notice>
