@@ -108,7 +108,7 @@ describe('a sheet changed in the middle of a job', () => {
     await visitor.sees('The sheet of Satin lacquer W20 was changed after this job began.');
     expect(await visitor.cell('thin')).toContain('21–25');
     await visitor.press('Compare');
-    await visitor.sees(/Band in ford-4\s+Viscosity\s+21–25 s\s+24–28 s/, '[data-compare]');
+    await visitor.sees(/Band in Ford cup 4\s+Viscosity\s+21–25 s\s+24–28 s/, '[data-compare]');
     await visitor.press('Close');
     await visitor.press('Take the changed sheet');
     await visitor.page.waitForFunction(() =>

@@ -1,0 +1,203 @@
+import type { Clause } from './clauses';
+import { familiesIn, familyNamed, mentionsIn, type Family, type Mention, type Name } from './names';
+import type { Kind, Quantity } from './quantities';
+
+/** A quantity, and what the words around it say that it is. */
+export interface Claim {
+  readonly id: Name['id'];
+  readonly quantity: Quantity;
+  readonly clause: Clause;
+  /** How far its name stands from it: the smaller the surer. */
+  readonly cost: number;
+  /** Words of its own: its label, its column, and what stands between it and its neighbours; lower case. */
+  readonly near: string;
+  readonly before: string;
+  /** The kind of gun it is for. */
+  readonly family?: Family;
+}
+
+const fits: Partial<Record<Kind, readonly Name['id'][]>> = {
+  time: [
+    'shelfLife',
+    'potLife',
+    'induction',
+    'recoat',
+    'flash',
+    'touch',
+    'handle',
+    'cure',
+    'hard',
+    'sand',
+    'dust-free',
+    'bake',
+    'bake-flash',
+    'stir',
+    'clean',
+    'test',
+    'storage',
+    'delivered',
+    'water',
+    'hose',
+  ],
+  temperature: ['air', 'surface', 'storage', 'flash-point', 'bake', 'service', 'dew', 'test', 'shelfLife'],
+  length: [
+    'dry',
+    'wet',
+    'coverage',
+    'profile',
+    'bore',
+    'orifice',
+    'distance',
+    'filter',
+    'hose',
+    'test',
+    'sand',
+  ],
+  pressure: ['pressure', 'test', 'hose'],
+  share: [
+    'thinner',
+    'solids',
+    'mass-solids',
+    'humidity',
+    'catalyst',
+    'water',
+    'gloss',
+    'test',
+    'voc',
+    'coverage',
+  ],
+  concentration: ['density', 'voc', 'limit'],
+  dose: ['thinner', 'catalyst'],
+  mass: ['density'],
+  coats: ['coats'],
+  bare: ['density', 'coats'],
+};
+
+const labelCost = 3;
+const headingCost = 40;
+/** Beyond this a name says nothing of a number. */
+const farthest = 130;
+
+/** The quantities of a clause, each with the name that fits it best. */
+export function claimsIn(clause: Clause): Claim[] {
+  const { text, label, column, heading, quantities } = clause;
+  const inText = mentionsIn(text);
+  const [inLabel, inColumn, inHeading] = [mentionsIn(label), mentionsIn(column), mentionsIn(heading)];
+  const families = familiesIn(text);
+  const told = familyNamed(column) ?? familyNamed(label) ?? familyNamed(heading);
+  const claims: Claim[] = [];
+  for (const [i, quantity] of quantities.entries()) {
+    const can = fits[quantity.kind];
+    if (!can || repeats(quantity, quantities[i - 1], text)) continue;
+    const fit = ({ id, words }: Mention) =>
+      can.includes(id) && sizeFits(id, quantity) && (quantity.kind !== 'mass' || /weight/i.test(words));
+    // “Touch / recoat: 20 min / 2 h” goes in order.
+    const listed = inLabel.filter(fit);
+    const peers = quantities.filter(({ kind }) => kind === quantity.kind);
+    const inOrder =
+      listed.length > 1 && listed.length === peers.length && inText.filter(fit).length === 0
+        ? listed[peers.indexOf(quantity)]
+        : undefined;
+    const options: { id: Name['id']; cost: number }[] = [];
+    if (inOrder) options.push({ id: inOrder.id, cost: labelCost });
+    else {
+      for (const mention of inText.filter(fit))
+        options.push({ id: mention.id, cost: between(text, mention, quantity) });
+      for (const [mentions, cost] of [
+        [inColumn, labelCost],
+        [inLabel, labelCost + 1],
+        [inHeading, headingCost],
+      ] as const) {
+        const [own] = mentions.filter(fit).slice(-1);
+        if (own) options.push({ id: own.id, cost });
+      }
+    }
+    const best = options.reduce<(typeof options)[number] | undefined>(
+      (least, each) => (least === undefined || each.cost < least.cost ? each : least),
+      undefined,
+    );
+    const from = quantities[i - 1]?.to ?? 0;
+    const to = quantities[i + 1]?.from ?? text.length;
+    const before = text.slice(from, quantity.from).toLowerCase();
+    const family =
+      families.filter((each) => each.to <= quantity.from).at(-1)?.id ??
+      told ??
+      (families.length === 1 ? families[0]?.id : undefined);
+    const id = best && best.cost <= farthest ? best.id : unnamed(quantity, family);
+    if (!id) continue;
+    claims.push({
+      id,
+      quantity,
+      clause,
+      cost: best?.id === id ? best.cost : labelCost,
+      before,
+      near: `${label} | ${column} | ${before} | ${text.slice(quantity.to, to)}`.toLowerCase(),
+      ...(family ? { family } : {}),
+    });
+  }
+  return claims;
+}
+
+/** Lengths tell by their size what they cannot be. */
+function sizeFits(id: Name['id'], { kind, min, max }: Quantity): boolean {
+  if (kind !== 'length') return true;
+  switch (id) {
+    case 'distance':
+      return min >= 0.04 && max <= 1.2;
+    case 'bore':
+      return min >= 0.1e-3 && max <= 7e-3;
+    case 'orifice':
+      return min >= 0.1e-3 && max <= 3e-3;
+    case 'dry':
+    case 'wet':
+    case 'profile':
+      return max < 5e-3;
+    default:
+      return true;
+  }
+}
+
+/** What a number is that nothing names: coats are their own name; of a gun, bars are its pressure and a hand’s breadth its distance. */
+function unnamed({ kind, min, max }: Quantity, family: Family | undefined): Name['id'] | undefined {
+  if (kind === 'coats') return 'coats';
+  if (family === undefined) return undefined;
+  if (kind === 'pressure') return 'pressure';
+  if (kind !== 'length') return undefined;
+  if (min >= 0.06 && max <= 0.9) return 'distance';
+  return min >= 0.5e-3 && max <= 6e-3 ? 'bore' : undefined;
+}
+
+/** How far a name in a text stands from a quantity in it; a name that follows, or stands behind a comma, is farther. */
+function between(text: string, { from, to }: Mention, quantity: Quantity): number {
+  const follows = from >= quantity.to;
+  const gap = follows ? text.slice(quantity.to, from) : text.slice(to, quantity.from);
+  const stops = (gap.match(/[,;|/(]/g) ?? []).length * 7 + (gap.match(/[.;](?=\s)/g) ?? []).length * 30;
+  const closed = /\)/.test(gap) ? 4 : 0;
+  // “2 h at 20 °C, flash …” : a name far behind a number is another number’s.
+  return gap.length * (follows ? 1.6 : 1) + stops + closed + (follows && gap.length > 40 ? farthest : 0);
+}
+
+/** Is it the same as the one before it, in another unit? */
+function repeats(quantity: Quantity, before: Quantity | undefined, text: string): boolean {
+  if (!before || before.kind !== quantity.kind || before.unit === quantity.unit) return false;
+  if (
+    !/^\s*(?:max\.?|min\.?)?\s*[(|/=,≈~]|^\s*(?:or|approx\.?|ca\.?)\s/.test(
+      text.slice(before.to, quantity.from + 1),
+    )
+  )
+    return false;
+  const same = (a: number, b: number) =>
+    quantity.kind === 'temperature'
+      ? Math.abs(a - b) < 2
+      : Math.abs(a - b) <= 0.13 * Math.max(Math.abs(a), Math.abs(b));
+  return same(quantity.min, before.min) && same(quantity.max, before.max);
+}
+
+/** The temperature a time of this clause holds at, K. */
+export function atTemperature({ clause, quantity }: Claim): number | undefined {
+  const own = clause.quantities.filter(({ kind }) => kind === 'temperature');
+  const [near] = own.toSorted((a, b) => apart(a, quantity) - apart(b, quantity));
+  return near ? (near.min + near.max) / 2 : clause.temperature;
+}
+
+const apart = (a: Quantity, b: Quantity): number => (a.from >= b.to ? a.from - b.to : (b.from - a.to) * 2);

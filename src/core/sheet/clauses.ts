@@ -1,0 +1,334 @@
+import type { Cell, Line, Paper } from './paper';
+import { factNamed, familyNamed, mentionsIn } from './names';
+import { quantitiesIn, type Quantity } from './quantities';
+import { styleOf, type NumberStyle } from './numbers';
+
+/** One thing a sheet says, with what stands over it and before it. */
+export interface Clause {
+  readonly text: string;
+  /** What stands before it: the first cell of its row, or words before a colon. */
+  readonly label: string;
+  /** The head of its column. */
+  readonly column: string;
+  /** The last heading above it. */
+  readonly heading: string;
+  /** K, where its column, its row or its heading is of one temperature. */
+  readonly temperature?: number;
+  readonly quantities: readonly Quantity[];
+  /** Which line of the paper, from zero. */
+  readonly line: number;
+  readonly page: number;
+}
+
+/** What all clauses of a paper share. */
+export interface Spoken {
+  readonly clauses: readonly Clause[];
+  readonly style: NumberStyle;
+  readonly text: string;
+}
+
+const joinedText = ({ cells }: Line): string => cells.map(({ text }) => text).join('  ');
+
+/** Parts a sheet into clauses: rows of tables under their heads, labels with what they say, and sentences. */
+export function clausesOf({ lines }: Paper): Spoken {
+  const text = lines.map(joinedText).join('\n');
+  const style = styleOf(text);
+  const clauses: Clause[] = [];
+  let heading = '';
+  const say = (line: number, label: string, column: string, said: string, over = heading) => {
+    const stripped = said.trim();
+    if (stripped === '') return;
+    const quantities = quantitiesIn(stripped, style);
+    const temperature =
+      temperatureOf(column, style) ??
+      (label === '' ? undefined : temperatureOf(label, style)) ??
+      temperatureOf(over, style);
+    clauses.push({
+      text: stripped,
+      label: label.trim(),
+      column: column.trim(),
+      heading: over,
+      ...(temperature === undefined ? {} : { temperature }),
+      quantities,
+      line,
+      page: lines[line]?.page ?? 1,
+    });
+  };
+
+  for (let i = 0; i < lines.length; i += 1) {
+    const line = lines[i];
+    if (!line || line.cells.length === 0) continue;
+    const table = tableAt(lines, i, style);
+    if (table) {
+      for (const row of table.rows) {
+        const { cells } = row;
+        const [first] = cells;
+        const label = table.labelled ? (first?.text ?? '') : '';
+        for (const cell of table.labelled ? cells.slice(1) : cells) {
+          const head = headOver(table.heads, cell, cells);
+          say(row.at, label, head, cell.text);
+        }
+      }
+      i = table.last;
+      continue;
+    }
+    if (line.cells.length > 1) {
+      i = rowsOf(lines, i, style, say);
+      continue;
+    }
+    const paragraph = paragraphAt(lines, i);
+    const { text: whole, last } = paragraph;
+    const labelled = labelIn(whole);
+    if (labelled && labelled.said === '') heading = labelled.label;
+    else if (labelled) for (const part of sentences(labelled.said)) say(i, labelled.label, '', part);
+    else if (headingLike(whole, style)) {
+      heading = whole;
+      say(i, '', '', whole, '');
+    } else for (const part of sentences(whole)) sayPlain(i, part, say);
+    i = last;
+  }
+  return { clauses, style, text };
+}
+
+type Say = (line: number, label: string, column: string, said: string) => void;
+
+/** A sentence that has a label of its own: “Flash-off: 10 min”. */
+function sayPlain(line: number, part: string, say: Say): void {
+  const labelled = labelIn(part);
+  if (labelled && labelled.said !== '') say(line, labelled.label, '', labelled.said);
+  else say(line, '', '', part);
+}
+
+/** A row without a head above it: what its first cell names, said by the others; or several such side by side. */
+function rowsOf(lines: readonly Line[], i: number, style: NumberStyle, say: Say): number {
+  const cells = lines[i]?.cells ?? [];
+  const starts = cells.flatMap((cell, at) => (at === 0 || opens(cell, cells[at + 1], style) ? [at] : []));
+  for (const [k, from] of starts.entries()) {
+    const own = cells.slice(from, starts[k + 1] ?? cells.length);
+    const [first, ...rest] = own;
+    if (!first) continue;
+    if (rest.length === 0) {
+      for (const part of sentences(first.text)) sayPlain(i, part, say);
+      continue;
+    }
+    const label = first.text.replace(/\s*:$/, '');
+    // What is wrapped below stands under the value, with nothing under its label.
+    let said = rest.map(({ text }) => text).join(' | ');
+    let last = i;
+    if (starts.length === 1)
+      while (wrapsUnder(lines[last + 1], rest[0])) {
+        last += 1;
+        said += ` ${lines[last]?.cells.map(({ text }) => text).join(' ') ?? ''}`;
+      }
+    for (const part of sentences(said)) say(i, label, '', part);
+    if (last > i) return last;
+  }
+  return i;
+}
+
+/** Does another label begin at this cell, with its value in the next? */
+function opens(cell: Cell, next: Cell | undefined, style: NumberStyle): boolean {
+  if (labelIn(cell.text)?.said) return true;
+  return (
+    next !== undefined &&
+    factNamed(cell.text) &&
+    quantitiesIn(cell.text, style).every(({ kind }) => kind === 'bare') &&
+    quantitiesIn(next.text, style).length > 0
+  );
+}
+
+const wrapsUnder = (line: Line | undefined, above: Cell | undefined): boolean =>
+  line !== undefined &&
+  above !== undefined &&
+  line.cells.length === 1 &&
+  (line.cells[0]?.from ?? 0) >= above.from - 3 &&
+  above.from > 8 &&
+  !labelIn(line.cells[0]?.text ?? '')?.said;
+
+interface Table {
+  readonly heads: readonly Cell[];
+  readonly rows: readonly { readonly cells: readonly Cell[]; readonly at: number }[];
+  readonly last: number;
+  /** Is the first cell of a row its label? */
+  readonly labelled: boolean;
+}
+
+/** A table whose head is this line: columns of temperatures, guns, hardeners, limits, or of facts. */
+function tableAt(lines: readonly Line[], at: number, style: NumberStyle): Table | undefined {
+  const heads = lines[at]?.cells ?? [];
+  if (heads.length < 2) return undefined;
+  const rows: { cells: readonly Cell[]; at: number }[] = [];
+  let last = at;
+  for (let i = at + 1; i < lines.length; i += 1) {
+    const cells = lines[i]?.cells ?? [];
+    if (cells.length === 0) {
+      // One empty line may stand under the head.
+      if (rows.length === 0 && i === at + 1) continue;
+      break;
+    }
+    if (cells.length < 2) {
+      const [only] = cells;
+      const before = rows.at(-1);
+      // Words wrapped in a cell of the row above.
+      if (only && before && /^[a-zäöü(]/.test(only.text)) {
+        const under = before.cells.findIndex((cell) => Math.abs(cell.from - only.from) < 12);
+        if (under >= 0) {
+          rows[rows.length - 1] = {
+            ...before,
+            cells: before.cells.map((cell, k) =>
+              k === under ? { ...cell, text: `${cell.text} ${only.text}` } : cell,
+            ),
+          };
+          last = i;
+          continue;
+        }
+      }
+      break;
+    }
+    if (cells.length > heads.length + 1) break;
+    rows.push({ cells, at: i });
+    last = i;
+  }
+  if (rows.length === 0) return undefined;
+  const [first] = heads;
+  const bodies = heads.slice(1);
+  const kind = headKind(bodies.length > 0 ? bodies : heads, style);
+  const full = rows.filter(({ cells }) => cells.length === heads.length).length;
+  if (kind === undefined) return undefined;
+  // “Air temperature  50–95 °F” states a limit; it heads no column.
+  const stands = first !== undefined && mentionsIn(first.text).some(({ id }) => ofTemperature.includes(id));
+  if (
+    kind === 'temperatures' &&
+    (stands || (bodies.length === 1 && first !== undefined && factNamed(first.text)))
+  )
+    return undefined;
+  // Columns of facts without labels before the rows: “Pot life | Flash | Recoat” over “4 h | 10 min | 30 min”.
+  if (kind === 'facts') {
+    const values = rows.filter(({ cells }) =>
+      cells.some(({ text }) => quantitiesIn(text, style).some(({ kind: of }) => of !== 'bare')),
+    );
+    if (values.length === 0 || full === 0) return undefined;
+    const bare =
+      first !== undefined &&
+      factNamed(first.text) &&
+      rows.every(({ cells }) => /^\W*[\d½¼¾]/.test(cells[0]?.text ?? ''));
+    return { heads, rows, last, labelled: !(bare && !/temp/i.test(first.text)) };
+  }
+  return { heads, rows, last, labelled: true };
+}
+
+const ofTemperature = ['air', 'surface', 'storage', 'flash-point', 'service', 'bake', 'dew'];
+
+const columnWords =
+  /^(?:min(?:imum|\.)?|max(?:imum|\.)?|metric|us(?: units)?|imperial|base|hardener|activator|comp(?:onent|\.)? ?[ab]|part [ab]|mix(?:ed|ture)?|ready (?:to|for) (?:spray|use)|as (?:supplied|applied|delivered|mixed)|unthinned|thinned|value|values?|result|unit|fast|slow|standard|normal|medium|extra slow|extra fast|dry|wet|typical|range|summer|winter|one coat|two coats|per coat|total|volume|weight|by volume|by weight|interior|exterior|itself|method|data|first|last|earliest|latest|spray|brush|roller)\b/i;
+
+function headKind(
+  heads: readonly Cell[],
+  style: NumberStyle,
+): 'temperatures' | 'guns' | 'words' | 'facts' | undefined {
+  const of = heads.map(({ text }) => {
+    const quantities = quantitiesIn(text, style);
+    if (quantities.length > 0 && quantities.every(({ kind }) => kind === 'temperature'))
+      return 'temperatures' as const;
+    if (quantities.some(({ kind }) => kind !== 'bare' && kind !== 'temperature')) return undefined;
+    if (familyNamed(text) && text.length < 40) return 'guns' as const;
+    if (columnWords.test(text) && text.length <= 28 && quantities.length === 0) return 'words' as const;
+    if (factNamed(text) && text.length < 40) return 'facts' as const;
+    return undefined;
+  });
+  const named = of.filter((each) => each !== undefined);
+  if (named.length === 0 || named.length < heads.length / 2) return undefined;
+  for (const kind of ['temperatures', 'guns', 'facts', 'words'] as const)
+    if (named.filter((each) => each === kind).length >= named.length / 2) return kind;
+  return named[0];
+}
+
+/** The head a cell stands under: by where it stands; by its place in the row where that does not tell. */
+function headOver(heads: readonly Cell[], cell: Cell, cells: readonly Cell[]): string {
+  const off = (head: Cell) =>
+    Math.min(
+      Math.abs(head.from - cell.from),
+      Math.abs(head.to - cell.to),
+      Math.abs((head.from + head.to - cell.from - cell.to) / 2),
+    );
+  const ranked = heads.toSorted((a, b) => off(a) - off(b));
+  const [near, next] = ranked;
+  const clear = near && (!next || off(near) < 0.6 * off(next));
+  if (clear) return near.text;
+  const at = cells.indexOf(cell) - (cells.length - heads.length);
+  return (heads[at] ?? near)?.text ?? '';
+}
+
+/** The temperature a head, a label or a heading is of, K. */
+function temperatureOf(text: string, style: NumberStyle): number | undefined {
+  const found = quantitiesIn(text, style).filter(({ kind }) => kind === 'temperature');
+  const [one] = found;
+  return one && (one.min + one.max) / 2;
+}
+
+/** Words before a colon, and what they say. */
+function labelIn(text: string): { label: string; said: string } | undefined {
+  const match = /^(.{2,70}?)\s*:(?:\s+|$)(.*)$/s.exec(text);
+  if (!match) return undefined;
+  const [, label = '', said = ''] = match;
+  if (!/[a-zA-Zäöüéèáíóúñ)]$/.test(label) && !/(?:°[CF]|%|\))$/.test(label)) return undefined;
+  return { label, said };
+}
+
+/** Lines that were broken by the width of the page, put together again. */
+function paragraphAt(lines: readonly Line[], at: number): { text: string; last: number } {
+  let text = lines[at]?.cells[0]?.text ?? '';
+  let last = at;
+  while (last + 1 < lines.length) {
+    const next = lines[last + 1];
+    const [only] = next?.cells ?? [];
+    if (!next || next.cells.length !== 1 || !only || next.page !== lines[at]?.page) break;
+    const open = !/[.:;!]$/.test(text);
+    const goes =
+      /^[a-zäöüéèß(\d–]/.test(only.text) ||
+      /[,(–-]$|\b(?:and|or|of|the|with|to|at|for|by|in|is)$/i.test(text);
+    const closes = /[a-z,]$/.test(text) && /[.;]$/.test(only.text) && text.length > 28;
+    if (!open || !(goes || closes) || !full(lines, last) || labelIn(only.text)?.said || text.length < 24)
+      break;
+    text =
+      /\w-$/.test(text) && /^[a-z]/.test(only.text) ? text.slice(0, -1) + only.text : `${text} ${only.text}`;
+    last += 1;
+  }
+  return { text, last };
+}
+
+/** Does a line run to where its neighbours end, so that it may go on below? */
+function full(lines: readonly Line[], at: number): boolean {
+  const [own] = lines[at]?.cells ?? [];
+  if (!own) return false;
+  const beside = lines
+    .slice(Math.max(0, at - 12), at + 13)
+    .flatMap(({ cells }) => cells.filter((cell) => Math.abs(cell.from - own.from) < 6));
+  const widest = Math.max(...beside.map(({ to }) => to));
+  return own.to - own.from >= 0.7 * (widest - own.from);
+}
+
+/** A short line without a value: what follows belongs under it. */
+function headingLike(text: string, style: NumberStyle): boolean {
+  if (/[.;,]$/.test(text) || text.length > 70) return false;
+  const quantities = quantitiesIn(text, style).filter(({ kind }) => kind !== 'bare');
+  return quantities.every(({ kind }) => kind === 'temperature') && text.split(/\s+/).length <= 9;
+}
+
+const shortForm =
+  /(?:^|[\s(])(?:i\.e|e\.g|approx|ca|max|min|no|nr|vol|wt|incl|rel|temp|cat|comp|resp|abt|z\.b|mind|env|r\.h)$/i;
+
+/** Sentences and bullets, each by itself. */
+function sentences(text: string): string[] {
+  return text
+    .split(/(?<=[a-zA-Zäöü%\d)²³"”])[.!;]\s+(?=[A-ZÄÖÜ¿0-9(])|\s*[•▪●]\s*|\.\s+(?=[A-Z])/)
+    .reduce<string[]>((parts, part) => {
+      const last = parts.at(-1);
+      // A point behind a short form ends no sentence.
+      if (last !== undefined && shortForm.test(last)) parts[parts.length - 1] = `${last}. ${part}`;
+      else parts.push(part);
+      return parts;
+    }, [])
+    .map((each) => each.trim())
+    .filter((each) => each !== '');
+}

@@ -1,0 +1,97 @@
+import type { Cell } from './paper';
+
+/** What stands side by side. */
+interface Side {
+  readonly cells: readonly Cell[];
+}
+
+/** A band of rows that running text in two columns fills, cut in two; everything else as it stands. */
+export function inColumns<Row extends Side>(rows: readonly Row[]): Row[][] {
+  const parts: Row[][] = [];
+  let from = 0;
+  while (from < rows.length) {
+    const band = bandFrom(rows, from);
+    if (!band) {
+      const last = parts.at(-1);
+      const row = rows[from];
+      if (row) {
+        if (last && !cut.has(last)) last.push(row);
+        else parts.push([row]);
+      }
+      from += 1;
+      continue;
+    }
+    for (const side of [0, 1]) {
+      const column = rows.slice(from, band.to).flatMap((row) => {
+        const cells = row.cells.filter((cell) =>
+          side === 0 ? cell.to <= band.gutter + 2 : cell.from >= band.gutter - 2,
+        );
+        return cells.length > 0 ? [{ ...row, cells }] : [];
+      });
+      cut.add(column);
+      parts.push(column);
+    }
+    from = band.to;
+  }
+  return parts;
+}
+
+/** Columns that stand by themselves: nothing is added to them. */
+const cut = new WeakSet<readonly Side[]>();
+
+const fewestRows = 5;
+
+/** The longest band of rows from here that a gutter parts into two columns that know nothing of each other. */
+function bandFrom(rows: readonly Side[], from: number): { to: number; gutter: number } | undefined {
+  const edges = [
+    ...new Set(
+      rows.slice(from, from + 40).flatMap(({ cells }) => cells.slice(0).map((cell) => Math.round(cell.from))),
+    ),
+  ];
+  const [left, right] = [
+    Math.min(...rows.flatMap(({ cells }) => cells.map((cell) => cell.from))),
+    Math.max(...rows.flatMap(({ cells }) => cells.map((cell) => cell.to))),
+  ];
+  let best: { to: number; gutter: number; rows: number } | undefined;
+  for (const gutter of edges.filter(
+    (x) => x > left + 0.32 * (right - left) && x < left + 0.7 * (right - left),
+  )) {
+    let to = from;
+    while (
+      to < rows.length &&
+      (rows[to]?.cells ?? []).every((cell) => cell.to <= gutter + 1 || cell.from >= gutter - 2)
+    )
+      to += 1;
+    if (to - from < fewestRows) continue;
+    if (!apart(rows.slice(from, to), gutter)) continue;
+    if (!best || to - from > best.rows) best = { to, gutter, rows: to - from };
+  }
+  return best;
+}
+
+/** Do the two sides stand for themselves? Their lines are not level, or each side has labels and values of its own, or text. */
+function apart(rows: readonly Side[], gutter: number): boolean {
+  const sides = rows.map(({ cells }) => ({
+    left: cells.filter((cell) => cell.to <= gutter + 1),
+    right: cells.filter((cell) => cell.from >= gutter - 2),
+  }));
+  const both = sides.filter(({ left, right }) => left.length > 0 && right.length > 0);
+  const rightOnly = sides.filter(({ left, right }) => left.length === 0 && right.length > 0);
+  const leftOnly = sides.filter(({ left, right }) => left.length > 0 && right.length === 0);
+  if (rightOnly.length + both.length < 4 || leftOnly.length + both.length < 4) return false;
+  // The right side begins at one edge.
+  const starts = sides
+    .flatMap(({ right }) => right.slice(0, 1))
+    .filter((cell) => Math.abs(cell.from - gutter) < 4);
+  if (starts.length < 0.7 * (both.length + rightOnly.length)) return false;
+  if (rightOnly.length >= 3 && leftOnly.length >= 3 && rightOnly.length + leftOnly.length > both.length)
+    return true;
+  const long = (cells: readonly Cell[]) => cells.some(({ text }) => text.length > 28);
+  const prose = both.filter(({ left, right }) => long(left) && long(right)).length;
+  if (prose > 0.5 * both.length) return true;
+  const labelled = (cells: readonly Cell[]) =>
+    /^[A-Za-zÄÖÜäöüÉé][^\d]*$/.test(cells[0]?.text ?? '') && cells.length >= 2;
+  const own = (cells: readonly Cell[]) => labelled(cells) || cells.some(({ text }) => /\S: \S/.test(text));
+  const paired = both.filter(({ left, right }) => own(left) && own(right)).length;
+  return paired > 0.6 * both.length;
+}

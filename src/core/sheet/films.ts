@@ -1,0 +1,180 @@
+import type { Claim } from './claims';
+import type { Spoken } from './clauses';
+import { best, type Found } from './choose';
+import type { Span } from './reading';
+
+/** No coat is thicker, m: gel coat and elastomers stay below it. */
+const thickest = 4e-3;
+
+const whole = /total|system|overall|all coats|complete|(?:two|three|four|[2-6]) coats|gesamt|totale/;
+
+/** Film of one coat, dry or wet; of all coats only where no other is stated. */
+export function film(claims: readonly Claim[], id: 'dry' | 'wet'): Found<Span> | undefined {
+  const own = claims.filter(
+    ({ id: of, quantity }) =>
+      of === id && quantity.kind === 'length' && quantity.max < thickest && quantity.unit !== 'm',
+  );
+  return best(
+    own,
+    ({ near, clause }) => {
+      const said = `${near} ${clause.heading.toLowerCase()}`;
+      return (
+        (whole.test(near) ? 30 : 0) +
+        (/per coat|each coat|a coat|one coat|pro schicht|par couche|por capa/.test(said) ? -4 : 0) +
+        (/cover|spread|yield|consumption/.test(said) || /m²|sq\.? ?ft|m2/.test(clause.text) ? 25 : 0) +
+        (/\b(?:at|for) (?:a )?$/.test(near.split('|')[2]?.trimEnd() + ' ') ? 3 : 0)
+      );
+    },
+    ({ quantity: { min, max } }) => ({ min, max }),
+  );
+}
+
+/** How many coats the sheet asks for. */
+export function coats(claims: readonly Claim[]): Found<Span> | undefined {
+  const own = claims.filter(
+    ({ id, quantity, before }) =>
+      id === 'coats' &&
+      quantity.max <= 12 &&
+      quantity.min >= 1 &&
+      Number.isInteger(quantity.min) &&
+      !/between|after(?: the)?\s*$|every/.test(before.slice(-24)),
+  );
+  return best(
+    own,
+    ({ near, quantity, clause }) =>
+      (quantity.kind === 'bare' ? (/^\W*\d/.test(clause.text) ? 0 : 12) : 0) +
+      (/number|no\. of|apply|application|recommended|spray|normal|anzahl|nombre|n[uú]mero|coats \|/.test(
+        `${near} ${clause.heading.toLowerCase()}`,
+      )
+        ? 0
+        : 6) +
+      (/total|µm|mil/.test(near) ? 3 : 0) +
+      (/mist|dust coat|tack/.test(near) ? 4 : 0),
+    ({ quantity: { min, max } }) => ({ min, max }),
+  );
+}
+
+const mixed = /mix|ready|applied|a\/b|a\+b|blend|catalysed|catalyzed|gemisch|m[ée]lange|mezcla/;
+const single =
+  /\b(?:base|component a|comp\.? ?a|part a|hardener|activator|component b|comp\.? ?b|part b|curing agent|thinner|catalyst)\b/;
+
+/** Density and volume solids: of the mix where they are given, else of what stands alone. */
+export function ofMix(
+  claims: readonly Claim[],
+  id: 'density' | 'solids',
+  fits: (value: number) => boolean,
+): Found<number> | undefined {
+  const middle = ({ quantity }: Claim) => (quantity.min + quantity.max) / 2;
+  return best(
+    claims.filter((each) => each.id === id && fits(scaled(each))),
+    ({ near, clause }) => {
+      const said = `${near} ${clause.column.toLowerCase()}`;
+      return (
+        (mixed.test(said) ? -3 : 0) +
+        (single.test(said) && !mixed.test(said) ? 14 : 0) +
+        (/thinned|reduced/.test(said) ? 4 : 0) +
+        (id === 'solids' &&
+        !/vol/.test(`${said} ${clause.text.toLowerCase()} ${clause.heading.toLowerCase()}`)
+          ? 6
+          : 0) +
+        (/weight|mass|wt/.test(said) && id === 'solids' ? 30 : 0) +
+        (/hardener|activator|component b|part b|thinner/.test(said) ? 6 : 0)
+      );
+    },
+    (claim) => (claim.quantity.kind === 'bare' ? middle(claim) * 1000 : middle(claim)),
+  );
+  function scaled(claim: Claim) {
+    return claim.quantity.kind === 'bare' ? middle(claim) * 1000 : middle(claim);
+  }
+}
+
+/** VOC unreduced; a legal limit stands aside. */
+export function voc(claims: readonly Claim[]): Found<number> | undefined {
+  return best(
+    claims.filter(
+      ({ id, quantity }) => id === 'voc' && quantity.kind === 'concentration' && quantity.max < 1200,
+    ),
+    ({ near, before, clause }) =>
+      (/limit|directive|regulat|2004\/42|category|cat\.|permitted|grenzwert/.test(
+        `${before} ${clause.label.toLowerCase()}`,
+      )
+        ? 40
+        : 0) +
+      (/unreduced|unthinned|as supplied|as packaged|as delivered/.test(near) ? -4 : 0) +
+      (/(?<!un)(?:thinned|reduced)|ready[ -](?:to|for)|as applied|maximum thinning|at max/.test(near)
+        ? 8
+        : 0) +
+      (/less water|less exempt|minus|regulatory|excluding|coating voc/.test(near) ? 4 : 0) +
+      (single.test(near) && !mixed.test(near) ? 10 : 0),
+    ({ quantity }) =>
+      quantity.min === quantity.max
+        ? quantity.max
+        : quantity.bound
+          ? quantity.max
+          : (quantity.min + quantity.max) / 2,
+  );
+}
+
+/** The highest humidity the sheet allows; that of a test or of a drying time is none. */
+export function humidityMax(claims: readonly Claim[]): Found<number> | undefined {
+  const own = claims.filter(({ id, quantity, near, clause }) => {
+    if (id !== 'humidity' || quantity.max > 1 || quantity.bound === 'min') return false;
+    if (quantity.min < quantity.max || quantity.bound === 'max') return true;
+    if (/max|not exceed|below|up to|under|upper|limit|less than|höchst/.test(near)) return true;
+    return (
+      /humid|r\.?h|feucht|humedad/i.test(clause.label) &&
+      !/min/.test(near) &&
+      clause.quantities.every(({ kind }) => kind !== 'time')
+    );
+  });
+  return best(
+    own,
+    ({ near }) => (/stor/.test(near) ? 20 : 0),
+    ({ quantity }) => quantity.max,
+  );
+}
+
+/** Between which temperatures of the air it is applied. */
+export function air(
+  claims: readonly Claim[],
+  { clauses }: Spoken,
+): Found<{ min?: number; max?: number }> | undefined {
+  const own = claims.filter(
+    ({ id, quantity, clause }) =>
+      id === 'air' &&
+      quantity.kind === 'temperature' &&
+      !/stor|keep|transport|drying at|lager/.test(`${clause.label} ${clause.column}`.toLowerCase()),
+  );
+  const limits = own.filter(
+    (claim) => sideless(claim) || claim.quantity.bound || claim.quantity.min < claim.quantity.max,
+  );
+  const found = best(
+    limits,
+    ({ quantity, clause }) =>
+      (quantity.min < quantity.max ? -4 : 0) +
+      (clause.quantities.some(({ kind }) => kind === 'time') ? 14 : 0) +
+      (/surface|substrate/.test(clause.label.toLowerCase()) && !/air/i.test(clause.label) ? 10 : 0),
+    (claim) => {
+      const { quantity } = claim;
+      if (quantity.min < quantity.max) return { min: quantity.min, max: quantity.max };
+      // One end at a time: the other stands beside it, or in the next column.
+      const mine = sideOfLimit(claim);
+      const other = limits.find(
+        (each) =>
+          each !== claim &&
+          Math.abs(each.clause.line - claim.clause.line) <= 1 &&
+          sideOfLimit(each) !== mine &&
+          each.quantity.min === each.quantity.max,
+      );
+      return {
+        ...(mine === 'min' ? { min: quantity.min } : other ? { min: other.quantity.min } : {}),
+        ...(mine === 'max' ? { max: quantity.max } : other ? { max: other.quantity.max } : {}),
+      };
+    },
+  );
+  return clauses.length === 0 ? undefined : found;
+}
+
+const sideless = ({ near }: Claim): boolean => /min|max|above|below|least|not exceed/.test(near);
+const sideOfLimit = ({ quantity, near }: Claim): 'min' | 'max' =>
+  quantity.bound ?? (/max|below|not exceed|up to|upper/.test(near) && !/min/.test(near) ? 'max' : 'min');

@@ -1,0 +1,152 @@
+import type { Claim } from './claims';
+import type { Spoken } from './clauses';
+import { familiesIn, familyNamed, type Family } from './names';
+import type { GunRead, Place, Span } from './reading';
+import type { Found } from './choose';
+
+/** Between these a fluid nozzle’s bore lies, m; below the least a length is a tip’s orifice. */
+const boreFrom = 0.55e-3;
+const boreTo = 6.1e-3;
+const orificeFrom = 0.12e-3;
+const orificeTo = 1.3e-3;
+
+const size = ({ min, max }: Span): Span => ({ min, max });
+
+/** What the sheet advises for each kind of gun. */
+export function guns(claims: readonly Claim[], spoken: Spoken): Found<readonly GunRead[]> | undefined {
+  const told = familiesTold(spoken);
+  const only = told.length === 1 ? told[0] : undefined;
+  const drafts = new Map<Family | 'any', { -readonly [K in keyof GunRead]: GunRead[K] }>();
+  const draft = (family: Family | undefined) => {
+    const key = family ?? only ?? 'any';
+    const own = drafts.get(key) ?? {};
+    drafts.set(key, own);
+    return own;
+  };
+  let first: Claim | undefined;
+  for (const claim of claims.filter(({ id }) => ['bore', 'orifice', 'pressure', 'distance'].includes(id))) {
+    const { quantity, family } = claim;
+    if (family === 'air-assisted') continue;
+    const gun = draft(family);
+    if (claim.id === 'pressure') {
+      if (
+        quantity.kind !== 'pressure' ||
+        (/\b(?:pot|tank|feed|material|fluid)\b/.test(
+          claim.before.slice(-30) + claim.clause.label.toLowerCase(),
+        ) &&
+          family !== 'airless' &&
+          gun.pressure)
+      )
+        continue;
+      const place = placeOf(claim);
+      const wanted: Place = family === 'hvlp' ? 'cap' : 'inlet';
+      if (gun.pressure && !(place === wanted && gun.pressureAt !== wanted)) continue;
+      gun.pressure = size(quantity);
+      if (place) gun.pressureAt = place;
+      else delete gun.pressureAt;
+    } else if (claim.id === 'distance') {
+      if (quantity.max < 0.04 || quantity.max > 1.2 || gun.distance) continue;
+      gun.distance = size(quantity);
+    } else {
+      const airless = (family ?? only) === 'airless' || (claim.id === 'orifice' && quantity.max < boreFrom);
+      if (airless) {
+        if (gun.orifice || quantity.max > orificeTo || quantity.min < orificeFrom) continue;
+        gun.orifice = size(quantity);
+      } else if (!gun.bore && quantity.min >= boreFrom && quantity.max <= boreTo) gun.bore = size(quantity);
+      else continue;
+    }
+    first ??= claim;
+  }
+  for (const { clause, family, span } of bareTips(spoken)) {
+    const gun = draft(family);
+    if (gun.orifice) continue;
+    gun.orifice = span;
+    first ??= { clause } as Claim;
+  }
+  const any = drafts.get('any');
+  const named = [...drafts].filter(([key]) => key !== 'any');
+  // What is said of spraying in general holds for every gun that says nothing of its own.
+  const list: GunRead[] = named.map(([key, gun]) => ({
+    atomising: key as Family,
+    ...(any?.distance ? { distance: any.distance } : {}),
+    ...(any?.bore && key !== 'airless' ? { bore: any.bore } : {}),
+    ...(any?.pressure && key !== 'airless' && named.length === 1
+      ? { pressure: any.pressure, ...(any.pressureAt ? { pressureAt: any.pressureAt } : {}) }
+      : {}),
+    ...gun,
+  }));
+  if (list.length === 0 && any && (any.bore || any.pressure || any.orifice))
+    list.push({ ...(any.orifice && !any.bore ? { atomising: 'airless' as const } : {}), ...any });
+  const worth = list.filter(({ bore, orifice, pressure }) => bore ?? orifice ?? pressure);
+  return worth.length > 0 && first ? { value: worth, claim: first, sure: 0.8 } : undefined;
+}
+
+function familiesTold({ clauses }: Spoken): Family[] {
+  const told = new Set<Family>();
+  for (const { text, label, column, heading } of clauses)
+    for (const words of [text, label, column, heading]) for (const { id } of familiesIn(words)) told.add(id);
+  return [...told];
+}
+
+const places: readonly (readonly [Place, RegExp])[] = [
+  ['cap', /(?:at|in|air) (?:the )?(?:air[\s-]?)?cap|\bcap\b|air[\s-]?cap|luftkappe/],
+  ['inlet', /inlet|input|inbound|gun handle|at (?:the )?gun\b|entrance|eingang/],
+  ['tip', /tip pressure|(?:at|in|an) (?:the |der )?(?:tip|nozzle|d[uü]se)\b|nozzle pressure|pressure at tip/],
+];
+
+function placeOf({ near, clause, family, quantity }: Claim): Place | undefined {
+  const after =
+    clause.text
+      .slice(quantity.to, quantity.to + 40)
+      .toLowerCase()
+      .split(/[;|]/)[0] ?? '';
+  for (const words of [after, near.split('|')[2] ?? '', `${clause.label} ${clause.column}`.toLowerCase()])
+    for (const [place, pattern] of places)
+      if (
+        pattern.test(words) &&
+        !(place === 'tip' && family !== 'airless') &&
+        !(place === 'tip' && /tip (?:size|orifice)/.test(words))
+      )
+        return place;
+  return undefined;
+}
+
+const inch = 0.0254;
+
+/** Tips by their orifice alone, in inches or thousandths without a unit, or by their numbers: “.015–.019”, “415 to 519”. */
+function bareTips({
+  clauses,
+}: Spoken): { clause: Spoken['clauses'][number]; family: Family | undefined; span: Span }[] {
+  return clauses.flatMap((clause) => {
+    const said = `${clause.label} ${clause.column} ${clause.text}`;
+    const family =
+      familyNamed(clause.column) ??
+      familyNamed(clause.label) ??
+      familyNamed(clause.text) ??
+      familyNamed(clause.heading);
+    if (!/tip|orifice|nozzle|d[uü]se|airless/i.test(said)) return [];
+    const airless = family === 'airless' || /tip|orifice/i.test(said);
+    if (!airless || (family !== undefined && family !== 'airless')) return [];
+    const inches = /(?<![\d.])0?\.(0[0-5]\d)"?\s*(?:(?:[-–—]|to|bis)\s*0?\.(0[0-5]\d))?/i.exec(clause.text);
+    if (inches) {
+      const [low, high] = [Number(`0.${inches[1]}`), Number(`0.${inches[2] ?? inches[1]}`)];
+      return [{ clause, family: 'airless' as const, span: { min: low * inch, max: high * inch } }];
+    }
+    const coded =
+      /(?<![\d.])([1-9])(\d{2})(?:\s*(?:[-–—]|to|or|,|\/)\s*([1-9])(\d{2}))?(?![\d.]|\s*(?:bar|psi|mm|µm|kpa|cm|g|ml|h|min|°))/i.exec(
+        clause.text,
+      );
+    if (coded && /tip/i.test(said)) {
+      const [low, high] = [Number(coded[2]), Number(coded[4] ?? coded[2])];
+      if (low >= 7 && high <= 45)
+        return [
+          {
+            clause,
+            family: 'airless' as const,
+            span: { min: (Math.min(low, high) / 1000) * inch, max: (Math.max(low, high) / 1000) * inch },
+          },
+        ];
+    }
+    return [];
+  });
+}

@@ -1,0 +1,12 @@
+export { factsAsJson } from './asjson';
+export { paperOfPages, type Placed } from './layout';
+export { paperOfText, type Cell, type Line, type Paper } from './paper';
+export { readSheet } from './read';
+export {
+  doubtful,
+  type Evidence,
+  type GunRead,
+  type SheetFact,
+  type SheetFacts,
+  type SheetReading,
+} from './reading';

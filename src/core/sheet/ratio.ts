@@ -1,0 +1,165 @@
+import type { Clause, Spoken } from './clauses';
+import type { Claim } from './claims';
+import { numberOf, numberPattern, type NumberStyle } from './numbers';
+import type { Found } from './choose';
+import type { SheetFacts } from './reading';
+
+type Ratio = NonNullable<SheetFacts['ratio']>;
+
+const n = `(?:${numberPattern})`;
+const span = `${n}(?:\\s*(?:[-–—]|to)\\s*${n})?`;
+const colon = new RegExp(
+  `(?<![\\d:.,/])(${span})\\s*[:∶]\\s*(${span})(?:\\s*[:∶+]\\s*(${span})\\s*(%)?)?(?:\\s*[:∶]\\s*(${span}))?(?![\\d:]|\\s*(?:am|pm)\\b)`,
+  'i',
+);
+const to = new RegExp(
+  `(${n})\\s*(?:parts?|vol(?:umes?)?\\.?|teile?)?\\s*(?:of\\s+)?(?:\\(?(?:component|comp\\.?|part)?\\s*["“]?[ab]["”]?\\)?|base|paint|resin|primer|lacquer|clear\\w*|[a-z]+)?(?:\\s*\\([^)]*\\))?\\s*(?:to|with|and|\\+|:|,)\\s*(${n})\\s*(?:parts?|vol(?:umes?)?\\.?|teile?)`,
+  'i',
+);
+const weighed = /weight|mass|\bwt\b|w\/w|gew|poids|peso|masse/i;
+const filled = /vol/i;
+const mixing =
+  /ratio|mix|parts?\b|hardener|activator|catalyst|component|mischung|proporci|m[ée]lange|h[aä]rter/i;
+const elsewhere =
+  /pump|scale|dilution|thinn|transfer|water|clean|film build|contrast|page|issue|date|tel|phone|time/i;
+
+/** The mixing ratio: by volume where both are stated, peroxide as a hundred to the middle of its range. */
+export function ratio({ clauses, style }: Spoken, claims: readonly Claim[]): Found<Ratio> | undefined {
+  const peroxide = peroxideOf(clauses, claims, style);
+  const found = clauses.flatMap((clause, i) => statedIn(clause, clauses[i + 1]?.text ?? '', style));
+  const [first] = found.toSorted((a, b) => b.weight - a.weight);
+  if (peroxide && (!first || first.weight < 6 || (first.value.parts[0] ?? 0) < 50)) return peroxide;
+  if (!first) return undefined;
+  const byVolume = found.find(({ value, weight }) => value.by === 'volume' && weight >= first.weight - 3);
+  const chosen = first.value.by === 'mass' && byVolume ? byVolume : first;
+  return {
+    value: chosen.value,
+    claim: { clause: chosen.clause },
+    sure: Math.min(0.97, 0.4 + chosen.weight / 15),
+  };
+}
+
+interface Stated {
+  readonly value: Ratio;
+  readonly clause: Clause;
+  readonly weight: number;
+}
+
+function statedIn(clause: Clause, next: string, style: NumberStyle): Stated[] {
+  const { text, label, column, heading } = clause;
+  const over = `${label} ${column}`;
+  const found: Stated[] = [];
+  let at = 0;
+  while (at < text.length) {
+    const rest = text.slice(at);
+    const match = colon.exec(rest) ?? to.exec(rest);
+    if (!match) break;
+    const from = at + match.index;
+    const end = from + match[0].length;
+    const before = text.slice(Math.max(0, from - 40), from);
+    const after = text.slice(end, end + 40);
+    at = Math.max(end, at + 1);
+    const percent = match[4] === '%' || /^\s*%/.test(after);
+    const numbers = [match[1], match[2], percent ? undefined : match[3], match[5]].flatMap((each) => {
+      const value = each === undefined ? undefined : middle(each, style);
+      return value === undefined ? [] : [value];
+    });
+    if (numbers.length < 2 || numbers.some((each) => each <= 0 || each > 1000)) continue;
+    const near = `${over} ${before} ${after}`;
+    if (/\d\s*$/.test(before) && /[:/]\s*$/.test(before)) continue;
+    if (elsewhere.test(`${over} ${before.slice(-20)}`) && !/mix|ratio/i.test(`${over} ${before}`)) continue;
+    if (/pump|contrast|scale of/i.test(`${over} ${before}`)) continue;
+    const named = mixing.test(near);
+    const by = basis(before, after, over, heading);
+    // Thinner as a last part is no part of the ratio.
+    const parts =
+      numbers.length > 2 &&
+      /thin|reduc|dilu/i.test(`${near} ${text} ${next.slice(0, 60)}`) &&
+      !/component c|three[- ]/i.test(near)
+        ? numbers.slice(0, 2)
+        : numbers;
+    found.push({
+      value: { parts, ...(by ? { by } : {}) },
+      clause,
+      weight:
+        (named ? 5 : 0) +
+        (/ratio|mischungsverh|proporci/i.test(`${over} ${before} ${heading}`) ? 4 : 0) +
+        (by ? 1.5 : 0) +
+        (by === 'volume' ? 0.5 : 0) +
+        (match[0].includes(':') ? 1 : 0),
+    });
+  }
+  return found.filter(({ weight }) => weight >= 4);
+}
+
+/** By what the parts are measured: the nearest word says; those behind a number before those in front of it. */
+function basis(before: string, after: string, over: string, heading: string): 'volume' | 'mass' | undefined {
+  const [behind = ''] = after.split(/[;|]|\d+\s*[:∶]/);
+  const front = before.split(/[;|.]|\d\s*[:∶]\s*\d+/).at(-1) ?? '';
+  for (const words of [behind, front, over, heading]) {
+    const [volume, mass] = [words.search(filled), words.search(weighed)];
+    if (volume >= 0 && (mass < 0 || volume < mass)) return 'volume';
+    if (mass >= 0) return 'mass';
+  }
+  return undefined;
+}
+
+function middle(text: string, style: NumberStyle): number | undefined {
+  const values = [...text.matchAll(new RegExp(numberPattern, 'gi'))].flatMap(
+    ([each]) => numberOf(each, style) ?? [],
+  );
+  const [low, high = low] = values;
+  return low === undefined || high === undefined ? undefined : (low + high) / 2;
+}
+
+/** Peroxide as a share of the resin, in a dose or in percent. */
+function peroxideOf(
+  clauses: readonly Clause[],
+  claims: readonly Claim[],
+  style: NumberStyle,
+): Found<Ratio> | undefined {
+  const doses = claims.filter(
+    ({ id, quantity, near, clause }) =>
+      (id === 'catalyst' ||
+        (/peroxide|mekp|catalys|initiator/i.test(`${clause.label} ${clause.text}`) &&
+          id !== 'thinner' &&
+          id !== 'solids' &&
+          id !== 'humidity' &&
+          id !== 'mass-solids')) &&
+      quantity.kind === 'share' &&
+      quantity.max <= 0.12 &&
+      !/active oxygen|water|styrene/.test(near),
+  );
+  const usual = (claim: Claim) => Math.abs((claim.clause.temperature ?? 295.65) - 295.65);
+  const [dose] = doses.toSorted((a, b) => usual(a) - usual(b) || a.cost - b.cost);
+  const stated = clauses.find(
+    ({ text, label }) =>
+      /peroxide|mekp|catalys/i.test(`${label} ${text}`) &&
+      /\b100\b[^.]{0,60}\b\d/.test(text) &&
+      colon.test(text),
+  );
+  if (!dose) {
+    if (!stated) return undefined;
+    const match = colon.exec(stated.text);
+    const part = match?.[2] === undefined ? undefined : middle(match[2], style);
+    return part === undefined
+      ? undefined
+      : {
+          value: { by: weighed.test(`${stated.text} ${stated.label}`) ? 'mass' : 'mass', parts: [100, part] },
+          claim: { clause: stated },
+          sure: 0.85,
+        };
+  }
+  const { min, max } = dose.quantity;
+  const said = `${dose.clause.label} ${dose.clause.text}`;
+  return {
+    value: {
+      by: filled.test(said) && !weighed.test(said) ? 'volume' : 'mass',
+      parts: [100, round(((min + max) / 2) * 100)],
+    },
+    claim: { clause: dose.clause },
+    sure: 0.85,
+  };
+}
+
+const round = (value: number): number => Math.round(value * 1000) / 1000;

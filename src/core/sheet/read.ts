@@ -1,0 +1,62 @@
+import { air, coats, film, humidityMax, ofMix, voc } from './films';
+import { band } from './band';
+import type { Found } from './choose';
+import { claimsIn } from './claims';
+import { clausesOf } from './clauses';
+import { issueOf } from './dates';
+import { guns } from './guns';
+import { hazardsOf } from './hazards';
+import type { Paper } from './paper';
+import { ratio } from './ratio';
+import type { Evidence, SheetFact, SheetFacts, SheetReading } from './reading';
+import { thinning } from './thinner';
+import { duration, flash, potLife, recoat, shelfLife } from './times';
+import { nameOf } from './title';
+
+/**
+ * Reads a product sheet: every fact it states, SI, with the words it came from and how sure that is.
+ * What is not on the paper is not in the reading.
+ *
+ * Source: the handbook’s section 28; first principles.
+ */
+export function readSheet(paper: Paper): SheetReading {
+  const spoken = clausesOf(paper);
+  const claims = spoken.clauses.flatMap(claimsIn);
+  const window = recoat(claims);
+  const found: { [K in SheetFact]?: Found<NonNullable<SheetFacts[K]>> | undefined } = {
+    name: nameOf(paper, spoken),
+    issue: issueOf(spoken),
+    ratio: ratio(spoken, claims),
+    thinner: thinning(claims, spoken.clauses),
+    band: band(spoken, claims),
+    volumeSolids: ofMix(claims, 'solids', (value) => value > 0.03 && value <= 1),
+    density: ofMix(claims, 'density', (value) => value >= 600 && value <= 3500),
+    voc: voc(claims),
+    dry: film(claims, 'dry'),
+    wet: film(claims, 'wet'),
+    coats: coats(claims),
+    potLife: potLife(claims),
+    induction: duration(claims, 'induction'),
+    flash: flash(claims),
+    recoatFirst: window.first,
+    recoatLast: window.last,
+    touch: duration(claims, 'touch'),
+    handle: duration(claims, 'handle'),
+    cure: duration(claims, 'cure'),
+    guns: guns(claims, spoken),
+    air: air(claims, spoken),
+    humidityMax: humidityMax(claims),
+    shelfLife: shelfLife(claims),
+    hazards: hazardsOf(spoken),
+  };
+  const stated = Object.entries(found).filter(([, each]) => each !== undefined);
+  return {
+    facts: Object.fromEntries(stated.map(([id, each]) => [id, each.value])) as SheetFacts,
+    evidence: Object.fromEntries(stated.map(([id, each]) => [id, evidenceOf(each)])),
+  };
+}
+
+function evidenceOf({ claim: { clause }, sure }: Found<unknown>): Evidence {
+  const { label, column, text, line, page } = clause;
+  return { words: [label, column, text].filter((each) => each !== '').join(' · '), line, page, sure };
+}

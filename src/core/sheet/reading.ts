@@ -1,0 +1,86 @@
+import type { Family } from './names';
+
+export interface Span {
+  readonly min: number;
+  readonly max: number;
+}
+
+/** A range of which a sheet may state one end. */
+export interface Limits {
+  readonly min?: number;
+  readonly max?: number;
+}
+
+export type Place = 'cap' | 'inlet' | 'tip';
+
+export interface GunRead {
+  readonly atomising?: Family;
+  /** m */
+  readonly bore?: Span;
+  readonly orifice?: Span;
+  /** Pa */
+  readonly pressure?: Span;
+  readonly pressureAt?: Place;
+  readonly distance?: Span;
+}
+
+export const warnings = [
+  'isocyanate',
+  'peroxide',
+  'flammable',
+  'solvent',
+  'dust',
+  'styrene',
+  'skin',
+] as const;
+export type Warning = (typeof warnings)[number];
+
+/** What a sheet states, SI; what it does not state is not there. */
+export interface SheetFacts {
+  readonly name?: string;
+  /** ISO day, or month where no day is stated. */
+  readonly issue?: string;
+  readonly ratio?: { readonly by?: 'volume' | 'mass'; readonly parts: readonly number[] };
+  readonly thinner?: Limits & { readonly by?: 'volume' | 'mass'; readonly of?: 'base' | 'mix' };
+  readonly band?: Span & { readonly cup: string; readonly temperature?: number };
+  readonly volumeSolids?: number;
+  readonly density?: number;
+  readonly voc?: number;
+  readonly dry?: Span;
+  readonly wet?: Span;
+  readonly coats?: Span;
+  readonly potLife?: { readonly seconds: number; readonly temperature?: number };
+  readonly induction?: number;
+  readonly flash?: Span;
+  readonly recoatFirst?: number;
+  readonly recoatLast?: number;
+  readonly touch?: number;
+  readonly handle?: number;
+  readonly cure?: number;
+  readonly guns?: readonly GunRead[];
+  readonly air?: Limits;
+  readonly humidityMax?: number;
+  readonly shelfLife?: number;
+  readonly hazards?: readonly Warning[];
+}
+
+export type SheetFact = keyof SheetFacts;
+
+/** Where a fact was read, and how sure that is. */
+export interface Evidence {
+  /** The words it came from. */
+  readonly words: string;
+  /** Line of the paper, from zero, and its page. */
+  readonly line: number;
+  readonly page: number;
+  /** 0 to 1; below `doubtful` somebody is asked. */
+  readonly sure: number;
+}
+
+export const doubtful = 0.7;
+
+/** What was read from a paper: the facts, and of each where it stood. */
+export interface SheetReading {
+  readonly facts: SheetFacts;
+  readonly evidence: Partial<Record<SheetFact, Evidence>>;
+}

@@ -1,0 +1,112 @@
+import { atTemperature, type Claim } from './claims';
+import type { Span } from './reading';
+import { best, type Found } from './choose';
+
+/** Times are taken at the column or the words nearest to this, K: 22.5 °C. */
+const usual = 295.65;
+/** Above this a time is one of force drying, K. */
+const forcedAt = 311;
+
+const day = 86_400;
+
+/** How far a time is from one in air at room temperature; a column of a quick or slow hardener counts as farther. */
+export function strange(claim: Claim): number {
+  const at = atTemperature(claim);
+  const { near } = claim;
+  const off = at === undefined ? 0 : Math.abs(at - usual);
+  return (
+    (off <= 3 ? off * 0.1 : off * 2) +
+    (at !== undefined && at > forcedAt ? 200 : 0) +
+    (/\b(?:fast|slow|quick|rapid|express|summer|winter)\b/.test(
+      `${claim.clause.column} ${claim.clause.label}`.toLowerCase(),
+    )
+      ? 8
+      : 0) +
+    (/forced|oven|bake|stov|infra|force[- ]dr/.test(near) ? 200 : 0)
+  );
+}
+
+const timed = (claims: readonly Claim[], id: Claim['id']) =>
+  claims.filter((each) => each.id === id && each.quantity.kind === 'time' && each.quantity.max > 0);
+
+/** One duration: its lower end where a range is stated. */
+export const duration = (claims: readonly Claim[], id: Claim['id']): Found<number> | undefined =>
+  best(timed(claims, id), strange, ({ quantity }) => quantity.min);
+
+export function potLife(
+  claims: readonly Claim[],
+): Found<{ seconds: number; temperature?: number }> | undefined {
+  return best(
+    timed(claims, 'potLife').filter(({ quantity }) => quantity.max < 90 * day),
+    strange,
+    (claim) => {
+      const temperature = atTemperature(claim);
+      return { seconds: claim.quantity.min, ...(temperature === undefined ? {} : { temperature }) };
+    },
+  );
+}
+
+/** The wait between coats of one session; hours of drying between coats are a recoat. */
+const session = 3600;
+
+export function flash(claims: readonly Claim[]): Found<Span> | undefined {
+  return best(
+    timed(claims, 'flash').filter((each) => !isRecoat(each)),
+    strange,
+    ({ quantity: { min, max } }) => ({ min, max }),
+  );
+}
+
+const isRecoat = ({ near, quantity, clause }: Claim): boolean =>
+  quantity.min > session &&
+  (/dry/.test(`${near} ${clause.text.toLowerCase()}`) || quantity.min >= 2 * session);
+
+const latest =
+  /max|latest|no later|within|longest|not later|at most|up to|before|until|\blast\b|sp[aä]testens|h[oö]chstens|\bbis\b|au plus|m[aá]x/;
+const earliest =
+  /min(?!ut|s?\b)|min\.?\s*:?\s*$|minimum|earliest|after|\bfrom\b|first|at least|fr[uü]hestens|mindestens|nach\b|apr[eè]s|m[ií]n(?:imo|\.)|despu[eé]s/;
+
+/** When the next coat may go on once it is dry, first and last. */
+export function recoat(claims: readonly Claim[]): { first?: Found<number>; last?: Found<number> } {
+  const all = [...timed(claims, 'recoat'), ...timed(claims, 'flash').filter(isRecoat)];
+  const sided = all.map((claim) => ({ claim, side: sideOf(claim) }));
+  const of = (side: 'first' | 'last') =>
+    sided.filter((each) => each.side === side || each.side === 'both').map(({ claim }) => claim);
+  const first = best(of('first'), strange, ({ quantity }) => quantity.min);
+  const last = best(
+    of('last').filter(({ quantity }) => first === undefined || quantity.max > first.value),
+    strange,
+    ({ quantity }) => quantity.max,
+  );
+  return { ...(first ? { first } : {}), ...(last ? { last } : {}) };
+}
+
+function sideOf({ quantity, before, clause, near }: Claim): 'first' | 'last' | 'both' {
+  if (quantity.apart) return 'both';
+  const window = /window|interval/.test(`${clause.label} ${clause.column} ${before}`.toLowerCase());
+  if (quantity.min < quantity.max) {
+    if (window || quantity.max >= 4 * quantity.min) return 'both';
+  }
+  const own = before.slice(-40);
+  const headed = `${clause.column} ${clause.label}`.toLowerCase();
+  if (quantity.bound === 'max') return 'last';
+  if (quantity.bound === 'min') return 'first';
+  // The nearest word of the two decides; the column or the label where the text has none.
+  const [late, early] = [lastAt(own, latest), lastAt(own, earliest)];
+  if (late > early) return 'last';
+  if (early > late) return 'first';
+  if (/^\s*\(?(?:max|at (?:the )?latest)/.test(near.split('|').at(-1) ?? '')) return 'last';
+  return latest.test(headed) && !earliest.test(headed) ? 'last' : 'first';
+}
+
+const lastAt = (text: string, pattern: RegExp): number =>
+  [...text.matchAll(new RegExp(pattern.source, 'g'))].at(-1)?.index ?? -1;
+
+/** How long it keeps in its can; beside storing it at all where nothing else says so. */
+export const shelfLife = (claims: readonly Claim[]): Found<number> | undefined =>
+  duration(claims, 'shelfLife') ??
+  best(
+    timed(claims, 'storage').filter(({ quantity }) => quantity.min >= 28 * day),
+    () => 4,
+    ({ quantity }) => quantity.min,
+  );

@@ -1,0 +1,64 @@
+import type { Paper } from './paper';
+import type { Clause, Spoken } from './clauses';
+import type { Found } from './choose';
+import { quantitiesIn } from './quantities';
+import { mentionsIn } from './names';
+
+const named =
+  /^(?:product(?: name)?|name of (?:the )?product|trade name|material|designation|article|coating|produkt(?:name|bezeichnung)?|produit|nom du produit|producto|nombre del producto|bezeichnung)$/i;
+const kindOfPaper =
+  /^(?:the )?(?:technical|product|application|process)?\s*(?:data|information|technical|product|application)[\s-]*(?:sheet|leaflet|bulletin|guide|information)?s?$|technical (?:data|information|leaflet|bulletin)|product (?:data|information)|data ?sheet|application (?:guide|sheet|instructions)|\btds\b|\bpds\b|technisches (?:merkblatt|datenblatt)|merkblatt|fiche technique|ficha t[eé]cnica|^(?:page|seite|rev|issue|date|version|edition|stand)\b|^\d+\s*(?:\/|of)\s*\d+$|^www\.|@|^tel/i;
+
+/** The product’s name: where it is labelled, else the title. */
+export function nameOf({ lines }: Paper, { clauses, style }: Spoken): Found<string> | undefined {
+  const labelled = clauses.find(({ label, text }) => named.test(label) && text.length <= 80);
+  if (labelled) return { value: tidy(labelled.text), claim: { clause: labelled }, sure: 0.95 };
+  const top = lines
+    .slice(0, 14)
+    .flatMap((line, at) => line.cells.map((cell) => ({ cell, at, size: line.size ?? 1, page: line.page })));
+  const titles = top.flatMap(({ cell, at, size, page }, i) => {
+    const text = tidy(cell.text);
+    if (text.length < 3 || text.length > 70 || /[.;]$/.test(text) || !/[a-z]/i.test(text)) return [];
+    if (kindOfPaper.test(text) || /:\s/.test(text) || /\b(?:19|20)\d\d\b/.test(text)) return [];
+    const quantities = quantitiesIn(text, style).filter(({ kind }) => kind !== 'bare');
+    if (quantities.length > 0) return [];
+    const words = mentionsIn(text).length > 0 && text.split(' ').length <= 2 ? 3 : 0;
+    return [
+      {
+        text,
+        at,
+        page,
+        cost:
+          i * 0.8 +
+          words -
+          (size - 1) * 8 +
+          (/ltd|inc\b|gmbh|company|coatings?$|works$|industries/i.test(text) ? 2 : 0),
+      },
+    ];
+  });
+  const [first] = titles.toSorted((a, b) => a.cost - b.cost);
+  if (!first) return undefined;
+  const clause: Pick<Clause, 'text' | 'line' | 'page'> = {
+    text: first.text,
+    line: first.at,
+    page: first.page,
+  };
+  return {
+    value: first.text,
+    claim: { clause: { ...clause, label: '', column: '', heading: '', quantities: [] } },
+    sure: 0.7,
+  };
+}
+
+/** Without the kind of paper it stands on. */
+function tidy(text: string): string {
+  const parts = text.split(/\s+[–—|-]\s+|\s*\|\s*/);
+  const own = parts.filter((part) => !kindOfPaper.test(part.trim()));
+  return (own.length > 0 ? own.join(' – ') : text)
+    .replace(
+      /^(?:technical|product|application) (?:data|information|sheet|bulletin)(?: sheet)?(?: for)?[\s:–-]*/i,
+      '',
+    )
+    .replace(/[\s:–-]*(?:technical|product|application)? ?(?:data ?sheet|data)$/i, '')
+    .trim();
+}
