@@ -90,7 +90,9 @@ export function claimsIn(clause: Clause): Claim[] {
     const can = fits[quantity.kind];
     if (!can || repeats(quantity, quantities[i - 1], text)) continue;
     const fit = ({ id, words }: Mention) =>
-      can.includes(id) && sizeFits(id, quantity) && (quantity.kind !== 'mass' || /weight/i.test(words));
+      can.includes(id) &&
+      sizeFits(id, quantity) &&
+      (quantity.kind !== 'mass' || /w(?:eigh)?t|weighs/i.test(words));
     // “Touch / recoat: 20 min / 2 h” goes in order.
     const listed = inLabel.filter(fit);
     const peers = quantities.filter(({ kind }) => kind === quantity.kind);
@@ -174,7 +176,12 @@ function between(text: string, { from, to }: Mention, quantity: Quantity): numbe
   const stops = (gap.match(/[,;|/(]/g) ?? []).length * 7 + (gap.match(/[.;](?=\s)/g) ?? []).length * 30;
   const closed = /\)/.test(gap) ? 4 : 0;
   // “2 h at 20 °C, flash …” : a name far behind a number is another number’s.
-  return gap.length * (follows ? 1.6 : 1) + stops + closed + (follows && gap.length > 40 ? farthest : 0);
+  return (
+    gap.length * (follows && !/(?:after|in|within)\s*$/i.test(text.slice(0, quantity.from)) ? 1.6 : 1) +
+    stops +
+    closed +
+    (follows && gap.length > 40 ? farthest : 0)
+  );
 }
 
 /** Is it the same as the one before it, in another unit? */
@@ -201,3 +208,36 @@ export function atTemperature({ clause, quantity }: Claim): number | undefined {
 }
 
 const apart = (a: Quantity, b: Quantity): number => (a.from >= b.to ? a.from - b.to : (b.from - a.to) * 2);
+
+const ranged: readonly Claim['id'][] = [
+  'dry',
+  'wet',
+  'bore',
+  'orifice',
+  'pressure',
+  'distance',
+  'air',
+  'thinner',
+  'coats',
+];
+const [least, most] = [/^\W*min/i, /^\W*max/i];
+
+/** Columns “min.” and “max.” of one row are one range. */
+export function inOne(claims: readonly Claim[]): Claim[] {
+  const beside = (claim: Claim, column: RegExp) =>
+    claims.find(
+      ({ id, clause, quantity }) =>
+        id === claim.id &&
+        clause.line === claim.clause.line &&
+        clause.label === claim.clause.label &&
+        quantity.kind === claim.quantity.kind &&
+        column.test(clause.column),
+    );
+  return claims.flatMap((claim) => {
+    if (!ranged.includes(claim.id)) return [claim];
+    if (most.test(claim.clause.column) && beside(claim, least)) return [];
+    const upper = least.test(claim.clause.column) ? beside(claim, most) : undefined;
+    if (!upper || upper.quantity.max < claim.quantity.min) return [claim];
+    return [{ ...claim, quantity: { ...claim.quantity, max: upper.quantity.max } }];
+  });
+}

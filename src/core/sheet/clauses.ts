@@ -38,7 +38,7 @@ export function clausesOf({ lines }: Paper): Spoken {
   const say = (line: number, label: string, column: string, said: string, over = heading) => {
     const stripped = said.trim();
     if (stripped === '') return;
-    const quantities = quantitiesIn(stripped, style);
+    const quantities = withUnit(stripped, [column, label], style);
     const temperature =
       temperatureOf(column, style) ??
       (label === '' ? undefined : temperatureOf(label, style)) ??
@@ -70,6 +70,17 @@ export function clausesOf({ lines }: Paper): Spoken {
         }
       }
       i = table.last;
+      continue;
+    }
+    const [number, title] = line.cells;
+    if (
+      line.cells.length === 2 &&
+      title &&
+      /^\d+(?:\.\d+)*\.?$/.test(number?.text ?? '') &&
+      headingLike(title.text, style) &&
+      !/\d/.test(title.text)
+    ) {
+      heading = title.text;
       continue;
     }
     if (line.cells.length > 1) {
@@ -259,6 +270,30 @@ function headOver(heads: readonly Cell[], cell: Cell, cells: readonly Cell[]): s
   return (heads[at] ?? near)?.text ?? '';
 }
 
+/** The quantities of a text; numbers alone take the unit that their column or their label names: “Dry mils (microns)”. */
+function withUnit(text: string, over: readonly string[], style: NumberStyle): Quantity[] {
+  const found = quantitiesIn(text, style);
+  if (found.length === 0 || found.some(({ kind }) => kind !== 'bare')) return found;
+  const [number] = /^\W*[\d.,½¼¾/]+(?:\s*(?:[-–—]|to)\s*[\d.,½¼¾/]+)?/.exec(text) ?? [];
+  const unit = over.map(unitIn).find((each) => each !== undefined);
+  if (!number || !unit) return found;
+  const read = quantitiesIn(`${number} ${unit}`, style);
+  return read.length === 1 && read[0]?.kind !== 'bare' ? read : found;
+}
+
+const aUnit =
+  '(?:µm|μm|microns?|mils?|mm|cm|bar|psi|kpa|mpa|g\\/ml|g\\/cm(?:³|3)|kg\\/l|kg\\/dm³|g\\/l|lbs?\\/gal|%(?: vol| by volume)?|°\\s?[CF]|sec(?:onds)?|min(?:utes)?|hours?|hrs?|days?|months?|s|h)';
+
+/** The unit a label or a head closes with, or names in brackets or behind its first word. */
+function unitIn(text: string): string | undefined {
+  const match =
+    new RegExp(`[[(]\\s*(?:in )?(${aUnit})\\s*[\\])]`, 'i').exec(text) ??
+    new RegExp(`(?:,|\\bin)\\s*(${aUnit})\\s*$`, 'i').exec(text) ??
+    new RegExp(`\\b(mils?|microns?|µm|μm)\\b`, 'i').exec(text);
+  const first = /\b(mils|microns|µm|μm)\b/i.exec(text);
+  return first && match && first.index < match.index ? first[1] : match?.[1];
+}
+
 /** The temperature a head, a label or a heading is of, K. */
 function temperatureOf(text: string, style: NumberStyle): number | undefined {
   const found = quantitiesIn(text, style).filter(({ kind }) => kind === 'temperature');
@@ -271,6 +306,8 @@ function labelIn(text: string): { label: string; said: string } | undefined {
   const match = /^(.{2,70}?)\s*:(?:\s+|$)(.*)$/s.exec(text);
   if (!match) return undefined;
   const [, label = '', said = ''] = match;
+  // “100 vol base : 25 vol hardener” is one thing.
+  if (/^\d+(?:[.,]\d+)?\s*(?:vol|parts?|teile?|g|kg|l)\b/i.test(label)) return undefined;
   if (!/[a-zA-Zäöüéèáíóúñ)]$/.test(label) && !/(?:°[CF]|%|\))$/.test(label)) return undefined;
   return { label, said };
 }
@@ -283,7 +320,7 @@ function paragraphAt(lines: readonly Line[], at: number): { text: string; last: 
     const next = lines[last + 1];
     const [only] = next?.cells ?? [];
     if (!next || next.cells.length !== 1 || !only || next.page !== lines[at]?.page) break;
-    const open = !/[.:;!]$/.test(text);
+    const open = !/[.;!]$/.test(text) && (!text.endsWith(':') || text.length > 40);
     const goes =
       /^[a-zäöüéèß(\d–]/.test(only.text) ||
       /[,(–-]$|\b(?:and|or|of|the|with|to|at|for|by|in|is)$/i.test(text);

@@ -57,16 +57,21 @@ function bandFrom(rows: readonly Side[], from: number): { to: number; gutter: nu
     (x) => x > left + 0.32 * (right - left) && x < left + 0.7 * (right - left),
   )) {
     let to = from;
-    while (
-      to < rows.length &&
-      (rows[to]?.cells ?? []).every((cell) => cell.to <= gutter + 1 || cell.from >= gutter - 2)
-    )
-      to += 1;
+    while (to < rows.length && stands(rows[to]?.cells ?? [], gutter)) to += 1;
     if (to - from < fewestRows) continue;
     if (!apart(rows.slice(from, to), gutter)) continue;
     if (!best || to - from > best.rows) best = { to, gutter, rows: to - from };
   }
   return best;
+}
+
+/** Does nothing of a row cross the gutter, and what stands right of it begin there? */
+function stands(cells: readonly Cell[], gutter: number): boolean {
+  if (cells.some((cell) => cell.to > gutter + 1 && cell.from < gutter - 2)) return false;
+  const right = cells.filter((cell) => cell.from >= gutter - 2);
+  const [first] = right;
+  // A bullet or an indented line may stand a little to the right.
+  return first === undefined || first.from - gutter < (right.length === 1 ? 30 : 4);
 }
 
 /** Do the two sides stand for themselves? Their lines are not level, or each side has labels and values of its own, or text. */

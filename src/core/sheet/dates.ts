@@ -41,10 +41,14 @@ export function dateIn(text: string, dayFirst = true): string | undefined {
   });
   note(
     new RegExp(
-      `(?<!\\d|(?:revision|issue|version|edition|rev\\.?|no\\.?|nr\\.?)\\s)(\\d{1,2})(?:st|nd|rd|th|er)?\\.?\\s+(?:de |of )?(${word})\\.?,?\\s+(?:de )?((?:19|20)\\d\\d)`,
+      `(?<!\\d)(\\d{1,2})(?:st|nd|rd|th|er)?\\.?\\s+(?:de |of )?(${word})\\.?,?\\s+(?:de )?((?:19|20)\\d\\d)`,
       'i',
     ).exec(text),
-    (m) => day(Number(m[3]), monthOf(m[2] ?? ''), Number(m[1])),
+    // “Revision 2 of June 2025” has no day.
+    (m) =>
+      /\bof /.test(m[0]) && /(?:revision|issue|version|edition|rev\.?|no\.?)\s$/i.test(text.slice(0, m.index))
+        ? undefined
+        : day(Number(m[3]), monthOf(m[2] ?? ''), Number(m[1])),
   );
   note(
     new RegExp(`(${word})\\.?\\s+(\\d{1,2})(?:st|nd|rd|th)?,?\\s+((?:19|20)\\d\\d)`, 'i').exec(text),
@@ -93,6 +97,11 @@ export function issueOf({ clauses, text }: Spoken): Found<string> | undefined {
   return { value: first.date, claim: { clause: first.clause }, sure: first.cost < 3 ? 0.9 : 0.55 };
 }
 
-/** Only US units on it: its dates put the month first. */
-const usOnly = (text: string): boolean =>
-  /\b(?:mils?|psi|°\s?F|gal)\b/i.test(text) && !/µm|micron|\bbar\b|°\s?C|\blit(?:re|er)/i.test(text);
+/** Mostly in US units: its dates put the month first. */
+function usOnly(text: string): boolean {
+  const count = (pattern: RegExp) => [...text.matchAll(pattern)].length;
+  return (
+    count(/\b(?:mils?|psi|gal(?:lons?)?|lbs?|fl\.? ?oz|sec\.|hrs?\.)(?![a-z])|°\s?F|\d\s?in\./gi) >
+    count(/µm|microns?|\bbar\b|°\s?C|\blit(?:re|er)s?\b|\bg\/l\b|\bkg\b|\bmm\b|\bcm\b/gi)
+  );
+}

@@ -19,7 +19,7 @@ interface Row {
 }
 
 /** Gaps wider than this share of the letters’ size part two cells. */
-const cellGap = 1.1;
+const cellGap = 0.85;
 /** Narrower ones part two words. */
 const wordGap = 0.16;
 

@@ -29,21 +29,33 @@ const marks: Record<string, number> = {
 };
 
 const wholeWords = [
-  'zero',
-  'one',
-  'two',
-  'three',
-  'four',
-  'five',
-  'six',
-  'seven',
-  'eight',
-  'nine',
-  'ten',
-  'eleven',
-  'twelve',
+  ...[
+    'zero',
+    'one',
+    'two',
+    'three',
+    'four',
+    'five',
+    'six',
+    'seven',
+    'eight',
+    'nine',
+    'ten',
+    'eleven',
+    'twelve',
+  ],
+  ...['thirteen', 'fourteen', 'fifteen', 'sixteen', 'seventeen', 'eighteen', 'nineteen', 'twenty'],
 ];
-const words: Record<string, number> = Object.fromEntries(wholeWords.map((word, i) => [word, i]));
+const tens = ['thirty', 'forty', 'fifty', 'sixty', 'seventy', 'eighty', 'ninety'];
+const words: Record<string, number> = {
+  ...Object.fromEntries(wholeWords.map((word, i) => [word, i])),
+  ...Object.fromEntries(tens.map((word, i) => [word, (i + 3) * 10])),
+  'half an': 0.5,
+  'half a': 0.5,
+  single: 1,
+  a: 1,
+  an: 1,
+};
 
 const fraction = '[1-9]\\d?\\/(?:2|3|4|8|16|32|64)(?![\\d\\/])';
 
@@ -55,7 +67,8 @@ export const numberPattern = [
   "\\d{1,3}(?:[\u00a0’']\\d{3})+(?:[.,]\\d+)?",
   '\\d+(?:[.,]\\d+)*',
   '(?<![\\d.])\\.\\d+',
-  `\\b(?:half an|${wholeWords.slice(1).join('|')})\\b`,
+  `\\b(?:half an?|single|${[...wholeWords.slice(1), ...tens].join('|')})\\b`,
+  '\\ban?(?= (?:minute|hour|day|week|month|year)\\b)',
 ].join('|');
 
 /**
@@ -70,7 +83,6 @@ export const numberPattern = [
 export function numberOf(text: string, style: NumberStyle, small = false): number | undefined {
   const word = words[text.toLowerCase()];
   if (word !== undefined) return word;
-  if (/^half an$/i.test(text)) return 0.5;
   const mixed = /^(?:(\d+)[- ])?(\d+)\/(\d+)$/.exec(text);
   if (mixed) return Number(mixed[1] ?? 0) + Number(mixed[2]) / Number(mixed[3]);
   const mark = /^(\d*)([½¼¾⅓⅔⅛⅜⅝⅞])$/.exec(text);

@@ -50,7 +50,7 @@ function cellsOf(line: string): Cell[] {
   if (ruled.test(line)) return [];
   const cells: Cell[] = [];
   const barred = /\S\s*\|\s*\S/.test(line) || /^\s*\|/.test(line);
-  const parting = barred ? /\||\.{4,}|…{2,}/g : / {2,}\.+ *|\.{4,} ?|(?: \.){3,} ?|…{2,}| {2,}/g;
+  const parting = barred ? /\||\.{4,}|…{2,}/g : / {2,}\.{2,} *|\.{4,} ?|(?: \.){3,} ?|…{2,}| {2,}/g;
   let at = 0;
   const add = (end: number) => {
     const own = line.slice(at, end);

@@ -65,7 +65,7 @@ const units: readonly Unit[] = [
   unit('other', `(?:l|ml|m³|cu\\.?\\s*ft)${per}(?:min|h|hour|m²|m2)\\w*|cfm|rpm|kw|nm`, 1),
   unit('concentration', `g${per}(?:cm(?:³|3|\\^3)|cc|ml|mL)`, 1000, { small: true }),
   unit('concentration', `kg${per}(?:l(?:it(?:re|er)s?|tr)?|dm(?:³|3))`, 1000, { small: true }),
-  unit('concentration', `g(?:r(?:ams?)?)?${per}l(?:it(?:re|er)s?|tr)?`, 1),
+  unit('concentration', `g(?:r(?:ams?)?)?(?:\\s*(?:of\\s+)?voc)?${per}l(?:it(?:re|er)s?|tr)?`, 1),
   unit('concentration', `kg${per}m(?:³|3)`, 1),
   unit('concentration', `(?:lbs?|pounds?)\\.?${per}${gallons}|ppg`, pound / gallon),
   unit('other', 'mpa[\\s·.*]?s|pa[\\s·.*]s|c(?:enti)?p(?:s|oise)?|mm²\\/s|mm2\\/s|cst|ku|poise|dpas', 1),
@@ -127,9 +127,9 @@ const aNumber = new RegExp(`^(?:${numberPattern})`, 'i');
 
 const joins = /^\s*(?:[-–—−~÷]|\.{2,3}|…|to|till|until|bis|à|a|up to|and|und|et|y|or)\s*$/i;
 const atMost =
-  /(?:up to|at most|max(?:imum|\.)?(?: of)?:?|not (?:be )?(?:above|over|higher than|exceed)|not? more than|not (?:to )?exceed(?:ing)?|no higher than|less than|below|under|within|bis(?: zu)?|jusqu.à|hasta|fino a|[<≤])\s*(?:a |an |approx\.? |about |ca\.? )?$/i;
+  /(?:up to|at most|max(?:imum|\.)?(?: of)?:?|not (?:be )?(?:above|over|higher than|exceed)|not? more than|not (?:to )?exceed(?:ing)?|no higher than|less than|(?:colder|cooler|lower) than|below|under|within|bis(?: zu)?|jusqu.à|hasta|fino a|[<≤])\s*(?:a |an |approx\.? |about |ca\.? )?$/i;
 const atLeast =
-  /(?<!not )(?<!not be )(?:at least|min(?:imum|\.)?(?: of)?:?|not? less than|more than|above|over|after|from|mindestens|au moins|al menos|ab|[>≥])\s*$/i;
+  /(?<!not )(?<!not be )(?:at least|min(?:imum|\.)?(?: of)?:?|not? less than|more than|(?:warmer|hotter|higher) than|above|over|after|from|mindestens|au moins|al menos|ab|[>≥])\s*$/i;
 
 interface Token {
   readonly number: string;
@@ -251,9 +251,9 @@ export function quantitiesIn(text: string, style: NumberStyle): Quantity[] {
           : undefined;
     // “Not below 5 °C or above 80 %” names what is not allowed.
     const barred =
-      /\b(?:do not|don.t|never|avoid|nicht|ne pas)\b(?!.*\b(?:exceed|more than|within)\b)[^;]*$/i.test(
+      /\b(?:do not|don.t|never|avoid|neither|nor|should not|must not|nicht|ne pas)\b(?!.*\b(?:exceed|more than|within)\b)[^;,]*$/i.test(
         before,
-      ) && /(?:below|under|above|over|unter|[uü]ber)\s*$/i.test(before);
+      ) && /(?:below|under|above|over|than|unter|[uü]ber)\s*$/i.test(before);
     const bound = said && barred ? (said === 'max' ? 'min' : 'max') : said;
     found.push({
       kind: first.unit?.kind ?? 'bare',

@@ -27,6 +27,8 @@ const elsewhere =
 export function ratio({ clauses, style }: Spoken, claims: readonly Claim[]): Found<Ratio> | undefined {
   const peroxide = peroxideOf(clauses, claims, style);
   const found = clauses.flatMap((clause, i) => statedIn(clause, clauses[i + 1]?.text ?? '', style));
+  const tabled = inTable(clauses, style);
+  if (tabled) found.push(...tabled);
   const [first] = found.toSorted((a, b) => b.weight - a.weight);
   if (peroxide && (!first || first.weight < 6 || (first.value.parts[0] ?? 0) < 50)) return peroxide;
   if (!first) return undefined;
@@ -37,6 +39,25 @@ export function ratio({ clauses, style }: Spoken, claims: readonly Claim[]): Fou
     claim: { clause: chosen.clause },
     sure: Math.min(0.97, 0.4 + chosen.weight / 15),
   };
+}
+
+/** A column of parts by volume or by weight: one row a part. */
+function inTable(clauses: readonly Clause[], style: NumberStyle): Stated[] {
+  const found: Stated[] = [];
+  for (const by of ['volume', 'mass'] as const) {
+    const own = clauses.filter(
+      ({ column, text, label }) =>
+        (by === 'volume' ? filled : weighed).test(column) &&
+        new RegExp(`^(?:${numberPattern})\\s*(?:parts?|vol\\.?|l|kg|g)?$`, 'i').test(text) &&
+        !/thin|reduc|dilu|water|total|solids|density|voc/i.test(label),
+    );
+    const run = own.filter((each, i) => i === 0 || each.line - (own[i - 1]?.line ?? 0) <= 2);
+    const parts = run.flatMap(({ text }) => middle(text, style) ?? []);
+    const [clause] = run;
+    if (clause && parts.length >= 2 && parts.length <= 4 && parts.every((each) => each > 0))
+      found.push({ value: { by, parts }, clause, weight: by === 'volume' ? 9.5 : 9 });
+  }
+  return found;
 }
 
 interface Stated {
@@ -70,7 +91,7 @@ function statedIn(clause: Clause, next: string, style: NumberStyle): Stated[] {
     if (elsewhere.test(`${over} ${before.slice(-20)}`) && !/mix|ratio/i.test(`${over} ${before}`)) continue;
     if (/pump|contrast|scale of/i.test(`${over} ${before}`)) continue;
     const named = mixing.test(near);
-    const by = basis(before, after, over, heading);
+    const by = basis(before, `${/vol|weight|mass/i.exec(match[0])?.[0] ?? ''} ${after}`, over, heading);
     // Thinner as a last part is no part of the ratio.
     const parts =
       numbers.length > 2 &&

@@ -1,7 +1,7 @@
 import { air, coats, film, humidityMax, ofMix, voc } from './films';
 import { band } from './band';
 import type { Found } from './choose';
-import { claimsIn } from './claims';
+import { claimsIn, inOne } from './claims';
 import { clausesOf } from './clauses';
 import { issueOf } from './dates';
 import { guns } from './guns';
@@ -21,7 +21,7 @@ import { nameOf } from './title';
  */
 export function readSheet(paper: Paper): SheetReading {
   const spoken = clausesOf(paper);
-  const claims = spoken.clauses.flatMap(claimsIn);
+  const claims = inOne(spoken.clauses.flatMap(claimsIn));
   const window = recoat(claims);
   const found: { [K in SheetFact]?: Found<NonNullable<SheetFacts[K]>> | undefined } = {
     name: nameOf(paper, spoken),
