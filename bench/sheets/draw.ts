@@ -27,11 +27,18 @@ export async function drawn(text: string): Promise<Uint8Array> {
       page = document.addPage([640, 842]);
       y = 800;
     }
+    if (line.length > 105 && !/\S {2,}\S/.test(line.trim())) {
+      // A paragraph is broken where the page ends.
+      for (const part of line.trim().match(/.{1,105}(?:\s|$)/g) ?? []) {
+        page.drawText(written(fonts[0], part.trim()), { x: 36, y, size, font: fonts[0] });
+        y -= 13;
+      }
+      continue;
+    }
     const title = i < 3 && line.trim() !== '' && line === line.toUpperCase();
     for (const match of line.matchAll(/\S+(?: \S+)*/g)) {
-      const written = replaced.reduce((said, [pattern, by]) => said.replace(pattern, by), match[0]);
       const font: PDFFont = title ? fonts[1] : fonts[0];
-      page.drawText(encodable(font, written), {
+      page.drawText(written(font, match[0]), {
         x: 36 + match.index * 5.4,
         y,
         size: title ? 13 : size,
@@ -43,7 +50,8 @@ export async function drawn(text: string): Promise<Uint8Array> {
   return document.save();
 }
 
-function encodable(font: PDFFont, text: string): string {
+function written(font: PDFFont, said: string): string {
+  const text = replaced.reduce((sum, [pattern, by]) => sum.replace(pattern, by), said);
   const known = new Set(font.getCharacterSet());
   return [...text].filter((letter) => known.has(letter.codePointAt(0) ?? 0)).join('');
 }

@@ -1,5 +1,5 @@
 import type { Clause } from './clauses';
-import { familiesIn, familyNamed, mentionsIn, type Family, type Mention, type Name } from './names';
+import { factIds, familiesIn, familyNamed, mentionsIn, type Family, type Mention, type Name } from './names';
 import type { Kind, Quantity } from './quantities';
 
 /** A quantity, and what the words around it say that it is. */
@@ -73,6 +73,8 @@ const fits: Partial<Record<Kind, readonly Name['id'][]>> = {
   bare: ['density', 'coats'],
 };
 
+const isFact = (id: Name['id']): boolean => (factIds as readonly string[]).includes(id);
+
 const labelCost = 3;
 const headingCost = 40;
 /** Beyond this a name says nothing of a number. */
@@ -110,7 +112,9 @@ export function claimsIn(clause: Clause): Claim[] {
         [inLabel, labelCost + 1],
         [inHeading, headingCost],
       ] as const) {
-        const [own] = mentions.filter(fit).slice(-1);
+        // “Handle, stack” states the first: what only looks like a fact stands back.
+        const can = mentions.filter(fit);
+        const own = can.findLast(({ id }) => isFact(id)) ?? can.at(-1);
         if (own) options.push({ id: own.id, cost });
       }
     }

@@ -35,6 +35,15 @@ export function clausesOf({ lines }: Paper): Spoken {
   const style = styleOf(text);
   const clauses: Clause[] = [];
   let heading = '';
+  /** The heads of the last table by temperature: it may go on in the next column, where nobody repeats them. */
+  let columns: readonly Cell[] | undefined;
+  // “Recoat: minimum” over “maximum”: the second is of the same.
+  let above = '';
+  const rowLabel = (label: string) => {
+    const own = /^\W*(?:min|max)(?:imum)?\W*$/i.test(label) ? `${above} ${label}` : label;
+    above = label === own ? label.replace(/[\s:,–-]*(?:min|max)(?:imum)?\W*$/i, '') : above;
+    return own;
+  };
   const say = (line: number, label: string, column: string, said: string, over = heading) => {
     const stripped = said.trim();
     if (stripped === '') return;
@@ -58,12 +67,12 @@ export function clausesOf({ lines }: Paper): Spoken {
   for (let i = 0; i < lines.length; i += 1) {
     const line = lines[i];
     if (!line || line.cells.length === 0) continue;
-    const table = tableAt(lines, i, style);
+    const table = tableAt(lines, i, style) ?? (columns && goesOn(lines, i, columns, style));
     if (table) {
+      if (headKind(table.heads.slice(-2), style) === 'temperatures') columns = table.heads;
       for (const row of table.rows) {
         const { cells } = row;
-        const [first] = cells;
-        const label = table.labelled ? (first?.text ?? '') : '';
+        const label = table.labelled ? rowLabel(cells[0]?.text ?? '') : '';
         for (const cell of table.labelled ? cells.slice(1) : cells) {
           const head = headOver(table.heads, cell, cells);
           say(row.at, label, head, cell.text);
@@ -84,7 +93,7 @@ export function clausesOf({ lines }: Paper): Spoken {
       continue;
     }
     if (line.cells.length > 1) {
-      i = rowsOf(lines, i, style, say);
+      i = rowsOf(lines, i, style, (at, label, column, said) => say(at, rowLabel(label), column, said));
       continue;
     }
     const paragraph = paragraphAt(lines, i);
@@ -226,6 +235,24 @@ function tableAt(lines: readonly Line[], at: number, style: NumberStyle): Table 
     return { heads, rows, last, labelled: !(bare && !/temp/i.test(first.text)) };
   }
   return { heads, rows, last, labelled: true };
+}
+
+/** A row with as many times as the last table had temperatures belongs to it, wherever it stands. */
+function goesOn(
+  lines: readonly Line[],
+  at: number,
+  heads: readonly Cell[],
+  style: NumberStyle,
+): Table | undefined {
+  const cells = lines[at]?.cells ?? [];
+  const [, ...said] = cells;
+  const temperatures = heads.filter(({ text }) => temperatureOf(text, style) !== undefined);
+  if (said.length < 2 || said.length !== temperatures.length) return undefined;
+  if (!said.every(({ text }) => quantitiesIn(text, style).some(({ kind }) => kind === 'time')))
+    return undefined;
+  // Where they stand now, the heads stand above them.
+  const moved = said.map((cell, i) => ({ ...cell, text: temperatures[i]?.text ?? '' }));
+  return { heads: moved, rows: [{ cells, at }], last: at, labelled: true };
 }
 
 const ofTemperature = ['air', 'surface', 'storage', 'flash-point', 'service', 'bake', 'dew'];

@@ -71,7 +71,7 @@ function stands(cells: readonly Cell[], gutter: number): boolean {
   const right = cells.filter((cell) => cell.from >= gutter - 2);
   const [first] = right;
   // A bullet or an indented line may stand a little to the right.
-  return first === undefined || first.from - gutter < (right.length === 1 ? 30 : 4);
+  return first === undefined || first.from - gutter < (right.length === 1 ? 30 : 9);
 }
 
 /** Do the two sides stand for themselves? Their lines are not level, or each side has labels and values of its own, or text. */
@@ -87,7 +87,7 @@ function apart(rows: readonly Side[], gutter: number): boolean {
   // The right side begins at one edge.
   const starts = sides
     .flatMap(({ right }) => right.slice(0, 1))
-    .filter((cell) => Math.abs(cell.from - gutter) < 4);
+    .filter((cell) => Math.abs(cell.from - gutter) < 9);
   if (starts.length < 0.7 * (both.length + rightOnly.length)) return false;
   if (rightOnly.length >= 3 && leftOnly.length >= 3 && rightOnly.length + leftOnly.length > both.length)
     return true;

@@ -14,12 +14,14 @@ export interface Placed {
 
 interface Row {
   readonly y: number;
+  /** Of its last line, where its cells are wrapped. */
+  readonly low?: number;
   readonly height: number;
   readonly cells: readonly Cell[];
 }
 
 /** Gaps wider than this share of the letters’ size part two cells. */
-const cellGap = 0.85;
+const cellGap = 0.65;
 /** Narrower ones part two words. */
 const wordGap = 0.16;
 
@@ -38,16 +40,18 @@ export function paperOfPages(pages: readonly (readonly Placed[])[]): Paper {
   const usual = heights.toSorted((a, b) => a - b)[Math.floor(heights.length / 2)] ?? 10;
   const lines = pages.flatMap((placed, page) => {
     const rows = rowsOf(placed);
-    return inColumns(rows).flatMap((column): Line[] => [
-      ...column.flatMap((row, i): Line[] => {
-        const before = column[i - 1];
-        // More than a line and a half of nothing ends what stood above.
-        const gap = before && before.y - row.y > 1.9 * Math.max(row.height, before.height);
-        const line: Line = { cells: row.cells, page: page + 1, size: row.height / usual };
-        return gap ? [{ cells: [], page: page + 1 }, line] : [line];
-      }),
-      { cells: [], page: page + 1 },
-    ]);
+    return inColumns(rows)
+      .map(unwrapped)
+      .flatMap((column): Line[] => [
+        ...column.flatMap((row, i): Line[] => {
+          const before = column[i - 1];
+          // More than a line and a half of nothing ends what stood above.
+          const gap = before && (before.low ?? before.y) - row.y > 1.9 * Math.max(row.height, before.height);
+          const line: Line = { cells: row.cells, page: page + 1, size: row.height / usual };
+          return gap ? [{ cells: [], page: page + 1 }, line] : [line];
+        }),
+        { cells: [], page: page + 1 },
+      ]);
   });
   return { lines, pages: pages.length };
 }
@@ -69,6 +73,49 @@ function rowsOf(placed: readonly Placed[]): Row[] {
     height,
     cells: cellsOf(pieces.toSorted((a, b) => a.x - b.x)),
   }));
+}
+
+/** Lines nearer than their letters are high belong to one row of a table whose cells are wrapped. */
+const nearest = 0.8;
+/** A longer run of such lines is text in columns that are not level. */
+const mostWrapped = 4;
+
+/** Rows of tables whose cells are wrapped: what stands over each other in one column is read down, then on to the next. */
+function unwrapped(rows: readonly Row[]): Row[] {
+  const out: Row[] = [];
+  for (let i = 0; i < rows.length;) {
+    let to = i + 1;
+    while (
+      to < rows.length &&
+      (rows[to - 1]?.y ?? 0) - (rows[to]?.y ?? 0) < nearest * (rows[to]?.height ?? 0)
+    )
+      to += 1;
+    const run = rows.slice(i, to);
+    const [first] = run;
+    const cells = run.length > 1 && run.length <= mostWrapped ? stacked(run) : [];
+    // One column alone is lines that stand close.
+    if (first && cells.length > 1) out.push({ ...first, low: run.at(-1)?.y ?? first.y, cells });
+    else out.push(...run);
+    i = to;
+  }
+  return out;
+}
+
+/** Cells that stand over each other become one, from the top down. */
+function stacked(run: readonly Row[]): Cell[] {
+  const stacks: Cell[] = [];
+  for (const cell of run.flatMap(({ cells }) => cells)) {
+    const at = stacks.findIndex((each) => cell.from < each.to && each.from < cell.to);
+    const above = stacks[at];
+    if (!above) stacks.push(cell);
+    else
+      stacks[at] = {
+        text: `${above.text} ${cell.text}`,
+        from: Math.min(above.from, cell.from),
+        to: Math.max(above.to, cell.to),
+      };
+  }
+  return stacks.toSorted((a, b) => a.from - b.from);
 }
 
 function cellsOf(pieces: readonly Placed[]): Cell[] {
