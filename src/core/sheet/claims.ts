@@ -102,11 +102,12 @@ export function claimsIn(clause: Clause): Claim[] {
       listed.length > 1 && listed.length === peers.length && inText.filter(fit).length === 0
         ? listed[peers.indexOf(quantity)]
         : undefined;
+    const ends = endOf(quantities, i, text);
     const options: { id: Name['id']; cost: number }[] = [];
     if (inOrder) options.push({ id: inOrder.id, cost: labelCost });
     else {
       for (const mention of inText.filter(fit))
-        options.push({ id: mention.id, cost: between(text, mention, quantity) });
+        options.push({ id: mention.id, cost: between(text, mention, quantity, ends) });
       for (const [mentions, cost] of [
         [inColumn, labelCost],
         [inLabel, labelCost + 1],
@@ -174,9 +175,9 @@ function unnamed({ kind, min, max }: Quantity, family: Family | undefined): Name
 }
 
 /** How far a name in a text stands from a quantity in it; a name that follows, or stands behind a comma, is farther. */
-function between(text: string, { from, to }: Mention, quantity: Quantity): number {
+function between(text: string, { from, to }: Mention, quantity: Quantity, ends: number): number {
   const follows = from >= quantity.to;
-  const gap = follows ? text.slice(quantity.to, from) : text.slice(to, quantity.from);
+  const gap = follows ? text.slice(Math.min(ends, from), from) : text.slice(to, quantity.from);
   const stops = (gap.match(/[,;|/(]/g) ?? []).length * 7 + (gap.match(/[.;](?=\s)/g) ?? []).length * 30;
   const closed = /\)/.test(gap) ? 4 : 0;
   // “2 h at 20 °C, flash …” : a name far behind a number is another number’s.
@@ -186,6 +187,17 @@ function between(text: string, { from, to }: Mention, quantity: Quantity): numbe
     closed +
     (follows && gap.length > 40 ? farthest : 0)
   );
+}
+
+/** Where a quantity ends with the same in other units behind it. */
+function endOf(quantities: readonly Quantity[], at: number, text: string): number {
+  let to = quantities[at]?.to ?? 0;
+  for (let i = at + 1; i < quantities.length; i += 1) {
+    const [own, before] = [quantities[i], quantities[i - 1]];
+    if (!own || !repeats(own, before, text)) break;
+    to = own.to + (text[own.to] === ')' ? 1 : 0);
+  }
+  return to;
 }
 
 /** Is it the same as the one before it, in another unit? */

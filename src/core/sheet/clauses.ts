@@ -47,7 +47,7 @@ export function clausesOf({ lines }: Paper): Spoken {
   const say = (line: number, label: string, column: string, said: string, over = heading) => {
     const stripped = said.trim();
     if (stripped === '') return;
-    const quantities = withUnit(stripped, [column, label], style);
+    const quantities = withUnit(stripped, [column, label, over], style);
     const temperature =
       temperatureOf(column, style) ??
       (label === '' ? undefined : temperatureOf(label, style)) ??
@@ -309,7 +309,7 @@ function withUnit(text: string, over: readonly string[], style: NumberStyle): Qu
 }
 
 const aUnit =
-  '(?:µm|μm|microns?|mils?|mm|cm|bar|psi|kpa|mpa|g\\/ml|g\\/cm(?:³|3)|kg\\/l|kg\\/dm³|g\\/l|lbs?\\/gal|%(?: vol| by volume)?|°\\s?[CF]|sec(?:onds)?|min(?:utes)?|hours?|hrs?|days?|months?|s|h)';
+  '(?:µm|μm|microns?|mils?|mm|cm|bar|psi|kpa|mpa|g\\/ml|g\\/cm(?:³|3)|kg\\/l|kg\\/dm³|g\\/l|lbs?\\/gal|%(?: vol| by (?:volume|weight|mass))?|°\\s?[CF]|sec(?:onds)?|min(?:utes)?|hours?|hrs?|days?|months?|s|h)';
 
 /** The unit a label or a head closes with, or names in brackets or behind its first word. */
 function unitIn(text: string): string | undefined {
@@ -375,8 +375,14 @@ function full(lines: readonly Line[], at: number): boolean {
 /** A short line without a value: what follows belongs under it. */
 function headingLike(text: string, style: NumberStyle): boolean {
   if (/[.;,]$/.test(text) || text.length > 70) return false;
-  const quantities = quantitiesIn(text, style).filter(({ kind }) => kind !== 'bare');
-  return quantities.every(({ kind }) => kind === 'temperature') && text.split(/\s+/).length <= 9;
+  if (text.split(/\s+/).length > 10) return false;
+  const kinds = new Set(quantitiesIn(text, style).map(({ kind }) => kind));
+  // “Drying at 20 °C, 50 % r.h., 35 µm” says for what the times below hold.
+  const ofTimes = /\b(?:dry|drying|times?|cur(?:e|ing)|gel|life|trocknung|s[ée]chage|secado)\b/i.test(text);
+  const allowed: readonly Quantity['kind'][] = ofTimes
+    ? ['bare', 'temperature', 'share', 'length', 'other', 'mass']
+    : ['bare', 'temperature'];
+  return [...kinds].every((kind) => allowed.includes(kind));
 }
 
 const shortForm =
@@ -385,7 +391,7 @@ const shortForm =
 /** Sentences and bullets, each by itself. */
 function sentences(text: string): string[] {
   return text
-    .split(/(?<=[a-zA-Zäöü%\d)²³"”])[.!;]\s+(?=[A-ZÄÖÜ¿0-9(])|\s*[•▪●]\s*|\.\s+(?=[A-Z])/)
+    .split(/(?<=[a-zA-Zäöü%\d)²³"”])(?:[.!]\s+(?=[A-ZÄÖÜ¿0-9(])|;\s+(?=[A-ZÄÖÜ]))|\s*[•▪●]\s*|\.\s+(?=[A-Z])/)
     .reduce<string[]>((parts, part) => {
       const last = parts.at(-1);
       // A point behind a short form ends no sentence.

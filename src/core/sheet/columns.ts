@@ -71,7 +71,9 @@ function stands(cells: readonly Cell[], gutter: number): boolean {
   const right = cells.filter((cell) => cell.from >= gutter - 2);
   const [first] = right;
   // A bullet or an indented line may stand a little to the right.
-  return first === undefined || first.from - gutter < (right.length === 1 ? 30 : 9);
+  if (first === undefined || first.from - gutter < (right.length === 1 ? 30 : 9)) return true;
+  // So may the end of a word that is wrapped in a cell.
+  return right.length === 1 && first.text.length <= 8;
 }
 
 /** Do the two sides stand for themselves? Their lines are not level, or each side has labels and values of its own, or text. */

@@ -120,7 +120,7 @@ const units: readonly Unit[] = [
 const unitPattern = units.map(({ pattern }) => `(${pattern})`).join('|');
 /** A number, and the unit right after it where there is one. */
 const stated = new RegExp(
-  `(?<![A-Za-z\\d_])(?:${numberPattern})(?:(?:\\s*-\\s*|\\s*)(?:${unitPattern})(?![A-Za-zäöüéèµ²³]))?`,
+  `(?<![A-Za-z\\d_])(?:${numberPattern})(?:(?:\\s*-\\s*|\\s*)(?:${unitPattern})(?:(?<=%)|(?![A-Za-zäöüéèµ²³])))?`,
   'gi',
 );
 const aNumber = new RegExp(`^(?:${numberPattern})`, 'i');

@@ -89,7 +89,7 @@ function sideOf({ quantity, before, clause, near }: Claim): 'first' | 'last' | '
   }
   const own = before.slice(-40);
   const headed = `${clause.column} ${clause.label}`.toLowerCase();
-  if (quantity.bound === 'max') return 'last';
+  if (quantity.bound === 'max' || /(?:latest|not? later than)\W*(?:after)?\s*$/.test(own)) return 'last';
   if (quantity.bound === 'min') return 'first';
   // The nearest word of the two decides; the column or the label where the text has none.
   const [late, early] = [lastAt(own, latest), lastAt(own, earliest)];
