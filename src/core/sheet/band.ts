@@ -4,6 +4,8 @@ import type { Claim } from './claims';
 import { mentionsIn } from './names';
 import type { SheetFacts } from './reading';
 
+const inch = 0.0254;
+
 type BandRead = NonNullable<SheetFacts['band']>;
 
 const cups: readonly (readonly [id: string, pattern: RegExp])[] = [
@@ -58,11 +60,14 @@ export function band({ clauses }: Spoken, claims: readonly Claim[]): Found<BandR
     );
     const cup = cupNamed(clause.text) ?? cupNamed(over) ?? (viscous ? nearCup(clauses, i) : undefined);
     if (!cup || (!viscous && !cupNamed(`${clause.text} ${clause.label}`))) continue;
-    for (const quantity of clause.quantities) {
-      const seconds = quantity.kind === 'time' && /^s/.test(quantity.unit);
+    for (const stated of clause.quantities) {
+      // Two strokes beside the number of a cup are seconds, not inches.
+      const marked = stated.unit === '"' && cupNamed(clause.text) !== undefined;
+      const quantity = marked ? { ...stated, min: stated.min / inch, max: stated.max / inch } : stated;
+      const seconds = marked || (quantity.kind === 'time' && /^s/.test(quantity.unit));
       if (!seconds || quantity.max > 400 || quantity.max < 8) continue;
       // Another name may stand nearer: 30 s of stirring are no viscosity.
-      const mine = claims.find((each) => each.quantity === quantity && each.clause === clause);
+      const mine = claims.find((each) => each.quantity === stated && each.clause === clause);
       if (mine && ['stir', 'touch', 'flash', 'clean'].includes(mine.id) && mine.cost < 12) continue;
       options.push({
         id: 'band',
@@ -70,6 +75,7 @@ export function band({ clauses }: Spoken, claims: readonly Claim[]): Found<BandR
         clause,
         cost: 3,
         before: clause.text.slice(0, quantity.from).toLowerCase(),
+        after: clause.text.slice(quantity.to).toLowerCase(),
         near: `${over} | ${nearOf(clause, quantity)}`.toLowerCase(),
       });
     }
@@ -113,7 +119,8 @@ export function band({ clauses }: Spoken, claims: readonly Claim[]): Found<BandR
 /** The words between the numbers before and behind a quantity. */
 function nearOf({ text, quantities }: Clause, quantity: Clause['quantities'][number]): string {
   const times = quantities.filter(({ kind }) => kind === 'time');
-  const at = times.indexOf(quantity);
+  const at = times.findIndex(({ from }) => from === quantity.from);
+  if (at < 0) return text;
   const from = times[at - 1]?.to ?? 0;
   const to = times[at + 1]?.from ?? text.length;
   return text.slice(from, to);

@@ -12,6 +12,8 @@ export interface Claim {
   /** Words of its own: its label, its column, and what stands between it and its neighbours; lower case. */
   readonly near: string;
   readonly before: string;
+  /** What stands behind it up to the next comma, lower case. */
+  readonly after: string;
   /** The kind of gun it is for. */
   readonly family?: Family;
 }
@@ -138,6 +140,7 @@ export function claimsIn(clause: Clause): Claim[] {
       clause,
       cost: best?.id === id ? best.cost : labelCost,
       before,
+      after: (text.slice(quantity.to, to).split(/[,;|]/)[0] ?? '').toLowerCase(),
       near: `${label} | ${column} | ${before} | ${text.slice(quantity.to, to)}`.toLowerCase(),
       ...(family ? { family } : {}),
     });

@@ -67,7 +67,7 @@ export function ofMix(
   const middle = ({ quantity }: Claim) => (quantity.min + quantity.max) / 2;
   return best(
     claims.filter((each) => each.id === id && fits(scaled(each))),
-    ({ near, clause }) => {
+    ({ near, after, clause }) => {
       const said = `${near} ${clause.column.toLowerCase()}`;
       return (
         (mixed.test(said) ? -3 : 0) +
@@ -77,7 +77,7 @@ export function ofMix(
         !/vol/.test(`${said} ${clause.text.toLowerCase()} ${clause.heading.toLowerCase()}`)
           ? 6
           : 0) +
-        (/weight|mass|wt/.test(said) && id === 'solids' ? 30 : 0) +
+        (id === 'solids' && /weight|mass|wt/.test(/vol|weight|mass|wt/.test(after) ? after : said) ? 30 : 0) +
         (/hardener|activator|component b|part b|thinner/.test(said) ? 6 : 0)
       );
     },

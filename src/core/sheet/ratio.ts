@@ -13,11 +13,13 @@ const colon = new RegExp(
   'i',
 );
 const to = new RegExp(
-  `(${n})\\s*(?:parts?|vol(?:umes?)?\\.?|teile?)?\\s*(?:of\\s+)?(?:\\(?(?:component|comp\\.?|part)?\\s*["“]?[ab]["”]?\\)?|base|paint|resin|primer|lacquer|clear\\w*|[a-z]+)?(?:\\s*\\([^)]*\\))?\\s*(?:to|with|and|\\+|:|,)\\s*(${n})\\s*(?:parts?|vol(?:umes?)?\\.?|teile?)`,
+  `(${n})\\s*(?:parts?|vol(?:umes?)?\\.?|teile?)?\\s*(?:by (?:volume|weight|mass)\\s*)?(?:of\\s+)?(?:\\(?(?:component|comp\\.?|part)?\\s*["“]?[ab]["”]?\\)?|base|paint|resin|primer|lacquer|clear\\w*|[a-z]+)?(?:\\s*\\([^)]*\\))?\\s*(?:to|with|and|\\+|:|,)\\s*(${n})\\s*(?:parts?|vol(?:umes?)?\\.?|teile?)`,
   'i',
 );
+/** “Base / hardener = 5 / 1” */
+const slashed = new RegExp(`(?<==\\s*)(${n})\\s*\\/\\s*(${n})`, 'i');
 const weighed = /weight|mass|\bwt\b|w\/w|gew|poids|peso|masse/i;
-const filled = /vol/i;
+const filled = /vol|v\/v/i;
 const mixing =
   /ratio|mix|parts?\b|hardener|activator|catalyst|component|mischung|proporci|m[ée]lange|h[aä]rter/i;
 const elsewhere =
@@ -73,7 +75,7 @@ function statedIn(clause: Clause, next: string, style: NumberStyle): Stated[] {
   let at = 0;
   while (at < text.length) {
     const rest = text.slice(at);
-    const match = colon.exec(rest) ?? to.exec(rest);
+    const match = colon.exec(rest) ?? to.exec(rest) ?? slashed.exec(rest);
     if (!match) break;
     const from = at + match.index;
     const end = from + match[0].length;
