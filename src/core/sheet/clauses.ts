@@ -44,13 +44,21 @@ export function clausesOf({ lines }: Paper): Spoken {
     above = label === own ? label.replace(/[\s:,–-]*(?:min|max)(?:imum)?\W*$/i, '') : above;
     return own;
   };
-  const say = (line: number, label: string, column: string, said: string, over = heading) => {
+  const say = (
+    line: number,
+    label: string,
+    column: string,
+    said: string,
+    over = heading,
+    warmth?: number,
+  ) => {
     const stripped = said.trim();
     if (stripped === '') return;
     const quantities = withUnit(stripped, [column, label, over], style);
     const temperature =
       temperatureOf(column, style) ??
       (label === '' ? undefined : temperatureOf(label, style)) ??
+      warmth ??
       temperatureOf(over, style);
     clauses.push({
       text: stripped,
@@ -72,10 +80,15 @@ export function clausesOf({ lines }: Paper): Spoken {
       if (headKind(table.heads.slice(-2), style) === 'temperatures') columns = table.heads;
       for (const row of table.rows) {
         const { cells } = row;
+        // A row that holds at a temperature says so in a column of its own.
+        const warmth = cells
+          .filter((cell) => /temp/i.test(headOver(table.heads, cell, cells)))
+          .map(({ text: own }) => temperatureOf(own, style))
+          .find((own) => own !== undefined);
         const label = table.labelled ? rowLabel(cells[0]?.text ?? '') : '';
         for (const cell of table.labelled ? cells.slice(1) : cells) {
           const head = headOver(table.heads, cell, cells);
-          say(row.at, label, head, cell.text);
+          say(row.at, label, head, cell.text, heading, warmth);
         }
       }
       i = table.last;
@@ -175,7 +188,7 @@ interface Table {
 
 /** A table whose head is this line: columns of temperatures, guns, hardeners, limits, or of facts. */
 function tableAt(lines: readonly Line[], at: number, style: NumberStyle): Table | undefined {
-  const heads = lines[at]?.cells ?? [];
+  let heads = lines[at]?.cells ?? [];
   if (heads.length < 2) return undefined;
   const rows: { cells: readonly Cell[]; at: number }[] = [];
   let last = at;
@@ -208,6 +221,18 @@ function tableAt(lines: readonly Line[], at: number, style: NumberStyle): Table 
     if (cells.length > heads.length + 1) break;
     rows.push({ cells, at: i });
     last = i;
+  }
+  // Heads of two lines: “Hardener 71” over “express”.
+  while (rows.length > 1) {
+    const [under] = rows;
+    if (!under || !headsGoOn(heads, under.cells, style)) break;
+    heads = heads.map((head) => {
+      const own = under.cells.filter(
+        (cell) => heads.reduce((a, b) => (apart(a, cell) <= apart(b, cell) ? a : b)) === head,
+      );
+      return { ...head, text: [head.text, ...own.map(({ text }) => text)].join(' ') };
+    });
+    rows.shift();
   }
   if (rows.length === 0) return undefined;
   const [first] = heads;
@@ -271,7 +296,7 @@ function headKind(
     if (quantities.some(({ kind }) => kind !== 'bare' && kind !== 'temperature')) return undefined;
     if (familyNamed(text) && text.length < 40) return 'guns' as const;
     if (columnWords.test(text) && text.length <= 28 && quantities.length === 0) return 'words' as const;
-    if (factNamed(text) && text.length < 40) return 'facts' as const;
+    if (factNamed(text) && text.length < 40 && !/\d\s*:/.test(text)) return 'facts' as const;
     return undefined;
   });
   const named = of.filter((each) => each !== undefined);
@@ -279,6 +304,27 @@ function headKind(
   for (const kind of ['temperatures', 'guns', 'facts', 'words'] as const)
     if (named.filter((each) => each === kind).length >= named.length / 2) return kind;
   return named[0];
+}
+
+const apart = (head: Cell, cell: Cell): number => Math.abs((head.from + head.to - cell.from - cell.to) / 2);
+
+/** A second line of heads: words alone, none of them under the labels of the rows. */
+function headsGoOn(heads: readonly Cell[], cells: readonly Cell[], style: NumberStyle): boolean {
+  const [head] = heads;
+  const [cell] = cells;
+  return (
+    head !== undefined &&
+    cell !== undefined &&
+    cells.length <= heads.length &&
+    Math.abs(head.from - cell.from) < 8 &&
+    head.from > 12 &&
+    cells.every(
+      ({ text }) =>
+        quantitiesIn(text, style).every(({ kind }) => kind === 'bare') &&
+        text.length < 24 &&
+        !/\d\s*:/.test(text),
+    )
+  );
 }
 
 /** The head a cell stands under: by where it stands; by its place in the row where that does not tell. */
@@ -333,6 +379,8 @@ function labelIn(text: string): { label: string; said: string } | undefined {
   const match = /^(.{2,70}?)\s*:(?:\s+|$)(.*)$/s.exec(text);
   if (!match) return undefined;
   const [, label = '', said = ''] = match;
+  // A bracket that opens before a colon closes behind it.
+  if (label.split('(').length !== label.split(')').length) return undefined;
   // “100 vol base : 25 vol hardener” is one thing.
   if (/^\d+(?:[.,]\d+)?\s*(?:vol|parts?|teile?|g|kg|l)\b/i.test(label)) return undefined;
   if (!/[a-zA-Zäöüéèáíóúñ)]$/.test(label) && !/(?:°[CF]|%|\))$/.test(label)) return undefined;

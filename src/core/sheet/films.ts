@@ -1,6 +1,7 @@
 import type { Claim } from './claims';
 import type { Spoken } from './clauses';
 import { best, type Found } from './choose';
+import { besideUsual } from './times';
 import type { Span } from './reading';
 
 /** No coat is thicker, m: gel coat and elastomers stay below it. */
@@ -150,10 +151,11 @@ export function air(
   );
   const found = best(
     limits,
-    ({ quantity, clause }) =>
-      (quantity.min < quantity.max ? -4 : 0) +
-      (clause.quantities.some(({ kind }) => kind === 'time') ? 14 : 0) +
-      (/surface|substrate/.test(clause.label.toLowerCase()) && !/air/i.test(clause.label) ? 10 : 0),
+    (claim) =>
+      (claim.quantity.min < claim.quantity.max ? -4 : 0) +
+      besideUsual(claim) +
+      (claim.clause.quantities.some(({ kind }) => kind === 'time') ? 14 : 0) +
+      (/surface|substrate/i.test(claim.clause.label) && !/air/i.test(claim.clause.label) ? 10 : 0),
     (claim) => {
       const { quantity } = claim;
       if (quantity.min < quantity.max) return { min: quantity.min, max: quantity.max };

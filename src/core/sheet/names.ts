@@ -67,8 +67,8 @@ export const names: readonly Name[] = [
   name('flash-point', /flash[\s-]?point|flammpunkt|point d.?[ée]clair|punto de inflamaci[oó]n/),
   name('bake-flash', /(?:flash(?:[\s-]?off)?|wait|allow|leave)(?: (?:time|for|off))?[^.;|]{0,24}(?:before|prior to) (?:bak|stov|forc|the oven|oven|low bake|infra)\w*|(?:before|prior to) (?:the )?(?:bak|stov|oven|forc|low[\s-]bake|heat)\w*|final flash/),
   name('dust-free', /dust[\s-]?(?:free|dry)|tack[\s-]?free|staubtrocken|hors poussi[eè]re|libre de polvo/),
-  name('shelfLife', /shelf[\s-]?life|(?:storage|can|pack(?:age)?) (?:life|stability)|storable|(?:can be|may be) (?:kept|stored)|keeps?(?: for)?|lagerf[aä]hig\w*|lagerstabilit\w*|haltbar\w*|dur[ée]e de (?:conservation|stockage)|best (?:before|used)|use within(?= \d+ (?:month|year))|unopened|from (?:the )?(?:date (?:on|of)|manufactur\w*)|caducidad|vida [uú]til en envase|stability in (?:the )?can/),
-  name('potLife', /pot[\s-]?life|potlife|gel(?:ling|lation)?[\s-]?time|working (?:time|life)|usable (?:life|time)|work(?:able)? life|processing (?:time|life)|(?:to be |must be )?use[sd]?(?: it)?(?: up)?(?: the| this| all| it| any)?(?: mix(?:ture|ed)?(?: (?:material|paint|product))?| material)? within|life of (?:the )?mix\w*|mix(?:ed|ture)? life|life after mix\w*|application (?:time|life)|mix(?:ture)? (?:stays|remains|is) (?:usable|workable|good)(?: for)?|topfzeit|verarbeitungszeit|(?:dur[ée]e de )?vie en pot|dur[ée]e d.utilisation|vida (?:[uú]til )?de la mezcla/),
+  name('shelfLife', /shelf[\s-]?life|(?:storage|can|pack(?:age)?) (?:life|stability)|storable|(?:can be|may be) (?:kept|stored)|keeps?\b(?! usable| workable)(?: for)?|lagerf[aä]hig\w*|lagerstabilit\w*|haltbar\w*|dur[ée]e de (?:conservation|stockage)|best (?:before|used)|use within(?= \d+ (?:month|year))|unopened|from (?:the )?(?:date (?:on|of)|manufactur\w*)|caducidad|vida [uú]til en envase|stability in (?:the )?can/),
+  name('potLife', /pot[\s-]?life|potlife|gel(?:ling|lation)?[\s-]?time|working (?:time|life)|usable (?:life|time)|work(?:able)? life|processing (?:time|life)|(?:to be |must be )?use[sd]?(?: it)?(?: up)?(?: the| this| all| it| any)?(?: mix(?:ture|ed)?(?: (?:material|paint|product))?| material)? within|life of (?:the )?mix\w*|mix(?:ed|ture)? life|life after mix\w*|application (?:time|life)|(?:stays|remains|is|keeps) (?:usable|workable)(?: for)?|mix(?:ture|ed)?(?: (?:material|paint|product))? (?:should|must|has to|may|can) be (?:used|applied|sprayed|processed) (?:within|for)|topfzeit|verarbeitungszeit|(?:dur[ée]e de )?vie en pot|dur[ée]e d.utilisation|vida (?:[uú]til )?de la mezcla/),
   name('induction', /induction(?: time| period)?|sweat[\s-]?in(?: time)?|stand(?:ing)? time|(?:let|leave|allow)(?: it| the mix(?:ture|ed)?(?: (?:material|paint|product))?| mix)?(?: to)? (?:stand|rest)(?:ing)?(?: for)?|rest(?:ing)? (?:time|period)|ripening(?: time)?|matur(?:ing|ation)(?: time)?|pre[\s-]?reaction(?: time)?|stand before use|before (?:use|thinning|application)(?=[^a-z]|$)|reifezeit|vorreaktion\w*|m[uû]rissement|tiempo de inducci[oó]n/),
   name('recoat', /re[\s-]?coat\w*|over[\s-]?coat\w*|(?:to |before |until )top[\s-]?coat\w*|top[\s-]?coats?(?=\s*(?:after|from|within|in\b))|top[\s-]?coat(?:ed|able|ing)|re[\s-]?paint\w*|(?:apply (?:the )?)?(?:next|second|further|subsequent) (?:coat|layer)|interval (?:to|before|until) (?:next|top)\s?coat|maximum interval|laminat\w*|(?:must |should |can |may )?follow(?:s|ed)?(?: it)?(?= within| after| in )|[uü]berarbeit\w*|[uü]berlackier\w*|[uü]berstreich\w*|recouvr\w*|surcouch\w*|repint\w*|recubri\w*/),
   name('flash', /flash(?:ing)?(?:[\s-]?off)?(?: time| interval)?|(?:wait\w*|allow|time|interval|pause|drying|minutes?) between (?:the )?coats|between (?:the )?(?:wet(?:[\s-]on[\s-]wet)? )?(?:coats|layers|passes)|wet[\s-]on[\s-]wet|\bapart\b|inter[\s-]?coat(?: flash\w*| time| interval)?|between (?:spray )?passes|(?:zwischen)?abl[uü]ft\w*|[ée]vaporation(?: entre couches)?|entre (?:couches|capas|manos)|evaporaci[oó]n/),
@@ -76,7 +76,7 @@ export const names: readonly Name[] = [
   name('handle', /(?:dry (?:to|for) )?handl(?:e|ing|eable|ed)\b|montagefest|manipul\w*/),
   name('hard', /hard[\s-]?dry|dry[\s-]?hard|through[\s-]?dry|dry[\s-]?through|stack(?:able|ing)?|pack(?:ing|able)|tape|mask(?:ing|able)|rain(?:proof| resist)?|polish\w*|traffic|immersion|walk[\s-]?on|tack[\s-]?up/),
   name('sand', /(?<!without )sand(?:able|ing|ed)?|abrad\w+|rub(?:bing)? down|schleif\w*|ponçage/),
-  name('cure', /full(?:y)?[\s-]*(?:cure\w*|hard\w*|resistance|dr(?:y|ied)|chemical\w*)|complete(?:ly)? (?:cure\w*|hard\w*|dr(?:y|ied))|cure\w* (?:fully|completely|time|through)|cure[sd]? (?:in|after)|final (?:cure|hardness|properties|resistance)|through[\s-]?cured?|ultimate hardness|(?:full )?chemical resistance|\bcure[ds]?\b|curing|durchgeh[aä]rtet|ausgeh[aä]rtet|durchh[aä]rtung|endh[aä]rte|s[ée]chage (?:complet|[aà] c(?:oe|œ)ur)|curado (?:total|completo)/),
+  name('cure', /full(?:y)?[\s-]*(?:cure\w*|hard\w*|resistance|dr(?:y|ied)|chemical\w*)|harden(?:s|ed)? (?:fully|completely)|complete(?:ly)? (?:cure\w*|hard\w*|dr(?:y|ied))|cure\w* (?:fully|completely|time|through)|cure[sd]? (?:in|after)|final (?:cure|hardness|properties|resistance)|through[\s-]?cured?|ultimate hardness|(?:full )?chemical resistance|\bcure[ds]?\b|curing|durchgeh[aä]rtet|ausgeh[aä]rtet|durchh[aä]rtung|endh[aä]rte|s[ée]chage (?:complet|[aà] c(?:oe|œ)ur)|curado (?:total|completo)/),
   name('bake', /bak(?:e|ed|ing)\b|stov\w+|forc(?:e|ed)[\s-]?dr\w+|oven|\bIR\b|infra[\s-]?red|low[\s-]bake|object temperature|metal temperature|ofentrocknung|[ée]tuvage/),
   name('mass-solids', /(?:solids?|non[\s-]?volatiles?)(?: content)?[^.;|]{0,14}(?:by )?(?:weight|mass|wt)\.?|weight solids|mass solids|wt\.? solids|festk[oö]rper[^.;|]{0,12}(?:gew|masse)\w*/),
   name('solids', /(?:volume|vol\.?)[\s-]*(?:solids?|non[\s-]?volatiles?)|solids?(?: content)?(?:[^.;|]{0,12}(?:by )?vol(?:ume)?\.?)?|non[\s-]?volatiles?(?: content)?(?:[^.;|]{0,12}(?:by )?vol(?:ume)?\.?)?|festk[oö]rper\w*|extrait sec|s[oó]lidos/),
@@ -98,9 +98,9 @@ export const names: readonly Name[] = [
   name('dew', /dew[\s-]?point|taupunkt|point de ros[ée]e|punto de roc[ií]o/),
   name('air', /(?:air|ambient)(?: temperature)?(?:,? (?:and|&|\/|or|nor) (?:the )?(?:surface|substrate|part|paint|material|product)(?: temperatures?)?)?(?=[^a-z]|$)(?![\s-]*(?:cap|pressure|supply|hose|consumption|assisted|spray|less|flow|volume|line|inlet|dry|dried))(?: temp\w*)?|(?:room|booth|workshop|application|working|processing|spray(?:ing)? room) (?:air )?temp\w*|\b(?:room|workshop|booth)\b(?= of|\W|$)|temperature (?:of|in) (?:the )?(?:air|room|booth|workshop)|(?:application |climatic |ambient |working )?conditions?\b|climate|(?:apply|work|use|spray|process)(?: only)? (?:at|between|when|above|below|in)\b|(?:umgebungs|verarbeitungs|luft|raum|objekt- und luft)temp\w*|temp[ée]rature (?:ambiante|d.application|de l.air)|temperatura (?:ambiente|de aplicaci[oó]n|del aire)/),
   name('surface', /(?:surface|substrate|part|panel|steel|metal|object|work ?piece|wall|paint|material|product)(?:'s)? temp\w*|temperature of (?:the )?(?:surface|substrate|part|steel|paint|material)|\bsubstrate\b|\bsurfaces?\b|untergrund\w*|support\b/),
-  name('catalyst', /peroxide|mekp|catalys\w+|initiator|peroxid\w*/),
+  name('catalyst', /peroxide|mekp|catalys\w+|initiator|peroxid\w*|hardener|activator|curing agent|h[aä]rter/),
   name('delivered', /(?:as )?(?:deliver(?:ed|y)|suppl(?:ied|y)|packag\w+)(?: viscosity| condition)?|in (?:the )?(?:can|tin)|lieferviskosit\w*|liefer\w*|[aà] la livraison|suministro/),
-  name('thinner', /add(?=(?: up to| at most| max\.?)? ?[\d.,]+(?: ?[-–] ?[\d.,]+| to [\d.,]+)? ?% (?:\w+ )?water)|^water(?=\s*(?:$|\())|thin(?:n(?:er|ers|ing|ed))?\b|reduc(?:er|ers|ed|tion|ing|e)\b|dilut\w+|verd[uü]nn\w*|dilu(?:tion|ant|er|ye|ente|ci[oó]n|ir)\w*/),
+  name('thinner', /(?:water|solvent) (?:may|can) be added|add(?=(?: up to| at most| max\.?)? ?[\d.,]+(?: ?[-–] ?[\d.,]+| to [\d.,]+)? ?% (?:\w+ )?water)|^water(?=\s*(?:$|\())|thin(?:n(?:er|ers|ing|ed))?\b|reduc(?:er|ers|ed|tion|ing|e)\b|dilut\w+|verd[uü]nn\w*|dilu(?:tion|ant|er|ye|ente|ci[oó]n|ir)\w*/),
   name('coats', /(?:number|no\.?) of (?:spray )?(?:coats|layers|passes)|coats? (?:recommended|required|needed)|recommended (?:number of )?coats|anzahl (?:der )?\w*|spritzg[aä]nge|nombre de couches|n[uú]mero de (?:capas|manos)|^coats$/),
   name('filter', /(?:pump |gun |in-?line )?(?:filter|strain(?:er|ed|ing)?)|mesh|sieb|tamis/),
   name('hose', /hose|feed line/),
@@ -155,6 +155,8 @@ const families: readonly (readonly [Family, RegExp])[] = [
 export const familyNamed = (text: string): Family | undefined =>
   families.find(([, pattern]) => pattern.test(text))?.[0];
 
+const fed = /^(?:gravity|suction|siphon|pressure)/i;
+
 /** Each kind of gun a text names, with where. */
 export function familiesIn(
   text: string,
@@ -163,7 +165,10 @@ export function familiesIn(
   for (const [id, pattern] of families)
     for (const match of text.matchAll(new RegExp(pattern.source, 'gi'))) {
       const [from, to] = [match.index, match.index + match[0].length];
-      if (!found.some((each) => from < each.to && each.from < to)) found.push({ id, from, to });
+      if (found.some((each) => from < each.to && each.from < to)) continue;
+      // How a gun is fed says nothing of how it atomises where that is said too.
+      if (id === 'conventional' && found.length > 0 && fed.test(match[0])) continue;
+      found.push({ id, from, to });
     }
   return found.sort((a, b) => a.from - b.from);
 }

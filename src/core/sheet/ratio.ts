@@ -29,6 +29,8 @@ const elsewhere =
 export function ratio({ clauses, style }: Spoken, claims: readonly Claim[]): Found<Ratio> | undefined {
   const peroxide = peroxideOf(clauses, claims, style);
   const found = clauses.flatMap((clause, i) => statedIn(clause, clauses[i + 1]?.text ?? '', style));
+  const share = hardenerShare(claims);
+  if (share) found.push(share);
   const tabled = inTable(clauses, style);
   if (tabled) found.push(...tabled);
   const [first] = found.toSorted((a, b) => b.weight - a.weight);
@@ -41,6 +43,22 @@ export function ratio({ clauses, style }: Spoken, claims: readonly Claim[]): Fou
     claim: { clause: chosen.clause },
     sure: Math.min(0.97, 0.4 + chosen.weight / 15),
   };
+}
+
+/** “Hardener: 25 % by weight of the base.” */
+function hardenerShare(claims: readonly Claim[]): Stated | undefined {
+  const own = claims.find(
+    ({ id, quantity, clause }) =>
+      id === 'catalyst' &&
+      quantity.kind === 'share' &&
+      quantity.max > 0.02 &&
+      /(?:of|on|to) (?:the )?(?:base|paint|lacquer|resin|primer|component a|part a|clear)/i.test(clause.text),
+  );
+  if (!own) return undefined;
+  const said = `${own.clause.label} ${own.clause.text}`;
+  const by = filled.test(said) ? ('volume' as const) : weighed.test(said) ? ('mass' as const) : undefined;
+  const part = round(((own.quantity.min + own.quantity.max) / 2) * 100);
+  return { value: { parts: [100, part], ...(by ? { by } : {}) }, clause: own.clause, weight: 6 };
 }
 
 /** A column of parts by volume or by weight: one row a part. */
@@ -143,7 +161,8 @@ function peroxideOf(
 ): Found<Ratio> | undefined {
   const doses = claims.filter(
     ({ id, quantity, near, clause }) =>
-      (id === 'catalyst' ||
+      ((id === 'catalyst' &&
+        /peroxide|mekp|catalys|initiator/i.test(`${clause.label} ${clause.text} ${clause.heading}`)) ||
         (/peroxide|mekp|catalys|initiator/i.test(`${clause.label} ${clause.text}`) &&
           id !== 'thinner' &&
           id !== 'solids' &&

@@ -17,13 +17,16 @@ export function strange(claim: Claim): number {
   return (
     (off <= 3 ? off * 0.1 : off * 2) +
     (at !== undefined && at > forcedAt ? 200 : 0) +
-    (/\b(?:fast|slow|quick|rapid|express|summer|winter)\b/.test(
-      `${claim.clause.column} ${claim.clause.label}`.toLowerCase(),
-    )
-      ? 8
-      : 0) +
+    besideUsual(claim) +
     (/forced|oven|bake|stov|infra|force[- ]dr/.test(near) ? 200 : 0)
   );
+}
+
+/** Columns and rows of other hardeners than the usual one stand back. */
+export function besideUsual({ clause: { column, label } }: Claim): number {
+  const over = `${column} ${label}`.toLowerCase();
+  if (/\b(?:standard|normal|medium|universal|regular)\b/.test(over)) return -4;
+  return /\b(?:extra|fast|slow|quick|rapid|express|short|long|summer|winter|hot|cold)\b/.test(over) ? 8 : 0;
 }
 
 const timed = (claims: readonly Claim[], id: Claim['id']) =>
@@ -83,6 +86,10 @@ export function recoat(claims: readonly Claim[]): { first?: Found<number>; last?
 
 function sideOf({ quantity, before, clause, near }: Claim): 'first' | 'last' | 'both' {
   if (quantity.apart) return 'both';
+  if (/min\w*\W{0,3}[/,|–-]\W{0,3}max/i.test(`${clause.label} ${clause.column} ${clause.text}`)) {
+    const times = clause.quantities.filter(({ kind }) => kind === 'time');
+    if (times.length === 2) return times[0] === quantity ? 'first' : 'last';
+  }
   const window = /window|interval/.test(`${clause.label} ${clause.column} ${before}`.toLowerCase());
   if (quantity.min < quantity.max) {
     if (window || quantity.max >= 4 * quantity.min) return 'both';
