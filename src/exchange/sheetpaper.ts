@@ -206,12 +206,14 @@ export function decodeText(bytes: Uint8Array): string {
   }
 }
 
-/** Any of the three, in its layout. */
-export async function paperOf(bytes: Uint8Array, pdf: () => Promise<PdfLibrary>): Promise<Outcome<Paper>> {
-  const kind = sheetKind(bytes);
-  if (kind === 'pdf') return paperOfPdf(bytes, await pdf());
+/** A web page or a text, in its layout. */
+export async function paperOfWritten(bytes: Uint8Array): Promise<Outcome<Paper>> {
   const text = decodeText(bytes);
   if (text.trim() === '')
     return refuse('sheet-empty', 'There is no text in it. Choose the product’s sheet, or paste its text.');
-  return kind === 'html' ? paperOfHtml(text) : paperOfText(text);
+  return sheetKind(bytes) === 'html' ? paperOfHtml(text) : paperOfText(text);
 }
+
+/** Any of the three, in its layout. */
+export const paperOf = async (bytes: Uint8Array, pdf: () => Promise<PdfLibrary>): Promise<Outcome<Paper>> =>
+  sheetKind(bytes) === 'pdf' ? paperOfPdf(bytes, await pdf()) : paperOfWritten(bytes);

@@ -1,6 +1,7 @@
 export { factsAsJson } from './asjson';
 export { paperOfPages, type Placed } from './layout';
 export { paperOfText, type Cell, type Line, type Paper } from './paper';
+export { paperKind, type PaperKind } from './kind';
 export { readSheet } from './read';
 export {
   doubtful,

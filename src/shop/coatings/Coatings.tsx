@@ -11,7 +11,7 @@ import { writeSheetsCsv } from '@/exchange/sheetcsv';
 import { download } from '@/ui/download';
 import { ImportFile } from '../importing/ImportFile';
 import { recheckDue } from '@/facts/shop/revisions';
-import { Button } from '@/ui/Button';
+import { Button, ButtonLink } from '@/ui/Button';
 import { Dialog } from '@/ui/Dialog';
 import { EmptyState } from '@/ui/EmptyState';
 import { SelectField, TextField } from '@/ui/Field';
@@ -39,6 +39,7 @@ export function Coatings() {
       says="The product sheets. What a sheet says outranks every default here."
       tools={
         <>
+          <ButtonLink href="/sheet">Read a sheet</ButtonLink>
           <Button onClick={() => setAdding(true)}>New sheet</Button>
           <ImportFile says="Import sheets" accept=".json,.csv,application/json,text/csv" />
           <Button
@@ -53,9 +54,10 @@ export function Coatings() {
       {coatings.length === 0 ? (
         <EmptyState title="No sheets yet">
           <p>
-            A new sheet starts from the typical values of its class, each marked as a default until you
-            confirm it.
+            Read the product’s paper, or begin from the typical values of its class, each marked as a default
+            until you confirm it.
           </p>
+          <ButtonLink href="/sheet">Read a sheet</ButtonLink>
           <Button look="main" onClick={() => setAdding(true)}>
             New sheet
           </Button>

@@ -1,0 +1,5 @@
+import { ReadSheet } from '@/shop/sheet/ReadSheet';
+
+export default function SheetPage() {
+  return <ReadSheet />;
+}

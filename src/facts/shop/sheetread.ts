@@ -1,0 +1,220 @@
+import { celsius } from '@/core/climate';
+import { doubtful, type SheetFact, type SheetFacts, type SheetReading } from '@/core/sheet';
+import type { Hazard } from '@/core/safety';
+import type { Coating, CoatingClass, Component, GunAdvice } from '@/records';
+
+const signs: readonly (readonly [CoatingClass, RegExp])[] = [
+  ['gel-coat', /gel[\s-]?coat/i],
+  ['sprayed-filler', /(?:spray\w*|polyester)[\s\S]{0,24}filler|filler[\s\S]{0,30}polyester|spachtel/i],
+  ['etch-primer', /(?:etch|wash)[\s-]?primer|vinyl butyral/i],
+  ['moisture-curing', /moisture[\s-]?cur/i],
+  ['elastomeric', /elastomer/i],
+  ['wall-paint', /(?:wall|masonry|fa[cç]ade|interior|emulsion)[\s-]?(?:paint|matt|coating)/i],
+  ['furniture-paint', /furniture paint|chalk paint|decorative/i],
+  ['epoxy-primer', /epox/i],
+  [
+    'filler-primer',
+    /(?:filler|surfacer|high[\s-]build)[\s-]?primer|primer[\s-]?(?:filler|surfacer)|f[uü]ller/i,
+  ],
+];
+
+/** Which class a paper is of, by its words and by its ratio: a guess that somebody confirms. */
+export function classGuess(text: string, { ratio }: SheetFacts): CoatingClass {
+  const told = signs.find(([, pattern]) => pattern.test(text));
+  if (told) return told[0];
+  const water = /water[\s-]?(?:borne|based)|aqua|wasser|[aà] l.eau/i.test(text);
+  const base = /base[\s-]?coat|\bbase \d|metallic|basislack/i.test(text);
+  if (ratio)
+    return water
+      ? 'two-part-water'
+      : /clear|lacquer|varnish|klar|vernis/i.test(text.slice(0, 400))
+        ? 'two-part-clear'
+        : 'two-part-colour';
+  if (base) return water ? 'water-base' : 'solvent-base';
+  return water ? 'water-lacquer' : 'quick-enamel';
+}
+
+/** Facts nobody takes over without a person who says that the paper reads so. */
+export const personal: readonly SheetFact[] = ['ratio', 'hazards'];
+
+/** What is taken over before anybody has looked: what is sure, and needs no person. */
+export function takenAtFirst({ facts, evidence }: SheetReading): Set<SheetFact> {
+  return new Set(
+    (Object.keys(facts) as SheetFact[]).filter(
+      (fact) => !personal.includes(fact) && (evidence[fact]?.sure ?? 0) >= doubtful,
+    ),
+  );
+}
+
+const warned: Partial<Record<string, Hazard>> = {
+  isocyanate: 'isocyanate',
+  peroxide: 'peroxide',
+  flammable: 'flammable',
+  solvent: 'solvent',
+  dust: 'dust',
+  styrene: 'styrene',
+  skin: 'sensitiser',
+};
+
+const middle = ({ min, max }: { readonly min: number; readonly max: number }): number => (min + max) / 2;
+
+/**
+ * A sheet with what was taken from its paper; the rest stays as it stood.
+ *
+ * @param sheet a class sheet, or the one the shop holds of this product
+ * @param taken the facts somebody lets in
+ */
+export function withPaper(sheet: Coating, facts: SheetFacts, taken: ReadonlySet<SheetFact>): Coating {
+  const own = Object.fromEntries(
+    Object.entries(facts).filter(([fact]) => taken.has(fact as SheetFact)),
+  ) as SheetFacts;
+  const { name, issue, ratio, thinner, band, dry, wet, coats, air, humidityMax, shelfLife, hazards } = own;
+  const components = partsOf(sheet, own);
+  const times = timesOf(sheet.times, own);
+  const read = new Set<string>([
+    ...(ratio ? ['components', 'ratioBy'] : []),
+    ...(!ratio && components.length === 1 && own.density !== undefined && own.volumeSolids !== undefined
+      ? ['components']
+      : []),
+    ...(thinner?.max !== undefined ? ['thinning'] : []),
+    ...(band ? ['target'] : []),
+    ...(dry ? ['film'] : []),
+    ...(own.guns ? ['guns'] : []),
+    ...(own.flash && own.recoatFirst !== undefined ? ['times'] : []),
+    ...(air && humidityMax !== undefined ? ['limits'] : []),
+  ]);
+  return {
+    ...sheet,
+    ...(name ? { name: name.slice(0, 120) } : {}),
+    ...(issue ? { sheetRevision: issue } : {}),
+    components,
+    ...(ratio ? { ratioBy: ratio.by ?? sheet.ratioBy } : {}),
+    thinning: thinner
+      ? {
+          ...sheet.thinning,
+          maximum: thinner.max ?? sheet.thinning.maximum,
+          by: thinner.by ?? sheet.thinning.by,
+          of: thinner.of ?? sheet.thinning.of,
+        }
+      : sheet.thinning,
+    ...(band
+      ? {
+          target: wide({
+            cupId: band.cup,
+            min: band.min,
+            max: band.max,
+            temperature: band.temperature ?? celsius(20),
+          }),
+        }
+      : {}),
+    ...(dry ? { film: { ...dry, aim: middle(dry) } } : {}),
+    ...(wet ? { wetFilm: { ...wet, aim: middle(wet) } } : {}),
+    ...(coats ? { coats: Math.max(1, Math.ceil(coats.min)) } : {}),
+    times,
+    limits: {
+      ...sheet.limits,
+      ...(air ? { air: { min: air.min ?? sheet.limits.air.min, max: air.max ?? sheet.limits.air.max } } : {}),
+      ...(humidityMax === undefined
+        ? {}
+        : { humidity: { min: Math.min(sheet.limits.humidity.min, humidityMax / 2), max: humidityMax } }),
+    },
+    guns: gunsOf(sheet.guns, own.guns),
+    // The paper’s silence is not “none”: what it warns of joins what the class may hold.
+    hazards: [...new Set([...sheet.hazards, ...(hazards ?? []).flatMap((each) => warned[each] ?? [])])],
+    ...(shelfLife === undefined ? {} : { shelf: { ...sheet.shelf, closed: Math.round(shelfLife / 86_400) } }),
+    assumed: sheet.assumed.filter((field) => !read.has(field)),
+  };
+}
+
+/** A band of one number holds a second to either side: nobody reads a cup closer. */
+function wide(target: NonNullable<Coating['target']>): NonNullable<Coating['target']> {
+  return target.min < target.max ? target : { ...target, min: target.min - 1, max: target.max + 1 };
+}
+
+/** The parts, so that the mix has the density, solids and VOC that the paper states of it. */
+function partsOf(sheet: Coating, { ratio, density, volumeSolids, voc }: SheetFacts): Component[] {
+  const [first, ...others] = sheet.components;
+  if (!first) return [...sheet.components];
+  const parts = ratio?.parts ?? sheet.components.map((each) => each.parts);
+  const by = ratio?.by ?? sheet.ratioBy;
+  const list = parts.map((each, i): Component => {
+    const own =
+      i === 0
+        ? first
+        : (others[i - 1] ?? {
+            ...first,
+            id: i === 1 ? 'hardener' : `part-${i + 1}`,
+            name: i === 1 ? 'Hardener' : `Part ${i + 1}`,
+          });
+    return { ...own, parts: each };
+  });
+  const named =
+    ratio && list.length > 1 && first.name === sheet.name
+      ? list.map((each, i) => (i === 0 ? { ...each, name: 'Base' } : each))
+      : list;
+  const volumes = named.map((each) => (by === 'mass' ? each.parts / each.density : each.parts));
+  const whole = volumes.reduce((sum, each) => sum + each, 0);
+  const share = volumes.map((each) => each / whole);
+  const solved = (
+    of: 'density' | 'volumeSolids' | 'voc',
+    mixed: number | undefined,
+    most: number,
+  ): number => {
+    const [base] = named;
+    if (mixed === undefined || !base) return base?.[of] ?? 0;
+    const rest = named.slice(1).reduce((sum, each, i) => sum + each[of] * (share[i + 1] ?? 0), 0);
+    return Math.min(most, Math.max(0, (mixed - rest) / (share[0] || 1)));
+  };
+  return named.map((each, i) =>
+    i > 0
+      ? each
+      : {
+          ...each,
+          density: solved('density', density, 5000) || each.density,
+          volumeSolids: solved('volumeSolids', volumeSolids, 1),
+          voc: solved('voc', voc, 1500),
+        },
+  );
+}
+
+function timesOf(times: Coating['times'], facts: SheetFacts): Coating['times'] {
+  const { potLife, induction, flash, recoatFirst, recoatLast, touch, handle, cure } = facts;
+  // The longer end: the touch test shortens it.
+  const wait = flash?.max ?? times.flash;
+  const first = recoatFirst ?? Math.max(times.recoatFirst, wait);
+  const { recoatLast: before, ...rest } = times;
+  const last =
+    recoatLast ??
+    (recoatFirst !== undefined && before !== undefined && before <= recoatFirst ? undefined : before);
+  return {
+    ...rest,
+    ...(potLife
+      ? { potLife: potLife.seconds, ...(potLife.temperature ? { temperature: potLife.temperature } : {}) }
+      : {}),
+    ...(induction === undefined ? {} : { induction }),
+    flash: wait,
+    recoatFirst: first,
+    ...(last === undefined ? {} : { recoatLast: last }),
+    ...(touch === undefined ? {} : { touch }),
+    ...(handle === undefined ? {} : { handle }),
+    ...(cure === undefined ? {} : { cure }),
+  };
+}
+
+/** Settings of the paper in place of the class’s, gun by gun; where the paper leaves one out the class’s stays. */
+function gunsOf(guns: readonly GunAdvice[], read: SheetFacts['guns']): GunAdvice[] {
+  if (!read) return [...guns];
+  const known = read.filter(({ atomising }) => atomising !== undefined && atomising !== 'air-assisted');
+  return guns.map((gun) => {
+    const own = known.find(({ atomising }) => atomising === gun.atomising);
+    if (!own) return gun;
+    return {
+      ...gun,
+      ...(own.bore ? { bore: own.bore } : {}),
+      ...(own.orifice ? { orifice: own.orifice } : {}),
+      ...(own.pressure ? { pressure: own.pressure } : {}),
+      ...(own.pressureAt ? { pressureAt: own.pressureAt } : {}),
+      ...(own.distance ? { distance: own.distance } : {}),
+    };
+  });
+}

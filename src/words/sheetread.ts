@@ -1,0 +1,139 @@
+import { showDuration } from '@/core/quantity';
+import type { SheetFact, SheetFacts } from '@/core/sheet';
+import { gunWords } from '@/records/rigwords';
+import { cupName } from './cup';
+import { placeWords, pressureQuantity } from './pressure';
+import { shortNumber } from './ratio';
+import type { Units } from './units';
+
+/** Every fact a sheet can state, as it is called, in the order a person checks them. */
+export const sheetFactWords: Record<SheetFact, string> = {
+  name: 'Name',
+  issue: 'Issued',
+  ratio: 'Mixing ratio',
+  potLife: 'Pot life',
+  induction: 'Rest before use',
+  thinner: 'Thinner',
+  band: 'Viscosity to spray at',
+  volumeSolids: 'Volume solids',
+  density: 'Density',
+  voc: 'VOC',
+  dry: 'Dry film, one coat',
+  wet: 'Wet film, one coat',
+  coats: 'Coats',
+  flash: 'Flash between coats',
+  recoatFirst: 'Recoat, first',
+  recoatLast: 'Recoat, last',
+  touch: 'Touch dry',
+  handle: 'Dry to handle',
+  cure: 'Cured',
+  guns: 'Guns',
+  air: 'Air',
+  humidityMax: 'Humidity at most',
+  shelfLife: 'Keeps closed',
+  hazards: 'Warns of',
+};
+
+export const sheetFactOrder = Object.keys(sheetFactWords) as readonly SheetFact[];
+
+const warningWords = {
+  isocyanate: 'isocyanate',
+  peroxide: 'peroxide',
+  flammable: 'flammable',
+  solvent: 'solvent vapour',
+  dust: 'dust',
+  styrene: 'styrene',
+  skin: 'skin sensitiser',
+};
+
+/** What was read of one fact, in the user’s units. */
+export function sheetFactSays(fact: SheetFact, facts: SheetFacts, units: Units): string {
+  const { ratio, thinner, band, coats, potLife, flash, air } = facts;
+  const percent = (share: number) => units.show('share', share, { digits: share < 0.02 ? 1 : 0 });
+  switch (fact) {
+    case 'name':
+      return facts.name ?? '';
+    case 'issue':
+      return facts.issue ?? '';
+    case 'ratio':
+      return ratio
+        ? `${ratio.parts.map(shortNumber).join(' : ')}${ratio.by ? ` by ${ratio.by}` : ', volume or mass not said'}`
+        : '';
+    case 'thinner':
+      if (!thinner) return '';
+      if (thinner.max === 0) return 'none allowed';
+      return [
+        thinner.min === undefined || thinner.min === thinner.max
+          ? `at most ${percent(thinner.max ?? 0)}`
+          : `${percent(thinner.min)} to ${percent(thinner.max ?? thinner.min)}`,
+        ...(thinner.by ? [`by ${thinner.by}`] : []),
+        ...(thinner.of ? [thinner.of === 'mix' ? 'of the mix' : 'of the first part'] : []),
+      ].join(' ');
+    case 'band':
+      return band
+        ? `${units.range('time', band.min, band.max, { digits: 0 })} ${cupName(band.cup)}${band.temperature === undefined ? '' : ` at ${units.show('temperature', band.temperature)}`}`
+        : '';
+    case 'volumeSolids':
+      return facts.volumeSolids === undefined ? '' : units.show('share', facts.volumeSolids);
+    case 'density':
+      return facts.density === undefined ? '' : units.show('density', facts.density);
+    case 'voc':
+      return facts.voc === undefined ? '' : units.show('voc', facts.voc);
+    case 'dry':
+    case 'wet': {
+      const film = facts[fact];
+      return film ? units.range('film', film.min, film.max) : '';
+    }
+    case 'coats':
+      return coats ? (coats.min === coats.max ? String(coats.min) : `${coats.min} to ${coats.max}`) : '';
+    case 'potLife':
+      return potLife
+        ? `${showDuration(potLife.seconds)}${potLife.temperature === undefined ? '' : ` at ${units.show('temperature', potLife.temperature)}`}`
+        : '';
+    case 'flash':
+      return flash
+        ? flash.min === flash.max
+          ? showDuration(flash.min)
+          : `${showDuration(flash.min)} to ${showDuration(flash.max)}`
+        : '';
+    case 'air':
+      if (!air) return '';
+      if (air.min === undefined) return `at most ${units.show('temperature', air.max)}`;
+      return air.max === undefined
+        ? `at least ${units.show('temperature', air.min)}`
+        : units.range('temperature', air.min, air.max);
+    case 'humidityMax':
+      return facts.humidityMax === undefined ? '' : percent(facts.humidityMax);
+    case 'shelfLife':
+      return facts.shelfLife === undefined
+        ? ''
+        : `${shortNumber(Math.round((facts.shelfLife / 86_400 / 30.44) * 10) / 10)} months`;
+    case 'guns':
+      return (facts.guns ?? []).map((gun) => gunSays(gun, units)).join('; ');
+    case 'hazards':
+      return (facts.hazards ?? []).map((each) => warningWords[each]).join(', ');
+    default: {
+      const seconds = facts[fact];
+      return seconds === undefined ? '' : showDuration(seconds);
+    }
+  }
+}
+
+function gunSays(
+  { atomising, bore, orifice, pressure, pressureAt, distance }: NonNullable<SheetFacts['guns']>[number],
+  units: Units,
+): string {
+  const name =
+    atomising === undefined ? 'A gun' : atomising === 'air-assisted' ? 'Air-assisted' : gunWords[atomising];
+  const said = [
+    ...(bore ? [units.range('bore', bore.min, bore.max)] : []),
+    ...(orifice ? [units.range('film', orifice.min, orifice.max, { unit: 'mil', digits: 0 })] : []),
+    ...(pressure
+      ? [
+          `${units.range(pressureQuantity(pressure.max), pressure.min, pressure.max)}${pressureAt ? ` ${placeWords[pressureAt]}` : ', where not said'}`,
+        ]
+      : []),
+    ...(distance ? [units.range('distance', distance.min, distance.max)] : []),
+  ];
+  return `${name} ${said.join(', ')}`;
+}
