@@ -1,4 +1,4 @@
-import { showDuration } from '@/core/quantity';
+import { showDuration, type FormatOptions, type QuantityId } from '@/core/quantity';
 import type { SheetFact, SheetFacts } from '@/core/sheet';
 import { gunWords } from '@/records/rigwords';
 import { cupName } from './cup';
@@ -82,7 +82,8 @@ export function sheetFactSays(fact: SheetFact, facts: SheetFacts, units: Units):
     case 'dry':
     case 'wet': {
       const film = facts[fact];
-      return film ? units.range('film', film.min, film.max) : '';
+      if (!film) return '';
+      return film.min === film.max ? units.show('film', film.max) : units.range('film', film.min, film.max);
     }
     case 'coats':
       return coats ? (coats.min === coats.max ? String(coats.min) : `${coats.min} to ${coats.max}`) : '';
@@ -109,7 +110,7 @@ export function sheetFactSays(fact: SheetFact, facts: SheetFacts, units: Units):
         ? ''
         : `${shortNumber(Math.round((facts.shelfLife / 86_400 / 30.44) * 10) / 10)} months`;
     case 'guns':
-      return (facts.guns ?? []).map((gun) => gunSays(gun, units)).join('; ');
+      return (facts.guns ?? []).map((gun) => gunSays(gun, units)).join('\n');
     case 'hazards':
       return (facts.hazards ?? []).map((each) => warningWords[each]).join(', ');
     default: {
@@ -125,15 +126,17 @@ function gunSays(
 ): string {
   const name =
     atomising === undefined ? 'A gun' : atomising === 'air-assisted' ? 'Air-assisted' : gunWords[atomising];
+  const span = (quantity: QuantityId, { min, max }: { min: number; max: number }, options?: FormatOptions) =>
+    min === max ? units.show(quantity, max, options) : units.range(quantity, min, max, options);
   const said = [
-    ...(bore ? [units.range('bore', bore.min, bore.max)] : []),
-    ...(orifice ? [units.range('film', orifice.min, orifice.max, { unit: 'mil', digits: 0 })] : []),
+    ...(bore ? [span('bore', bore)] : []),
+    ...(orifice ? [span('film', orifice, { unit: 'mil', digits: 0 })] : []),
     ...(pressure
       ? [
-          `${units.range(pressureQuantity(pressure.max), pressure.min, pressure.max)}${pressureAt ? ` ${placeWords[pressureAt]}` : ', where not said'}`,
+          `${span(pressureQuantity(pressure.max), pressure)}${pressureAt ? ` ${placeWords[pressureAt]}` : ', where not said'}`,
         ]
       : []),
-    ...(distance ? [units.range('distance', distance.min, distance.max)] : []),
+    ...(distance ? [span('distance', distance)] : []),
   ];
   return `${name} ${said.join(', ')}`;
 }

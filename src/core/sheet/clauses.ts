@@ -113,7 +113,13 @@ export function clausesOf({ lines }: Paper): Spoken {
     const { text: whole, last } = paragraph;
     const labelled = labelIn(whole);
     if (labelled && labelled.said === '') heading = labelled.label;
-    else if (labelled) for (const part of sentences(labelled.said)) say(i, labelled.label, '', part);
+    else if (labelled)
+      for (const [k, part] of sentences(labelled.said).entries()) {
+        // A sentence further on may have a label of its own.
+        const own = k > 0 ? labelIn(part) : undefined;
+        if (own && own.said !== '') say(i, own.label, '', own.said);
+        else say(i, labelled.label, '', part);
+      }
     else if (headingLike(whole, style)) {
       heading = whole;
       say(i, '', '', whole, '');

@@ -44,7 +44,7 @@ function warns(each: Warning, said: string, over: string): boolean {
   const safety = /safe|health|hazard|precaution|warn|danger|caution|protect/i.test(over);
   return (
     safety ||
-    /warn|danger|caution|hazard|harm|contains?|avoid|protect|may cause|wear|respirat|toxic|irrit|sensiti|never|keep away|vapou?r|corros|explo|gefahr|enth[aä]lt|contient|contiene/i.test(
+    /warn|danger|caution|hazard|harm|contains?|avoid|protect|may cause|wear|respirat|toxic|irrit|sensiti|never|keep (?:away )?from|keep away|vapou?r|corros|explo|gefahr|enth[aä]lt|contient|contiene/i.test(
       said,
     )
   );

@@ -201,20 +201,19 @@ function timesOf(times: Coating['times'], facts: SheetFacts): Coating['times'] {
   };
 }
 
-/** Settings of the paper in place of the class’s, gun by gun; where the paper leaves one out the class’s stays. */
+/** The guns the paper names, each with its settings; what it leaves out of one stays the class’s. Others it does not advise. */
 function gunsOf(guns: readonly GunAdvice[], read: SheetFacts['guns']): GunAdvice[] {
-  if (!read) return [...guns];
-  const known = read.filter(({ atomising }) => atomising !== undefined && atomising !== 'air-assisted');
-  return guns.map((gun) => {
-    const own = known.find(({ atomising }) => atomising === gun.atomising);
-    if (!own) return gun;
-    return {
-      ...gun,
-      ...(own.bore ? { bore: own.bore } : {}),
-      ...(own.orifice ? { orifice: own.orifice } : {}),
-      ...(own.pressure ? { pressure: own.pressure } : {}),
-      ...(own.pressureAt ? { pressureAt: own.pressureAt } : {}),
-      ...(own.distance ? { distance: own.distance } : {}),
-    };
+  const named = (read ?? []).flatMap((own) => {
+    const gun = guns.find(({ atomising }) => atomising === own.atomising);
+    return gun ? [{ gun, own }] : [];
   });
+  if (named.length === 0) return [...guns];
+  return named.map(({ gun, own }) => ({
+    ...gun,
+    ...(own.bore ? { bore: own.bore } : {}),
+    ...(own.orifice ? { orifice: own.orifice } : {}),
+    ...(own.pressure ? { pressure: own.pressure } : {}),
+    ...(own.pressureAt ? { pressureAt: own.pressureAt } : {}),
+    ...(own.distance ? { distance: own.distance } : {}),
+  }));
 }

@@ -36,8 +36,7 @@ export function SheetView({ sheet }: { readonly sheet: Coating }) {
         {sheet.assumed.length > 0 && (
           <Notice tone="care">
             {plural(defaults, 'group is a class default', 'groups are class defaults')}, not from this
-            product’s paper. Edit defaults, not from this product’s paper. Edit them, or confirm those that
-            are as on the paper.
+            product’s paper. Edit them, or confirm those that are as on the paper.
           </Notice>
         )}
         <div className="gap-x-10 md:columns-2">

@@ -33,7 +33,7 @@ export function FactRow({ fact, paper: { facts, evidence }, taken, shown, onTake
         <span className="min-w-0 flex-1">
           <span className="flex flex-wrap justify-between gap-x-4">
             <span>{sheetFactWords[fact]}</span>
-            <b className="text-right">{sheetFactSays(fact, facts, units)}</b>
+            <b className="text-right whitespace-pre-line">{sheetFactSays(fact, facts, units)}</b>
           </span>
           {read && (
             <span className="block text-sm break-words text-ink-soft">“{read.words.slice(0, 220)}”</span>

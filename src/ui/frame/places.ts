@@ -35,5 +35,7 @@ const belongs: Readonly<Record<string, string>> = { job: '/', coating: '/coating
 export function isAt(path: string, href: string): boolean {
   const [, first, second = ''] = path.split('/');
   if (first === 'of') return belongs[second] === href;
+  // A paper is read to become a coating’s sheet.
+  if (first === 'sheet') return href === '/coatings';
   return href === '/' ? path === '/' || first === 'job' : path.startsWith(href);
 }

@@ -1,0 +1,104 @@
+import { coating as coatingSchema, classSheet, coatingClasses } from '@/records';
+import { isRefusal } from '@/core/refusal';
+import { paperOfText, readSheet, type SheetFact } from '@/core/sheet';
+import { ratioUnread, sheetAsMixed } from '@/facts/job';
+import { celsius } from '@/core/climate';
+import { classGuess, takenAtFirst, withPaper } from './sheetread';
+
+const paper = `Holmbridge Epoxy Primer 4
+Issue date: 4 February 2026
+Mixing ratio: 3 : 1 by volume
+Pot life: 5 h at 23 °C
+Induction time: 10 min
+Thinner: 5-10 % by volume of the mix
+Spray viscosity: 22-26 s DIN 4 at 20 °C
+Volume solids: 52 % mixed
+Density, mixed: 1.38 kg/l
+VOC, mixed: 410 g/l
+Dry film: 40-60 µm per coat
+Wet film: 80-115 µm per coat
+Flash: 8-12 min between coats
+Recoat: min. 3 h, max. 5 days
+HVLP: 1.6 mm, 0.6 bar at the cap, 15-20 cm
+Air temperature: 12-32 °C
+Relative humidity: max. 80 %
+Shelf life: 24 months
+May cause an allergic skin reaction. Flammable.
+`;
+
+const reading = readSheet(paperOfText(paper));
+const all = new Set(Object.keys(reading.facts) as SheetFact[]);
+const base = classSheet('epoxy-primer', 'x', 'New sheet', '2026-11-29');
+
+describe('a sheet from its paper', () => {
+  it('lets in what is sure, and leaves the ratio and the warnings to a person', () => {
+    const first = takenAtFirst(reading);
+    expect(first.has('potLife')).toBe(true);
+    expect(first.has('ratio')).toBe(false);
+    expect(first.has('hazards')).toBe(false);
+    const sheet = withPaper(base, reading.facts, first);
+    expect(ratioUnread(sheet)).toBe(true);
+    expect(sheet.components.map(({ parts }) => parts)).toEqual([4, 1]);
+  });
+
+  it('takes every fact over, and the mix is as the paper states it', () => {
+    const sheet = withPaper(base, reading.facts, all);
+    expect(sheet.name).toBe('Holmbridge Epoxy Primer 4');
+    expect(sheet.sheetRevision).toBe('2026-02-04');
+    expect(ratioUnread(sheet)).toBe(false);
+    expect(sheet.components.map(({ parts }) => parts)).toEqual([3, 1]);
+    const mixed = sheetAsMixed(sheet);
+    if (isRefusal(mixed)) throw new Error(mixed.says);
+    expect(mixed.volumeSolids).toBeCloseTo(0.52, 3);
+    expect(mixed.density).toBeCloseTo(1380, 0);
+    expect(mixed.voc).toBeCloseTo(410, 0);
+    expect(sheet.target).toEqual({ cupId: 'din-4', min: 22, max: 26, temperature: celsius(20) });
+    expect(sheet.times).toMatchObject({
+      potLife: 18_000,
+      temperature: celsius(23),
+      induction: 600,
+      flash: 720,
+      recoatFirst: 10_800,
+      recoatLast: 432_000,
+    });
+    expect(sheet.thinning).toMatchObject({ maximum: 0.1, by: 'volume', of: 'mix' });
+    expect(sheet.limits.humidity.max).toBe(0.8);
+    expect(sheet.shelf?.closed).toBe(731);
+    // What the paper does not name is not advised; what it warns of joins what the class may hold.
+    expect(sheet.guns.map(({ atomising }) => atomising)).toEqual(['hvlp']);
+    expect(sheet.hazards).toEqual(expect.arrayContaining(['flammable', 'sensitiser', 'solvent']));
+    expect(sheet.assumed).toEqual(['temperatureSlope', 'intervals', 'hazards']);
+  });
+
+  it('is a sound record whatever of it is let in, for every class', () => {
+    for (const of of coatingClasses)
+      for (const skip of [undefined, ...all]) {
+        const taken = new Set([...all].filter((fact) => fact !== skip));
+        const sheet = withPaper(classSheet(of, 'x', 'New sheet', '2026-11-29'), reading.facts, taken);
+        expect([of, skip, coatingSchema.safeParse(sheet).success]).toEqual([of, skip, true]);
+      }
+  });
+
+  it('keeps what the shop holds where the newer paper is silent', () => {
+    const held = withPaper(base, reading.facts, all);
+    const newer = readSheet(
+      paperOfText('Holmbridge Epoxy Primer 4\nPot life: 4 h at 23 °C\nDry film: 50-70 µm per coat'),
+    );
+    const after = withPaper(held, newer.facts, new Set<SheetFact>(['potLife', 'dry']));
+    expect(after.times.potLife).toBe(14_400);
+    expect(after.film.min).toBeCloseTo(50e-6, 12);
+    expect(after.film.max).toBeCloseTo(70e-6, 12);
+    expect({ ...after, times: held.times, film: held.film }).toEqual(held);
+  });
+
+  it('guesses the class from its words and its ratio', () => {
+    const guess = (text: string, ratio?: { parts: number[] }) => classGuess(text, ratio ? { ratio } : {});
+    expect(guess('Gelcoat for boats')).toBe('gel-coat');
+    expect(guess('Acid etch primer')).toBe('etch-primer');
+    expect(guess('Water-borne clear lacquer')).toBe('water-lacquer');
+    expect(guess('Water-based top coat', { parts: [4, 1] })).toBe('two-part-water');
+    expect(guess('Acrylic clear', { parts: [2, 1] })).toBe('two-part-clear');
+    expect(guess('Metallic base coat')).toBe('solvent-base');
+    expect(guess('Quick alkyd enamel')).toBe('quick-enamel');
+  });
+});
