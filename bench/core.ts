@@ -36,6 +36,7 @@ import { shelfOf } from '../src/facts/shop/shelf';
 import { unitsOf } from '../src/words/units';
 import { longJob, longJobs } from './longjobs';
 import { cardsRead } from './card/summary';
+import { sheetsRead } from './sheets/summary';
 import { paintKinds } from './thinning/paints';
 import { clean, stressed } from './thinning/pots';
 import { thinned, type Summary } from './thinning/summary';
@@ -273,3 +274,16 @@ console.log(
 );
 for (const { from, count, right } of cards.told)
   if (count > 0) console.log(`  said from ${from}: ${count}, right ${shareOf(right / count)}`);
+
+console.log('\nProduct sheets: every fact of those read while tuning, and of those kept out of it');
+const sheetTable = async () => {
+  for (const folder of ['tuned', 'kept'] as const)
+    for (const as of ['written', 'document'] as const) {
+      const { sheets, stated, right, wrong, missed, longest } = await sheetsRead(folder, as);
+      console.log(
+        `  ${folder}, ${as === 'written' ? 'as written' : 'as PDF'}: ${sheets} sheets, ${stated} facts: ${shareOf(right)} right (aim 90), ` +
+          `${shareOf(wrong)} wrong or invented (at most 2), ${shareOf(missed)} missed; the longest took ${Math.round(longest)} ms`,
+      );
+    }
+};
+void sheetTable();

@@ -21,6 +21,7 @@ const screens = [
   '/job/demo-seat-shells/mix',
   '/coatings',
   '/coatings/demo-satin-lacquer',
+  '/sheet',
   '/rigs',
   '/rigs/demo-turbine',
   '/rigs/demo-pot',

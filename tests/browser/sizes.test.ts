@@ -14,6 +14,7 @@ const shop = [
   '/new',
   '/coatings',
   '/coatings/demo-livery-colour',
+  '/sheet',
   '/rigs',
   '/rigs/demo-turbine',
   '/rigs/demo-pot',
