@@ -132,6 +132,19 @@ describe.each(['bench', 'booth'] as const)('theme %s', (theme) => {
     ['own words for a step', '/job/demo-depot-walls/clean', (visitor) => visitor.press('In our words')],
     ['a cup', '/cups', (visitor) => visitor.press('Add a cup')],
     [
+      'a paper being confirmed',
+      '/sheet',
+      async (visitor) => {
+        await visitor.page.focus('textarea');
+        await visitor.page.evaluate(
+          (said) => document.execCommand('insertText', false, said),
+          'Satin lacquer W20\nDry film: 28-38 µm\nPot life: 2 h\nMixing ratio: 4:1 by volume\nFlash: 5 min',
+        );
+        await visitor.press('Read the text');
+        await visitor.sees('Which sheet');
+      },
+    ],
+    [
       'a sheet being changed',
       '/coatings/demo-satin-lacquer',
       async (visitor) => {

@@ -92,8 +92,7 @@ describe('Reading a sheet', () => {
     await visitor.sees(/Newer paper of Satin lacquer W20/);
     const changes = await visitor.text('[aria-label="What changes"]');
     expect(changes).toMatch(/\d+ changes/);
-    for (const each of [/22–26 s/, /28–38 µm/, /50 min/, /90 min/, /–65 %/])
-      expect(changes).toMatch(each);
+    for (const each of [/22–26 s/, /28–38 µm/, /50 min/, /90 min/, /–65 %/]) expect(changes).toMatch(each);
     await visitor.sees(/Open jobs that began with the sheet as it stood: .*Saloon doors, car 6/);
     await visitor.press('Take the newer paper');
     await visitor.sees('These jobs began with an earlier sheet');

@@ -26,7 +26,9 @@ export function best<T>(
   const first = middleOf(ranked, leader) ?? leader;
   const others = ranked.filter((each) => each !== first);
   const said = JSON.stringify(value(first.claim));
-  const rival = others.find(({ claim }) => JSON.stringify(value(claim)) !== said);
+  const rival = others.find(
+    ({ claim }) => JSON.stringify(value(claim)) !== said && !besideIt(claim, first.claim),
+  );
   const clear = rival === undefined ? 1 : Math.min(1, (rival.cost - first.cost) / 6);
   const near = 1 - Math.min(first.cost, 50) / 90;
   return {
@@ -35,6 +37,13 @@ export function best<T>(
     sure: Math.max(0.1, Math.min(0.98, near * (0.7 + 0.3 * clear))),
   };
 }
+
+/** Does it hold in another column of the same row, for another temperature or another gun? Then it says nothing against. */
+const besideIt = ({ clause: a }: Claim, { clause: b }: Claim): boolean =>
+  a.line === b.line &&
+  a.label === b.label &&
+  a.column !== b.column &&
+  (a.temperature !== b.temperature || familyNamed(a.column) !== familyNamed(b.column));
 
 interface Ranked {
   readonly claim: Claim;
