@@ -131,7 +131,8 @@ export function claimsIn(clause: Clause): Claim[] {
     const family =
       families.filter((each) => each.to <= quantity.from).at(-1)?.id ??
       told ??
-      (families.length === 1 ? families[0]?.id : undefined);
+      (families.length === 1 ? families[0]?.id : undefined) ??
+      families.find((each) => each.from >= quantity.to && each.from - quantity.to < 20)?.id;
     const id = best && best.cost <= farthest ? best.id : unnamed(quantity, family);
     if (!id) continue;
     claims.push({

@@ -122,7 +122,18 @@ export function clausesOf({ lines }: Paper): Spoken {
       }
     else if (headingLike(whole, style)) {
       heading = whole;
-      say(i, '', '', whole, '');
+      // Of “drying at 50 µm” the numbers are no facts of their own.
+      if (headsTimes.test(whole))
+        clauses.push({
+          text: whole,
+          label: '',
+          column: '',
+          heading: '',
+          quantities: [],
+          line: i,
+          page: line.page,
+        });
+      else say(i, '', '', whole, '');
     } else for (const part of sentences(whole)) sayPlain(i, part, say);
     i = last;
   }
@@ -151,6 +162,14 @@ function rowsOf(lines: readonly Line[], i: number, style: NumberStyle, say: Say)
       continue;
     }
     const label = first.text.replace(/\s*:$/, '');
+    const warm = rest.flatMap((cell) => {
+      const parts = labelIn(cell.text);
+      return parts && parts.said !== '' && temperatureOf(parts.label, style) !== undefined ? [parts] : [];
+    });
+    if (warm.length > 1 && warm.length === rest.length) {
+      for (const parts of warm) say(i, label, parts.label, parts.said);
+      continue;
+    }
     // What is wrapped below stands under the value, with nothing under its label.
     let said = rest.map(({ text }) => text).join(' | ');
     let last = i;
@@ -167,7 +186,9 @@ function rowsOf(lines: readonly Line[], i: number, style: NumberStyle, say: Say)
 
 /** Does another label begin at this cell, with its value in the next? */
 function opens(cell: Cell, next: Cell | undefined, style: NumberStyle): boolean {
-  if (labelIn(cell.text)?.said) return true;
+  const own = labelIn(cell.text);
+  // “20 °C: 3 h” is a value of its row.
+  if (own?.said) return temperatureOf(own.label, style) === undefined || factNamed(own.label);
   return (
     next !== undefined &&
     factNamed(cell.text) &&
@@ -307,6 +328,8 @@ function headKind(
   });
   const named = of.filter((each) => each !== undefined);
   if (named.length === 0 || named.length < heads.length / 2) return undefined;
+  // “Mixing ratio | By volume | 6 : 1” is a row.
+  if (named.length < heads.length && named.every((each) => each === 'words')) return undefined;
   for (const kind of ['temperatures', 'guns', 'facts', 'words'] as const)
     if (named.filter((each) => each === kind).length >= named.length / 2) return kind;
   return named[0];
@@ -426,14 +449,18 @@ function full(lines: readonly Line[], at: number): boolean {
   return own.to - own.from >= 0.7 * (widest - own.from);
 }
 
+/** What heads times says for what they hold. */
+const headsTimes =
+  /^(?:\d+[.)]?\s*)?(?:typical |air[\s-]?)?(?:dry(?:ing)?(?!\s*(?:film|:|to\b|through))|times?|cur(?:e|ing)|gel|trocknung|s[ée]chage|secado)\b/i;
+
 /** A short line without a value: what follows belongs under it. */
 function headingLike(text: string, style: NumberStyle): boolean {
   if (/[.;,]$/.test(text) || text.length > 70) return false;
   if (text.split(/\s+/).length > 10) return false;
   const kinds = new Set(quantitiesIn(text, style).map(({ kind }) => kind));
   // “Drying at 20 °C, 50 % r.h., 35 µm” says for what the times below hold.
-  const ofTimes = /\b(?:dry|drying|times?|cur(?:e|ing)|gel|life|trocknung|s[ée]chage|secado)\b/i.test(text);
-  const allowed: readonly Quantity['kind'][] = ofTimes
+
+  const allowed: readonly Quantity['kind'][] = headsTimes.test(text)
     ? ['bare', 'temperature', 'share', 'length', 'other', 'mass']
     : ['bare', 'temperature'];
   return [...kinds].every((kind) => allowed.includes(kind));

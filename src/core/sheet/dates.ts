@@ -41,7 +41,7 @@ export function dateIn(text: string, dayFirst = true): string | undefined {
   });
   note(
     new RegExp(
-      `(?<!\\d)(\\d{1,2})(?:st|nd|rd|th|er)?\\.?\\s+(?:de |of )?(${word})\\.?,?\\s+(?:de )?((?:19|20)\\d\\d)`,
+      `(?<!\\d)(\\d{1,2})(?:st|nd|rd|th|er)?\\.?[\\s-]+(?:de |of )?(${word})\\.?,?[\\s-]+(?:de )?((?:19|20)\\d\\d)`,
       'i',
     ).exec(text),
     // “Revision 2 of June 2025” has no day.

@@ -75,7 +75,7 @@ const units: readonly Unit[] = [
   unit('pressure', 'bars?', 1e5),
   unit('pressure', 'k[gp]f?\\s*\\/\\s*cm(?:²|2)|at[mü]', 98066.5),
   unit('length', 'µm|μm|um|microns?|micromet\\w+|mikron|mic|µ', 1e-6),
-  unit('length', 'mils?|thou|thousandths?(?: of an inch)?', inch / 1000),
+  unit('length', '(?:(?:wet|dry) )?mils?|thou|thousandths?(?: of an inch)?', inch / 1000),
   unit('length', 'mm|millimet\\w+', 1e-3, { small: true }),
   unit('length', 'cm|centimet\\w+', 1e-2),
   unit('length', 'inch(?:es)?|in\\.?(?=$|[\\s),;:|/–-])|"|″|”', inch, { small: true }),
@@ -127,9 +127,9 @@ const aNumber = new RegExp(`^(?:${numberPattern})`, 'i');
 
 const joins = /^\s*(?:[-–—−~÷]|\.{2,3}|…|to|till|until|bis|à|a|up to|and|und|et|y|or)\s*$/i;
 const atMost =
-  /(?:up to|at most|max(?:imum|\.)?(?: of)?:?|not (?:be )?(?:above|over|higher than|exceed)|not? more than|not (?:to )?exceed(?:ing)?|no higher than|less than|(?:colder|cooler|lower) than|below|under|within|bis(?: zu)?|jusqu.à|hasta|fino a|[<≤])\s*(?:a |an |approx\.? |about |ca\.? )?$/i;
+  /(?:up to|at most|max(?:imum|\.)?(?: of)?:?|not (?:be )?(?:above|over|after|higher than|wetter than|exceed)|not? more than|not (?:to )?exceed(?:ing)?|no higher than|less than|(?:colder|cooler|lower) than|below|under|within|bis(?: zu)?|jusqu.à|hasta|fino a|[<≤])\s*(?:a |an |approx\.? |about |ca\.? )?$/i;
 const atLeast =
-  /(?<!not )(?<!not be )(?:at least|min(?:imum|\.)?(?: of)?:?|not? less than|more than|(?:warmer|hotter|higher) than|above|over|after|from|mindestens|au moins|al menos|ab|[>≥])\s*$/i;
+  /(?<!not )(?<!not be )(?:not (?:before|drier than)|at least|min(?:imum|\.)?(?: of)?:?|not? less than|more than|(?:warmer|hotter|higher) than|above|over|after|from|mindestens|au moins|al menos|ab|[>≥])\s*$/i;
 
 interface Token {
   readonly number: string;
@@ -265,7 +265,19 @@ export function quantitiesIn(text: string, style: NumberStyle): Quantity[] {
       to,
     });
   }
-  return found;
+  return found.map((own, i) => filmLike(own, found.slice(0, i), text));
+}
+
+/** “90 to 110 microns wet (35 to 43 dry)”: the second is in the unit of the first. */
+function filmLike(own: Quantity, before: readonly Quantity[], text: string): Quantity {
+  if (own.kind !== 'bare' || !/^\s*(?:dry|wet)\b/i.test(text.slice(own.to))) return own;
+  const unit = before.findLast(({ kind }) => kind === 'length')?.unit;
+  const of = units.find(
+    ({ kind, pattern }) => kind === 'length' && new RegExp(`^(?:${pattern})$`, 'i').test(unit ?? ''),
+  );
+  return of && unit
+    ? { ...own, kind: 'length', min: own.min * of.scale, max: own.max * of.scale, unit }
+    : own;
 }
 
 function valueOf(

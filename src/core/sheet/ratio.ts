@@ -16,6 +16,11 @@ const to = new RegExp(
   `(${n})\\s*(?:parts?|vol(?:umes?)?\\.?|teile?)?\\s*(?:by (?:volume|weight|mass)\\s*)?(?:of\\s+)?(?:\\(?(?:component|comp\\.?|part)?\\s*["“]?[ab]["”]?\\)?|base|paint|resin|primer|lacquer|clear\\w*|[a-z]+)?(?:\\s*\\([^)]*\\))?\\s*(?:to|with|and|\\+|:|,)\\s*(${n})\\s*(?:parts?|vol(?:umes?)?\\.?|teile?)`,
   'i',
 );
+/** “five to one by volume” */
+const spoken = new RegExp(
+  `(?<![\\d.,-])(${n})\\s+to\\s+(${n})(?=\\s*(?:\\(?by |in )?(?:volume|weight|mass|vol\\.?|v\\/v|w\\/w))`,
+  'i',
+);
 /** “Base / hardener = 5 / 1” */
 const slashed = new RegExp(`(?<==\\s*)(${n})\\s*\\/\\s*(${n})`, 'i');
 const weighed = /weight|mass|\bwt\b|w\/w|gew|poids|peso|masse/i;
@@ -93,7 +98,7 @@ function statedIn(clause: Clause, next: string, style: NumberStyle): Stated[] {
   let at = 0;
   while (at < text.length) {
     const rest = text.slice(at);
-    const match = colon.exec(rest) ?? to.exec(rest) ?? slashed.exec(rest);
+    const match = colon.exec(rest) ?? to.exec(rest) ?? slashed.exec(rest) ?? spoken.exec(rest);
     if (!match) break;
     const from = at + match.index;
     const end = from + match[0].length;
@@ -137,7 +142,7 @@ function statedIn(clause: Clause, next: string, style: NumberStyle): Stated[] {
 function basis(before: string, after: string, over: string, heading: string): 'volume' | 'mass' | undefined {
   const [behind = ''] = after.split(/[;|]|\d+\s*[:∶]/);
   const front = before.split(/[;|.]|\d\s*[:∶]\s*\d+/).at(-1) ?? '';
-  for (const words of [behind, front, over, heading]) {
+  for (const words of [behind, front, over, before, heading]) {
     const [volume, mass] = [words.search(filled), words.search(weighed)];
     if (volume >= 0 && (mass < 0 || volume < mass)) return 'volume';
     if (mass >= 0) return 'mass';

@@ -34,6 +34,11 @@ export function thinning(claims: readonly Claim[], clauses: readonly Clause[]): 
             ? 'mass'
             : undefined;
       const of = ofWhat(said, quantity.kind === 'dose');
+      // “10 % (max. 15 %)”: the usual and the most.
+      const more = own.find(
+        (each) => each.clause === clause && each.quantity.bound === 'max' && each.quantity.max > quantity.max,
+      );
+      if (more) return { max: more.quantity.max, ...(by ? { by } : {}), ...(of ? { of } : {}) };
       const most =
         quantity.bound === 'max' || /^\s*(?:max|or less)/.test(clause.text.slice(quantity.to).toLowerCase());
       return {

@@ -51,7 +51,14 @@ export function nameOf({ lines }: Paper, { clauses, style }: Spoken): Found<stri
 }
 
 /** Without the kind of paper it stands on. */
-function tidy(text: string): string {
+function tidy(whole: string): string {
+  const plain = whole.replace(/^[#*\s]+/, '');
+  // “Technical note 33: its name (issued May 2025)”
+  const [, kind = '', rest = ''] = /^([^:]{3,40}):\s+(.{3,})$/.exec(plain) ?? [];
+  const text = (/technical|data|sheet|note|bulletin|leaflet|product/i.test(kind) ? rest : plain).replace(
+    /\s*\((?:issue|rev|version|edition|date)[^)]*\)$/i,
+    '',
+  );
   const parts = text.split(/\s+[–—|-]\s+|\s*\|\s*/);
   const own = parts.filter((part) => !kindOfPaper.test(part.trim()));
   return (own.length > 0 ? own.join(' – ') : text)
