@@ -77,6 +77,9 @@ export function clausesOf({ lines }: Paper): Spoken {
     if (!line || line.cells.length === 0) continue;
     const table = tableAt(lines, i, style) ?? (columns && goesOn(lines, i, columns, style));
     if (table) {
+      // “Recoating: 5 °C | 15 °C” heads rows “minimum” and “maximum”.
+      if (table.labelled && factNamed(table.heads[0]?.text ?? ''))
+        above = (table.heads[0]?.text ?? '').replace(/\s*:$/, '');
       if (headKind(table.heads.slice(-2), style) === 'temperatures') columns = table.heads;
       for (const row of table.rows) {
         const { cells } = row;
@@ -86,8 +89,14 @@ export function clausesOf({ lines }: Paper): Spoken {
           .map(({ text: own }) => temperatureOf(own, style))
           .find((own) => own !== undefined);
         const label = table.labelled ? rowLabel(cells[0]?.text ?? '') : '';
+        const unit = cells.find((cell) => /^units?$/i.test(headOver(table.heads, cell, cells)));
         for (const cell of table.labelled ? cells.slice(1) : cells) {
+          if (cell === unit) continue;
           const head = headOver(table.heads, cell, cells);
+          if (unit) {
+            say(row.at, label, head, `${cell.text} ${unit.text}`, heading, warmth);
+            continue;
+          }
           say(row.at, label, head, cell.text, heading, warmth);
         }
       }
@@ -323,7 +332,7 @@ function headKind(
     if (quantities.some(({ kind }) => kind !== 'bare' && kind !== 'temperature')) return undefined;
     if (familyNamed(text) && text.length < 40) return 'guns' as const;
     if (columnWords.test(text) && text.length <= 28 && quantities.length === 0) return 'words' as const;
-    if (factNamed(text) && text.length < 40 && !/\d\s*:/.test(text)) return 'facts' as const;
+    if (factNamed(text) && text.length < 40 && !/\d\s*:|^\W*\d/.test(text)) return 'facts' as const;
     return undefined;
   });
   const named = of.filter((each) => each !== undefined);
@@ -376,11 +385,12 @@ function headOver(heads: readonly Cell[], cell: Cell, cells: readonly Cell[]): s
 function withUnit(text: string, over: readonly string[], style: NumberStyle): Quantity[] {
   const found = quantitiesIn(text, style);
   if (found.length === 0 || found.some(({ kind }) => kind !== 'bare')) return found;
-  const [number] = /^\W*[\d.,½¼¾/]+(?:\s*(?:[-–—]|to)\s*[\d.,½¼¾/]+)?/.exec(text) ?? [];
+  const [number] = /^\W*[\d.,½¼¾/]*[\d½¼¾](?:\s*(?:[-–—]|to)\s*[\d.,½¼¾/]*[\d½¼¾])?/.exec(text) ?? [];
   const unit = over.map(unitIn).find((each) => each !== undefined);
   if (!number || !unit) return found;
   const read = quantitiesIn(`${number} ${unit}`, style);
-  return read.length === 1 && read[0]?.kind !== 'bare' ? read : found;
+  const [own] = read;
+  return own && read.length === 1 && own.kind !== 'bare' ? [{ ...own, to: number.length }] : found;
 }
 
 const aUnit =
@@ -389,7 +399,7 @@ const aUnit =
 /** The unit a label or a head closes with, or names in brackets or behind its first word. */
 function unitIn(text: string): string | undefined {
   const match =
-    new RegExp(`[[(]\\s*(?:in )?(${aUnit})\\s*[\\])]`, 'i').exec(text) ??
+    new RegExp(`[[(]\\s*(?:in )?(${aUnit})\\s*[,\\])]`, 'i').exec(text) ??
     new RegExp(`(?:,|\\bin)\\s*(${aUnit})\\s*$`, 'i').exec(text) ??
     new RegExp(`\\b(mils?|microns?|µm|μm)\\b`, 'i').exec(text);
   const first = /\b(mils|microns|µm|μm)\b/i.exec(text);
@@ -467,7 +477,7 @@ function headingLike(text: string, style: NumberStyle): boolean {
 }
 
 const shortForm =
-  /(?:^|[\s(])(?:i\.e|e\.g|approx|ca|max|min|no|nr|vol|wt|incl|rel|temp|cat|comp|resp|abt|z\.b|mind|env|r\.h)$/i;
+  /(?:^|[\s(])(?:i\.e|e\.g|approx|ca|m[aá]x|m[ií]n|no|nr|vol|wt|incl|rel|temp|cat|comp|resp|abt|z\.b|mind|env|r\.h)$/i;
 
 /** Sentences and bullets, each by itself. */
 function sentences(text: string): string[] {

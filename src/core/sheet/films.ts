@@ -130,7 +130,8 @@ export function humidityMax(claims: readonly Claim[]): Found<number> | undefined
   });
   return best(
     own,
-    ({ near }) => (/stor/.test(near) ? 20 : 0),
+    ({ near, clause: { column } }) =>
+      (/stor/.test(near) ? 20 : 0) + (/max/i.test(column) ? -5 : /min|typ/i.test(column) ? 8 : 0),
     ({ quantity }) => quantity.max,
   );
 }

@@ -91,7 +91,10 @@ function familiesTold({ clauses }: Spoken): Family[] {
 const places: readonly (readonly [Place, RegExp])[] = [
   ['cap', /(?:at|in|air) (?:the )?(?:air[\s-]?)?cap|\bcap\b|air[\s-]?cap|luftkappe/],
   ['inlet', /inlet|input|inbound|gun handle|at (?:the )?gun\b|entrance|eingang/],
-  ['tip', /tip pressure|(?:at|in|an) (?:the |der )?(?:tip|nozzle|d[uü]se)\b|nozzle pressure|pressure at tip/],
+  [
+    'tip',
+    /tip pressure|(?:at|in|an) (?:the |der )?(?:tip|nozzle|d[uü]se)\b|\((?:tip|nozzle)\)|nozzle pressure|pressure at tip/,
+  ],
 ];
 
 function placeOf({ near, clause, family, quantity }: Claim): Place | undefined {

@@ -3,7 +3,8 @@ import type { Found } from './choose';
 import { warnings, type Warning } from './reading';
 
 const signs: Record<Warning, RegExp> = {
-  isocyanate: /(?<!free of |no |without )(?:di|poly)?[\s-]?isocyan\w*(?![\s-]*free)|\bHDI\b|\bMDI\b|\bTDI\b/i,
+  isocyanate:
+    /(?<!free of |no |without )(?:di|poly)?[\s-]?iso(?:cy|ci)an\w*(?![\s-]*free)|\bHDI\b|\bMDI\b|\bTDI\b/i,
   peroxide: /peroxide|\bMEKP\b|peroxid\b/i,
   flammable:
     /(?<!non[\s-]?|not |in)(?:highly |extremely |very )?flammable|ignition|naked (?:flame|light)|open flame|sparks?\b|explosive|explosion|entz[uü]ndlich|entz[uü]ndbar|inflammable|inflamable|fire hazard/i,

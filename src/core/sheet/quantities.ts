@@ -74,7 +74,7 @@ const units: readonly Unit[] = [
   unit('pressure', 'kpa', 1e3),
   unit('pressure', 'bars?', 1e5),
   unit('pressure', 'k[gp]f?\\s*\\/\\s*cm(?:²|2)|at[mü]', 98066.5),
-  unit('length', 'µm|μm|um|microns?|micromet\\w+|mikron|mic|µ', 1e-6),
+  unit('length', 'µm|μm|um|my|microns?|micromet\\w+|mikron|mic|µ', 1e-6),
   unit('length', '(?:(?:wet|dry) )?mils?|thou|thousandths?(?: of an inch)?', inch / 1000),
   unit('length', 'mm|millimet\\w+', 1e-3, { small: true }),
   unit('length', 'cm|centimet\\w+', 1e-2),
@@ -97,7 +97,7 @@ const units: readonly Unit[] = [
     0.01,
   ),
   unit('time', 'seconds?|secs?\\.?|sekunden|sek\\.?|secondes|segundos|s', 1),
-  unit('time', 'minutes?|mins?\\.?|minuten|minutos|′', 60),
+  unit('time', "minutes?|mins?\\.?|minuten|minutos|′|'(?!')", 60),
   unit('time', 'hours?|hrs?\\.?|stunden|stunde|std\\.?|heures?|horas?|ore|h', 3600),
   unit('time', 'days?|tagen?|jours?|días?|dias?|giorni|d', 86_400),
   unit('time', 'weeks?|wks?\\.?|wochen?|semaines?|semanas?', 604_800),
@@ -127,9 +127,9 @@ const aNumber = new RegExp(`^(?:${numberPattern})`, 'i');
 
 const joins = /^\s*(?:[-–—−~÷]|\.{2,3}|…|to|till|until|bis|à|a|up to|and|und|et|y|or)\s*$/i;
 const atMost =
-  /(?:up to|at most|max(?:imum|\.)?(?: of)?:?|not (?:be )?(?:above|over|after|higher than|wetter than|exceed)|not? more than|not (?:to )?exceed(?:ing)?|no higher than|less than|(?:colder|cooler|lower) than|below|under|within|bis(?: zu)?|jusqu.à|hasta|fino a|[<≤])\s*(?:a |an |approx\.? |about |ca\.? )?$/i;
+  /(?:up to|at most|m[aá]x(?:imum|imo|\.)?(?: of)?:?|not (?:be )?(?:above|over|after|higher than|wetter than|exceed)|not? more than|not (?:to )?exceed(?:ing)?|no higher than|less than|(?:colder|cooler|lower) than|below|under|within|bis(?: zu)?|jusqu.à|hasta|fino a|[<≤])\s*(?:a |an |approx\.? |about |ca\.? )?$/i;
 const atLeast =
-  /(?<!not )(?<!not be )(?:not (?:before|drier than)|at least|min(?:imum|\.)?(?: of)?:?|not? less than|more than|(?:warmer|hotter|higher) than|above|over|after|from|mindestens|au moins|al menos|ab|[>≥])\s*$/i;
+  /(?<!not )(?<!not be )(?:not (?:before|drier than)|at least|m[ií]n(?:imum|imo|\.)?(?: of)?:?|not? less than|more than|(?:warmer|hotter|higher) than|above|over|after|from|mindestens|au moins|al menos|ab|[>≥])\s*$/i;
 
 interface Token {
   readonly number: string;
@@ -143,6 +143,14 @@ function tokensOf(text: string): Token[] {
   const tokens: Token[] = [];
   for (const match of text.matchAll(stated)) {
     const [whole] = match;
+    // The number of a cup is no number of its own.
+    if (
+      /(?:\bdin|\biso|\bford|\bcup|copa|coupe|becher|\bno\.?|#|n[°º])[\s-]*$/i.test(
+        text.slice(0, match.index),
+      ) &&
+      /^\d$/.test(whole)
+    )
+      continue;
     const [number = ''] = aNumber.exec(whole) ?? [];
     const at = match.slice(1).findIndex((each) => each !== undefined);
     const of = at >= 0 ? units[at] : undefined;
@@ -236,6 +244,19 @@ export function quantitiesIn(text: string, style: NumberStyle): Quantity[] {
     // 2 h 30 min
     while (first.unit?.kind === 'time') {
       const next = tokens[i + 1];
+      // 1h30
+      if (
+        next &&
+        !next.unit &&
+        first.unit.scale === 3600 &&
+        next.from === to &&
+        /^[0-5]\d$/.test(next.number)
+      ) {
+        sum += Number(next.number) * 60;
+        to = next.to;
+        i += 1;
+        continue;
+      }
       if (next?.unit?.kind !== 'time' || next.unit.scale >= (tokens[i]?.unit?.scale ?? 0)) break;
       if (!/^\s*(?:and\s*)?$/.test(text.slice(to, next.from))) break;
       sum += valueOf(next, next.unit, style, '') ?? 0;
@@ -244,9 +265,9 @@ export function quantitiesIn(text: string, style: NumberStyle): Quantity[] {
     }
     const after = text.slice(to, to + 16);
     const said =
-      atMost.test(before) || /^\s*\(?(?:max(?:imum)?\b|or less)/i.test(after)
+      atMost.test(before) || /^\s*\(?(?:m[aá]x(?:imum|imo)?(?![a-z])|or less)/i.test(after)
         ? ('max' as const)
-        : atLeast.test(before) || /^\s*\(?(?:minimum\b|min\.|or more)/i.test(after)
+        : atLeast.test(before) || /^\s*\(?(?:m[ií]nimum\b|m[ií]nimo\b|m[ií]n\.|or more)/i.test(after)
           ? ('min' as const)
           : undefined;
     // “Not below 5 °C or above 80 %” names what is not allowed.

@@ -26,7 +26,7 @@ const slashed = new RegExp(`(?<==\\s*)(${n})\\s*\\/\\s*(${n})`, 'i');
 const weighed = /weight|mass|\bwt\b|w\/w|gew|poids|peso|masse/i;
 const filled = /vol|v\/v/i;
 const mixing =
-  /ratio|mix|parts?\b|hardener|activator|catalyst|component|mischung|proporci|m[ée]lange|h[aä]rter/i;
+  /ratio|mix|parts?\b|hardener|activator|catalyst|component|mischung|proporci|relaci[oó]n|rapport|mezcla|m[ée]lange|h[aä]rter/i;
 const elsewhere =
   /pump|scale|dilution|thinn|transfer|water|clean|film build|contrast|page|issue|date|tel|phone|time/i;
 
@@ -129,7 +129,9 @@ function statedIn(clause: Clause, next: string, style: NumberStyle): Stated[] {
       clause,
       weight:
         (named ? 5 : 0) +
-        (/ratio|mischungsverh|proporci/i.test(`${over} ${before} ${heading}`) ? 4 : 0) +
+        (/ratio|mischungsverh|proporci|relaci[oó]n de|rapport de/i.test(`${over} ${before} ${heading}`)
+          ? 4
+          : 0) +
         (by ? 1.5 : 0) +
         (by === 'volume' ? 0.5 : 0) +
         (match[0].includes(':') ? 1 : 0),
