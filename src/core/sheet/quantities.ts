@@ -245,17 +245,11 @@ export function quantitiesIn(text: string, style: NumberStyle): Quantity[] {
     while (first.unit?.kind === 'time') {
       const next = tokens[i + 1];
       // 1h30
-      if (
-        next &&
-        !next.unit &&
-        first.unit.scale === 3600 &&
-        next.from === to &&
-        /^[0-5]\d$/.test(next.number)
-      ) {
-        sum += Number(next.number) * 60;
-        to = next.to;
-        i += 1;
-        continue;
+      const short = first.unit.scale === 3600 ? /^[0-5]\d(?!\d)/.exec(text.slice(to)) : null;
+      if (short) {
+        sum += Number(short[0]) * 60;
+        to += 2;
+        break;
       }
       if (next?.unit?.kind !== 'time' || next.unit.scale >= (tokens[i]?.unit?.scale ?? 0)) break;
       if (!/^\s*(?:and\s*)?$/.test(text.slice(to, next.from))) break;

@@ -17,7 +17,7 @@ export function nameOf({ lines }: Paper, { clauses, style }: Spoken): Found<stri
     .slice(0, 14)
     .flatMap((line, at) => line.cells.map((cell) => ({ cell, at, size: line.size ?? 1, page: line.page })));
   const titles = top.flatMap(({ cell, at, size, page }, i) => {
-    const text = tidy(cell.text);
+    const text = tidy(cell.text.split(' | ')[0] ?? '');
     if (text.length < 3 || text.length > 70 || /[.;]$/.test(text) || !/[a-z]/i.test(text)) return [];
     if (kindOfPaper.test(text) || /:\s/.test(text) || /\b(?:19|20)\d\d\b/.test(text)) return [];
     const quantities = quantitiesIn(text, style).filter(({ kind }) => kind !== 'bare');
