@@ -28,8 +28,11 @@ export function inColumns<Row extends Side>(rows: readonly Row[]): Row[][] {
         );
         return cells.length > 0 ? [{ ...row, cells }] : [];
       });
-      cut.add(column);
-      parts.push(column);
+      // A side may hold columns of its own.
+      for (const own of inColumns(column)) {
+        cut.add(own);
+        parts.push(own);
+      }
     }
     from = band.to;
   }
@@ -95,7 +98,7 @@ function apart(rows: readonly Side[], gutter: number): boolean {
     return true;
   const long = (cells: readonly Cell[]) => cells.some(({ text }) => text.length > 28);
   const prose = both.filter(({ left, right }) => long(left) && long(right)).length;
-  if (prose > 0.5 * both.length) return true;
+  if (prose >= 0.4 * both.length) return true;
   const labelled = (cells: readonly Cell[]) =>
     /^[A-Za-zÄÖÜäöüÉé][^\d]*$/.test(cells[0]?.text ?? '') && cells.length >= 2;
   const own = (cells: readonly Cell[]) => labelled(cells) || cells.some(({ text }) => /\S: \S/.test(text));

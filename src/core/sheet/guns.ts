@@ -93,7 +93,7 @@ const places: readonly (readonly [Place, RegExp])[] = [
   ['inlet', /inlet|input|inbound|gun handle|at (?:the )?gun\b|entrance|eingang/],
   [
     'tip',
-    /tip pressure|(?:at|in|an) (?:the |der )?(?:tip|nozzle|d[uü]se)\b|\((?:tip|nozzle)\)|nozzle pressure|pressure at tip/,
+    /tip pressure|(?:at|in|an) (?:the |der )?(?:spray )?(?:tip|nozzle|d[uü]se)\b|\((?:tip|nozzle)\)|nozzle pressure|pressure at tip/,
   ],
 ];
 

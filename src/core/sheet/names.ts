@@ -85,7 +85,7 @@ export const names: readonly Name[] = [
   name('density', /densit(?:y|[ée])|specific gravity|\bs\.?g\.?(?=[\s:(]|$)|weighs|w(?:eigh)?t\.?\s*(?:per|\/)\s*(?:us )?(?:gal\w*|lit\w+)|dichte|densidad|masse volumique/),
   name('coverage', /cover(?:age|s|ing power)\b|spread\w* (?:rate|capacity)|consumption|yield|ergiebigkeit|verbrauch|rendement|rendimiento|pouvoir couvrant/),
   name('profile', /(?:surface |blast )?profile|roughness|blast\w*/),
-  name('dry', /dry[\s-]?film(?:[\s-](?:thickness|build))?|dr(?:ies|ying)(?: down)? to(?: about)?|\bd\.?f\.?t\.?(?=[^a-z]|$)|\bdry\b(?!\s*(?:to|time|hard|through|dust|spray|air|storage|place|area|and|cloth|heat|ing))|dried film|trocken(?:film|schicht)\w*|\btrocken\b|(?:[ée]paisseur )?(?:de )?(?:film )?sec(?:he)?\b|pel[ií]cula seca|espesor seco/),
+  name('dry', /dry[\s-]?film(?:[\s-](?:thickness|build))?|dr(?:ies|ying)(?: down)? to(?: about)?|dry to(?= \d)|\bd\.?f\.?t\.?(?=[^a-z]|$)|\bdry\b(?!\s*(?:to|time|hard|through|dust|spray|air|storage|place|area|and|cloth|heat|ing))|dried film|trocken(?:film|schicht)\w*|\btrocken\b|(?:[ée]paisseur )?(?:de )?(?:film )?sec(?:he)?\b|pel[ií]cula seca|espesor seco/),
   name('wet', /wet[\s-]?film(?:[\s-](?:thickness|build))?|\bw\.?f\.?t\.?(?=[^a-z]|$)|\bwet\b(?!\s*(?:on|edge|sand|or|abras|rag))|nass(?:film|schicht)\w*|\bnass\b|humide\b|h[uú]med[ao]\b/),
   name('dry', /film (?:thickness|build)|schichtdicke|[ée]paisseur (?:de )?(?:film|couche)?|espesor|thickness per coat|build per coat/),
   name('humidity', /(?:relative )?(?:air )?humidity|\br\.?\s?h\.?(?=[^a-z]|$)|luftfeucht\w*|humidit[ée]|humedad/),

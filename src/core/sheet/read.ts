@@ -10,7 +10,7 @@ import type { Paper } from './paper';
 import { ratio } from './ratio';
 import type { Evidence, SheetFact, SheetFacts, SheetReading } from './reading';
 import { thinning } from './thinner';
-import { duration, flash, potLife, recoat, shelfLife } from './times';
+import { duration, flash, induction, potLife, recoat, shelfLife } from './times';
 import { nameOf } from './title';
 
 /**
@@ -36,7 +36,7 @@ export function readSheet(paper: Paper): SheetReading {
     wet: film(claims, 'wet'),
     coats: coats(claims),
     potLife: potLife(claims),
-    induction: duration(claims, 'induction'),
+    induction: induction(claims),
     flash: flash(claims),
     recoatFirst: window.first,
     recoatLast: window.last,

@@ -36,6 +36,13 @@ const timed = (claims: readonly Claim[], id: Claim['id']) =>
 export const duration = (claims: readonly Claim[], id: Claim['id']): Found<number> | undefined =>
   best(timed(claims, id), strange, ({ quantity }) => quantity.min);
 
+/** The rest before use takes minutes: seconds are those of a cup. */
+export const induction = (claims: readonly Claim[]): Found<number> | undefined =>
+  duration(
+    claims.filter(({ quantity }) => quantity.min >= 120),
+    'induction',
+  );
+
 export function potLife(
   claims: readonly Claim[],
 ): Found<{ seconds: number; temperature?: number }> | undefined {
