@@ -171,6 +171,7 @@ function sizeFits(id: Name['id'], { kind, min, max }: Quantity): boolean {
 /** What a number is that nothing names: coats are their own name; of a gun, bars are its pressure and a hand’s breadth its distance. */
 function unnamed({ kind, min, max }: Quantity, family: Family | undefined): Name['id'] | undefined {
   if (kind === 'coats') return 'coats';
+  if (kind === 'concentration' && min > 700) return 'density';
   if (family === undefined) return undefined;
   if (kind === 'pressure') return 'pressure';
   if (kind !== 'length') return undefined;

@@ -1,5 +1,5 @@
 import type { Cell, Line, Paper } from './paper';
-import { factNamed, familyNamed, mentionsIn } from './names';
+import { factNamed, factStated, familyNamed, mentionsIn } from './names';
 import { quantitiesIn, type Quantity } from './quantities';
 import { styleOf, type NumberStyle } from './numbers';
 
@@ -332,7 +332,7 @@ function headKind(
     if (quantities.some(({ kind }) => kind !== 'bare' && kind !== 'temperature')) return undefined;
     if (familyNamed(text) && text.length < 40) return 'guns' as const;
     if (columnWords.test(text) && text.length <= 28 && quantities.length === 0) return 'words' as const;
-    if (factNamed(text) && text.length < 40 && !/\d\s*:|^\W*\d/.test(text)) return 'facts' as const;
+    if (factStated(text) && text.length < 40 && !/\d\s*:|^\W*\d/.test(text)) return 'facts' as const;
     return undefined;
   });
   const named = of.filter((each) => each !== undefined);

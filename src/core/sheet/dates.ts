@@ -79,10 +79,12 @@ export function issueOf({ clauses, text }: Spoken): Found<string> | undefined {
     const parts = clause.text.split(
       /[;,|]\s+(?=[A-Za-z]*(?:supersede|replac|print|issue|revis|valid|version|edition|date)|ersetzt|remplace)|\s+(?=\(?(?:supersed|replac|previous|print))/i,
     );
-    return parts.flatMap((part, k) => {
+    // A row’s first cell may be the date itself.
+    const rows = [...parts, ...(label === '' ? [] : [label])];
+    return rows.flatMap((part, k) => {
       const date = dateIn(part, dayFirst);
       if (!date) return [];
-      const over = k === 0 ? `${label} ${column}` : '';
+      const over = k === 0 && part !== label ? `${label} ${column}` : '';
       const cost =
         (issued.test(`${over} ${part}`) ? 0 : 10) +
         (/issue|revis|\brev\b|edition|ausgabe/i.test(`${over} ${part}`) ? -2 : 0) +

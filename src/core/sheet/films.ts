@@ -37,7 +37,7 @@ export function coats(claims: readonly Claim[]): Found<Span> | undefined {
       id === 'coats' &&
       quantity.max <= 12 &&
       quantity.min >= 1 &&
-      Number.isInteger(quantity.min) &&
+      Number.isInteger(quantity.min * 2) &&
       !/between|after(?: the)?\s*$|every/.test(before.slice(-24)),
   );
   return best(
@@ -68,8 +68,8 @@ export function ofMix(
   const middle = ({ quantity }: Claim) => (quantity.min + quantity.max) / 2;
   return best(
     claims.filter((each) => each.id === id && fits(scaled(each))),
-    ({ near, after, clause }) => {
-      const said = `${near} ${clause.column.toLowerCase()}`;
+    ({ near, after, clause, quantity }) => {
+      const said = `${near} ${clause.column.toLowerCase()} ${quantity.unit}`;
       return (
         (mixed.test(said) ? -3 : 0) +
         (single.test(said) && !mixed.test(said) ? 14 : 0) +
@@ -78,7 +78,16 @@ export function ofMix(
         !/vol/.test(`${said} ${clause.text.toLowerCase()} ${clause.heading.toLowerCase()}`)
           ? 6
           : 0) +
-        (id === 'solids' && /weight|mass|wt/.test(/vol|weight|mass|wt/.test(after) ? after : said) ? 30 : 0) +
+        (id === 'solids' &&
+        /weight|mass|wt/.test(
+          /vol|weight|mass|wt|gew/.test(quantity.unit)
+            ? quantity.unit
+            : /vol|weight|mass|wt/.test(after)
+              ? after
+              : said,
+        )
+          ? 30
+          : 0) +
         (/hardener|activator|component b|part b|thinner/.test(said) ? 6 : 0)
       );
     },

@@ -98,11 +98,12 @@ const places: readonly (readonly [Place, RegExp])[] = [
 ];
 
 function placeOf({ near, clause, family, quantity }: Claim): Place | undefined {
+  // Another gun’s pressure may follow in the same breath.
   const after =
     clause.text
       .slice(quantity.to, quantity.to + 40)
       .toLowerCase()
-      .split(/[;|]/)[0] ?? '';
+      .split(/[;|]|\bor\b|hvlp|airless/)[0] ?? '';
   for (const words of [after, near.split('|')[2] ?? '', `${clause.label} ${clause.column}`.toLowerCase()])
     for (const [place, pattern] of places)
       if (

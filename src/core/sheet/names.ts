@@ -101,7 +101,7 @@ export const names: readonly Name[] = [
   name('catalyst', /peroxide|mekp|catalys\w+|initiator|peroxid\w*|hardener|activator|curing agent|h[aä]rter/),
   name('delivered', /(?:as )?(?:deliver(?:ed|y)|suppl(?:ied|y)|packag\w+)(?: viscosity| condition)?|in (?:the )?(?:can|tin)|lieferviskosit\w*|liefer\w*|[aà] la livraison|suministro/),
   name('thinner', /(?:water|solvent) (?:may|can) be added|add (?:clean |tap )?water|(?:deminerali[sz]ed|deioni[sz]ed|distilled|clean|tap) water|add(?=(?: up to| at most| max\.?)? ?[\d.,]+(?: ?[-–] ?[\d.,]+| to [\d.,]+)? ?% (?:\w+ )?water)|^water(?=\s*(?:$|\())|thin(?:n(?:er|ers|ing|ed))?\b|reduc(?:er|ers|ed|tion|ing|e)\b|dilut\w+|verd[uü]nn\w*|dilu(?:tion|ant|er|ye|ente|ci[oó]n|ir)\w*/),
-  name('coats', /(?:number|no\.?) of (?:spray )?(?:coats|layers|passes)|coats? (?:recommended|required|needed)|recommended (?:number of )?coats|anzahl (?:der )?\w*|spritzg[aä]nge|nombre de couches|n[uú]mero de (?:capas|manos)|^coats$/),
+  name('coats', /(?:number|no\.?) of (?:spray )?(?:coats|layers|passes)|coats? (?:recommended|required|needed)|recommended (?:number of )?coats|(?:spray |spraying )?passes|anzahl (?:der )?\w*|spritzg[aä]nge|nombre de couches|n[uú]mero de (?:capas|manos)|^coats$/),
   name('filter', /(?:pump |gun |in-?line )?(?:filter|strain(?:er|ed|ing)?)|mesh|sieb|tamis/),
   name('hose', /hose|feed line/),
   name('clean', /clean(?:ing|er|ed)?\b|flush\w*|rinse/),
@@ -130,6 +130,10 @@ export function mentionsIn(text: string): Mention[] {
     }
   return found.sort((a, b) => a.from - b.from);
 }
+
+/** Does a text name a fact, and not only what looks like one? */
+export const factStated = (text: string): boolean =>
+  mentionsIn(text).some(({ id }) => (factIds as readonly string[]).includes(id));
 
 /** Does a text name anything a sheet states? */
 export const factNamed = (text: string): boolean => mentionsIn(text).length > 0;

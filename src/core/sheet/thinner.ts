@@ -21,7 +21,9 @@ export function thinning(claims: readonly Claim[], clauses: readonly Clause[]): 
   );
   const found = best(
     own,
-    ({ near, clause }) =>
+    ({ near, clause, quantity }) =>
+      (clause.quantities.some(({ kind }) => kind === 'concentration') ? 10 : 0) +
+      (quantity.kind === 'dose' && clause.quantities.some(({ kind }) => kind === 'share') ? 6 : 0) +
       (/clean|flush|brush|roller|retarder|slow/.test(near) ? 8 : 0) +
       (/spray/.test(`${near} ${clause.heading.toLowerCase()}`) ? -2 : 0) +
       (/airless/.test(near) ? 3 : 0),

@@ -7,7 +7,7 @@ import { mentionsIn } from './names';
 const named =
   /^(?:product(?: name)?|name of (?:the )?product|trade name|material|designation|article|coating|produkt(?:name|bezeichnung)?|produit|nom du produit|producto|nombre del producto|bezeichnung)$/i;
 const kindOfPaper =
-  /^(?:the )?(?:technical|product|application|process)?\s*(?:data|information|technical|product|application)[\s-]*(?:sheet|leaflet|bulletin|guide|information)?s?$|technical (?:data|information|leaflet|bulletin)|product (?:data|information)|data ?sheet|application (?:guide|sheet|instructions)|\btds\b|\bpds\b|technisches (?:merkblatt|datenblatt)|merkblatt|fiche technique|ficha t[eé]cnica|^(?:page|seite|rev|issue|date|version|edition|stand)\b|^\d+\s*(?:\/|of)\s*\d+$|^www\.|@|^tel/i;
+  /^(?:the )?(?:technical|product|application|process)?\s*(?:data|information|technical|product|application)[\s-]*(?:sheet|leaflet|bulletin|guide|information)?s?$|technical (?:data|information|leaflet|bulletin)|product (?:data|information)|data ?(?:sheet|page)|application (?:guide|sheet|instructions)|\btds\b|\bpds\b|technisches (?:merkblatt|datenblatt)|merkblatt|fiche technique|ficha t[eé]cnica|^(?:page|seite|rev|issue|date|version|edition|stand)\b|^\d+\s*(?:\/|of)\s*\d+$|^www\.|@|^tel/i;
 
 /** The product’s name: where it is labelled, else the title. */
 export function nameOf({ lines }: Paper, { clauses, style }: Spoken): Found<string> | undefined {
@@ -19,6 +19,7 @@ export function nameOf({ lines }: Paper, { clauses, style }: Spoken): Found<stri
   const titles = top.flatMap(({ cell, at, size, page }, i) => {
     const text = tidy(cell.text.split(' | ')[0] ?? '');
     if (text.length < 3 || text.length > 70 || /[.;]$/.test(text) || !/[a-z]/i.test(text)) return [];
+    if (/^no\.?\s*\d/i.test(text) || text.replaceAll(/[^a-z]/gi, '').length < 3) return [];
     if (kindOfPaper.test(text) || /:\s/.test(text) || /\b(?:19|20)\d\d\b/.test(text)) return [];
     const quantities = quantitiesIn(text, style).filter(({ kind }) => kind !== 'bare');
     if (quantities.length > 0) return [];
@@ -32,7 +33,7 @@ export function nameOf({ lines }: Paper, { clauses, style }: Spoken): Found<stri
           i * 0.8 +
           words -
           (size - 1) * 8 +
-          (/ltd|inc\b|gmbh|company|coatings?$|works$|industries/i.test(text) ? 2 : 0),
+          (/ltd|inc\b|gmbh|company|coatings?$|works$|industries|division|group$/i.test(text) ? 8 : 0),
       },
     ];
   });
