@@ -135,8 +135,8 @@ export async function paperOfHtml(html: string): Promise<Paper> {
           end();
           empty();
           size = 2 - Number(name[1]) * 0.15;
-        } else if (blocks.has(name) && inRow === 0) end();
-        else if (name === 'dd') text += ' ';
+          // What a term means stands in its line.
+        } else if (name !== 'dd' && blocks.has(name) && inRow === 0) end();
       },
       ontext(data) {
         if (quiet === 0) text += data;
