@@ -224,6 +224,10 @@ function repeats(quantity: Quantity, before: Quantity | undefined, text: string)
 /** The temperature a time of this clause holds at, K. */
 export function atTemperature({ clause, quantity }: Claim): number | undefined {
   const own = clause.quantities.filter(({ kind }) => kind === 'temperature');
+  // “10 / 20 / 30 °C: 8 / 4 / 2 h” goes in order.
+  const times = clause.quantities.filter(({ kind }) => kind === 'time');
+  const paired = own.length > 2 && own.length === times.length ? own[times.indexOf(quantity)] : undefined;
+  if (paired && (own.at(-1)?.to ?? 0) <= (times[0]?.from ?? 0)) return (paired.min + paired.max) / 2;
   const [near] = own.toSorted((a, b) => apart(a, quantity) - apart(b, quantity));
   return near ? (near.min + near.max) / 2 : clause.temperature;
 }

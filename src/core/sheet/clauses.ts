@@ -335,6 +335,9 @@ function headKind(
     if (factStated(text) && text.length < 40 && !/\d\s*:|^\W*\d/.test(text)) return 'facts' as const;
     return undefined;
   });
+  // A time is a value: it heads nothing.
+  if (heads.some(({ text }) => quantitiesIn(text, style).some(({ kind }) => kind === 'time')))
+    return undefined;
   const named = of.filter((each) => each !== undefined);
   if (named.length === 0 || named.length < heads.length / 2) return undefined;
   // “Mixing ratio | By volume | 6 : 1” is a row.
@@ -461,7 +464,7 @@ function full(lines: readonly Line[], at: number): boolean {
 
 /** What heads times says for what they hold. */
 const headsTimes =
-  /^(?:\d+[.)]?\s*)?(?:typical |air[\s-]?)?(?:dry(?:ing)?(?!\s*(?:film|:|to\b|through))|times?|cur(?:e|ing)|gel|trocknung|s[ée]chage|secado)\b/i;
+  /^(?:\d+[.)]?\s*)?(?:typical |air[\s-]?)?(?:dry(?:ing)?(?!\s*(?:film|:|to\b|through))|times?|(?:re|over)-?coat\w* (?:table|intervals?|times?)|cur(?:e|ing)|gel|trocknung|s[ée]chage|secado)\b/i;
 
 /** A short line without a value: what follows belongs under it. */
 function headingLike(text: string, style: NumberStyle): boolean {

@@ -142,6 +142,9 @@ function statedIn(clause: Clause, next: string, style: NumberStyle): Stated[] {
 
 /** By what the parts are measured: the nearest word says; those behind a number before those in front of it. */
 function basis(before: string, after: string, over: string, heading: string): 'volume' | 'mass' | undefined {
+  // “volume 2 : 1, weight 100 : 31”: a word right before the numbers is theirs.
+  const own = /(vol\w*|weight|mass|wt|v\/v|w\/w)[\s:=]{0,3}$/i.exec(before)?.[1];
+  if (own) return filled.test(own) ? 'volume' : 'mass';
   const [behind = ''] = after.split(/[;|]|\d+\s*[:∶]/);
   const front = before.split(/[;|.]|\d\s*[:∶]\s*\d+/).at(-1) ?? '';
   for (const words of [behind, front, over, before, heading]) {

@@ -26,7 +26,7 @@ export function thinning(claims: readonly Claim[], clauses: readonly Clause[]): 
       (quantity.kind === 'dose' && clause.quantities.some(({ kind }) => kind === 'share') ? 6 : 0) +
       (/clean|flush|brush|roller|retarder|slow/.test(near) ? 8 : 0) +
       (/spray/.test(`${near} ${clause.heading.toLowerCase()}`) ? -2 : 0) +
-      (/airless/.test(near) ? 3 : 0),
+      (/airless/.test(`${near} ${clause.heading.toLowerCase()}`) ? 5 : 0),
     ({ quantity, clause }): Thinning => {
       const said = `${clause.label} ${clause.column} ${clause.text}`.toLowerCase();
       const by =
