@@ -4,6 +4,8 @@ import { paperOfPages, paperOfText, type Line, type Paper, type Placed } from '@
 /** More is no product sheet. */
 const mostPages = 40;
 const mostBytes = 20_000_000;
+/** Letters of a text or a page, its tags counted. */
+const mostText = 600_000;
 
 /** What a page of a document holds, as the library gives it. */
 interface Item {
@@ -211,6 +213,11 @@ export async function paperOfWritten(bytes: Uint8Array): Promise<Outcome<Paper>>
   const text = decodeText(bytes);
   if (text.trim() === '')
     return refuse('sheet-empty', 'There is no text in it. Choose the product’s sheet, or paste its text.');
+  if (text.length > mostText)
+    return refuse(
+      'sheet-too-long',
+      'This text is longer than a product sheet ever is. Paste the part about this product.',
+    );
   return sheetKind(bytes) === 'html' ? paperOfHtml(text) : paperOfText(text);
 }
 

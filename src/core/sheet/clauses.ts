@@ -429,6 +429,9 @@ function labelIn(text: string): { label: string; said: string } | undefined {
   return { label, said };
 }
 
+/** Longer than any sentence or paragraph of a sheet: what is longer is taken in pieces. */
+const longest = 1200;
+
 /** Lines that were broken by the width of the page, put together again. */
 function paragraphAt(lines: readonly Line[], at: number): { text: string; last: number } {
   let text = lines[at]?.cells[0]?.text ?? '';
@@ -442,6 +445,7 @@ function paragraphAt(lines: readonly Line[], at: number): { text: string; last: 
       /^[a-zäöüéèß(\d–]/.test(only.text) ||
       /[,(–-]$|\b(?:and|or|of|the|with|to|at|for|by|in|is)$/i.test(text);
     const closes = /[a-z,]$/.test(text) && /[.;]$/.test(only.text) && text.length > 28;
+    if (text.length > longest) break;
     if (!open || !(goes || closes) || !full(lines, last) || labelIn(only.text)?.said || text.length < 24)
       break;
     text =
@@ -493,6 +497,7 @@ function sentences(text: string): string[] {
       else parts.push(part);
       return parts;
     }, [])
+    .flatMap((each) => (each.length > longest ? (each.match(/[\s\S]{1,1200}/g) ?? []) : [each]))
     .map((each) => each.trim())
     .filter((each) => each !== '');
 }

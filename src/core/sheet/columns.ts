@@ -8,9 +8,12 @@ interface Side {
 /** A band of rows that running text in two columns fills, cut in two; everything else as it stands. */
 export function inColumns<Row extends Side>(rows: readonly Row[]): Row[][] {
   const parts: Row[][] = [];
+  let [left, right] = [Infinity, -Infinity];
+  for (const { cells } of rows)
+    for (const cell of cells) [left, right] = [Math.min(left, cell.from), Math.max(right, cell.to)];
   let from = 0;
   while (from < rows.length) {
-    const band = bandFrom(rows, from);
+    const band = bandFrom(rows, from, left, right);
     if (!band) {
       const last = parts.at(-1);
       const row = rows[from];
@@ -43,24 +46,27 @@ export function inColumns<Row extends Side>(rows: readonly Row[]): Row[][] {
 const cut = new WeakSet<readonly Side[]>();
 
 const fewestRows = 5;
+/** No page has more. */
+const mostRows = 160;
 
 /** The longest band of rows from here that a gutter parts into two columns that know nothing of each other. */
-function bandFrom(rows: readonly Side[], from: number): { to: number; gutter: number } | undefined {
+function bandFrom(
+  rows: readonly Side[],
+  from: number,
+  left: number,
+  right: number,
+): { to: number; gutter: number } | undefined {
   const edges = [
     ...new Set(
       rows.slice(from, from + 40).flatMap(({ cells }) => cells.slice(0).map((cell) => Math.round(cell.from))),
     ),
-  ];
-  const [left, right] = [
-    Math.min(...rows.flatMap(({ cells }) => cells.map((cell) => cell.from))),
-    Math.max(...rows.flatMap(({ cells }) => cells.map((cell) => cell.to))),
   ];
   let best: { to: number; gutter: number; rows: number } | undefined;
   for (const gutter of edges.filter(
     (x) => x > left + 0.32 * (right - left) && x < left + 0.7 * (right - left),
   )) {
     let to = from;
-    while (to < rows.length && stands(rows[to]?.cells ?? [], gutter)) to += 1;
+    while (to < rows.length && to - from < mostRows && stands(rows[to]?.cells ?? [], gutter)) to += 1;
     if (to - from < fewestRows) continue;
     if (!apart(rows.slice(from, to), gutter)) continue;
     if (!best || to - from > best.rows) best = { to, gutter, rows: to - from };

@@ -23,6 +23,9 @@ export interface Paper {
   readonly pages: number;
 }
 
+/** A line of more letters is no line of a sheet: the rest of it is left out. */
+const longestLine = 20_000;
+
 const ruled = /^[\s|+\-=_:.*]*$/;
 
 /**
@@ -34,7 +37,7 @@ export function paperOfText(text: string): Paper {
   const lines: Line[] = [];
   let page = 1;
   for (const raw of text.split(/\r\n|[\n\r\u2028]/)) {
-    for (const [i, part] of raw.split('\f').entries()) {
+    for (const [i, part] of raw.slice(0, longestLine).split('\f').entries()) {
       if (i > 0) page += 1;
       const line = cellsOf(part.replaceAll(/[\u00a0\u2007\u202f]/g, '\u00a0').replaceAll('\t', '    '));
       lines.push({ cells: line, page });
