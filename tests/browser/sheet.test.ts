@@ -100,6 +100,19 @@ describe('Reading a sheet', () => {
     await visitor.sees('22–26 s', '[data-compare]');
   });
 
+  it('a sheet nobody held against its paper for long is asked about where it is used', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/settings');
+    await visitor.type('Check each coating sheet again after', '30');
+    await visitor.page.keyboard.press('Enter');
+    await visitor.go('/job/demo-saloon-doors/mix');
+    await visitor.sees(/The sheet of Satin lacquer W20 was last held against its paper on \d{4}/);
+    await visitor.press('It is as on the paper');
+    await visitor.page.waitForFunction(() => !document.body.innerText.includes('last held against its paper'));
+    await visitor.go('/job/demo-livery-panels/plan');
+    await visitor.press('Read the newer paper');
+    await visitor.sees('Read a sheet', 'h1');
+  });
+
   it('a gel coat is read by weight of peroxide, and its mix stays shut until somebody has read it', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/sheet');
     await paste(visitor, sheet('gelcoat.txt'));

@@ -3,15 +3,38 @@
 import { isoNow } from '@/store/clock';
 import { useState } from 'react';
 import type { Coating } from '@/records';
-import { useRecord, useStore } from '@/store/hooks';
-import { Button } from '@/ui/Button';
+import { useRecord, useShop, useStore } from '@/store/hooks';
+import { Button, ButtonLink } from '@/ui/Button';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { notify } from '@/ui/notify';
 import { Compare } from './Compare';
-import { saysTheSame, takeSheet } from '@/facts/shop/revisions';
+import { recheckDue, saysTheSame, takeSheet } from '@/facts/shop/revisions';
 
-/** Offers a begun job each sheet that was changed since. Nothing reaches into it by itself. */
+/** Makers change their sheets: one that nobody compared with its paper for long is asked about where it is used. */
+function Recheck({ sheet }: { readonly sheet: Coating }) {
+  const store = useStore();
+  return (
+    <div className="border-b border-hairline px-4 py-4 md:px-5">
+      <Notice tone="care">
+        <p>
+          The sheet of {sheet.name} was last held against its paper on {sheet.checkedOn}. Is there a newer
+          one?
+        </p>
+        <span className="mt-2 flex flex-wrap gap-2">
+          <ButtonLink href="/sheet">Read the newer paper</ButtonLink>
+          <Button
+            onClick={() => store.put({ ...sheet, checkedOn: isoNow().slice(0, 10) }, 'sheet checked again')}
+          >
+            It is as on the paper
+          </Button>
+        </span>
+      </Notice>
+    </div>
+  );
+}
+
+/** Offers a begun job each sheet that was changed since, and asks about one long unchecked. Nothing reaches into it by itself. */
 export function SheetChanged() {
   const { view } = useJob();
   const sheets = view.job.layers.map(({ sheet }) => sheet);
@@ -25,7 +48,10 @@ function OneSheet({ own }: { readonly own: Coating }) {
   const store = useStore();
   const [comparing, setComparing] = useState(false);
   const current = useRecord('coating', own.id);
-  if (!current || saysTheSame(own, current)) return null;
+  const shop = useShop();
+  if (!current) return null;
+  if (saysTheSame(own, current))
+    return recheckDue(current, shop) <= isoNow().slice(0, 10) ? <Recheck sheet={current} /> : null;
   const take = () => {
     store.put(takeSheet(view.job, current, isoNow()), 'changed sheet taken');
     notify('This job works with the changed sheet now.');
