@@ -107,7 +107,9 @@ describe('Reading a sheet', () => {
     await visitor.go('/job/demo-saloon-doors/mix');
     await visitor.sees(/The sheet of Satin lacquer W20 was last held against its paper on \d{4}/);
     await visitor.press('It is as on the paper');
-    await visitor.page.waitForFunction(() => !document.body.innerText.includes('last held against its paper'));
+    await visitor.page.waitForFunction(
+      () => !document.body.innerText.includes('last held against its paper'),
+    );
     await visitor.go('/job/demo-livery-panels/plan');
     await visitor.press('Read the newer paper');
     await visitor.sees('Read a sheet', 'h1');
