@@ -39,6 +39,19 @@ export function sheetFacts(sheet: Coating, units: Units): FactGroup[] {
   ];
 }
 
+/** How many groups of a sheet are the class’s still, not the paper’s. */
+export const defaultGroups = (sheet: Coating, units: Units): number =>
+  sheet.assumed.length === 0
+    ? 0
+    : sheetFacts(sheet, units).filter(({ field }) => sheet.assumed.includes(field)).length;
+
+/** What is left of the class on a sheet, in short; single values beside the groups are told too. */
+export function defaultsLeft(sheet: Coating, units: Units): string | undefined {
+  if (sheet.assumed.length === 0) return undefined;
+  const groups = defaultGroups(sheet, units);
+  return groups > 0 ? `▲ ${plural(groups, 'default')}` : '▲ single defaults';
+}
+
 const lasting = (seconds: number | undefined) =>
   seconds === undefined ? 'not stated' : showDuration(seconds);
 const percent = (share: number, units: Units) => units.show('share', share, { digits: share < 0.02 ? 2 : 0 });

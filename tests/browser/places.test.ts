@@ -47,7 +47,7 @@ describe('coatings', () => {
     await visitor.type('Name on the can', 'Filler F2');
     await visitor.choose('Class', 'Filler primer');
     await visitor.press('Make the sheet');
-    await visitor.sees('10 groups are class defaults, not from this product’s paper.');
+    await visitor.sees('12 groups are class defaults, not from this product’s paper.');
     await visitor.sees('Film, one coat (default)');
     await visitor.press('Edit');
     await visitor.open('Film, one coat');
@@ -64,7 +64,7 @@ describe('coatings', () => {
     await visitor.press('As on the paper: confirm “Thinning”');
     await visitor.go('/coatings');
     await visitor.type('Search', 'filler');
-    await visitor.sees('▲ 7 defaults');
+    await visitor.sees('▲ 10 defaults');
     expect(await visitor.text('main')).not.toContain('Satin lacquer');
   });
 });

@@ -18,6 +18,7 @@ import { SelectField, TextField } from '@/ui/Field';
 import { Page } from '@/ui/Page';
 import { useUnits } from '@/ui/units';
 import { cupName } from '@/words/cup';
+import { defaultsLeft } from '@/words/sheetfacts';
 import { amount, writtenRange } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
 
@@ -94,7 +95,7 @@ export function Coatings() {
                   <span
                     className={`text-sm ${each.assumed.length ? 'font-semibold text-care' : 'text-good'}`}
                   >
-                    {each.assumed.length ? `▲ ${each.assumed.length} defaults` : '✓ confirmed'}
+                    {defaultsLeft(each, units) ?? '✓ confirmed'}
                     {recheckDue(each, shop) <= today && (
                       <span className="block font-semibold text-care">▲ recheck due</span>
                     )}

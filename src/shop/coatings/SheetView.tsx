@@ -12,14 +12,14 @@ import { CanShelf } from './CanShelf';
 import { JobsBehind } from './JobsBehind';
 import { Lessons } from './Lessons';
 import { plural } from '@/words/line';
-import { sheetFacts } from '@/words/sheetfacts';
+import { defaultGroups, sheetFacts } from '@/words/sheetfacts';
 
 /** A product sheet to read at the bench: every number in the shop's units, defaults marked until confirmed. */
 export function SheetView({ sheet }: { readonly sheet: Coating }) {
   const units = useUnits();
   const store = useStore();
   const groups = sheetFacts(sheet, units);
-  const defaults = groups.filter(({ field }) => sheet.assumed.includes(field)).length;
+  const defaults = defaultGroups(sheet, units);
   const confirm = (field: string) => {
     // How many coats stands with the film.
     const meant = field === 'film' ? ['film', 'coats'] : [field];
@@ -35,8 +35,9 @@ export function SheetView({ sheet }: { readonly sheet: Coating }) {
         <PeroxideDoubt sheet={sheet} />
         {sheet.assumed.length > 0 && (
           <Notice tone="care">
-            {plural(defaults, 'group is a class default', 'groups are class defaults')}, not from this
-            product’s paper. Edit them, or confirm those that are as on the paper.
+            {defaults > 0
+              ? `${plural(defaults, 'group is a class default', 'groups are class defaults')}, not from this product’s paper. Edit them, or confirm those that are as on the paper.`
+              : 'Single values are class defaults still: viscosity by temperature, or how often it is stirred and timed. Edit them where the paper states them.'}
           </Notice>
         )}
         <div className="gap-x-10 md:columns-2">
