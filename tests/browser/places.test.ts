@@ -64,7 +64,7 @@ describe('coatings', () => {
     await visitor.press('As on the paper: confirm “Thinning”');
     await visitor.go('/coatings');
     await visitor.type('Search', 'filler');
-    await visitor.sees('▲ 10 defaults');
+    await visitor.sees('▲ 9 defaults');
     expect(await visitor.text('main')).not.toContain('Satin lacquer');
   });
 });
