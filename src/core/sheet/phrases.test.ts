@@ -1,9 +1,16 @@
-import { factsAsJson, paperOfText, readSheet } from '.';
+import {
+  C,
+  F,
+  day,
+  hour,
+  min,
+  month,
+  readSentence,
+  rounded,
+  um,
+  year,
+} from '../../../tests/fixtures/sentence';
 
-const C = (degrees: number) => degrees + 273.15;
-const F = (degrees: number) => ((degrees - 32) * 5) / 9 + 273.15;
-const [min, hour, day, month, year] = [60, 3600, 86_400, 30.44 * 86_400, 365.25 * 86_400];
-const um = (a: number, b = a) => ({ min: a * 1e-6, max: b * 1e-6 });
 const mil = (a: number, b = a) => ({ min: a * 25.4e-6, max: b * 25.4e-6 });
 const range = (a: number, b = a) => ({ min: a, max: b });
 
@@ -138,18 +145,8 @@ const said: readonly (readonly [text: string, fact: string, value: unknown])[] =
   ['Relative humidity should not exceed 80 %', 'humidityMax', 0.8],
 ];
 
-const read = (text: string) =>
-  factsAsJson(readSheet(paperOfText(`Name of it\n\n${text}\n`)).facts) as Record<string, unknown>;
-
-const near = (value: unknown): unknown => {
-  if (typeof value === 'number') return Number(value.toPrecision(4));
-  if (Array.isArray(value)) return value.map(near);
-  if (typeof value !== 'object' || value === null) return value;
-  return Object.fromEntries(Object.entries(value).map(([key, own]) => [key, near(own)]));
-};
-
 describe('one line of a sheet', () => {
   it.each(said)('%s → %s', (text, fact, value) => {
-    expect(near(read(text)[fact])).toEqual(near(value));
+    expect(rounded(readSentence(text)[fact])).toEqual(rounded(value));
   });
 });
