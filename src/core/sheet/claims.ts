@@ -176,6 +176,7 @@ function unnamed({ kind, min, max }: Quantity, family: Family | undefined): Name
   if (kind === 'pressure') return 'pressure';
   if (kind !== 'length') return undefined;
   if (min >= 0.06 && max <= 0.9) return 'distance';
+  if (family === 'airless') return min >= 0.12e-3 && max <= 1.3e-3 ? 'orifice' : undefined;
   return min >= 0.5e-3 && max <= 6e-3 ? 'bore' : undefined;
 }
 

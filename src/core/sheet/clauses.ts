@@ -127,7 +127,8 @@ export function clausesOf({ lines }: Paper): Spoken {
         // A sentence further on may have a label of its own.
         const own = k > 0 ? labelIn(part) : undefined;
         if (own && own.said !== '') say(i, own.label, '', own.said);
-        else say(i, labelled.label, '', part);
+        // What follows a gun’s own sentence is of all of them.
+        else say(i, k > 0 && familyNamed(labelled.label) ? '' : labelled.label, '', part);
       }
     else if (headingLike(whole, style)) {
       heading = whole;
@@ -421,6 +422,8 @@ function labelIn(text: string): { label: string; said: string } | undefined {
   const match = /^(.{2,70}?)\s*:(?:\s+|$)(.*)$/s.exec(text);
   if (!match) return undefined;
   const [, label = '', said = ''] = match;
+  // A label is no sentence.
+  if (/[a-z][.!?]\s+[A-Z]/.test(label)) return undefined;
   // A bracket that opens before a colon closes behind it.
   if (label.split('(').length !== label.split(')').length) return undefined;
   // “100 vol base : 25 vol hardener” is one thing.

@@ -75,14 +75,14 @@ export function ofMix(
         (single.test(said) && !mixed.test(said) ? 14 : 0) +
         (/thinned|reduced/.test(said) ? 4 : 0) +
         (id === 'solids' &&
-        !/vol/.test(`${said} ${clause.text.toLowerCase()} ${clause.heading.toLowerCase()}`)
+        !/vol|v\/v/.test(`${said} ${clause.text.toLowerCase()} ${clause.heading.toLowerCase()}`)
           ? 6
           : 0) +
         (id === 'solids' &&
-        /weight|mass|wt/.test(
+        /weight|mass|wt|w\/w/.test(
           /vol|weight|mass|wt|gew/.test(quantity.unit)
             ? quantity.unit
-            : /vol|weight|mass|wt/.test(after)
+            : /vol|v\/v|weight|mass|wt|w\/w/.test(after)
               ? after
               : said,
         )

@@ -17,7 +17,7 @@ const signs: Record<Warning, RegExp> = {
 
 /** A clause that warns: by where it stands, or by its words. */
 const warning =
-  /warn|caution|danger|hazard|harm|safety|health|avoid|protect|precaution|wear|respirat|toxic|irrit|sensiti|may cause|contains?|holds?|keep (?:away )?from|keep away|flammab|inhal|breath|ventilat|risk|H\d{3}|gefahr|vorsicht|achtung|enth[aä]lt|danger|attention|contient|peligro|contiene/i;
+  /warn|caution|danger|hazard|harm|safety|health|avoid|protect|precaution|wear|respirat|toxic|irrit|sensiti|may cause|contains?|holds?|keep (?:away )?from|keep away|flammab|inhal|breath|ventilat|risk|H\d{3}|gefahr|vorsicht|achtung|enth[aä]lt|danger|attention|contient|peligro|contiene|contact with|entz[uü]nd|inflamm?ab|inflamm?able/i;
 
 /** Words that tell of no danger though they sound like it. */
 const harmless =
