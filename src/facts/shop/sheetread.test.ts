@@ -67,7 +67,8 @@ describe('a sheet from its paper', () => {
     // What the paper does not name is not advised; what it warns of joins what the class may hold.
     expect(sheet.guns.map(({ atomising }) => atomising)).toEqual(['hvlp']);
     expect(sheet.hazards).toEqual(expect.arrayContaining(['flammable', 'sensitiser', 'solvent']));
-    expect(sheet.assumed).toEqual(['temperatureSlope', 'intervals', 'hazards']);
+    // Coats and the part’s temperature are not on it: their groups stay marked.
+    expect(sheet.assumed).toEqual(['temperatureSlope', 'film', 'limits', 'intervals', 'hazards']);
   });
 
   it('is a sound record whatever of it is let in, for every class', () => {

@@ -71,17 +71,23 @@ export function withPaper(sheet: Coating, facts: SheetFacts, taken: ReadonlySet<
   const { name, issue, ratio, thinner, band, dry, wet, coats, air, humidityMax, shelfLife, hazards } = own;
   const components = partsOf(sheet, own);
   const times = timesOf(sheet.times, own);
+  // A group counts as read only where the paper states all of it: what it leaves out would pass for the paper’s.
+  const named = own.guns?.every(
+    ({ bore, orifice, pressure, pressureAt, distance }) =>
+      (bore ?? orifice) && pressure && pressureAt && distance,
+  );
   const read = new Set<string>([
     ...(ratio ? ['components', 'ratioBy'] : []),
     ...(!ratio && components.length === 1 && own.density !== undefined && own.volumeSolids !== undefined
       ? ['components']
       : []),
-    ...(thinner?.max !== undefined ? ['thinning'] : []),
-    ...(band ? ['target'] : []),
-    ...(dry ? ['film'] : []),
-    ...(own.guns ? ['guns'] : []),
-    ...(own.flash && own.recoatFirst !== undefined ? ['times'] : []),
-    ...(air && humidityMax !== undefined ? ['limits'] : []),
+    ...(thinner?.max === 0 || (thinner?.max !== undefined && thinner.by && thinner.of) ? ['thinning'] : []),
+    ...(band?.temperature === undefined ? [] : ['target']),
+    ...(dry && coats ? ['film'] : []),
+    ...(named ? ['guns'] : []),
+    ...(own.flash && own.recoatFirst !== undefined && (own.potLife || sheet.times.potLife === undefined)
+      ? ['times']
+      : []),
   ]);
   return {
     ...sheet,

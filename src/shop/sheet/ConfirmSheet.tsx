@@ -84,7 +84,7 @@ export function ConfirmSheet({ paper, onBack }: Props) {
     notify(
       held
         ? 'The newer paper is in. Jobs already begun keep the sheet they began with.'
-        : 'The sheet is made. What is not on the paper is a class default, marked as one.',
+        : 'The sheet is made. A group the paper does not state whole is marked as a class default until you confirm it.',
     );
     router.push(`/coatings/${after.id}`);
   };
@@ -145,7 +145,7 @@ export function ConfirmSheet({ paper, onBack }: Props) {
           {absent.length > 0 && (
             <p className="text-sm text-ink-soft">
               <b>Not on this paper:</b> {absent.map((fact) => sheetFactWords[fact].toLowerCase()).join(', ')}.{' '}
-              {held ? 'The sheet keeps what it says.' : 'The class default stays, marked as one.'}
+              {held ? 'The sheet keeps what it says.' : 'The class default stays, and its group is marked.'}
             </p>
           )}
           {held && (
