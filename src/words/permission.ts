@@ -161,6 +161,10 @@ const causeWords: Record<Cause, { says: string; tap?: Tap }> = {
     says: 'The mix is too thin for this coat.',
     tap: go('thin', 'Go to Thin'),
   },
+  'wrong-diluent': {
+    says: 'Something is in the pot that may not go into this paint.',
+    tap: go('mix', 'Mix afresh'),
+  },
   'over-thinned': {
     says: 'There is more thinner in it than the sheet bears.',
     tap: go('thin', 'Go to Thin'),

@@ -3,6 +3,7 @@ import type { HandItem, JobView, PermissionItem, ToldItem } from '@/facts/job';
 import { prepReason } from '@/core/system';
 import { remediesOf } from '@/facts/job/remedies';
 import { clockTime } from './clock';
+import { diluentWhyWords } from './diluents';
 import type { NextLine } from './line';
 import { settingFaultSays } from './faults';
 import { hazardWords } from './hazards';
@@ -61,6 +62,7 @@ const limitWords: Record<Cause, string> = {
   'too-thick': 'The band: {limit}.',
   'too-thin': 'The band: {limit}.',
   'over-thinned': 'At most {limit}.',
+  'wrong-diluent': '{what}',
   'coat-recipe': 'As it was planned.',
   'lot-over': 'An old hardener cures soft, an old base seeds.',
   'lot-unknown': 'An absent can is not in date: nothing is known of it.',
@@ -168,11 +170,13 @@ function remedySays(
 }
 
 /** What a limit is about that a number does not say. */
-function whatLimits({ cause }: ToldItem, { set }: JobView, units: Units): string {
+function whatLimits({ cause }: ToldItem, { set, mix }: JobView, units: Units): string {
   if (cause === 'gun-cannot')
     return set.fault
       ? settingFaultSays(set.fault, units)
       : 'Set shows what gives way, and the nearest it can do.';
+  if (cause === 'wrong-diluent')
+    return (mix.batch?.refused ?? []).map(({ name, why }) => `${name}: ${diluentWhyWords[why]}`).join(' ');
   if (cause === 'no-card')
     return set.cardState === 'good' || set.cardState === 'not-good' ? '' : cardAsks[set.cardState];
   return '';
@@ -244,6 +248,7 @@ const metWords: Readonly<Record<string, string>> = {
   ground: 'The ground is known, and what is on it.',
   mix: 'A mix in the pot, within its life.',
   viscosity: 'Viscosity as this coat wants it.',
+  diluent: 'Nothing in the pot that this paint does not bear.',
   thinner: 'No more thinner than the sheet bears.',
   lots: 'Cans in date.',
   gun: 'The gun is set for this coat, and can do it.',

@@ -19,6 +19,16 @@ export {
 } from './ladder';
 export { mixNeeded, usualReserve, type Need, type Needed } from './needed';
 export { judgeRatio, usualTolerance, type PartVerdict, type RatioVerdict } from './offratio';
+export {
+  diluentOf,
+  diluentWhys,
+  refusedDiluent,
+  type NamedLiquid,
+  type Binder,
+  type Diluent,
+  type DiluentRefusal,
+  type DiluentWhy,
+} from './diluents';
 export { divide, type Measured, type Part, type RatioBy } from './parts';
 export {
   atTemperature,

@@ -45,6 +45,7 @@ export const causes = {
   untimed: { weight: 'stop', waivable: true },
   'too-thick': { weight: 'stop', waivable: true },
   'too-thin': { weight: 'stop', waivable: true },
+  'wrong-diluent': { weight: 'stop', waivable: false },
   'over-thinned': { weight: 'stop', waivable: false },
   'coat-recipe': { weight: 'stop', waivable: true },
   'lot-over': { weight: 'stop', waivable: true },

@@ -218,6 +218,7 @@ export function remediesFor(cause: Cause, question: RemedyQuestion): Remedy[] {
       return [{ id: 'wait-rest' }];
     case 'pot-over':
     case 'pot-doubled':
+    case 'wrong-diluent':
       return [{ id: 'discard' }];
     case 'untimed':
       return [{ id: 'time-cup' }];

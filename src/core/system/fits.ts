@@ -22,6 +22,8 @@ export interface StackDoubt {
     | 'polyester-over'
     | 'over-acid'
     | 'barrier-twice'
+    | 'barrier-again'
+    | 'over-drying'
     | 'same-gun'
     | 'chalks'
     | 'unprimed'
@@ -38,6 +40,10 @@ const strong: readonly Chemistry[] = chemistries.filter(
   (each) => each !== 'water-borne' && each !== 'unknown',
 );
 const oneParted: readonly Chemistry[] = ['solvent-borne', 'lacquer', 'oil-based', 'water-borne'];
+/** What dries without curing and swells under strong solvent, a base made to be cleared apart. */
+const resoftens: readonly Chemistry[] = ['lacquer', 'oil-based'];
+/** Two-part and moisture-curing films go on in strong solvent and shrink as they cure. */
+const curesStrong: readonly Chemistry[] = ['two-part', 'moisture-curing'];
 
 /**
  * What does not fit on what, layer over layer from the part up. The sheets outrank it: what a sheet names as its ground fits.
@@ -56,6 +62,14 @@ export function stackDoubts(layers: readonly StackedLayer[]): StackDoubt[] {
         weight: 'care',
       },
     ];
+    const barrierBelow = layers.slice(0, i).find(({ barriers }) => barriers > 0);
+    if (layer.barriers > 0 && barrierBelow)
+      found.push({
+        id: 'barrier-again',
+        layerId: layer.id,
+        says: `${layer.name} is a second barrier coat, over ${barrierBelow.name}: one to a stack, each more holds worse.`,
+        weight: 'care',
+      });
     if (below) {
       const { name, chemistry } = layer;
       const lifts = below.soft && strong.includes(chemistry);
@@ -80,6 +94,14 @@ export function stackDoubts(layers: readonly StackedLayer[]): StackDoubt[] {
             id: 'over-acid',
             layerId: layer.id,
             says: `${name} over acid etch: the acid keeps ${layer.amine ? 'the amine of the epoxy' : 'its peroxide'} from curing it, and it lets go. ${layer.amine ? 'Only where its sheet allows it' : 'Never, unless both sheets say so'}; a filler primer between them is the usual way.`,
+            weight: 'care',
+          },
+        !lifts &&
+          curesStrong.includes(chemistry) &&
+          resoftens.includes(below.chemistry) && {
+            id: 'over-drying',
+            layerId: layer.id,
+            says: `${name} over ${below.name}, which dries without curing: its solvent swells it, and it wrinkles as ${name} shrinks. Over it only when it is weeks old and sanded, or with a barrier coat between; try it on a spare piece.`,
             weight: 'care',
           },
         below.rigId === layer.rigId &&

@@ -14,6 +14,7 @@ import { isRefusal, type Outcome } from '@/core/refusal';
 import { potLife } from '@/core/schedule';
 import { sheetShare, type Batch } from '@/core/thinning';
 import type { Coating, EntryOf, Layer, LogEntry, Thinner } from '@/records';
+import { refusedIn, thinnersOf, type RefusedLiquid } from './diluents';
 import { lastOf, liveEntries, moment, ofType } from './entries';
 import type { Worked } from './worked';
 
@@ -47,6 +48,8 @@ export interface BatchState {
   readonly useBefore?: number;
   /** Was the pot life shortened for a warm room, by the rule of thumb? */
   readonly lifeEstimated: boolean;
+  /** What went in that may not go into this paint. */
+  readonly refused: readonly RefusedLiquid[];
   /** The jobs and batches its leftovers came from. */
   readonly leftovers: readonly string[];
 }
@@ -97,11 +100,11 @@ export const recipeFor = (layer: Pick<Layer, 'sheet' | 'doses'>): Outcome<Recipe
   recipeOf(layer.sheet.components, layer.sheet.ratioBy, dosesOf(layer));
 
 /**
- * The thinner in use: the one chosen, the one already in the pot, the one the sheet names for this air, the
+ * The thinner in use, of those that may go into it: the one chosen, the one already in the pot, the one the sheet names for this air, the
  * sheet's first.
  */
 export function thinnerFor(job: Worked, { id: layerId, sheet, thinnerId }: Layer): Thinner | undefined {
-  const { thinners } = sheet.thinning;
+  const thinners = thinnersOf(sheet);
   const entries = liveEntries(job);
   const chosen = thinners.find(({ id }) => id === thinnerId);
   if (chosen) return chosen;
@@ -240,6 +243,7 @@ function batchFrom(
     readyAt: moment(mixed) + (sheet.times.induction ?? 0) * 1000,
     ...(lives === undefined ? {} : { useBefore: mixedAt + 1000 * lives }),
     lifeEstimated: life !== undefined && lives !== undefined && lives < life,
+    refused: refusedOf(sheet, poured, additions),
     leftovers: leftovers.map(({ from }) => from),
   };
 }
@@ -250,6 +254,21 @@ const poursOutside = (judged: readonly RecipePart[], sheet: Coating, mixed: Entr
       ({ id }) => !judged.some((part) => part.id === id) && mixed.poured.some(({ partId }) => partId === id),
     )
     .map((additive) => ({ ...additive, parts: 1 }));
+
+/** Thinners and thinning doses in a pot that may not go into it. */
+function refusedOf(
+  sheet: Coating,
+  poured: BatchState['poured'],
+  additions: BatchState['additions'],
+): RefusedLiquid[] {
+  const went = new Set([...poured.map(({ part }) => part.id), ...additions.map(({ what }) => what)]);
+  return [...sheet.thinning.thinners, ...(sheet.additives ?? []).filter(({ thins }) => thins)].flatMap(
+    (liquid) => {
+      const refusal = went.has(liquid.id) ? refusedIn(sheet, liquid) : undefined;
+      return refusal ? [{ name: liquid.name, ...refusal }] : [];
+    },
+  );
+}
 
 /** Finer than any scale of a shop: a mix is judged on what was recorded. */
 const smallestStep = 1e-5;

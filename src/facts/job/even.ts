@@ -24,6 +24,7 @@ import {
 import { isRefusal, refuse, type Outcome } from '@/core/refusal';
 import { dryingOf } from '@/core/schedule';
 import type { Face, Job } from '@/records';
+import { thinnersOf } from './diluents';
 import { liveEntries, ofType } from './entries';
 import { layerOf } from './layers';
 import { usualFan } from './point';
@@ -175,7 +176,7 @@ export function landedNow(view: JobView, coat: CoatState): Outcome<LandedFilm> {
   const { work, plan, set } = view;
   const { sheet, thinnerId } = layerOf(work, coat.coat.layerId);
   const density = isRefusal(plan.asMixed) ? 1000 : plan.asMixed.density;
-  const thinner = sheet.thinning.thinners.find(({ id }) => id === thinnerId) ?? sheet.thinning.thinners[0];
+  const thinner = thinnersOf(sheet).find(({ id }) => id === thinnerId) ?? thinnersOf(sheet)[0];
   return landedFilm({
     viscosity: set.viscosity,
     density,

@@ -17,6 +17,7 @@ export { solventOfBatch, solventOfCoat } from './solvent';
 export { everyEntry, lastEntryAt, lastOf, liveEntries, moment, ofType } from './entries';
 export { deadlinesOf, standsUntil } from './deadlines';
 export { dayQuestion, midnightOf, type DayQuestion } from './planned';
+export { refusedThinners, thinnersOf, type RefusedLiquid } from './diluents';
 export { endDoubt, type EndDoubt } from './enddoubt';
 export { metalBelow, substrateOf, tickOf, type HandItem } from './handitems';
 export { brushPlaces, type BrushPlace } from './keptfree';

@@ -85,6 +85,7 @@ export function permissionOf(view: Seen): Permission {
     told('dose', 'mix', doseOf(view)),
     told('mix', 'mix', mixOf(view)),
     told('viscosity', 'mix', viscosityOf(view)),
+    told('diluent', 'mix', diluentOf(view)),
     told('thinner', 'mix', thinnerOf(view, coat)),
     told('lots', 'mix', lotsOf(view)),
     told('gun', 'gun', gunOf(view)),
@@ -248,6 +249,10 @@ function viscosityOf({ mix, thin, done }: Seen): Found | undefined {
   if (step.kind === 'time' || step.kind === 'third') return { cause: 'untimed' };
   return { cause: inBand === 'below' ? 'too-thin' : 'too-thick', ...seconds };
 }
+
+/** Something in the pot that this chemistry does not bear, whatever its sheet was made to say. */
+const diluentOf = ({ mix: { batch } }: Seen): Found | undefined =>
+  batch?.refused.length ? { cause: 'wrong-diluent' } : undefined;
 
 /** More thinner than the sheet bears, or than a trial piece of this coat showed to work. */
 function thinnerOf({ thin, plan, work }: Seen, { coat }: CoatState): Found | undefined {

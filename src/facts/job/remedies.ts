@@ -1,4 +1,5 @@
 import { remediesFor, type Remedy, type RemedyQuestion } from '@/core/permission';
+import { thinnersOf } from './diluents';
 import { lastOf, liveEntries } from './entries';
 import type { ToldItem } from './permission';
 import type { JobView } from './view';
@@ -11,7 +12,7 @@ function questionOf(view: JobView): RemedyQuestion {
   const room = lastOf(liveEntries(view.work), 'climate');
   const { sheet } = view.plan;
   const { thinner, warm } = view.thin;
-  const { thinners } = sheet.thinning;
+  const thinners = thinnersOf(sheet);
   return {
     chemistry: sheet.chemistry,
     ...(room ? { room: { air: room.air, part: room.part, humidity: room.humidity } } : {}),

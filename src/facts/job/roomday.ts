@@ -1,6 +1,7 @@
 import { curveThrough, dayCurve, dewMarginLimit, pressureAt, rightTimes, type RoomAt } from '@/core/climate';
 import { isRefusal, type Outcome } from '@/core/refusal';
 import { thinnerAdvice } from '@/core/thinning';
+import { thinnersOf } from './diluents';
 import { lastOf, liveEntries, moment, ofType } from './entries';
 import { midnightOf } from './planned';
 import type { JobView } from './view';
@@ -53,7 +54,7 @@ export function roomDay({ job, plan: { sheet }, now }: Bearings, asked: DayAsked
 
 /** The sheet’s thinner for the air as last read and this much surface, and why that one. */
 export function thinnerForRoom({ plan: { climate, sheet, area } }: Bearings) {
-  const advice = climate && thinnerAdvice(sheet.thinning.thinners, climate.air, area);
+  const advice = climate && thinnerAdvice(thinnersOf(sheet), climate.air, area);
   const thinner = sheet.thinning.thinners.find(({ id }) => id === advice?.id);
   return thinner && advice ? { name: thinner.name, by: advice.by } : undefined;
 }

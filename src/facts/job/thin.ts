@@ -28,6 +28,7 @@ import {
 import type { Coating, Cup, EntryOf, PlannedCoat, Rig, Shop, Thinner } from '@/records';
 import { bandChoices, chosenBand, type BandChoice } from './band';
 import { batchOf, thinnerFor, type BatchState } from './batch';
+import { refusedThinners, thinnersOf, type RefusedLiquid } from './diluents';
 import { lastOf, liveEntries, ofType } from './entries';
 import type { PlanBasis } from './plan';
 import {
@@ -88,7 +89,10 @@ export interface DriftWatch {
 
 export interface ThinView {
   readonly sheet: Coating;
+  /** None where the sheet names none that may go into it. */
   readonly thinner?: Thinner;
+  /** Liquids on the sheet that may not. */
+  readonly refused: readonly RefusedLiquid[];
   readonly batch?: BatchState;
   readonly band?: Band;
   /** Every band there is, and the one in use. */
@@ -139,16 +143,29 @@ export interface ThinBearings {
   readonly lessons: (sheetId: string, thinnerId: string) => readonly Lesson[];
 }
 
+/** What reckons for a paint that nothing may thin: none of it ever goes in. */
+const noThinner: Thinner = {
+  id: 'none',
+  name: 'Thinner',
+  density: 870,
+  viscosity: 0.9e-6,
+  voc: 870,
+  water: 0,
+  exempt: 0,
+};
+
 export function thinView(job: Worked, { rig, cups, shop, plan, now, lessons }: ThinBearings): ThinView {
   const { sheet } = job.layer;
-  const thinner = thinnerFor(job, job.layer);
+  const named = thinnerFor(job, job.layer);
+  const thinner = named ?? noThinner;
   const batch = batchOf(job, job.layer);
   const choices = bandChoices(job, sheet, rig, plan, cups);
   const choice = chosenBand(job, choices);
   const approach = job.approach.thinBy ?? ({ kind: 'model' } as const);
   const rest = {
     sheet,
-    thinner,
+    ...(named ? { thinner: named } : {}),
+    refused: refusedThinners(sheet),
     batch,
     choices,
     choice,
@@ -164,7 +181,7 @@ export function thinView(job: Worked, { rig, cups, shop, plan, now, lessons }: T
   // A mix past its time is dead, whether or not a cup judges it.
   const dead = batch?.useBefore !== undefined && now > batch.useBefore;
   if (!choice) return { ...rest, step: { kind: dead ? 'expired' : 'no-cup' }, viscosity: 100e-6 };
-  if (!batch || !thinner)
+  if (!batch)
     return { ...rest, step: { kind: dead ? 'expired' : 'mix-first' }, viscosity: choice.middle };
 
   const pot = readingsOf({ job, sheet, batch, thinner, choice, cups });
@@ -181,7 +198,7 @@ export function thinView(job: Worked, { rig, cups, shop, plan, now, lessons }: T
     thinner: batch.thinner,
     thinnerDensity: thinner.density,
     band: choice.band,
-    maximum: Math.max(sheet.thinning.maximum - batch.doseShare, 0),
+    maximum: named ? Math.max(sheet.thinning.maximum - batch.doseShare, 0) : 0,
     basis: sheet.thinning,
     scaleStep: stepOfMeasure(job, shop, thinner),
     readingSd: stickNow ? stickError : (current?.sd ?? 0.05),
@@ -309,7 +326,7 @@ function extraFor(
   if (lastOf(entries, 'addition', (entry) => entry.batchId === batch.id && entry.coatId === coat.id))
     return undefined;
   const sheet = batch.sheet;
-  const own = sheet.thinning.thinners.find(({ id }) => id === recipe.thinnerId) ?? thinner;
+  const own = thinnersOf(sheet).find(({ id }) => id === recipe.thinnerId) ?? thinner;
   const wanted = massAtShare(recipe.extra, own.density, batch.unthinned, sheet.thinning);
   const mass = Math.floor(wanted / question.scaleStep + 1e-6) * question.scaleStep;
   if (mass <= 0) return undefined;

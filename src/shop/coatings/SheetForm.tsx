@@ -21,6 +21,7 @@ import { FormFold } from '@/ui/FormFold';
 import { Notice } from '@/ui/Notice';
 import { notify } from '@/ui/notify';
 import { Panel } from '@/ui/Panel';
+import { refusedThinners } from '@/facts/job';
 import { confirmedAfter } from '@/facts/shop/confirm';
 import {
   bandFields,
@@ -35,6 +36,7 @@ import {
   timeFields,
   viscosityFields,
 } from './formfields';
+import { RefusedDiluents } from '@/ui/RefusedDiluents';
 import { PeroxideDoubt } from '@/ui/PeroxideDoubt';
 import { FilmLink } from './FilmLink';
 import { HazardBoxes } from './HazardBoxes';
@@ -77,6 +79,8 @@ export function SheetForm({ sheet, onDone }: Props) {
   });
   const wrong = Object.keys(formState.errors);
   const sum = oddSum(components);
+  // Judged as it will be saved: a thinning that is put right here counts as read.
+  const refused = refusedThinners({ ...said, assumed: confirmedAfter(sheet, said) });
   return (
     <form noValidate onSubmit={(event) => void save(event)} className="border-t border-hairline">
       <Panel title="Sheet">
@@ -185,7 +189,12 @@ export function SheetForm({ sheet, onDone }: Props) {
           water: 0,
           exempt: 0,
         })}
-      ></Rows>
+        after={
+          <div className="mt-3 space-y-2">
+            <RefusedDiluents refused={refused} />
+          </div>
+        }
+      />
       <FormFold
         control={control}
         title="Viscosity"

@@ -3,7 +3,7 @@
 import { Copy, Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { isRefusal, type Outcome } from '@/core/refusal';
-import { layerBegun, withLayer, withLayerAgain, withLayerMoved, withoutLayer } from '@/facts/job';
+import { layerBegun, thinnersOf, withLayer, withLayerAgain, withLayerMoved, withoutLayer } from '@/facts/job';
 import { doubtsOfStack } from '@/facts/job/stackdoubts';
 import { newId, type Job, type Layer } from '@/records';
 import { useSwap } from '@/store/actions';
@@ -108,7 +108,7 @@ function LayerRow({ layer, at, above, onGun, onChange, onCopy, onRemove }: RowPr
   const { job, work } = view;
   const hand = work.layer.id === layer.id;
   const state = hand ? 'in hand' : layerBegun(job, layer.id) ? 'begun' : 'to come';
-  const { thinners } = layer.sheet.thinning;
+  const thinners = thinnersOf(layer.sheet);
   // A gun or cup that was removed since stays named as missing: nothing else is chosen in its place.
   const known = (all: readonly { readonly id: string; readonly name: string }[], id: string) => [
     ...(all.some((each) => each.id === id) ? [] : [{ value: id, label: 'Not in this shop' }]),

@@ -1,6 +1,6 @@
 'use client';
 
-import { withCoat } from '@/facts/job';
+import { thinnersOf, withCoat } from '@/facts/job';
 import { useStore } from '@/store/hooks';
 import type { PlannedCoat } from '@/records';
 import { SelectField } from '@/ui/Field';
@@ -54,7 +54,7 @@ export function CoatRecipes() {
                     lazily
                     hint={`In the sheet’s percent; ${written(amount('share', cap), units, { digits: 0 })} in all is its maximum`}
                   />
-                  {thin.sheet.thinning.thinners.length > 1 && (
+                  {thinnersOf(thin.sheet).length > 1 && (
                     <SelectField
                       label="Extra of"
                       value={thinning.thinnerId ?? ''}
@@ -63,7 +63,7 @@ export function CoatRecipes() {
                       }
                       options={[
                         { value: '', label: 'The same thinner' },
-                        ...thin.sheet.thinning.thinners.map(({ id, name }) => ({ value: id, label: name })),
+                        ...thinnersOf(thin.sheet).map(({ id, name }) => ({ value: id, label: name })),
                       ]}
                     />
                   )}

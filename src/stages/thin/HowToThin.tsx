@@ -2,11 +2,12 @@
 
 import type { ThinningApproach } from '@/core/thinning';
 import { useStore } from '@/store/hooks';
-import { type BandSource, withApproach, withLayer, type Worked } from '@/facts/job';
+import { type BandSource, thinnersOf, withApproach, withLayer, type Worked } from '@/facts/job';
 import { Choice } from '@/ui/Choice';
 import { SelectField } from '@/ui/Field';
 import { useJob } from '@/ui/job/context';
 import { NumberField } from '@/ui/NumberField';
+import { RefusedDiluents } from '@/ui/RefusedDiluents';
 import { useUnits } from '@/ui/units';
 import type { Units } from '@/words/units';
 import { bandSource, bandWords } from '@/words/thin';
@@ -74,14 +75,15 @@ export function HowToThin() {
           { value: 'pot', label: 'Pot marks' },
         ]}
       />
-      {sheet.thinning.thinners.length > 1 && (
+      <RefusedDiluents refused={thin.refused} />
+      {thinnersOf(sheet).length > 1 && (
         <SelectField
           label="Thinner"
           value={thinner?.id ?? ''}
           onChange={(event) =>
             store.put(withLayer(job, work.layer.id, { thinnerId: event.target.value }), 'thinner')
           }
-          options={sheet.thinning.thinners.map(({ id, name, air }) => ({
+          options={thinnersOf(sheet).map(({ id, name, air }) => ({
             value: id,
             label: air
               ? `${name}, ${writtenRange(amount('temperature', air.min), amount('temperature', air.max), units)}`
