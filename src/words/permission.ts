@@ -161,6 +161,10 @@ const causeWords: Record<Cause, { says: string; tap?: Tap }> = {
     says: 'The mix is too thin for this coat.',
     tap: go('thin', 'Go to Thin'),
   },
+  'off-ratio': {
+    says: 'The mix is off its ratio.',
+    tap: go('mix', 'Go to Mix'),
+  },
   'wrong-diluent': {
     says: 'Something is in the pot that may not go into this paint.',
     tap: go('mix', 'Mix afresh'),

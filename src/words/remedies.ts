@@ -5,6 +5,7 @@ import { remediesOf } from '@/facts/job/remedies';
 import { clockTime } from './clock';
 import { diluentWhyWords } from './diluents';
 import type { NextLine } from './line';
+import { offMeaning, offWords } from './mix';
 import { settingFaultSays } from './faults';
 import { hazardWords } from './hazards';
 import { digitsOf, filled, openItem, quantityOf, shown, type OpenWords } from './permission';
@@ -56,6 +57,7 @@ const limitWords: Record<Cause, string> = {
   'other-in-gun': 'It would go on with this one.',
   unmixed: 'There is nothing to spray.',
   resting: 'The sheet wants it until {until}.',
+  'off-ratio': '{what}',
   'pot-over': 'Mixed {since} ago; it lived {limit}.',
   'pot-doubled': 'Thinner hides it and does not stop it.',
   untimed: 'The cup says whether it is in the band.',
@@ -114,6 +116,7 @@ const remedyWords: Record<RemedyId, string> = {
   flush: 'Flush it out.',
   mix: 'Mix it.',
   'wait-rest': 'Let it rest, stirred.',
+  'repair-ratio': 'Add what Mix asks for: only ever more of something.',
   discard:
     'Discard it and mix afresh. Thinner does not bring it back. Catalysed leftovers stay open, outside, in small lots: they heat.',
   'time-cup': 'Time the cup.',
@@ -175,6 +178,10 @@ function whatLimits({ cause }: ToldItem, { set, mix }: JobView, units: Units): s
     return set.fault
       ? settingFaultSays(set.fault, units)
       : 'Set shows what gives way, and the nearest it can do.';
+  if (cause === 'off-ratio') {
+    const off = mix.batch?.ratio?.parts.find(({ state }) => state !== 'inside');
+    return off ? `${offWords(off, units)} ${offMeaning(off, mix.sheet)}` : '';
+  }
   if (cause === 'wrong-diluent')
     return (mix.batch?.refused ?? []).map(({ name, why }) => `${name}: ${diluentWhyWords[why]}`).join(' ');
   if (cause === 'no-card')

@@ -29,6 +29,8 @@ export {
   type DiluentRefusal,
   type DiluentWhy,
 } from './diluents';
+export { readDose, usualDrop, type DoseDensities, type DoseReading } from './dosewords';
+export { doseMeasure, type DoseMeasure } from './instrument';
 export { divide, type Measured, type Part, type RatioBy } from './parts';
 export {
   atTemperature,

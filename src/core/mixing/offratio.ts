@@ -1,7 +1,7 @@
 import { isRefusal, refuse, type Outcome } from '../refusal';
 import { divide, type RatioBy } from './parts';
-import { remainingPours, type Pouring } from './ladder';
-import type { RecipePart } from './recipe';
+import { remainingPours, stepsToWeighWell, type Pouring } from './ladder';
+import { doseShare, type RecipePart } from './recipe';
 
 /** How far a part may be off its ratio where the sheet states nothing. A default. */
 export const usualTolerance = 0.05;
@@ -23,10 +23,21 @@ export interface RatioVerdict {
   readonly repair: Pouring;
 }
 
+type PartState = PartVerdict['state'];
+
+const partState = (off: number, tolerance: number): PartState =>
+  Math.abs(off) <= tolerance + 1e-9 ? 'inside' : off < 0 ? 'short' : 'over';
+
+/** A dose may be anything up to its cap; it is short where no instrument that measures it well would leave it. */
+const doseState = ({ cap }: RecipePart, off: number, share: number): PartState =>
+  cap && share > cap.maximum * (1 + 1e-6) ? 'over' : off < -1 / stepsToWeighWell - 1e-9 ? 'short' : 'inside';
+
 /**
  * Judges what was really poured against the sheet's ratio, every part measured against the first.
  *
  * @param poured kg of each part, in the order of parts
+ * A dose is judged against its cap, not against the tolerance: what its rounding leaves is never off the ratio.
+ *
  * @param tolerance share a part may be off
  * @returns refuses a pot without its first part
  */
@@ -56,8 +67,9 @@ export function judgeRatio(
     const own = poured[i] ?? 0;
     const off = own / asked - 1;
     // What the scale cannot tell is not off the ratio.
-    const seen = Math.abs(own - asked) > scaleStep && Math.abs(off) > tolerance + 1e-9;
-    return { part, mass: own, off, state: !seen ? 'inside' : off < 0 ? 'short' : 'over' };
+    const told = Math.abs(own - asked) > scaleStep;
+    const state = part.cap ? doseState(part, off, doseShare(part, own, parts, poured)) : partState(off, tolerance);
+    return { part, mass: own, off, state: told ? state : 'inside' };
   });
   return { parts: verdicts, passes: verdicts.every(({ state }) => state === 'inside'), tolerance, repair };
 }

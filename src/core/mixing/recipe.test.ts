@@ -191,6 +191,18 @@ describe('off ratio', () => {
     );
   });
 
+  it('judges a dose by its cap, and what rounding leaves of it is never off the ratio', () => {
+    const recipe = value(recipeOf([part('paint', 1, 1000)], 'mass', [dose('extender', { dose: 0.02 })]));
+    const cap = recipe[1]!.cap!.maximum;
+    const state = (grams: number) =>
+      value(judgeRatio(recipe, 'mass', [1, grams / 1000], 0.01, 1e-5)).parts[1]!.state;
+    // 20 g wanted: a tenth less is what an instrument that measures it well may leave.
+    expect(state(18.1)).toBe('inside');
+    expect(state(17.9)).toBe('short');
+    expect(state(1000 * cap - 0.1)).toBe('inside');
+    expect(state(1000 * cap + 0.1)).toBe('over');
+  });
+
   it('refuses a pot without its first part', () => {
     expect(isRefusal(judgeRatio([colour, hardener], 'volume', [0, 0.2], 0.05, 0.001))).toBe(true);
     expect(isRefusal(judgeRatio([colour, hardener], 'volume', [1, -0.2], 0.05, 0.001))).toBe(true);

@@ -40,6 +40,7 @@ export const causes = {
   'other-in-gun': { weight: 'stop', waivable: false },
   unmixed: { weight: 'stop', waivable: false },
   resting: { weight: 'stop', waivable: true },
+  'off-ratio': { weight: 'stop', waivable: false },
   'pot-over': { weight: 'stop', waivable: false },
   'pot-doubled': { weight: 'stop', waivable: false },
   untimed: { weight: 'stop', waivable: true },

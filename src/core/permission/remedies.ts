@@ -40,6 +40,7 @@ export const remedyIds = [
   'flush',
   'mix',
   'wait-rest',
+  'repair-ratio',
   'discard',
   'time-cup',
   'thin',
@@ -216,6 +217,8 @@ export function remediesFor(cause: Cause, question: RemedyQuestion): Remedy[] {
       return [{ id: 'mix' }];
     case 'resting':
       return [{ id: 'wait-rest' }];
+    case 'off-ratio':
+      return [{ id: 'repair-ratio' }, { id: 'discard' }];
     case 'pot-over':
     case 'pot-doubled':
     case 'wrong-diluent':

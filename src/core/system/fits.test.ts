@@ -32,6 +32,12 @@ describe('what fits on what', () => {
     ['epoxy over acid etch', [layer({ acid: true }), layer({ amine: true })], ['over-acid']],
     ['filler over acid etch', [layer({ acid: true }), layer()], []],
     ['a barrier coat laid twice', [layer({ barriers: 2 })], ['barrier-twice']],
+    ['a second barrier coat higher up', [layer({ barriers: 1 }), layer(), layer({ barriers: 1 })], ['barrier-again']],
+    ['a barrier coat and none after it', [layer({ barriers: 1 }), layer()], []],
+    ['two-part over an enamel', [layer({ chemistry: 'oil-based' }), clear], ['over-drying']],
+    ['moisture-curing over lacquer', [layer({ chemistry: 'lacquer' }), { ...clear, chemistry: 'moisture-curing' }], ['over-drying']],
+    ['enamel over two-part', [clear, layer({ chemistry: 'oil-based' })], []],
+    ['two-part over a solvent base made for it', [layer({ chemistry: 'solvent-borne' }), clear], []],
     ['one gun for two kinds', [waterBase, { ...clear, rigId: 'a' }], ['same-gun']],
     ['one gun for one kind', [clear, clear], []],
   ])('%s', (_, layers, found) => expect(ids(...layers)).toEqual(found));

@@ -235,6 +235,7 @@ function mixOf({ mix: { batch }, thin: { step }, now }: Seen): Found | undefined
       ...(batch.useBefore === undefined ? {} : { max: (batch.useBefore - batch.mixedAt) / 1000 }),
       quantity: 'duration',
     };
+  if (batch.ratio && !batch.ratio.passes) return { cause: 'off-ratio' };
   return now < batch.readyAt ? { cause: 'resting', until: batch.readyAt } : undefined;
 }
 
