@@ -16,9 +16,9 @@ describe('what measures a small dose', () => {
   });
 
   it('else drops, and where nothing measures it, nothing', () => {
-    expect(doseMeasure(0.8 * gram, 1 * gram, 950, gram)).toMatchObject({ kind: 'drops', count: 17 });
-    // Seventeen would be past the cap.
-    expect(doseMeasure(0.8 * gram, 0.8 * gram, 950, gram)).toMatchObject({ kind: 'drops', count: 16 });
+    expect(doseMeasure(0.35 * gram, 0.4 * gram, 1000, gram)).toMatchObject({ kind: 'drops', count: 7 });
+    // Twelve would be within the tolerance and past the cap.
+    expect(doseMeasure(0.57 * gram, 0.57 * gram, 1000, gram)).toMatchObject({ kind: 'drops', count: 11 });
     expect(doseMeasure(0.004 * gram, 0.005 * gram, 950, gram)).toBeUndefined();
     for (const wrong of [0, -1, Number.NaN]) expect(doseMeasure(wrong, 1, 950, gram)).toBeUndefined();
   });

@@ -29,7 +29,7 @@ const measuredWell = 0.5 / stepsToWeighWell + 1e-9;
  * @param density kg/m³
  * @param scaleStep kg
  * @returns undefined where nothing here measures it: a larger batch does
- * @example 2 g of 950 kg/m³ beside a scale of 1 g is 2.1 mL in a syringe of 2.5 mL, 0.8 g are 17 drops
+ * @example 2 g of 950 kg/m³ beside a scale of 1 g is 2.1 mL in a syringe of 2.5 mL, 0.35 g of 1000 are 7 drops
  */
 export function doseMeasure(
   wanted: number,

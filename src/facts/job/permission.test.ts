@@ -79,6 +79,8 @@ describe('permission to start a coat', () => {
     ['dry air', () => logged(ready(), [-5, room({ humidity: 0.05 })]), 'humidity', 'too-dry'],
     ['a coat thicker than the sheet allows', () => { const job = ready(); return changed(job, { coats: seen(job).work.coats.map((coat) => ({ ...coat, dry: 36e-6 })) }); }, 'film', 'film-thick'],
     ['a ratio nobody read', () => sheetOf(ready(), { components: [lacquer.components[0]!, { ...lacquer.components[0]!, id: 'other' }], assumed: ['components'] }), 'ratio', 'ratio-unread'],
+    ['a mix off its ratio', () => sheetOf(ready(), { components: [lacquer.components[0]!, { ...lacquer.components[0]!, id: 'other' }] }), 'mix', 'off-ratio'],
+    ['white spirit in a water-borne pot', () => sheetOf(ready(), { thinning: { ...lacquer.thinning, thinners: lacquer.thinning.thinners.map((each) => ({ ...each, name: 'White spirit', water: 0 })) }, assumed: ['thinning'] }), 'diluent', 'wrong-diluent'],
     ['no card since the setting', () => logged(ready(), [-4, setting()]), 'card', 'no-card'],
     ['a split card', () => logged(ready(), [-4, card('split')]), 'card', 'bad-card'],
     ['a mix that was thinned and not timed', () => logged(ready(), [-6, water(0.01)]), 'viscosity', 'untimed'],

@@ -225,7 +225,7 @@ function groundOf({ job: { part }, spray }: Seen, { coat }: CoatState): Found | 
 const ratioOf = ({ plan: { sheet } }: Seen): Found | undefined =>
   ratioUnread(sheet) ? { cause: 'ratio-unread' } : undefined;
 
-function mixOf({ mix: { batch }, thin: { step }, now }: Seen): Found | undefined {
+function mixOf({ mix: { batch }, thin: { step }, plan, now }: Seen): Found | undefined {
   if (!batch) return { cause: 'unmixed' };
   if (step.kind === 'doubled') return { cause: 'pot-doubled', found: step.by, max: 2 };
   if (step.kind === 'expired' || (batch.useBefore !== undefined && now > batch.useBefore))
@@ -235,7 +235,8 @@ function mixOf({ mix: { batch }, thin: { step }, now }: Seen): Found | undefined
       ...(batch.useBefore === undefined ? {} : { max: (batch.useBefore - batch.mixedAt) / 1000 }),
       quantity: 'duration',
     };
-  if (batch.ratio && !batch.ratio.passes) return { cause: 'off-ratio' };
+  // Of a ratio nobody read nothing is off.
+  if (batch.ratio && !batch.ratio.passes && !ratioUnread(plan.sheet)) return { cause: 'off-ratio' };
   return now < batch.readyAt ? { cause: 'resting', until: batch.readyAt } : undefined;
 }
 
