@@ -167,6 +167,9 @@ const cans = [
   ['demo-can-d2', 'demo-depot-wall', 'base', 'D2-664', 105, 300, 1],
 ] as const;
 
+/** Of what comes in brush grade too, these tins say spray. */
+const sprayGrade: ReadonlySet<string> = new Set(['demo-can-m1', 'demo-can-q3', 'demo-can-g7']);
+
 export const demoCans = (now: number): Can[] =>
   cans.map(([id, coatingId, componentId, lot, litres, printed, opened]) => ({
     kind: 'can',
@@ -176,6 +179,7 @@ export const demoCans = (now: number): Can[] =>
     componentId,
     lot,
     left: litres / 1000,
+    ...(sprayGrade.has(id) ? { grade: 'spray' as const } : {}),
     made: dayFrom(now, -60),
     useBefore: dayFrom(now, printed),
     ...(opened === undefined ? {} : { opened: dayFrom(now, -opened) }),

@@ -65,6 +65,10 @@ export const additive = z.object({
   doseOf: z.enum(['base', 'mix']),
   /** What goes in unless the job says otherwise; zero for what is only used when wanted. */
   dose: share,
+  /** The dose as the paper words it, where it is not a percent. */
+  said: z.optional(text),
+  /** The dose by temperature, where the sheet has a table for it. */
+  doseAt: z.optional(z.array(z.object({ temperature: kelvin, dose: share })).check(z.maxLength(12))),
   maximum: share,
   /** Diluents, retarders and extenders count toward the thinner’s maximum. */
   thins: z.boolean(),
@@ -95,6 +99,10 @@ export const gunAdvice = z.object({
   pressureAt: z.enum(['cap', 'inlet', 'tip']),
   distance: range(metres),
 });
+
+export const pigments = ['transparent', 'flake'] as const;
+/** Stock made for the gun, or for brush and roller. */
+export const canGrades = ['spray', 'brush'] as const;
 
 /** A product sheet. What is not confirmed from paper is listed in `assumed`, by field name. */
 export const coating = z.object({
@@ -171,6 +179,8 @@ export const coating = z.object({
   intervals: z.object({ stir: z.optional(seconds), retime: z.optional(seconds) }),
   cleaner: z.optional(text),
   cleanBy: z.optional(seconds),
+  /** What in it shows film and settling as tone: transparent pigments, or flake. */
+  pigment: z.optional(z.enum(pigments)),
   /** How it wears tips; by its class where nothing is said. */
   abrasive: z.optional(z.enum(['mild', 'middling', 'harsh'] satisfies Abrasiveness[])),
   hazards: z.array(z.enum(hazards)),
@@ -221,6 +231,7 @@ export const can = z.object({
   coatingId: id,
   componentId: id,
   lot: name,
+  grade: z.optional(z.enum(canGrades)),
   made: z.optional(day),
   opened: z.optional(day),
   useBefore: z.optional(day),

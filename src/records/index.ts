@@ -7,7 +7,7 @@ import type { Shop } from './shop';
 
 export type AnyRecord = Coating | Revision | Can | Rig | Cup | Job | Photo | PracticeTry | Shop;
 export { keyOf } from './key';
-export { additive, can, coating, component, revision, thinner } from './coating';
+export { additive, can, canGrades, coating, component, revision, thinner } from './coating';
 export type {
   Can,
   Coating,

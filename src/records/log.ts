@@ -68,8 +68,14 @@ const sayings = [
     mass: kilograms,
     thinner: kilograms,
   }),
-  /** Mix or rinsings poured back into a can; `thinner` is how much of the mass is thinner. */
-  entryOf('returned', { batchId: z.optional(id), canId: id, mass: kilograms, thinner: kilograms }),
+  /** Mix or rinsings poured back into a can; `thinner` is how much of the mass is thinner, `liquid` which one. */
+  entryOf('returned', {
+    batchId: z.optional(id),
+    canId: id,
+    mass: kilograms,
+    thinner: kilograms,
+    liquid: z.optional(id),
+  }),
   entryOf('mixed', {
     batchId: id,
     layerId: id,

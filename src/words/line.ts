@@ -21,6 +21,10 @@ export type Deed =
   | { readonly kind: 'go'; readonly stage: Stage; readonly part?: string }
   /** The paper says the ratio as it stands. */
   | { readonly kind: 'ratio-read'; readonly layerId: string }
+  /** The layer comes out of these cans. */
+  | { readonly kind: 'cans'; readonly layerId: string; readonly cans: readonly string[] }
+  /** What a can is made for. */
+  | { readonly kind: 'grade'; readonly canId: string; readonly grade: 'spray' | 'brush' }
   /** Go through what keeps people whole before such work. */
   | { readonly kind: 'safe'; readonly act: Act }
   /** Start a coat: at once where nothing is open, else through what is. */
@@ -57,6 +61,14 @@ export const go = (stage: Stage, says: string, part?: string): Tap => ({
 export const ratioRead = (layerId: string): Tap => ({
   says: 'The paper reads so',
   does: { kind: 'ratio-read', layerId },
+});
+export const takeCans = (layerId: string, cans: readonly string[], says: string): Tap => ({
+  says,
+  does: { kind: 'cans', layerId, cans },
+});
+export const gradeCan = (canId: string, grade: 'spray' | 'brush', says: string): Tap => ({
+  says,
+  does: { kind: 'grade', canId, grade },
 });
 export const startCoat = (coatId: string, label: string, says: string): Tap => ({
   says,

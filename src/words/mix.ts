@@ -1,12 +1,30 @@
 import { clockTime, clockTo } from './clock';
 import { isRefusal } from '@/core/refusal';
-import type { PartVerdict, Rung } from '@/core/mixing';
+import type { DoseMeasure, PartVerdict, RecipePart, Rung } from '@/core/mixing';
 import { newId, type Coating, type NewEntry } from '@/records';
-import { type BatchState, everyEntry, type JobView, ratioUnread } from '@/facts/job';
+import {
+  type BatchState,
+  everyEntry,
+  type JobView,
+  type Opening,
+  ratioUnread,
+  type Source,
+} from '@/facts/job';
 import { drawFrom } from '@/facts/shop/shelf';
 import { figure, reason } from './figures';
 import type { Units } from './units';
-import { focus, go, log, ratioRead, type Fact, type NextLine } from './line';
+import {
+  focus,
+  go,
+  gradeCan,
+  inSentence,
+  log,
+  ratioRead,
+  takeCans,
+  type Fact,
+  type NextLine,
+  type Tap,
+} from './line';
 import { ratioWords, shortNumber } from './ratio';
 
 /** Grams as fine as the shop's scale. */
@@ -99,6 +117,7 @@ export function mixLine(view: JobView, units: Units): NextLine {
         }
       : line;
   }
+  if (mix.opening && !pouring) return openingLine(view, mix.opening, because, units);
   const [first] = isRefusal(ladder) || isRefusal(volume) ? [] : ladder;
   if (!first || isRefusal(volume))
     return { big: { number: '–', unit: '' }, says: 'The sheet names no parts.', tone: 'stop', because };
@@ -112,19 +131,23 @@ export function mixLine(view: JobView, units: Units): NextLine {
     : line;
 
   function pour(
-    { part, mass, scale, share }: Rung,
+    { part, mass, scale, share, measure }: Rung,
     facts: readonly Fact[],
     batchId: string,
     planned: number,
   ): NextLine {
     const source = sources.find((each) => each.part.id === part.id);
     const entry = pourEntry(view, { batchId, volume: planned, partId: part.id, mass });
-    const bad = source && (source.expired.length > 0 || source.otherLots.length > 0);
+    const poured = log(`Poured ${grams(mass)}`, `poured ${part.name}`, entry);
+    const first = !pouring || pouring.poured.every((each) => each === 0);
+    const can = source && canLine(view, source, poured, facts);
+    if (can) return can;
+    const dose = measure && doseLine(view, part, measure, entry, units);
     return {
       big: units.parts('mass', scale, massDigits(view, units)),
       says: `Pour ${part.name} until the scale reads ${grams(scale)}.`,
-      detail: `${grams(mass)} of it, ${pourVolume(mass / part.density, units)}. Tare the empty pot first.`,
-      tone: bad ? 'care' : 'act',
+      detail: `${grams(mass)} of it, ${pourVolume(mass / part.density, units)}. ${first ? 'Tare the empty pot first.' : 'The scale goes on: do not tare it.'}`,
+      tone: source && source.otherLots.length > 0 ? 'care' : 'act',
       because: [
         ...facts,
         ...(share === undefined
@@ -134,10 +157,146 @@ export function mixLine(view: JobView, units: Units): NextLine {
           ? [{ label: 'Thinner in the can already', value: grams(entry.thinner) }]
           : []),
       ],
-      tap: log(`Poured ${grams(mass)}`, `poured ${part.name}`, entry),
+      tap: poured,
       otherwise: focus('poured', 'Poured something else'),
+      ...dose,
     };
   }
+}
+
+/** A can that is not fit for this, or of which that is not known: that comes before any pouring. */
+function canLine(
+  { work }: JobView,
+  { part, expired, brush, ungraded, instead, cans }: Source,
+  poured: Tap,
+  because: readonly Fact[],
+): NextLine | undefined {
+  const [unasked] = ungraded;
+  const [unfit] = [...expired, ...brush];
+  if (!unfit && unasked)
+    return {
+      big: { number: unasked.can.lot, unit: 'lot' },
+      says: `Is lot ${unasked.can.lot} of spray or of brush grade? The tin says.`,
+      detail: 'Brush grade stands too thick for the gun, and thinner does not make it spray grade.',
+      tone: 'care',
+      because,
+      tap: gradeCan(unasked.can.id, 'spray', 'Spray grade'),
+      otherwise: gradeCan(unasked.can.id, 'brush', 'Brush grade'),
+    };
+  if (!unfit) return undefined;
+  const { can, useBefore } = unfit;
+  const why = unfit.expired
+    ? `Lot ${can.lot} was to be used before ${useBefore}.`
+    : `Lot ${can.lot} is of brush grade.`;
+  const others = (work.layer.cans ?? []).filter((id) => !cans.some((each) => each.can.id === id));
+  return {
+    big: { number: can.lot, unit: unfit.expired ? 'past' : 'brush' },
+    says: instead
+      ? `${why} Take lot ${instead.can.lot} for ${inSentence(part.name)}.`
+      : `${why} Open a fresh can of ${inSentence(part.name)}, and put it on the shelf.`,
+    detail: unfit.expired
+      ? 'An old hardener cures soft, an old base seeds. Poured all the same, it is stopped before the gun until a trial piece was right.'
+      : 'Poured all the same, it is stopped before the gun until a trial piece was right.',
+    tone: 'stop',
+    because,
+    tap: instead
+      ? takeCans(work.layer.id, [...others, instead.can.id], `Take lot ${instead.can.lot}`)
+      : focus('cans', 'See the cans', 'size'),
+    otherwise: { ...poured, says: `${poured.says} all the same` },
+  };
+}
+
+/** One part in large amounts: cans to open, and what stays in them. */
+function openingLine(
+  view: JobView,
+  { volume, cans, short }: Opening,
+  because: readonly Fact[],
+  units: Units,
+): NextLine {
+  const { mix, work } = view;
+  const [part] = mix.sheet.components;
+  const batchId = newBatchId(view);
+  const poured = openedEntry(view, batchId);
+  const partly = cans.filter(({ stays }) => stays > 1e-6);
+  const took = log(`Took ${units.show('volume', volume)}, stirred`, 'stirred', poured, {
+    type: 'mixed',
+    batchId,
+    layerId: work.layer.id,
+    poured: [{ partId: poured.partId, mass: poured.mass }],
+  });
+  const source = mix.sources[0];
+  const can = source && canLine(view, source, took, because);
+  if (can) return can;
+  const lots = cans.map(({ from }) => from.can.lot).join(', ');
+  return {
+    big: units.parts('volume', volume),
+    says:
+      cans.length === 0
+        ? `Take ${units.show('volume', volume)} of ${part?.name ?? mix.sheet.name}. Stir it to the bottom.`
+        : `Open ${cans.length === 1 ? 'lot' : 'lots'} ${lots}: ${units.show('volume', volume)} to the pot. Stir to the bottom.`,
+    detail: [
+      ...partly.map(({ from, stays }) => `${units.show('volume', stays)} stays in lot ${from.can.lot}.`),
+      ...(short > 1e-6 && cans.length > 0 ? [`${units.show('volume', short)} is not on the shelf.`] : []),
+      ...(cans.length === 0
+        ? ['No can of it is on the shelf: say which, and what stays in it is counted.']
+        : []),
+      ...(cans.length > 1 ? ['Stir them together, so that the colour is one.'] : []),
+      'Nothing is weighed: it has one part.',
+    ].join(' '),
+    tone: short > 1e-6 && cans.length > 0 ? 'care' : 'act',
+    because,
+    tap: took,
+    otherwise: focus('opened', 'Took another amount'),
+  };
+}
+
+/** The pour of a batch that is taken from opened cans; of another amount than planned where somebody says so. */
+export function openedEntry({ mix, work }: JobView, batchId: string, took?: number) {
+  const [part] = mix.sheet.components;
+  const { opening } = mix;
+  const volume = took ?? opening?.volume ?? 0;
+  const density = part?.density ?? 1000;
+  const scale = opening && opening.volume > 0 ? volume / opening.volume : 0;
+  const taken = (opening?.cans ?? []).map(({ from, takes }) => {
+    const mass = Math.min(takes * scale, from.left) * (from.left > 0 ? from.mass / from.left : density);
+    return { canId: from.can.id, mass, thinner: mass * from.thinned };
+  });
+  const rest = volume * density - taken.reduce((sum, { mass }) => sum + mass, 0);
+  const thinner = taken.reduce((sum, each) => sum + each.thinner, 0);
+  return {
+    type: 'poured' as const,
+    batchId,
+    layerId: work.layer.id,
+    volume,
+    partId: part?.id ?? 'base',
+    mass: taken.reduce((sum, { mass }) => sum + mass, Math.max(rest, 0)),
+    ...(taken.length > 0 ? { from: taken.map(({ canId, mass }) => ({ canId, mass })) } : {}),
+    ...(thinner > 1e-9 ? { thinner } : {}),
+  };
+}
+
+/** A dose that the scale does not weigh well: what measures it instead. */
+function doseLine(
+  { shop, mix }: JobView,
+  part: RecipePart,
+  by: DoseMeasure,
+  entry: NewEntry,
+  units: Units,
+): Pick<NextLine, 'says' | 'big' | 'detail' | 'tap'> | undefined {
+  const said = mix.sheet.additives?.find(({ id }) => id === part.id)?.said;
+  const words = said ? `The paper: ${said}. ` : '';
+  if (by.kind === 'scale') return undefined;
+  const shown = units.show('dose', by.mass / part.density, { digits: 1 });
+  const how =
+    by.kind === 'syringe'
+      ? `${shown} in a syringe of ${units.show('dose', by.holds, { digits: 1 })}`
+      : `${by.count} drops`;
+  return {
+    big: by.kind === 'drops' ? { number: String(by.count), unit: 'drops' } : units.parts('dose', by.to, { digits: 1 }),
+    says: `Put in ${part.name}: ${how}.`,
+    detail: `${words}The scale reads to ${units.show('mass', shop.scaleStep)}, too coarse for it${by.kind === 'drops' ? '; a drop is taken for 0.05 mL, a default: count twenty on the scale to know yours' : ''}.`,
+    tap: log(`Put in ${by.kind === 'drops' ? `${by.count} drops` : shown}`, `put in ${part.name}`, entry),
+  };
 }
 
 /** What is said of a batch in the pot: dead, off its ratio, resting, or ready. */

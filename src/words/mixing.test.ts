@@ -5,6 +5,7 @@ import {
   at,
   changed,
   colour,
+  lacquer,
   fitRoom,
   logged,
   mixedColour,
@@ -93,12 +94,78 @@ describe('pouring says', () => {
     expect(mix(seen(aJob())).detail).toMatch(/^\d+ g of it, \d\.\d\d L\./);
   });
 
+  it('tares the empty pot, and not what is in it', () => {
+    expect(mix(seen(aJob())).detail).toMatch(/Tare the empty pot first/);
+    const begun = mix(seen(logged(aJob([colour]), [-5, poured('base', 0.96)])));
+    expect(begun.detail).toMatch(/do not tare/);
+    expect(begun.detail).not.toMatch(/Tare the/);
+  });
+
+  it('large amounts of one part as cans to open, poured and stirred in one tap', () => {
+    const view = seen(changed(aJob(), { approach: { batch: 12e-3 } }), {
+      cans: [can('one', { left: 10e-3 }), can('two', { left: 10e-3 })],
+    });
+    const line = mix(view);
+    expect(line.says).toMatch(/^Open lots one, two: 12\.0\d? L to the pot/);
+    expect(line.detail).toMatch(/8\.0\d? L stays in lot two/);
+    const entries = line.tap?.does.kind === 'log' ? line.tap.does.entries : [];
+    expect(entries).toMatchObject([
+      { type: 'poured', partId: 'base', from: [{ canId: 'one' }, { canId: 'two' }] },
+      { type: 'mixed', poured: [{ partId: 'base' }] },
+    ]);
+    // 10 L and 2 L of it, by its density.
+    const taken = entries[0]?.type === 'poured' ? (entries[0].from ?? []) : [];
+    expect(taken[0]!.mass / taken[1]!.mass).toBeCloseTo(5, 6);
+  });
+
+  it('asks the grade of a tin before anything is poured, with two taps', () => {
+    const enamel = { ...lacquer, class: 'quick-enamel' as const };
+    const line = mix(seen(aJob([enamel]), { cans: [can('q')] }));
+    expect(line.says).toMatch(/^Is lot q of spray or of brush grade/);
+    expect(line.tap?.does).toEqual({ kind: 'grade', canId: 'q', grade: 'spray' });
+    expect(line.otherwise?.does).toEqual({ kind: 'grade', canId: 'q', grade: 'brush' });
+    expect(mix(seen(aJob([enamel]), { cans: [can('q', { grade: 'brush' })] }))).toMatchObject({
+      tone: 'stop',
+      says: expect.stringMatching(/brush grade\. Open a fresh can/),
+    });
+  });
+
+  it('a dose the scale cannot weigh in what measures it, in the paper’s words', () => {
+    const dose = {
+      ...{
+        id: 'x',
+        name: 'Drier',
+        density: 900,
+        volumeSolids: 0,
+        voc: 900,
+        water: 0,
+        exempt: 0,
+        thins: false,
+      },
+      ...{
+        doseBy: 'mass' as const,
+        doseOf: 'base' as const,
+        dose: 0.002,
+        maximum: 0.003,
+        said: '2 g per kg',
+      },
+    };
+    const sheet = { ...colour, additives: [dose] };
+    const view = seen(logged(aJob([sheet]), [-5, poured('base', 0.96)]));
+    const line = mix(view);
+    expect(line.says).toMatch(/^Put in Drier: 2\.\d+ mL in a syringe of 2\.5 mL/);
+    expect(line.detail).toMatch(/^The paper: 2 g per kg/);
+    expect(line.tap?.does).toMatchObject({ kind: 'log', entries: [{ type: 'poured', partId: 'x' }] });
+  });
+
   it('which lots it comes from, those past their date marked', () => {
     const view = seen(changed(aJob(), { cans: ['old'] }), {
       cans: [can('old', { useBefore: '2026-01-01' }), can('new', { useBefore: '2027-01-01' })],
     });
     expect(facts(view)).toMatchObject({ 'Lot old': '▲ past 2026-01-01' });
-    expect(mix(view).tone).toBe('care');
+    expect(mix(view)).toMatchObject({ tone: 'stop', says: expect.stringContaining('Take lot new') });
+    expect(mix(view).tap?.does).toEqual({ kind: 'cans', layerId: 'lacquer', cans: ['new'] });
+    expect(mix(view).otherwise?.says).toMatch(/all the same$/);
   });
 });
 

@@ -181,6 +181,14 @@ const causeWords: Record<Cause, { says: string; tap?: Tap }> = {
     says: 'A can is past its date.',
     tap: go('mix', 'Go to Mix'),
   },
+  'lot-brush': {
+    says: 'The can is of brush grade.',
+    tap: go('mix', 'Go to Mix'),
+  },
+  'lot-ungraded': {
+    says: 'Nobody said whether the can is of spray or of brush grade.',
+    tap: go('mix', 'Go to Mix'),
+  },
   'lot-unknown': {
     says: 'Nobody said which cans it came from.',
     tap: go('mix', 'Go to Mix'),

@@ -95,9 +95,9 @@ function mixFacts(sheet: Coating, units: Units): FactGroup {
 const doseFacts = ({ additives = [] }: Coating, units: Units): FactGroup => ({
   title: 'Doses',
   field: 'additives',
-  facts: additives.map(({ name, dose, maximum, doseBy, doseOf }) => ({
+  facts: additives.map(({ name, dose, maximum, doseBy, doseOf, said }) => ({
     label: `${name}, by ${doseBy} of the ${doseOf === 'base' ? 'first part' : 'mix'}`,
-    value: `${percent(dose, units)}, at most ${percent(maximum, units)}`,
+    value: `${said ? `“${said}”: ` : ''}${percent(dose, units)}, at most ${percent(maximum, units)}`,
   })),
 });
 

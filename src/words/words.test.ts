@@ -137,7 +137,7 @@ describe('Mix says', () => {
     expect(cell(seen(old), 'mix')).toMatchObject({ state: 'pot life over', tone: 'stop' });
   });
 
-  it('care when a can is past its date', () => {
+  it('a stop when the only can is past its date', () => {
     const can = {
       kind: 'can',
       version: 1,
@@ -149,7 +149,8 @@ describe('Mix says', () => {
       useBefore: '2026-01-01',
     } as const;
     const warned = line(seen(aJob(), { cans: [can] }), 'mix');
-    expect(warned.tone).toBe('care');
+    expect(warned.tone).toBe('stop');
+    expect(warned.says).toMatch(/^Lot L-1 was to be used before 2026-01-01. Open a fresh can/);
     expect(warned.because).toContainEqual({ label: 'Lot L-1', value: '▲ past 2026-01-01' });
   });
 });

@@ -15,7 +15,15 @@ export type Binder =
 
 /** Kinds of liquid a name or its figures give away. */
 export type Diluent =
-  'water' | 'alcohol' | 'acetone' | 'ketone' | 'styrene' | 'lacquer-thinner' | 'spirits' | 'aromatic' | 'hardener';
+  | 'water'
+  | 'alcohol'
+  | 'acetone'
+  | 'ketone'
+  | 'styrene'
+  | 'lacquer-thinner'
+  | 'spirits'
+  | 'aromatic'
+  | 'hardener';
 
 /** What stands on a thinner’s tin. */
 export interface NamedLiquid {
@@ -42,9 +50,15 @@ const names: readonly (readonly [Diluent, RegExp])[] = [
     'spirits',
     /white spirit|mineral spirit|turps|turpentin|terpentin|térébenth|trementina|naphtha|petrol|gasoline|benzin|diesel|kerosen|paraffin|testbenzin|paint thinner|aguarr/i,
   ],
-  ['lacquer-thinner', /(?:lacquer|cellulose|nitro|universal|cleaning|gun)[\s-]?(?:thinner|wash|cleaner)|nitroverd/i],
+  [
+    'lacquer-thinner',
+    /(?:lacquer|cellulose|nitro|universal|cleaning|gun)[\s-]?(?:thinner|wash|cleaner)|nitroverd/i,
+  ],
   ['aromatic', /xyl[eo]l|xylène|xyleno|xylene|toluen|toluol|toluène/i],
-  ['water', /(?:^|\W)(?:tap |deioni[sz]ed |demin\w* |distilled )?water\b(?!\W*(?:borne|based|free|reduc))|\bwasser\b|\beau\b|\bagua\b|\bacqua\b|h2o/i],
+  [
+    'water',
+    /(?:^|\W)(?:tap |deioni[sz]ed |demin\w* |distilled )?water\b(?!\W*(?:borne|based|free|reduc))|\bwasser\b|\beau\b|\bagua\b|\bacqua\b|h2o/i,
+  ],
 ];
 
 /** Acetone, whatever its tin says: as light as alcohol and thinner than any other liquid of the trade. */
@@ -103,8 +117,17 @@ const waterBorne: Rule = {
   spirits: curdles, aromatic: curdles, styrene: curdles, hardener: never('other-part'),
 };
 /** What no solvent-borne binder bears. */
-const solventBorne: Rule = { water: never('separates'), hardener: never('other-part'), styrene: unlessNamed('unnamed') };
-const reactive: Rule = { ...solventBorne, water: never('eats-hardener'), alcohol: never('eats-hardener'), 'lacquer-thinner': unlessNamed('may-eat-hardener') };
+const solventBorne: Rule = {
+  water: never('separates'),
+  hardener: never('other-part'),
+  styrene: unlessNamed('unnamed'),
+};
+const reactive: Rule = {
+  ...solventBorne,
+  water: never('eats-hardener'),
+  alcohol: never('eats-hardener'),
+  'lacquer-thinner': unlessNamed('may-eat-hardener'),
+};
 
 /** What each binder never bears, and what it bears only by its own sheet. */
 // prettier-ignore

@@ -59,16 +59,36 @@ describe('a dose in the words of a paper', () => {
   ])('%s is refused', (words, code) => expect(read(words)).toMatchObject({ refused: code }));
 
   it('never throws, and never reads a dose that is none', () => {
-    const word = fc.constantFrom('¼', '1/4', '2', 'oz', 'mL', '/', 'per', 'quart', 'L', '%', 'by mass', 'g', '0');
+    const word = fc.constantFrom(
+      '¼',
+      '1/4',
+      '2',
+      'oz',
+      'mL',
+      '/',
+      'per',
+      'quart',
+      'L',
+      '%',
+      'by mass',
+      'g',
+      '0',
+    );
     fc.assert(
-      fc.property(fc.oneof(fc.string(), fc.array(word).map((all) => all.join(' '))), (words) => {
-        const found = read(words);
-        if (!isRefusal(found))
-          for (const { share } of found) {
-            expect(Number.isFinite(share)).toBe(true);
-            expect(share).toBeGreaterThan(0);
-          }
-      }),
+      fc.property(
+        fc.oneof(
+          fc.string(),
+          fc.array(word).map((all) => all.join(' ')),
+        ),
+        (words) => {
+          const found = read(words);
+          if (!isRefusal(found))
+            for (const { share } of found) {
+              expect(Number.isFinite(share)).toBe(true);
+              expect(share).toBeGreaterThan(0);
+            }
+        },
+      ),
     );
   });
 });

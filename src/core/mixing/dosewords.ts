@@ -164,7 +164,9 @@ export function readDose(words: string, densities: DoseDensities): Outcome<DoseR
       .filter((bottom) => fits(top, bottom))
       .map((bottom): DoseReading => {
         const { by, share } = shareOf(top, bottom, densities);
-        const as = [...new Set([top.as, bottom.as].filter((each) => each !== '' && !top.as.endsWith(`, ${each}`)))];
+        const as = [
+          ...new Set([top.as, bottom.as].filter((each) => each !== '' && !top.as.endsWith(`, ${each}`))),
+        ];
         return { as: as.join(', '), by, share: (share * valueOf(amount)) / valueOf(count), ...rest };
       }),
   );

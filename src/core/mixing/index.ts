@@ -8,15 +8,7 @@ export {
   type BatchPiece,
   type PlannedBatch,
 } from './batches';
-export {
-  pouringLadder,
-  remainingPours,
-  smallDoses,
-  stepsToWeighWell,
-  type Pouring,
-  type Rung,
-  type SmallDose,
-} from './ladder';
+export { pouringLadder, remainingPours, smallDoses, type Pouring, type Rung, type SmallDose } from './ladder';
 export { mixNeeded, usualReserve, type Need, type Needed } from './needed';
 export { judgeRatio, usualTolerance, type PartVerdict, type RatioVerdict } from './offratio';
 export {
@@ -30,7 +22,7 @@ export {
   type DiluentWhy,
 } from './diluents';
 export { readDose, usualDrop, type DoseDensities, type DoseReading } from './dosewords';
-export { doseMeasure, type DoseMeasure } from './instrument';
+export { doseMeasure, stepsToWeighWell, type DoseMeasure } from './instrument';
 export { divide, type Measured, type Part, type RatioBy } from './parts';
 export {
   atTemperature,

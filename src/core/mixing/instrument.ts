@@ -1,5 +1,7 @@
-import { stepsToWeighWell } from './ladder';
 import { usualDrop } from './dosewords';
+
+/** A dose weighs well from this many steps of the scale on: half a step is then at most 5 % of it. */
+export const stepsToWeighWell = 10;
 
 /** What a small dose is measured with, and how much of it that gives. */
 export type DoseMeasure =
@@ -40,7 +42,7 @@ export function doseMeasure(
   if (!(wanted > 0) || !(density > 0) || !(scaleStep > 0)) return undefined;
   const near = (step: number, size: number, cap: number): number => {
     const up = Math.round(size / step + 1e-9);
-    return up * step > cap * (1 + 1e-9) ? Math.floor(cap / step + 1e-6) * step : up * step;
+    return up * step > cap * (1 + 1e-9) ? Math.floor(cap / step + 1e-9) * step : up * step;
   };
   if (wanted >= stepsToWeighWell * scaleStep * (1 - 1e-9))
     return { kind: 'scale', mass: near(scaleStep, wanted, most) };
@@ -51,7 +53,7 @@ export function doseMeasure(
     if (to > 0 && Math.abs(to / size - 1) <= measuredWell)
       return { kind: 'syringe', holds, to, mass: to * density };
   }
-  const count = Math.floor(most / density / usualDrop + 1e-6);
+  const count = Math.floor(most / density / usualDrop + 1e-9);
   const drops = Math.min(Math.round(size / usualDrop), count);
   return drops > 0 && Math.abs((drops * usualDrop) / size - 1) <= measuredWell
     ? { kind: 'drops', count: drops, mass: drops * usualDrop * density }

@@ -1,5 +1,6 @@
 import { isRefusal, refuse, type Outcome } from '../refusal';
 import { divide, type RatioBy } from './parts';
+import { doseMeasure, stepsToWeighWell, type DoseMeasure } from './instrument';
 import { doseShare, type RecipePart } from './recipe';
 
 /** One step of the pouring ladder: pour this part until the scale and the pot stand here. */
@@ -17,20 +18,20 @@ export interface Rung {
   readonly off: number;
   /** The share a dose truly has after rounding. */
   readonly share?: number;
+  /** What measures a dose that the scale weighs badly. */
+  readonly measure?: DoseMeasure;
 }
-
-/** A dose weighs well from this many steps of the scale on: half a step is then at most 5 % of it. */
-export const stepsToWeighWell = 10;
 
 /**
  * Cumulative steps in pouring order.
  *
  * Each scale reading, not each part, is rounded to the scale, so that rounding never adds up. A dose with a cap
- * is rounded down until its true share, after all rounding, is within the cap.
+ * is rounded down until its true share, after all rounding, is within the cap; one that is too small for the scale is
+ * measured with what measures it.
  *
  * @param volume m³ of mix wanted
  * @param scaleStep kg, the smallest step of the scale
- * @returns a rung for each part; refuses a dose smaller than one step of the scale
+ * @returns a rung for each part; refuses what neither the scale nor a syringe measures
  */
 export function pouringLadder(
   volume: number,
@@ -40,35 +41,40 @@ export function pouringLadder(
 ): Outcome<Rung[]> {
   const measured = divide(volume, parts, by);
   if (isRefusal(measured)) return measured;
+  const whole = measured.map(({ mass }) => mass);
+  const small = parts.map((part, i) => smallMeasure(part, whole[i] ?? 0, parts, whole, scaleStep));
   let exact = 0;
   let before = 0;
-  const steps = measured.map(({ mass }) => {
+  const steps = measured.map(({ mass }, i) => {
+    if (small[i]) return 0;
     exact += mass;
     const at = Math.round(exact / scaleStep);
     const own = at - before;
     before = at;
     return own;
   });
+  const massesOf = () => steps.map((each, i) => small[i]?.mass ?? each * scaleStep);
   // The cap is judged on what is really poured of every part, so all of them are rounded first.
   for (let i = 0; i < parts.length; i += 1) {
     const part = parts[i] as RecipePart;
-    const share = () =>
-      doseShare(
-        part,
-        (steps[i] as number) * scaleStep,
-        parts,
-        steps.map((each) => each * scaleStep),
-      );
+    const share = () => doseShare(part, massesOf()[i] ?? 0, parts, massesOf());
+    const held = small[i];
+    if (part.cap && held) {
+      const most = (held.mass * part.cap.maximum) / share();
+      if (most < held.mass * (1 - 1e-12))
+        small[i] = doseMeasure(Math.min(whole[i] ?? 0, most), most, part.density, scaleStep);
+    }
     while (part.cap && (steps[i] as number) > 0 && share() > part.cap.maximum + 1e-12)
       steps[i] = (steps[i] as number) - 1;
   }
   let scale = 0;
   let mark = 0;
-  const masses = steps.map((each) => each * scaleStep);
+  const masses = massesOf();
   const rungs: Rung[] = [];
   for (const [i, { part, mass }] of (measured as { part: RecipePart; mass: number }[]).entries()) {
     const poured = masses[i] as number;
-    if (poured < scaleStep / 2)
+    const measure = small[i];
+    if (!measure && poured < scaleStep / 2)
       return refuse(
         'dose-too-small',
         `${part.name}: {value} is less than the scale can weigh ({min}). Mix a larger batch.`,
@@ -84,9 +90,25 @@ export function pouringLadder(
       mark,
       off: poured / mass - 1,
       ...(part.cap ? { share: doseShare(part, poured, parts, masses) } : {}),
+      ...(measure ? { measure } : {}),
     });
   }
   return rungs;
+}
+
+/** What measures a dose that the scale weighs badly; nothing for what it weighs well, or where nothing else does. */
+function smallMeasure(
+  part: RecipePart,
+  mass: number,
+  parts: readonly RecipePart[],
+  masses: readonly number[],
+  scaleStep: number,
+): DoseMeasure | undefined {
+  if (!part.cap) return undefined;
+  const share = doseShare(part, mass, parts, masses);
+  const most = share > 0 ? (mass * part.cap.maximum) / share : mass;
+  const measure = doseMeasure(mass, most, part.density, scaleStep);
+  return measure?.kind === 'scale' ? undefined : measure;
 }
 
 /** Parts of a ladder that the scale cannot weigh well, and the batch that would make them weigh well. */
@@ -165,9 +187,13 @@ export function remainingPours(
   (planned as { part: RecipePart; mass: number }[]).forEach(({ part, mass }, i) => {
     const missing = size * mass - (poured[i] ?? 0);
     off = Math.max(off, missing / (size * mass));
+    const none = (poured[i] ?? 0) === 0;
+    // A cap counts what is really in: a part that was poured stands as it stands.
+    const sized = planned.map((each, at) => poured[at] || size * each.mass);
+    const measure = none ? smallMeasure(part, size * mass, parts, sized, scaleStep) : undefined;
     const steps = part.cap ? Math.floor(missing / scaleStep + 1e-6) : Math.round(missing / scaleStep);
-    if (steps < 1) return;
-    const own = steps * scaleStep;
+    if (!measure && steps < 1) return;
+    const own = measure?.mass ?? steps * scaleStep;
     scale += own;
     mark += own / part.density;
     rest.push({
@@ -177,6 +203,7 @@ export function remainingPours(
       scale,
       mark,
       off: (own + (poured[i] ?? 0)) / (size * mass) - 1,
+      ...(measure ? { measure } : {}),
     });
   });
   return { rest, volume: volume * size, ...(over ? { over } : {}), off };

@@ -1,6 +1,7 @@
 import { isRefusal, refuse, type Outcome } from '../refusal';
 import { divide, type RatioBy } from './parts';
-import { remainingPours, stepsToWeighWell, type Pouring } from './ladder';
+import { stepsToWeighWell } from './instrument';
+import { remainingPours, type Pouring } from './ladder';
 import { doseShare, type RecipePart } from './recipe';
 
 /** How far a part may be off its ratio where the sheet states nothing. A default. */
@@ -68,7 +69,9 @@ export function judgeRatio(
     const off = own / asked - 1;
     // What the scale cannot tell is not off the ratio.
     const told = Math.abs(own - asked) > scaleStep;
-    const state = part.cap ? doseState(part, off, doseShare(part, own, parts, poured)) : partState(off, tolerance);
+    const state = part.cap
+      ? doseState(part, off, doseShare(part, own, parts, poured))
+      : partState(off, tolerance);
     return { part, mass: own, off, state: told ? state : 'inside' };
   });
   return { parts: verdicts, passes: verdicts.every(({ state }) => state === 'inside'), tolerance, repair };

@@ -70,13 +70,21 @@ describe('a recipe with doses', () => {
     expect(rungs.map(({ mass }) => mass.toFixed(3))).toEqual(['0.960', '0.210', '0.044']);
   });
 
-  it('never passes a cap by rounding: 2.6 g of 26 at 10 % stays 2 g on a scale of whole grams', () => {
-    const recipe = value(
-      recipeOf([part('paint', 1, 1000)], 'mass', [dose('retarder', { dose: 0.1, maximum: 0.1 })]),
-    );
-    const rungs = value(pouringLadder(28.6e-6, recipe, 'mass', 0.001));
-    expect(rungs.map(({ mass }) => Math.round(mass * 1000))).toEqual([26, 2]);
-    expect(rungs[1]!.share).toBeCloseTo(2 / 26, 9);
+  const retarded = (share: number) =>
+    value(recipeOf([part('paint', 1, 1000)], 'mass', [dose('retarder', { dose: share, maximum: share })]));
+
+  it('never passes a cap by rounding: 24.7 g of 260 at 9.5 % stays 24 g on a scale of whole grams', () => {
+    const rungs = value(pouringLadder(284.7e-6, retarded(0.095), 'mass', 0.001));
+    expect(rungs.map(({ mass }) => Math.round(mass * 1000))).toEqual([260, 24]);
+    expect(rungs[1]!.share).toBeCloseTo(24 / 260, 9);
+  });
+
+  it('measures in a syringe what the scale weighs badly, and still keeps the cap', () => {
+    const rungs = value(pouringLadder(28.6e-6, retarded(0.1), 'mass', 0.001));
+    expect(rungs[1]).toMatchObject({ measure: { kind: 'syringe' } });
+    expect(rungs[1]!.mass).toBeGreaterThan(2.4e-3);
+    expect(rungs[1]!.share).toBeLessThanOrEqual(0.1 + 1e-9);
+    expect(rungs[1]!.scale).toBeCloseTo(rungs[0]!.mass + rungs[1]!.mass, 9);
   });
 
   it('keeps every cap whatever the batch, the scale and the order of doses', () => {

@@ -50,6 +50,8 @@ export const causes = {
   'over-thinned': { weight: 'stop', waivable: false },
   'coat-recipe': { weight: 'stop', waivable: true },
   'lot-over': { weight: 'stop', waivable: true },
+  'lot-brush': { weight: 'stop', waivable: true },
+  'lot-ungraded': { weight: 'care', waivable: true },
   'lot-unknown': { weight: 'care', waivable: true },
   unset: { weight: 'stop', waivable: true },
   'over-rated': { weight: 'stop', waivable: false },

@@ -50,6 +50,8 @@ export const remedyIds = [
   'trial-piece',
   'fresh-can',
   'name-can',
+  'spray-grade',
+  'say-grade',
   'set-gun',
   'turn-down',
   'nearest',
@@ -244,6 +246,10 @@ export function remediesFor(cause: Cause, question: RemedyQuestion): Remedy[] {
       return [{ id: 'say-ground' }];
     case 'cramped':
       return [{ id: 'turn-part' }];
+    case 'lot-brush':
+      return [{ id: 'spray-grade' }, { id: 'trial-piece' }];
+    case 'lot-ungraded':
+      return [{ id: 'say-grade' }];
     case 'lot-over':
       return [{ id: 'fresh-can' }, { id: 'trial-piece' }];
     case 'lot-unknown':

@@ -28,7 +28,7 @@ export { hasFlake, openFaces, type OpenFace } from './latepass';
 export { measurableAt, partsCounted, runFrom, type Unproven } from './unproven';
 export { type Permission, type PermissionGroup, type PermissionItem, type ToldItem } from './permission';
 export { filmOfCoat, filmWanted, ledgerOf, type FilmWanted } from './ledger';
-export type { MixView, PouringState, Source } from './mix';
+export type { MixView, Opening, PouringState, Source } from './mix';
 export { areaOf, transferOf, type CoatPlan, type Fitness, type PlanView } from './plan';
 export { angleOf, evenSetup, flowLimits, landedNow, profileFor, type EvenSetup } from './even';
 export { layerBegun, withLayerAgain, withLayerMoved, withLayerOnTop, withoutLayer } from './stackedits';

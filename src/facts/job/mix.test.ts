@@ -222,6 +222,50 @@ describe('cans of a job', () => {
     expect(source?.expired).toHaveLength(1);
     expect(source?.instead?.can.id).toBe('b');
   });
+
+  it('a can of brush grade is never taken by itself, nor offered instead', () => {
+    const brush = can('a', { grade: 'brush' });
+    expect(seen(aJob(), { cans: [brush, can('b')] }).mix.sources[0]?.cans.map((each) => each.can.id)).toEqual(
+      ['b'],
+    );
+    const [source] = seen(changed(aJob(), { cans: ['a'] }), { cans: [brush] }).mix.sources;
+    expect(source?.brush).toHaveLength(1);
+    expect(source?.instead).toBeUndefined();
+  });
+
+  it('of a paint that comes in both grades it is asked, of another not', () => {
+    const enamel: Coating = { ...lacquer, class: 'quick-enamel' };
+    expect(seen(aJob(), { cans: [can('a')] }).mix.sources[0]?.ungraded).toEqual([]);
+    expect(seen(aJob([enamel]), { cans: [can('a')] }).mix.sources[0]?.ungraded).toHaveLength(1);
+    expect(seen(aJob([enamel]), { cans: [can('a', { grade: 'spray' })] }).mix.sources[0]?.ungraded).toEqual(
+      [],
+    );
+  });
+
+  it('one part in large amounts comes out of opened cans, the first out of date first', () => {
+    const job = changed(aJob(), { approach: { batch: 12e-3 } });
+    const cans = [
+      can('late', { left: 10e-3, useBefore: '2027-09-01' }),
+      can('soon', { left: 4e-3, useBefore: '2027-01-01' }),
+      can('brush', { left: 10e-3, grade: 'brush' }),
+    ];
+    const { opening } = seen(job, { cans }).mix;
+    const litres = (size: number) => Number((size * 1000).toFixed(6));
+    expect(
+      opening?.cans.map(({ from, takes, stays }) => [from.can.id, litres(takes), litres(stays)]),
+    ).toEqual([
+      ['soon', 4, 0],
+      ['late', 8, 2],
+    ]);
+    expect(opening?.short).toBe(0);
+    expect(litres(seen(job, { cans: cans.slice(1) }).mix.opening!.short)).toBe(8);
+    // Five litres are opened, less is weighed; and what has two parts is always weighed.
+    const of = (batch: number, sheets = [lacquer]) =>
+      seen(changed(aJob(sheets), { approach: { batch } })).mix.opening;
+    expect(of(5e-3)).toBeDefined();
+    expect(of(4.99e-3)).toBeUndefined();
+    expect(of(12e-3, [colour])).toBeUndefined();
+  });
 });
 
 describe('the sheet as worked with', () => {
@@ -247,6 +291,22 @@ describe('the sheet as worked with', () => {
     expect(view.thin.band).toMatchObject({ min: 18, max: 21 });
     // What is stored stays as the sheet says.
     expect(view.job.layers[0]!.sheet.components[1]!.parts).toBe(1);
+  });
+
+  it('takes a dose for the room, never past its maximum', () => {
+    const dose = {
+      ...{ id: 'x', name: 'X', density: 900, volumeSolids: 0, voc: 900, water: 0, exempt: 0, thins: false },
+      ...{ doseBy: 'mass' as const, doseOf: 'mix' as const, dose: 0.01, maximum: 0.025 },
+      doseAt: [
+        { temperature: celsius(15), dose: 0.03 },
+        { temperature: celsius(25), dose: 0.01 },
+      ],
+    };
+    const at = (air: number) =>
+      seen(logged(aJob([{ ...colour, additives: [dose] }]), [-30, { ...fitRoom, air } as typeof fitRoom])).mix
+        .sheet.additives![0]!.dose;
+    expect(at(celsius(20))).toBeCloseTo(0.02, 9);
+    expect(at(celsius(15))).toBe(0.025);
   });
 
   it('takes the thinner the sheet names for this air, and stays with the one in the pot', () => {

@@ -8,7 +8,7 @@ import {
   type SmallDose,
 } from '@/core/mixing';
 import { isRefusal, refuse, type Outcome } from '@/core/refusal';
-import type { Coating, Component, EntryOf, Layer, Shop } from '@/records';
+import type { Coating, CoatingClass, Component, EntryOf, Layer, Shop } from '@/records';
 import { cansFor, drawFrom, type ShelfCan } from '../shop/shelf';
 import { batchOf, pouredInto, recipeFor, type BatchState } from './batch';
 import { lastOf, liveEntries, ofType } from './entries';
@@ -32,7 +32,11 @@ export interface Source {
   readonly cans: readonly ShelfCan[];
   readonly choices: readonly ShelfCan[];
   readonly expired: readonly ShelfCan[];
-  /** A can in date that could be used instead. */
+  /** Made for brush and roller. */
+  readonly brush: readonly ShelfCan[];
+  /** Nobody said which grade they are, of a paint that comes in both. */
+  readonly ungraded: readonly ShelfCan[];
+  /** A can in date and for the gun that could be used instead. */
   readonly instead?: ShelfCan;
   /** Lots an earlier batch of this job came from, when this one would come from others. */
   readonly otherLots: readonly string[];
@@ -51,6 +55,17 @@ export interface MixView {
   readonly pouring?: PouringState;
   readonly batch?: BatchState;
   readonly sources: readonly Source[];
+  /** One part in large amounts is not weighed: cans are opened. */
+  readonly opening?: Opening;
+}
+
+/** The cans a large batch of one part comes out of, the first opened first. */
+export interface Opening {
+  /** m³ that go into the pot. */
+  readonly volume: number;
+  readonly cans: readonly { readonly from: ShelfCan; readonly takes: number; readonly stays: number }[];
+  /** m³ that no can of the shelf holds. */
+  readonly short: number;
 }
 
 export function mixView(job: Worked, supply: SupplyView, shop: Shop, shelf: readonly ShelfCan[]): MixView {
@@ -68,6 +83,8 @@ export function mixView(job: Worked, supply: SupplyView, shop: Shop, shelf: read
     : isRefusal(wanted)
       ? wanted
       : fromThinned(pouringLadder(wanted, recipe, 'mass', shop.scaleStep), thinned, shop.scaleStep);
+  const sources = sheet.components.map((part) => sourceOf(part, job, shelf, batch ? undefined : ladder));
+  const opening = batch || pouring || isRefusal(wanted) ? undefined : openingOf(wanted, parts, sources[0]);
   return {
     sheet,
     recipe,
@@ -76,8 +93,32 @@ export function mixView(job: Worked, supply: SupplyView, shop: Shop, shelf: read
     small: isRefusal(wanted) ? [] : smallDoses(wanted, parts, 'mass', shop.scaleStep),
     pouring,
     batch,
-    sources: sheet.components.map((part) => sourceOf(part, job, shelf, batch ? undefined : ladder)),
+    sources,
+    ...(opening ? { opening } : {}),
   };
+}
+
+/** m³ of one part from which nobody weighs it. A default. */
+const openedFrom = 5e-3;
+
+/** Cans for a large batch of one part: those in use, then others fit for it, the first out of date first. */
+function openingOf(
+  volume: number,
+  parts: readonly RecipePart[],
+  source: Source | undefined,
+): Opening | undefined {
+  if (parts.length !== 1 || volume < openedFrom || !source) return undefined;
+  const fit = source.choices
+    .filter((each) => !source.cans.includes(each) && !each.expired && each.can.grade !== 'brush')
+    .sort((a, b) => (a.useBefore ?? '9999').localeCompare(b.useBefore ?? '9999'));
+  let wanted = volume;
+  const cans = [...source.cans, ...fit].flatMap((from) => {
+    const takes = Math.min(from.left, wanted);
+    if (takes <= 1e-9) return [];
+    wanted -= takes;
+    return [{ from, takes, stays: from.left - takes }];
+  });
+  return { volume, cans, short: Math.max(wanted, 0) };
 }
 
 /** The next batch: all of what remains, unless it must be split or the user wants another. */
@@ -100,6 +141,9 @@ function batchVolume(
   return first && !isRefusal(batches) && batches.length > 1 ? first.volume : remaining;
 }
 
+/** Paints whose tins come both for the gun and for brush and roller. */
+const gradedClasses: readonly CoatingClass[] = ['gel-coat', 'moisture-curing', 'quick-enamel'];
+
 function sourceOf(
   part: Component,
   job: Worked,
@@ -111,6 +155,7 @@ function sourceOf(
   const cans = cansFor(shelf, sheet.id, part.id, chosen);
   const choices = shelf.filter(({ can }) => can.coatingId === sheet.id && can.componentId === part.id);
   const expired = cans.filter((each) => each.expired);
+  const graded = part.id === sheet.components[0]?.id && gradedClasses.includes(sheet.class);
   const wanted = !ladder || isRefusal(ladder) ? undefined : ladder.find((rung) => rung.part.id === part.id);
   const left = cans.reduce((sum, each) => sum + each.left, 0);
   const used = new Set(
@@ -124,7 +169,11 @@ function sourceOf(
     cans,
     choices,
     expired,
-    instead: choices.find((each) => !each.expired && each.left > 0 && !cans.includes(each)),
+    brush: cans.filter(({ can }) => can.grade === 'brush'),
+    ungraded: graded ? cans.filter(({ can }) => can.grade === undefined) : [],
+    instead: choices.find(
+      (each) => !each.expired && each.left > 0 && each.can.grade !== 'brush' && !cans.includes(each),
+    ),
     otherLots: same ? [] : choices.filter(({ can }) => used.has(can.id)).map(({ can }) => can.lot),
     short: cans.length > 0 && wanted ? Math.max(wanted.volume - left, 0) : 0,
   };

@@ -266,6 +266,8 @@ function thinnerOf({ thin, plan, work }: Seen, { coat }: CoatState): Found | und
 
 function lotsOf({ mix }: Seen): Found | undefined {
   if (mix.sources.some(({ expired }) => expired.length > 0)) return { cause: 'lot-over' };
+  if (mix.sources.some(({ brush }) => brush.length > 0)) return { cause: 'lot-brush' };
+  if (mix.sources.some(({ ungraded }) => ungraded.length > 0)) return { cause: 'lot-ungraded' };
   return mix.sources.some(({ cans }) => cans.length === 0) ? { cause: 'lot-unknown' } : undefined;
 }
 

@@ -181,8 +181,7 @@ export function thinView(job: Worked, { rig, cups, shop, plan, now, lessons }: T
   // A mix past its time is dead, whether or not a cup judges it.
   const dead = batch?.useBefore !== undefined && now > batch.useBefore;
   if (!choice) return { ...rest, step: { kind: dead ? 'expired' : 'no-cup' }, viscosity: 100e-6 };
-  if (!batch)
-    return { ...rest, step: { kind: dead ? 'expired' : 'mix-first' }, viscosity: choice.middle };
+  if (!batch) return { ...rest, step: { kind: dead ? 'expired' : 'mix-first' }, viscosity: choice.middle };
 
   const pot = readingsOf({ job, sheet, batch, thinner, choice, cups });
   const taught = lessons(sheet.id, thinner.id);

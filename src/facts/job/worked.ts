@@ -1,5 +1,14 @@
 import { atTemperature } from '@/core/mixing';
-import type { Coating, Job, JobApproach, Layer, LayerApproach, PlannedCoat, Rig } from '@/records';
+import type {
+  Coating,
+  Job,
+  JobApproach,
+  Layer,
+  LayerApproach,
+  PlannedCoat,
+  Rig,
+  SheetAdditive,
+} from '@/records';
 import { lastOf, liveEntries } from './entries';
 import { layerInHand } from './layers';
 
@@ -21,18 +30,29 @@ export interface Worked extends Omit<Job, 'approach'> {
   readonly coats: readonly LaidCoat[];
 }
 
+/** A dose as this room asks for it; never past its maximum. */
+function doseIn(additive: SheetAdditive, room: number): SheetAdditive {
+  const rows = additive.doseAt?.map(({ temperature, dose }) => ({ temperature, value: dose })) ?? [];
+  const dose = atTemperature(rows, room);
+  return dose === undefined ? additive : { ...additive, dose: Math.min(dose, additive.maximum) };
+}
+
 /** A sheet as this gun and this room ask for it: the band of the method, parts from the temperature table. */
 export function sheetWorked(sheet: Coating, rig: Rig | undefined, air: number | undefined): Coating {
   const own = sheet.guns.find(({ atomising }) => atomising === rig?.atomising)?.target;
-  const moving = sheet.components.some(({ partsAt }) => partsAt?.length);
+  const moving =
+    sheet.components.some(({ partsAt }) => partsAt?.length) ||
+    sheet.additives?.some(({ doseAt }) => doseAt?.length);
   if (!own && !moving) return sheet;
+  const room = air ?? sheet.times.temperature;
   return {
     ...sheet,
     ...(own ? { target: own } : {}),
     components: sheet.components.map((part) => {
       const rows = part.partsAt?.map(({ temperature, parts }) => ({ temperature, value: parts })) ?? [];
-      return { ...part, parts: atTemperature(rows, air ?? sheet.times.temperature) ?? part.parts };
+      return { ...part, parts: atTemperature(rows, room) ?? part.parts };
     }),
+    ...(sheet.additives ? { additives: sheet.additives.map((dose) => doseIn(dose, room)) } : {}),
   };
 }
 

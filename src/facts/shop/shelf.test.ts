@@ -50,6 +50,17 @@ describe('the shelf', () => {
     expect(drawFrom([one!], 0.3).thinner).toBeCloseTo(0.01, 9);
   });
 
+  it('counts litres by the density of what is in it: 1 kg of rinsings of 800 are 1.25 L', () => {
+    const sheet = {
+      ...lacquer,
+      thinning: { ...lacquer.thinning, thinners: [{ ...lacquer.thinning.thinners[0]!, density: 800 }] },
+    };
+    const back = { type: 'returned', canId: 'a', mass: 1, thinner: 1, liquid: 'water' } as const;
+    const [one] = shelfOf([can('a')], [sheet], [logged(aJob(), [-50, back])], today);
+    expect(one?.left).toBeCloseTo(3.25e-3, 9);
+    expect(one?.thinners).toEqual(['water']);
+  });
+
   it('goes out of date at the first of its printed date, its age and its time open', () => {
     const sheet = { shelf: { closed: 365, opened: 90 } };
     expect(useBeforeOf({ useBefore: '2027-06-30', made: '2026-02-10' }, sheet)).toBe('2027-02-10');

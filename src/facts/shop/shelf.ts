@@ -5,10 +5,13 @@ import { eachThatCan } from './eachthatcan';
 /** A can as it stands today: what was drawn and poured back since it was last looked at. */
 export interface ShelfCan {
   readonly can: Can;
-  /** m³ left. */
+  /** m³ and kg left. */
   readonly left: number;
+  readonly mass: number;
   /** Share by mass of thinner in it, from rinsings and leftovers poured back. */
   readonly thinned: number;
+  /** Which ones, by their ids on the sheet. */
+  readonly thinners: readonly string[];
   /** The first of its printed date and its shelf life, which is shorter once it is open. */
   readonly useBefore?: string;
   readonly expired: boolean;
@@ -32,30 +35,49 @@ export function shelfOf(
   return cans.map((can) => {
     const sheet = sheets.find(({ id }) => id === can.coatingId);
     const density = sheet?.components.find(({ id }) => id === can.componentId)?.density ?? unknownDensity;
-    let mass = can.left * density;
-    let thinner = 0;
+    const densityOf = (liquid: string | undefined): number => {
+      const thinners = sheet?.thinning.thinners ?? [];
+      return (thinners.find(({ id }) => id === liquid) ?? thinners[0])?.density ?? unknownDensity;
+    };
+    // Paint and each thinner by their own density: litres of a can that took rinsings are not those of paint.
+    let paint = can.left * density;
+    const thinners = new Map<string, { mass: number; density: number }>();
     for (const move of moves.get(can.id) ?? []) {
       if (can.countedAt !== undefined && move.at <= can.countedAt) continue;
-      if (move.mass < 0) thinner *= mass > 0 ? Math.max(1 + move.mass / mass, 0) : 0;
-      mass = Math.max(mass + move.mass, 0);
-      thinner += move.thinner;
+      const mass = paint + massOf(thinners);
+      const drawn = move.mass < 0 && mass > 0 ? Math.max(1 + move.mass / mass, 0) : 1;
+      paint = paint * drawn + Math.max(move.mass - move.thinner, 0);
+      for (const each of thinners.values()) each.mass *= drawn;
+      if (move.thinner > 0) {
+        const liquid = move.liquid ?? sheet?.thinning.thinners[0]?.id ?? '';
+        const held = thinners.get(liquid)?.mass ?? 0;
+        thinners.set(liquid, { mass: held + move.thinner, density: densityOf(liquid) });
+      }
     }
+    const thinner = massOf(thinners);
+    const mass = paint + thinner;
     const useBefore = useBeforeOf(can, sheet);
     return {
       can,
-      left: mass / density,
+      left: [...thinners.values()].reduce((sum, each) => sum + each.mass / each.density, paint / density),
+      mass,
       thinned: mass > 0 ? thinner / mass : 0,
+      thinners: [...thinners.keys()],
       ...(useBefore ? { useBefore } : {}),
       expired: useBefore !== undefined && useBefore < today,
     };
   });
 }
 
+const massOf = (thinners: ReadonlyMap<string, { readonly mass: number }>): number =>
+  [...thinners.values()].reduce((sum, { mass }) => sum + mass, 0);
+
 interface Move {
   readonly at: string;
   /** kg: drawn below zero, poured back above. */
   readonly mass: number;
   readonly thinner: number;
+  readonly liquid?: string;
 }
 
 function movesOf(jobs: readonly Job[]): Map<string, Move[]> {
@@ -68,7 +90,17 @@ function movesOf(jobs: readonly Job[]): Map<string, Move[]> {
             move: { at: entry.at, mass: -mass, thinner: 0 },
           }))
         : entry.type === 'returned'
-          ? [{ canId: entry.canId, move: { at: entry.at, mass: entry.mass, thinner: entry.thinner } }]
+          ? [
+              {
+                canId: entry.canId,
+                move: {
+                  at: entry.at,
+                  mass: entry.mass,
+                  thinner: entry.thinner,
+                  ...(entry.liquid ? { liquid: entry.liquid } : {}),
+                },
+              },
+            ]
           : [],
     ),
   );
@@ -120,7 +152,7 @@ export function cansFor(
   const picked = own.filter(({ can }) => chosen.includes(can.id));
   if (picked.length > 0) return picked;
   const [first] = own
-    .filter(({ left, expired }) => left > 0 && !expired)
+    .filter(({ left, expired, can }) => left > 0 && !expired && can.grade !== 'brush')
     .sort((a, b) => (a.useBefore ?? '9999').localeCompare(b.useBefore ?? '9999'));
   return first ? [first] : own.slice(0, 1);
 }

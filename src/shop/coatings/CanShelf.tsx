@@ -2,7 +2,7 @@
 
 import { isoNow } from '@/store/clock';
 import { useState } from 'react';
-import { newId, type Can, type Coating } from '@/records';
+import { canGrades, newId, type Can, type Coating } from '@/records';
 import { useShelf, useStore } from '@/store/hooks';
 import type { ShelfCan } from '@/facts/shop/shelf';
 import { Button } from '@/ui/Button';
@@ -53,7 +53,7 @@ interface LineProps {
   readonly onEdit: () => void;
 }
 
-function CanLine({ each: { can, left, useBefore, expired, thinned }, sheet, onEdit }: LineProps) {
+function CanLine({ each: { can, left, useBefore, expired, thinned, thinners }, sheet, onEdit }: LineProps) {
   const units = useUnits();
   const part = sheet.components.find(({ id }) => id === can.componentId);
   return (
@@ -68,7 +68,10 @@ function CanLine({ each: { can, left, useBefore, expired, thinned }, sheet, onEd
           <span className="sr-only">: change this can</span>
           <span className="block text-ink-soft">
             {part?.name}
-            {thinned > 0.0005 ? `, thinned ${written(amount('share', thinned), units)}` : ''}
+            {can.grade === 'brush' ? ', brush grade' : ''}
+            {thinned > 0.0005
+              ? `, thinned ${written(amount('share', thinned), units)} with ${thinners.map((id) => sheet.thinning.thinners.find((each) => each.id === id)?.name ?? 'rinsings').join(', ')}`
+              : ''}
           </span>
         </span>
         <span className={`text-right ${expired ? 'font-semibold text-care' : 'text-ink-soft'}`}>
@@ -89,6 +92,8 @@ interface FormProps {
   readonly shelf: readonly ShelfCan[];
   readonly onClose: () => void;
 }
+
+const gradeOf = (value: string): Can['grade'] => canGrades.find((each) => each === value);
 
 function CanForm({ can, sheet, shelf, onClose }: FormProps) {
   const store = useStore();
@@ -126,6 +131,16 @@ function CanForm({ can, sheet, shelf, onClose }: FormProps) {
           value={said.componentId}
           onChange={(event) => set({ componentId: event.target.value })}
           options={sheet.components.map(({ id, name }) => ({ value: id, label: name }))}
+        />
+        <SelectField
+          label="Grade"
+          value={said.grade ?? ''}
+          onChange={(event) => set({ grade: gradeOf(event.target.value) })}
+          options={[
+            { value: '', label: 'not stated' },
+            { value: 'spray', label: 'Spray grade' },
+            { value: 'brush', label: 'Brush grade' },
+          ]}
         />
         <NumberField
           label="Left in it"

@@ -38,6 +38,8 @@ import {
 } from './formfields';
 import { RefusedDiluents } from '@/ui/RefusedDiluents';
 import { PeroxideDoubt } from '@/ui/PeroxideDoubt';
+import { DoseTable } from './DoseTable';
+import { DoseWords } from './DoseWords';
 import { FilmLink } from './FilmLink';
 import { HazardBoxes } from './HazardBoxes';
 import { oddSum } from '@/facts/shop/oddsum';
@@ -160,6 +162,7 @@ export function SheetForm({ sheet, onDone }: Props) {
       >
         {(i) => (
           <>
+            <DoseWords control={control} setValue={setValue} index={i} />
             <FormCheck
               control={control}
               name={`additives.${i}.thins`}
@@ -170,6 +173,7 @@ export function SheetForm({ sheet, onDone }: Props) {
               name={`additives.${i}.movesClocks`}
               label="Moves drying and pot life"
             />
+            <DoseTable control={control} index={i} />
           </>
         )}
       </Rows>

@@ -208,6 +208,15 @@ export const coatingCareFields: readonly FieldRow[] = [
     options: Object.entries(chemistryWords).map(([value, label]) => ({ value, label })),
   },
   {
+    name: 'pigment',
+    label: 'Pigment',
+    options: [
+      { value: '', label: 'Hiding, or none' },
+      { value: 'transparent', label: 'Transparent' },
+      { value: 'flake', label: 'Flake' },
+    ],
+  },
+  {
     name: 'abrasive',
     label: 'How it wears tips',
     options: [

@@ -24,6 +24,7 @@ export function Cans() {
   return (
     <Panel
       title="Cans on the shelf"
+      place="cans"
       tools={
         <ButtonLink look="quiet" href={`/coatings/${mix.sheet.id}`}>
           To the shelf
@@ -72,6 +73,7 @@ function CanRow({ can, left, useBefore, expired, thinned, chosen, onChoose }: Ro
         />
         <span className="min-w-0 flex-1">
           <b>{can.lot}</b>
+          {can.grade === 'brush' && <span className="block font-semibold text-care">▲ brush grade</span>}
           {thinned > 0.0005 && (
             <span className="block">
               thinned <Printed figure={amount('share', thinned)} /> by returns

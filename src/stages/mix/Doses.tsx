@@ -25,7 +25,7 @@ export function Doses() {
   return (
     <Panel title="Doses">
       <ul className="space-y-3">
-        {dosesOf(work.layer).map(({ id, name, dose, maximum, doseBy, doseOf, thins }) => (
+        {dosesOf(work.layer).map(({ id, name, dose, maximum, doseBy, doseOf, thins, said }) => (
           <li key={id} className="grid items-start gap-3 sm:grid-cols-[9rem_1fr]">
             {fixed ? (
               <div>
@@ -50,6 +50,7 @@ export function Doses() {
               />
             )}
             <p className="text-sm text-ink-soft sm:pt-7">
+              {said && `The paper: ${said}. `}
               At most <Printed figure={amount('share', maximum)} digits={2} /> by {doseBy} of{' '}
               {doseOf === 'base' ? 'the first part, stirred in right after it' : 'the mix, put in last'}.
               {thins && ' It counts toward the thinner’s maximum.'}

@@ -8,6 +8,7 @@ import { Notice } from '@/ui/Notice';
 import { PeroxideDoubt } from '@/ui/PeroxideDoubt';
 import { useUnits } from '@/ui/units';
 import { massDigits } from '@/words/mix';
+import { pigmentWords } from '@/words/stock';
 import { amount, written } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
 
@@ -19,17 +20,14 @@ export function MixNotices() {
   const { view } = useJob();
   const units = useUnits();
   const { mix, spray } = view;
+  // What a syringe or drops measure the next line says itself.
+  const measured = new Set(
+    (isRefusal(mix.ladder) ? [] : mix.ladder).filter(({ measure }) => measure).map(({ part }) => part.id),
+  );
   const grams = (mass: number) => written(amount('mass', mass), units, massDigits(view, units));
   return (
     <div className="space-y-2">
-      {mix.sources.flatMap(({ part, expired, instead, otherLots, cans, short }) => [
-        ...expired.map(({ can, useBefore }) => (
-          <Notice key={can.id} tone="care">
-            Lot {can.lot} was to be used before {useBefore}.{' '}
-            {instead ? `Take lot ${instead.can.lot} instead` : 'Open a fresh can'}, or test it on a trial
-            piece first.
-          </Notice>
-        )),
+      {mix.sources.flatMap(({ part, otherLots, cans, short }) => [
         ...(otherLots.length > 0
           ? [
               <Notice key={`${part.id}lots`} tone="care">
@@ -39,7 +37,7 @@ export function MixNotices() {
               </Notice>,
             ]
           : []),
-        ...(short > 0
+        ...(short > 0 && !mix.opening
           ? [
               <Notice key={`${part.id}short`} tone="care">
                 {part.name}: the can is <Printed figure={amount('volume', short)} /> short of this batch.
@@ -49,14 +47,16 @@ export function MixNotices() {
           : []),
       ])}
       {!mix.batch &&
-        mix.small.map(({ part, mass, error, enough }) => (
-          <Notice key={part.id} tone="care">
-            {grams(mass)} {part.name}: this scale weighs it to ±{' '}
-            <Printed figure={amount('share', error)} digits={0} />. From{' '}
-            <Printed figure={amount('volume', enough)} /> of mix on it weighs well; or measure{' '}
-            <Printed figure={amount('dose', mass / part.density)} digits={1} /> in a syringe.
-          </Notice>
-        ))}
+        mix.small
+          .filter(({ part }) => !measured.has(part.id))
+          .map(({ part, mass, error, enough }) => (
+            <Notice key={part.id} tone="care">
+              {grams(mass)} {part.name}: this scale weighs it to ±{' '}
+              <Printed figure={amount('share', error)} digits={0} />. From{' '}
+              <Printed figure={amount('volume', enough)} /> of mix on it weighs well.
+            </Notice>
+          ))}
+      {mix.sheet.pigment && <Notice tone="care">{pigmentWords[mix.sheet.pigment]}</Notice>}
       <PeroxideDoubt sheet={mix.sheet} />
       {spray.recoat?.state === 'closed' && (
         <Notice tone="stop">

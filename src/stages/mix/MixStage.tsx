@@ -8,6 +8,7 @@ import { Panel } from '@/ui/Panel';
 import { AsApplied } from './AsApplied';
 import { BatchSize } from './BatchSize';
 import { Cans } from './Cans';
+import { CansToOpen } from './CansToOpen';
 import { Doses } from './Doses';
 import { Ladder } from './Ladder';
 import { Leftovers } from './Leftovers';
@@ -28,7 +29,7 @@ export function MixStage() {
   const { view } = useJob();
   const { mix } = view;
   const { batch } = mix;
-  const { pouring } = mix;
+  const { pouring, opening } = mix;
   const inThePot = [
     batch?.id,
     ...(batch?.poured ?? []).map(({ mass }) => mass),
@@ -41,18 +42,24 @@ export function MixStage() {
       <SheetChanged />
       {part === 'pour' && (
         <>
-          <Panel title="Pouring ladder">
-            {shut ? (
-              <p className="text-ink-soft">
-                Shut until somebody says that the paper reads {ratioWords(mix.sheet)}: a wrong ratio cures
-                soft or not at all, and nothing mends it.
-              </p>
-            ) : (
-              <Ladder />
-            )}
-          </Panel>
+          {opening ? (
+            <CansToOpen opening={opening} />
+          ) : (
+            <Panel title="Pouring ladder">
+              {shut ? (
+                <p className="text-ink-soft">
+                  Shut until somebody says that the paper reads {ratioWords(mix.sheet)}: a wrong ratio cures
+                  soft or not at all, and nothing mends it.
+                </p>
+              ) : (
+                <Ladder />
+              )}
+            </Panel>
+          )}
           {/* Begun anew when something of this pot is poured, and not by whatever else is written meanwhile. */}
-          {!batch && !shut && <PouredElse key={`${pouring?.batchId}-${pouring?.poured.length}`} />}
+          {!batch && !shut && !opening && (
+            <PouredElse key={`${pouring?.batchId}-${pouring?.poured.length}`} />
+          )}
           {mix.sheet.components.length > 1 && <RatioCheck key={inThePot} />}
         </>
       )}

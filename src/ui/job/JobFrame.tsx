@@ -16,6 +16,7 @@ import {
   layerOf,
   safeWork,
   stages,
+  withLayer,
   withRatioRead,
   type Act,
   type EndDoubt,
@@ -138,6 +139,11 @@ function OpenJob({ view, children }: { readonly view: JobView; readonly children
       }
       if (does.kind === 'safe') setUnsafe({ act: does.act });
       if (does.kind === 'focus') focusPlace(does.place, does.part);
+      if (does.kind === 'cans') store.put(withLayer(job, does.layerId, { cans: [...does.cans] }), 'cans chosen');
+      if (does.kind === 'grade') {
+        const can = store.getState().records.get(`can/${does.canId}`);
+        if (can?.kind === 'can') store.put({ ...can, grade: does.grade }, 'grade of a can');
+      }
       if (does.kind === 'ratio-read') {
         const own = store.getState().records.get(`coating/${layerOf(job, does.layerId).sheet.id}`);
         const also = own?.kind === 'coating' && alsoRead(own, layerOf(job, does.layerId).sheet);
