@@ -13,18 +13,7 @@ import {
 import { drawFrom } from '@/facts/shop/shelf';
 import { figure, reason } from './figures';
 import type { Units } from './units';
-import {
-  focus,
-  go,
-  gradeCan,
-  inSentence,
-  log,
-  ratioRead,
-  takeCans,
-  type Fact,
-  type NextLine,
-  type Tap,
-} from './line';
+import { focus, go, gradeCan, log, ratioRead, takeCans, type Fact, type NextLine, type Tap } from './line';
 import { ratioWords, shortNumber } from './ratio';
 
 /** Grams as fine as the shop's scale. */
@@ -126,7 +115,7 @@ export function mixLine(view: JobView, units: Units): NextLine {
     ? {
         ...line,
         detail: `${line.detail} The recoat window is closed: abrade before the next coat.`,
-        tone: 'care',
+        tone: line.tone === 'stop' ? 'stop' : 'care',
       }
     : line;
 
@@ -166,8 +155,8 @@ export function mixLine(view: JobView, units: Units): NextLine {
 
 /** A can that is not fit for this, or of which that is not known: that comes before any pouring. */
 function canLine(
-  { work }: JobView,
-  { part, expired, brush, ungraded, instead, cans }: Source,
+  { work, now }: JobView,
+  { expired, brush, ungraded, instead, cans }: Source,
   poured: Tap,
   because: readonly Fact[],
 ): NextLine | undefined {
@@ -175,7 +164,7 @@ function canLine(
   const [unfit] = [...expired, ...brush];
   if (!unfit && unasked)
     return {
-      big: { number: unasked.can.lot, unit: 'lot' },
+      big: { number: '?', unit: 'grade' },
       says: `Is lot ${unasked.can.lot} of spray or of brush grade? The tin says.`,
       detail: 'Brush grade stands too thick for the gun, and thinner does not make it spray grade.',
       tone: 'care',
@@ -186,17 +175,20 @@ function canLine(
   if (!unfit) return undefined;
   const { can, useBefore } = unfit;
   const why = unfit.expired
-    ? `Lot ${can.lot} was to be used before ${useBefore}.`
+    ? `Lot ${can.lot} is past its date, ${useBefore}.`
     : `Lot ${can.lot} is of brush grade.`;
+  const late = Math.max(1, Math.floor((now - Date.parse(useBefore ?? '')) / 86_400_000));
   const others = (work.layer.cans ?? []).filter((id) => !cans.some((each) => each.can.id === id));
   return {
-    big: { number: can.lot, unit: unfit.expired ? 'past' : 'brush' },
+    big: unfit.expired
+      ? { number: String(late), unit: late === 1 ? 'day past' : 'days past' }
+      : { number: '–', unit: '' },
     says: instead
-      ? `${why} Take lot ${instead.can.lot} for ${inSentence(part.name)}.`
-      : `${why} Open a fresh can of ${inSentence(part.name)}, and put it on the shelf.`,
+      ? `${why} Take lot ${instead.can.lot}.`
+      : `${why} Open a fresh can, and put it on the shelf.`,
     detail: unfit.expired
-      ? 'An old hardener cures soft, an old base seeds. Poured all the same, it is stopped before the gun until a trial piece was right.'
-      : 'Poured all the same, it is stopped before the gun until a trial piece was right.',
+      ? 'An old hardener cures soft, an old base seeds.'
+      : 'It stands too thick for the gun, and thinner does not make it spray grade.',
     tone: 'stop',
     because,
     tap: instead
@@ -292,7 +284,10 @@ function doseLine(
       ? `${shown} in a syringe of ${units.show('dose', by.holds, { digits: 1 })}`
       : `${by.count} drops`;
   return {
-    big: by.kind === 'drops' ? { number: String(by.count), unit: 'drops' } : units.parts('dose', by.to, { digits: 1 }),
+    big:
+      by.kind === 'drops'
+        ? { number: String(by.count), unit: 'drops' }
+        : units.parts('dose', by.to, { digits: 1 }),
     says: `Put in ${part.name}: ${how}.`,
     detail: `${words}The scale reads to ${units.show('mass', shop.scaleStep)}, too coarse for it${by.kind === 'drops' ? '; a drop is taken for 0.05 mL, a default: count twenty on the scale to know yours' : ''}.`,
     tap: log(`Put in ${by.kind === 'drops' ? `${by.count} drops` : shown}`, `put in ${part.name}`, entry),

@@ -260,6 +260,7 @@ const careFacts = (sheet: Coating, units: Units): FactGroup => ({
   field: 'hazards',
   facts: [
     { label: 'Cleaned as', value: chemistryWords[sheet.chemistry] },
+    ...(sheet.pigment ? [{ label: 'Pigment', value: sheet.pigment }] : []),
     { label: 'Cleaner', value: sheet.cleaner ?? 'not stated' },
     { label: 'Out of the gun within', value: lasting(sheet.cleanBy) },
     { label: 'Keeps closed', value: sheet.shelf?.closed ? `${sheet.shelf.closed} days` : 'not stated' },

@@ -123,7 +123,11 @@ describe('a sheet changed in the middle of a job', () => {
 
   it('goes out as a table and comes back, and says which row is wrong', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/coatings');
-    const table = await visitor.download('Export as CSV', '.csv');
+    await visitor.press('Export as CSV');
+    const chosen = await visitor.download('Write', '.csv');
+    expect(chosen.split('\n')[0]).toMatch(/^Name,Coating type,Revision/);
+    await visitor.press('Export as CSV');
+    const table = await visitor.download('Whole records', '.csv');
     expect(table.split('\n')[0]).toContain('film.aim [m]');
     await visitor.upload(temporaryFile('same.csv', table));
     await visitor.sees('0 new, 0 changed, 10 the same, 0 refused.');

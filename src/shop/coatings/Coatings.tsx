@@ -6,9 +6,6 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { classSheet, classWords, coatingClasses, newId, type CoatingClass } from '@/records';
 import { useRecords, useShop, useStore } from '@/store/hooks';
-import { fileName } from '@/exchange/filename';
-import { writeSheetsCsv } from '@/exchange/sheetcsv';
-import { download } from '@/ui/download';
 import { ImportFile } from '../importing/ImportFile';
 import { recheckDue } from '@/facts/shop/revisions';
 import { Button, ButtonLink } from '@/ui/Button';
@@ -21,6 +18,7 @@ import { cupName } from '@/words/cup';
 import { defaultsLeft } from '@/words/sheetfacts';
 import { amount, writtenRange } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
+import { TableOut } from './TableOut';
 
 export function Coatings() {
   const coatings = useRecords('coating');
@@ -28,6 +26,7 @@ export function Coatings() {
   const shop = useShop();
   const today = isoNow().slice(0, 10);
   const [adding, setAdding] = useState(false);
+  const [table, setTable] = useState(false);
   const [sought, setSought] = useState('');
   const found = coatings.filter((each) =>
     `${each.name} ${classWords(each.class)} ${each.components.map(({ name }) => name).join(' ')} ${each.hazards.join(' ')}`
@@ -43,10 +42,7 @@ export function Coatings() {
           <ButtonLink href="/sheet">Read a sheet</ButtonLink>
           <Button onClick={() => setAdding(true)}>New sheet</Button>
           <ImportFile says="Import sheets" accept=".json,.csv,application/json,text/csv" />
-          <Button
-            disabled={coatings.length === 0}
-            onClick={() => download(fileName('coatings', today, 'csv'), writeSheetsCsv(coatings), 'text/csv')}
-          >
+          <Button disabled={coatings.length === 0} onClick={() => setTable(true)}>
             Export as CSV
           </Button>
         </>
@@ -107,6 +103,7 @@ export function Coatings() {
           {found.length === 0 && <p className="py-6 text-ink-soft">No sheet by that name.</p>}
         </>
       )}
+      {table && <TableOut sheets={coatings} onClose={() => setTable(false)} />}
       {adding && <NewSheet onClose={() => setAdding(false)} />}
     </Page>
   );

@@ -15,11 +15,12 @@ export interface Side {
 interface Props {
   /** The present sheet first. */
   readonly sides: readonly Side[];
+  readonly title?: string;
   readonly onClose: () => void;
 }
 
 /** Two revisions side by side: only what they say differently. */
-export function Compare({ sides, onClose }: Props) {
+export function Compare({ sides, title = 'Compare revisions', onClose }: Props) {
   const units = useUnits();
   const [left, setLeft] = useState(1);
   const [right, setRight] = useState(0);
@@ -28,7 +29,7 @@ export function Compare({ sides, onClose }: Props) {
   const rows = differences(before.sheet, after.sheet, units);
   const options = sides.map(({ name }, i) => ({ value: String(i), label: name }));
   return (
-    <Dialog open onClose={onClose} title="Compare revisions" wide>
+    <Dialog open onClose={onClose} title={title} wide>
       <div className="mb-4 grid grid-cols-2 gap-4">
         <SelectField
           label="Before"

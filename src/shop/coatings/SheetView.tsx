@@ -6,9 +6,12 @@ import { Button } from '@/ui/Button';
 import { Cautions } from '@/ui/Cautions';
 import { Facts } from '@/ui/Facts';
 import { Notice } from '@/ui/Notice';
+import { refusedThinners } from '@/facts/job';
+import { RefusedDiluents } from '@/ui/RefusedDiluents';
 import { useUnits } from '@/ui/units';
 import { PeroxideDoubt } from '@/ui/PeroxideDoubt';
 import { CanShelf } from './CanShelf';
+import { InItsPlace } from './InItsPlace';
 import { JobsBehind } from './JobsBehind';
 import { Lessons } from './Lessons';
 import { plural } from '@/words/line';
@@ -33,6 +36,7 @@ export function SheetView({ sheet }: { readonly sheet: Coating }) {
       <div className="space-y-6">
         <JobsBehind sheet={sheet} />
         <PeroxideDoubt sheet={sheet} />
+        <RefusedDiluents refused={refusedThinners(sheet)} />
         {sheet.assumed.length > 0 && (
           <Notice tone="care">
             {defaults > 0
@@ -58,6 +62,7 @@ export function SheetView({ sheet }: { readonly sheet: Coating }) {
       </div>
       <aside className="space-y-6">
         <CanShelf sheet={sheet} />
+        <InItsPlace sheet={sheet} />
         <Lessons sheet={sheet} />
         <Cautions hazards={sheet.hazards} stage="spray" />
       </aside>
