@@ -64,7 +64,7 @@ export function jobReport(
         : []),
       gaps(view, entries),
     ],
-    foot: `Written by Fluorite from the job’s own log${rig ? `, rig ${rig.name}` : ''}. Sheets, local codes and licensed practice decide. Readings marked simulated come from a stand-in.`,
+    foot: `Written by Fluorite from the job’s own log${rig ? `, ${rig.name}` : ''}. Sheets, local codes and licensed practice decide. Readings marked simulated come from a stand-in.`,
   };
 }
 
@@ -98,7 +98,7 @@ function about(view: JobView, units: Units): ReportSection {
         `${substrateWords[substrateOf(job.part)]}, ${job.part.existing === undefined ? `what was on it: ${none}` : `on it: ${existingWords[job.part.existing].toLowerCase()}`}`,
       ],
       ...(job.part.exposure ? [['Stands', exposureWords[job.part.exposure]] as const] : []),
-      ...(job.part.judgedBy ? [['Judged by', standardSays(view)] as const] : []),
+      ...(job.part.judgedBy ? [['Accept on', standardSays(view)] as const] : []),
       ['Area', [told(jobFigure(view, 'area', plan.area), units)]],
       ...job.layers.map(
         ({ sheet: { name, sheetRevision, checkedOn, assumed } }) =>
@@ -107,7 +107,7 @@ function about(view: JobView, units: Units): ReportSection {
             `${name}, sheet ${sheetRevision || none}, checked ${checkedOn}${assumed.length > 0 ? `, ${assumed.length} values are class defaults` : ''}`,
           ] as const,
       ),
-      ['Rig', [...new Set(guns.map((gun) => gun.rig?.name ?? none))].join(', ')],
+      ['Gun set-up', [...new Set(guns.map((gun) => gun.rig?.name ?? none))].join(', ')],
       ['People', people.join(', ') || none],
       ['Last coat ended', ended > 0 ? `${day(ended)} ${timeOfDay(ended)}` : none],
     ],

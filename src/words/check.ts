@@ -144,7 +144,7 @@ export function checkLine({ check, job, spray, work }: JobView, units: Units): N
     return {
       big: { number: `${taken}`, unit: `of ${wanted} spots` },
       says: `Take ${readingsPerSpot} readings at spot ${(open?.spot ?? 0) + 1} of ${face?.name ?? 'the part'}.`,
-      detail: 'Zero and shim the gauge first. Keep off edges.',
+      detail: 'Zero and shim the gauge first. Stay away from edges.',
       tone: 'act',
       because,
       tap: focus('reading', 'Enter readings'),

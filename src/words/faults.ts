@@ -17,16 +17,16 @@ export const settingFaultWords: Record<SettingFault['kind'], { short: string; sa
     says: 'This tip’s fan is not {asked} wide: at this distance about {can}.',
   },
   pressure: {
-    short: 'over the rig’s pressure',
-    says: '{asked} is more than this rig bears: {can}. Take it down before anything else.',
+    short: 'over the gun’s pressure',
+    says: '{asked} is more than this gun bears: {can}. Take it down before anything else.',
   },
   turbine: {
     short: 'more than the turbine leaves',
     says: 'The turbine does not leave {asked}: at the gun about {can}. Less, a shorter hose, or more stages.',
   },
   'not-here': {
-    short: 'not on this rig',
-    says: 'What was recorded fitted is not among the sets and tips of this rig. Fit one that is, or add it to the rig.',
+    short: 'not on this gun',
+    says: 'What was recorded fitted is not among the sets and tips of this gun. Fit one that is, or add it to the gun.',
   },
 };
 

@@ -131,7 +131,7 @@ const viscosityFacts = ({ target, viscosity, temperatureSlope }: Coating, units:
         { label: 'At', value: units.show('temperature', target.temperature) },
         { label: 'Unthinned, about', value: viscosity ? units.show('viscosity', viscosity) : 'not stated' },
         {
-          label: 'Thinner a degree warmer',
+          label: 'Viscosity drops a degree',
           value: temperatureSlope ? units.show('share', temperatureSlope) : 'not stated',
         },
       ]

@@ -60,8 +60,8 @@ function productToMix({
     name: inSentence(after.name),
     gun:
       before.rigId === after.rigId
-        ? `It goes on with the same gun: empty it of the ${inSentence(before.name)} and clean it first.`
-        : `It goes on with another gun: empty and clean the one with the ${inSentence(before.name)} in it before it sets.`,
+        ? `The same gun sprays it: empty it of the ${inSentence(before.name)} and clean it first.`
+        : `Another gun sprays it: empty and clean the one with the ${inSentence(before.name)} in it before it sets.`,
   };
 }
 

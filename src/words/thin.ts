@@ -89,12 +89,10 @@ function effectFacts(view: JobView, mass: number, thinner: Thinner, units: Units
       value: units.show('film', (view.set.wet * applied.volumeSolids) / solids),
     },
     {
-      label: 'Left to the sheet’s maximum',
+      label: 'Thinner still allowed',
       value: units.show('share', Math.max(sheet.thinning.maximum - share, 0)),
     },
-    ...(gloss === undefined
-      ? []
-      : [{ label: 'Gloss', value: share > gloss ? '▲ past where it suffers' : 'not touched' }]),
+    ...(gloss === undefined ? [] : [{ label: 'Gloss', value: share > gloss ? '▲ may drop' : 'not touched' }]),
   ];
 }
 
@@ -293,7 +291,7 @@ export function thinLine(view: JobView, units: Units): NextLine {
           { label: 'This step', value: limits[advice.limitedBy] },
           ...effectFacts(view, advice.mass, thinner, units),
           ...(thin.lessons > 0
-            ? [{ label: 'Starting belief', value: plural(thin.lessons, 'earlier batch', 'earlier batches') }]
+            ? [{ label: 'Based on', value: plural(thin.lessons, 'earlier batch', 'earlier batches') }]
             : []),
         ],
       };
@@ -351,7 +349,7 @@ export function thinLine(view: JobView, units: Units): NextLine {
             ? 'In the band. Strain it and fill the gun.'
             : `Read in the band, and ${chance(advice.chanceInBand)} sure of it. Strain it and fill the gun, or settle it first.`
           : 'Just outside the band, nearer than the scale can weigh. Time it again.',
-        detail: `Truly ${expectWords(advice.now, units)}, as far as the cup can tell.${inside && !sure ? ` ${settles(view, units)}` : ''}`,
+        detail: `True value about ${expectWords(advice.now, units)}.${inside && !sure ? ` ${settles(view, units)}` : ''}`,
         because: [...because, { label: 'Chance that it is in the band', value: chance(advice.chanceInBand) }],
         tap: inside ? go('set', 'Go to Set') : focus('watch', 'To the watch'),
       };

@@ -79,7 +79,7 @@ describe('how an addition is measured', () => {
         'Solids after it, by volume',
         'VOC after it, as applied',
         'Wet film then for the aim',
-        'Left to the sheet’s maximum',
+        'Thinner still allowed',
         'Gloss',
         'This step',
       ]),
@@ -93,7 +93,7 @@ describe('how an addition is measured', () => {
     expect(facts).toContainEqual({ label: 'This step', value: 'one step of the approach' });
     const lesson = priorBelief(124e-6, 0.03, 1e-6, { median: 8.7, sd: 0.05 }).start;
     const taught = nextLine(seen(thick, { lessons: () => [lesson] }), 'thin', metric).because;
-    expect(taught).toContainEqual({ label: 'Starting belief', value: '1 earlier batch' });
+    expect(taught).toContainEqual({ label: 'Based on', value: '1 earlier batch' });
   });
 });
 

@@ -57,7 +57,7 @@ function whySays({ verdict: { why, solved }, point }: Fitting, units: Units): st
   const film = units.show('film', point.film);
   switch (why) {
     case 'starves':
-      return `starves: ${film} a pass at ${units.show('speed', point.speed)}`;
+      return `not enough paint: ${film} a pass at ${units.show('speed', point.speed)}`;
     case 'floods':
       return `floods: ${film} at ${units.show('speed', point.speed)}`;
     case 'pump':

@@ -185,7 +185,7 @@ describe('Thin says', () => {
         'Band, Ford cup 4, from the sheet',
         'Solids after it, by volume',
         'VOC after it, as applied',
-        'Left to the sheet’s maximum',
+        'Thinner still allowed',
         'Gloss',
         'This addition brings it to',
         'Chance of going under 21.0 s',
@@ -298,7 +298,7 @@ describe('Set says', () => {
   it('what is missing on a bare rig', () => {
     expect(line(seen(aJob(), { rig: { ...airless, tips: [] } }), 'set')).toMatchObject({
       tone: 'stop',
-      says: 'This rig has no tips. Add the codes of those the shop owns.',
+      says: 'This gun has no tips. Add the codes of those the shop owns.',
     });
   });
 });
@@ -582,7 +582,7 @@ describe('from one product to the next', () => {
   });
 
   it('says what it means for the gun that has the last one in it', () => {
-    expect(line(seen(on), 'spray').detail).toContain('the same gun: empty it of the');
+    expect(line(seen(on), 'spray').detail).toContain('The same gun sprays it: empty it of the');
     const other = {
       ...on,
       layers: on.layers.map((layer, i) => (i === 0 ? layer : { ...layer, rigId: 'another' })),

@@ -118,7 +118,7 @@ describe.each(['bench', 'booth'] as const)('theme %s', (theme) => {
         await page.waitForSelector('[cmdk-input]');
       },
     ],
-    ['what is left out', '/job/demo-saloon-doors/plan#ready', (visitor) => visitor.press('Leave out')],
+    ['what is left out', '/job/demo-saloon-doors/plan#ready', (visitor) => visitor.press('Not needed')],
     [
       'a correction',
       '/logbook',
@@ -129,7 +129,7 @@ describe.each(['bench', 'booth'] as const)('theme %s', (theme) => {
     ],
     ['the menu of an entry', '/logbook', (visitor) => visitor.press(/^Entry of/)],
     ['a renewal', '/care#wear', (visitor) => visitor.press(/^Renewed: /)],
-    ['own words for a step', '/job/demo-depot-walls/clean', (visitor) => visitor.press('In our words')],
+    ['own words for a step', '/job/demo-depot-walls/clean', (visitor) => visitor.press('Change wording')],
     ['a cup', '/cups', (visitor) => visitor.press('Add a cup')],
     [
       'a paper being confirmed',
@@ -195,10 +195,10 @@ describe('keys and focus', () => {
       () => document.activeElement?.textContent === 'Saloon doors, car 6, Spray',
     );
     await visitor.go('/job/demo-saloon-doors/plan#ready');
-    await visitor.press('Leave out');
+    await visitor.press('Not needed');
     await visitor.page.waitForSelector('[role="dialog"]');
     await visitor.page.keyboard.press('Escape');
-    await visitor.page.waitForFunction(() => document.activeElement?.textContent === 'Leave out');
+    await visitor.page.waitForFunction(() => document.activeElement?.textContent === 'Not needed');
   });
 
   it('no note lies over the sentence, the strip or the main button', async () => {

@@ -26,7 +26,7 @@ describe('the cleaning list', () => {
     await visitor.doNext();
     await visitor.doNext();
     await visitor.sees('clean water, about', '[data-present-step="rinse"]');
-    await visitor.press('In our words');
+    await visitor.press('Change wording');
     await visitor.type('Words', '');
     await visitor.sees('Say what is done in this step.', '[role="dialog"]');
     await visitor.type('Words', 'Hose the pail at the yard drain trap.');
@@ -35,16 +35,16 @@ describe('the cleaning list', () => {
     await visitor.reload();
     await visitor.sees('Hose the pail', '[aria-label="Next"]');
     await showSteps(visitor);
-    await visitor.sees('In our words.', '[data-clean-list]');
+    await visitor.sees('Change wording.', '[data-clean-list]');
     expect(
       await visitor.page.$$eval('[data-clean-list] [aria-checked="true"]', (found) => found.length),
     ).toBe(3);
-    await visitor.press('In our words');
+    await visitor.press('Change wording');
     await visitor.press('As it was');
     await visitor.sees('rinse the pail with clean water', '[aria-label="Next"]');
     // Any step can be reworded, not only the one that comes now.
     await showSteps(visitor);
-    await visitor.press(/^In our words: Run clean water through/);
+    await visitor.press(/^Change wording: Run clean water through/);
     await visitor.type('Words', 'Two pails of water, slowest stroke.');
     await visitor.press('Keep these words');
     await showSteps(visitor);

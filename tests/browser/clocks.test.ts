@@ -55,7 +55,7 @@ describe('a start refused', () => {
     await visitor.sees(/flash/i, dialog);
     await visitor.press('Touch test');
     await visitor.press('Tacky');
-    // The finger outranks the clock.
+    // Trust the touch test, not the timer.
     await visitor.press(/^Start coat 2/);
     expect(await toldStep(visitor)).toBeUndefined();
     await visitor.page.keyboard.press('Escape');

@@ -11,9 +11,9 @@ afterAll(() => browser.close());
 describe('the plan of a day', () => {
   it('lays out a known stack, moves a coat by keyboard, and says when sanding goes through', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-seat-shells/plan#stack');
-    await visitor.open('A known stack');
-    await visitor.choose('A known stack', 'Sprayed filler');
-    await visitor.press('Lay it out');
+    await visitor.open('Ready-made systems');
+    await visitor.choose('Ready-made systems', 'Sprayed filler');
+    await visitor.press('Use this');
     await visitor.sees(/1\. Filler 1[\s\S]*4\. Guide/, '[data-stack]');
     const handle = (await visitor.page.waitForSelector('::-p-aria([name="Move coat 4, Guide"])'))!;
     await handle.focus();
@@ -24,7 +24,7 @@ describe('the plan of a day', () => {
     await visitor.sees(/3\. Guide[\s\S]*4\. Filler 3/, '[data-stack]');
     await visitor.sees(/the rest is sanded off/, '[data-total]');
     await visitor.open('1. Filler 1');
-    await visitor.type('Sanded off again', '2000');
+    await visitor.type('Sanded off afterwards', '2000');
     await visitor.page.keyboard.press('Enter');
     await visitor.page.keyboard.press('Tab');
     await visitor.sees(/sanding goes through to the coating below/);
@@ -65,7 +65,7 @@ describe('the plan of a day', () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/plan#ready');
     await visitor.page.click('::-p-xpath(//label[contains(., "Tack off just before")])');
     await visitor.sees(/Tack off[\s\S]*good for\s+1[45]:\d\d/, '[aria-label="The part"]');
-    await visitor.press('A hand touched it');
+    await visitor.press('Touched: wipe again');
     await visitor.sees(/Tack off[\s\S]*again/, '[aria-label="The part"]');
     await visitor.open(/to mind/);
     const leave = (await visitor.page.waitForSelector(
@@ -82,9 +82,9 @@ describe('the plan of a day', () => {
 
   it('plans a blend and warns when it reaches the kept edge', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/plan#stack');
-    await visitor.open('A known stack');
-    await visitor.choose('A known stack', 'Blend into the panel');
-    await visitor.press('Lay it out');
+    await visitor.open('Ready-made systems');
+    await visitor.choose('Ready-made systems', 'Blend into the panel');
+    await visitor.press('Use this');
     await visitor.sees(/It hides to 200 mm and is gone at \d+ mm, before the edge/, '[data-blend]');
     await visitor.open('The fade');
     await visitor.type('Kept edge at', '500');

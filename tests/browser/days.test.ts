@@ -27,12 +27,12 @@ describe('filler, epoxy and colour over three days, from nothing', () => {
   it('begins with three products, three guns and the work between them', async () => {
     visitor = await Visitor.arrive(browser, 'plain', '/new');
     await visitor.type('Job', 'Bonnet, blocked');
-    await visitor.choose('Metal below?', 'Yes: a film gauge reads it');
+    await visitor.choose('Is the surface metal?', 'Yes: a film gauge reads it');
     await visitor.choose('What goes on', 'Sprayed filler, epoxy, colour');
     await visitor.type('Nozzle for the filler', '2.2 mm');
     await visitor.type('Nozzle for the epoxy', '1.6 mm');
     await visitor.type('Nozzle for the colour', '1.4 mm');
-    await visitor.type('Width of a face', '1.2 m');
+    await visitor.type('Width of one surface', '1.2 m');
     await visitor.type('Height of a face', '0.5 m');
     await visitor.press('Begin this job');
     await visitor.part('Stack');
@@ -122,7 +122,7 @@ describe('a missed tack window', () => {
     const visitor = await Visitor.arrive(browser, 'plain', '/coatings');
     await visitor.press('New sheet');
     await visitor.type('Name on the can', 'Rust coat R3');
-    await visitor.choose('Class', 'Moisture-curing coating');
+    await visitor.choose('Coating type', 'Moisture-curing coating');
     await visitor.press('Make the sheet');
     await visitor.press('Edit');
     await visitor.open('Times');
@@ -132,9 +132,9 @@ describe('a missed tack window', () => {
     await visitor.go('/new');
     await visitor.type('Job', 'Gate');
     await visitor.choose('Coating sheet', 'Rust coat R3');
-    await visitor.choose('Rig', 'A new rig');
+    await visitor.choose('Gun set-up', 'A new gun');
     await visitor.type('Nozzle', '1.5 mm');
-    await visitor.type('Width of a face', '1 m');
+    await visitor.type('Width of one surface', '1 m');
     await visitor.type('Height of a face', '1 m');
     await visitor.press('Begin this job');
     await readRoom(visitor, ['21', '21', '60']);

@@ -25,9 +25,9 @@ describe('a door job, from can to coat', () => {
     visitor = await Visitor.arrive(browser, 'demo', '/new');
     await visitor.type('Job', 'Guard doors');
     await visitor.choose('Coating sheet', 'Satin lacquer');
-    await visitor.choose('Rig', 'turbine');
+    await visitor.choose('Gun set-up', 'turbine');
     await visitor.type('Substrate', 'Oak');
-    await visitor.type('Width of a face', '700 mm');
+    await visitor.type('Width of one surface', '700 mm');
     await visitor.type('Height of a face', '2');
     await visitor.type('How many faces', '4');
     await visitor.sees('5.6 m² in all');

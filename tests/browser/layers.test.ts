@@ -13,19 +13,19 @@ describe('base and clear, from nothing, with two guns', () => {
 
   it('begins from a known system', async () => {
     visitor = await Visitor.arrive(browser, 'plain', '/rigs');
-    await visitor.press('New rig');
+    await visitor.press('New gun');
     await visitor.type('Name', 'Base gun');
     await visitor.press('Save');
     await visitor.sees('Saved.');
     await visitor.go('/new');
     await visitor.type('Job', 'Wing, left');
-    await visitor.choose('Metal below?', 'Yes: a film gauge reads it');
+    await visitor.choose('Is the surface metal?', 'Yes: a film gauge reads it');
     await visitor.choose('What goes on', 'Base and clear');
     await visitor.sees('A thin base for colour');
     await visitor.choose('Gun for the base', 'Base gun');
     await visitor.choose('Gun for the clear', 'A new gun');
     await visitor.type('Nozzle for the clear', '1.4 mm');
-    await visitor.type('Width of a face', '1 m');
+    await visitor.type('Width of one surface', '1 m');
     await visitor.type('Height of a face', '1 m');
     await visitor.press('Begin this job');
     await visitor.sees('Wing, left', 'h1');

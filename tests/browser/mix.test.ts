@@ -17,7 +17,7 @@ describe('Mix', () => {
     // 4 : 1 by volume at 1.18 and 1.06: 1000 g want 224.6 g, so 10.9 % short and 25 g to add.
     await visitor.sees('C4 hardener 10.9 % short. Under-hardened it stays soft');
     await visitor.sees('Add 25 g C4 hardener.');
-    await visitor.press('It is mixed like this');
+    await visitor.press('Mixed as entered');
     await visitor.sees('Off ratio. Add 25 g C4 hardener and stir.');
     expect(await visitor.cell('mix')).toContain('off ratio');
     await visitor.doNext();

@@ -35,7 +35,16 @@ describe('the application without its server', () => {
         expect(await visitor.page.$eval('h1', (h1) => h1.textContent)).not.toMatch(/failed|not here/);
       }
       await visitor.go('/');
-      for (const name of ['Coatings', 'Rigs', 'Care', 'Cups', 'Logbook', 'Practice', 'Settings', 'Bench']) {
+      for (const name of [
+        'Coatings',
+        'Gun set-ups',
+        'Care',
+        'Cups',
+        'Logbook',
+        'Practice',
+        'Settings',
+        'Bench',
+      ]) {
         await visitor.press(name);
         await visitor.page.waitForFunction(
           (words) => document.querySelector('nav [aria-current="page"]')?.textContent === words,
@@ -48,7 +57,7 @@ describe('the application without its server', () => {
       await visitor.go('/new');
       await visitor.type('Job', 'Made at sea');
       await visitor.choose('Coating sheet', 'Bracket enamel Q3');
-      await visitor.type('Width of a face', '1 m');
+      await visitor.type('Width of one surface', '1 m');
       await visitor.type('Height of a face', '1 m');
       await visitor.type('Coats', '1');
       await visitor.press('Begin this job');

@@ -78,9 +78,9 @@ describe('permission to start a coat', () => {
     const visitor = await Visitor.arrive(browser, 'plain', '/new');
     await visitor.type('Job', 'Rail');
     // A shop without sheets begins with a kind of coating: its ratio is what such products usually have.
-    await visitor.choose('Class', 'Two-part colour');
+    await visitor.choose('Coating type', 'Two-part colour');
     await visitor.type('Name on the can', 'Own colour');
-    await visitor.type('Width of a face', '1 m');
+    await visitor.type('Width of one surface', '1 m');
     await visitor.type('Height of a face', '0.2 m');
     await visitor.press('Begin this job');
     await visitor.sees('Rail', 'h1');

@@ -10,7 +10,7 @@ afterAll(() => browser.close());
 describe('rigs', () => {
   it('are made, corrected and kept; a rig in use stays', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/rigs');
-    await visitor.press('New rig');
+    await visitor.press('New gun');
     await visitor.type('Name', 'Bay 4 gun');
     await visitor.press('Add a set');
     await visitor.choose('Feed', 'Suction cup');
@@ -23,7 +23,7 @@ describe('rigs', () => {
     await visitor.sees('suction cup');
     await visitor.sees('1.3 · 1.4 mm');
     await visitor.press(/Four-stage turbine/);
-    await visitor.sees('A rig that a job uses cannot be removed.');
+    await visitor.sees('A gun that a job uses cannot be removed.');
   });
 
   it('refuse tip codes that name no tip', async () => {
@@ -45,7 +45,7 @@ describe('coatings', () => {
     await visitor.press('Make the sheet');
     await visitor.sees('What does the can say?');
     await visitor.type('Name on the can', 'Filler F2');
-    await visitor.choose('Class', 'Filler primer');
+    await visitor.choose('Coating type', 'Filler primer');
     await visitor.press('Make the sheet');
     await visitor.sees('12 groups are class defaults, not from this product’s paper.');
     await visitor.sees('Film, one coat (default)');

@@ -96,8 +96,8 @@ describe('one operating point', () => {
     const visitor = await Visitor.arrive(browser, 'plain', '/new');
     await visitor.type('Job', 'Cabinet side');
     await visitor.type('Name on the can', 'Own clear');
-    await visitor.choose('Class', 'Two-part clear');
-    await visitor.type('Width of a face', '1 m');
+    await visitor.choose('Coating type', 'Two-part clear');
+    await visitor.type('Width of one surface', '1 m');
     await visitor.type('Height of a face', '0.6 m');
     await visitor.press('Begin this job');
     await visitor.page.waitForFunction(() => /^\/job\/.+\/plan$/.test(location.pathname));

@@ -28,7 +28,7 @@ describe('Quantity', () => {
     await visitor.sees('asks for 9.03 L');
     await visitor.part('Paint');
     await visitor.open('Reckoned with');
-    await visitor.type('Surface drinks', '50');
+    await visitor.type('Soaks in', '50');
     await visitor.page.keyboard.press('Enter');
     await visitor.sees(/drunk by it\s+0\.56 L/);
     // 11.2 m² × 50 mL ÷ 0.55, and a fifth in reserve: 1.22 L more.
@@ -67,8 +67,8 @@ describe('the shelf', () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/new');
     await visitor.type('Job', 'Spare door');
     await visitor.choose('Coating sheet', 'Satin lacquer W20');
-    await visitor.choose('Rig', 'Four-stage turbine');
-    await visitor.type('Width of a face', '0.7');
+    await visitor.choose('Gun set-up', 'Four-stage turbine');
+    await visitor.type('Width of one surface', '0.7');
     await visitor.type('Height of a face', '2');
     await visitor.press('Begin this job');
     await visitor.sees('Spare door', 'h1');

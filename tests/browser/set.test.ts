@@ -162,7 +162,7 @@ describe('Set', () => {
 
   it('shows what one lever does, sets both schools, and takes a change back', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/set');
-    await visitor.sees('Drops beside the sheet’s set-up', '[data-effects]');
+    await visitor.sees('Drop size, the sheet’s is 100', '[data-effects]');
     await visitor.type('Distance', '260');
     await visitor.sees(/Transfer, estimate\s+48 %/, '[data-effects]');
     await visitor.press('Reduced air and fluid, closer in');
@@ -246,7 +246,7 @@ describe('Set', () => {
     await visitor.type('In', '30');
     // 110 g of 1.10 kg/L in 30 s
     await visitor.sees(/200 mL\/min ± \d+ %: driven by \d\.\d+ bar/, '[data-calibrated]');
-    await visitor.press('Use it for this rig');
+    await visitor.press('Use it for this gun');
     await visitor.sees('Bay 2 gravity gun is calibrated.');
     await visitor.type('Gun before', '812');
     await visitor.type('Gun after', '900');

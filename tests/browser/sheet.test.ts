@@ -40,7 +40,7 @@ const tick = (visitor: Visitor, fact: string) =>
 describe('Reading a sheet', () => {
   it('a PDF becomes a sheet, and the sheet a job with its first number', async () => {
     const visitor = await Visitor.arrive(browser, 'plain', '/rigs');
-    await visitor.press('New rig');
+    await visitor.press('New gun');
     await visitor.type('Name', 'Yard pump');
     await visitor.choose('Atomising', 'Airless');
     await visitor.press('Save');
@@ -67,7 +67,7 @@ describe('Reading a sheet', () => {
     await visitor.go('/new');
     await visitor.type('Job', 'Pier rail');
     await visitor.type('Substrate', 'steel');
-    await visitor.type('Width of a face', '2');
+    await visitor.type('Width of one surface', '2');
     await visitor.type('Height of a face', '3');
     await visitor.press('Begin this job');
     await visitor.sees(/Read the room, then mix [\d.]+ L/);

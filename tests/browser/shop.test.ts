@@ -18,13 +18,13 @@ describe('an empty shop', () => {
     await visitor.sees('What does the can say?');
     await visitor.sees('Enter a bore in mm.');
     await visitor.type('Job', 'Garden gate');
-    await visitor.choose('Class', 'Quick-dry enamel');
+    await visitor.choose('Coating type', 'Quick-dry enamel');
     await visitor.type('Name on the can', 'Gate enamel');
     await visitor.type('Nozzle', '1.4');
-    await visitor.type('Width of a face', '-2');
+    await visitor.type('Width of one surface', '-2');
     await visitor.page.keyboard.press('Tab');
     await visitor.sees('A length cannot be below zero.');
-    await visitor.type('Width of a face', '1200');
+    await visitor.type('Width of one surface', '1200');
     await visitor.sees('Did you mean 1200 mm?');
     await visitor.press('Use 1200 mm');
     await visitor.type('Height of a face', '3 ft');

@@ -146,7 +146,7 @@ describe('Thin', () => {
       'Solids after it, by volume',
       'VOC after it',
       'Wet film then for the aim',
-      'Left to the sheet’s maximum',
+      'Thinner still allowed',
       'Gloss',
     ])
       await visitor.sees(words, '[aria-label="Because"]');

@@ -23,7 +23,7 @@ export function assembled(sets: readonly MatchedSet[], pieces: Pieces): Outcome<
   const whole = sets.find((set) => picked.every((name) => set[name] === pieces[name]));
   if (whole) return whole.id;
   const unknown = picked.find((name) => !sets.some((set) => set[name] === pieces[name]));
-  if (unknown) return refuse('unknown-piece', `No set of this rig has the ${unknown} “${pieces[unknown]}”.`);
+  if (unknown) return refuse('unknown-piece', `No set of this gun has the ${unknown} “${pieces[unknown]}”.`);
   // The set most pieces agree on is the one meant; the others are out of place.
   const agree = (set: MatchedSet) => picked.filter((name) => set[name] === pieces[name]).length;
   const meant = [...sets].sort((a, b) => agree(b) - agree(a))[0] as MatchedSet;

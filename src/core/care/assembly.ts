@@ -46,7 +46,7 @@ export function assemblySteps({ atomising, feed, bleeder, sprays }: AssemblyQues
       {
         id: 'filter',
         says: 'Fit a clean gun filter of the mesh the orifice asks for.',
-        because: 'Coarser lets through what clogs the tip; finer starves it.',
+        because: 'Coarser lets through what clogs the tip; finer holds paint back.',
       },
       {
         id: 'flush-first',

@@ -10,7 +10,7 @@ const reasons: Readonly<Record<string, readonly [because: string, prevents: stri
   'strip': ['The needle first: unscrewed over a seated needle the nozzle scores it.', 'A bent needle or a nicked nozzle: every pattern after it is crooked.'],
   'wipe': ['Cap holes and nozzle rim make the pattern.', 'A scratched hole that pulls the fan aside.'],
   'passages': ['Soaked gaskets swell, and passages fill with what was dissolved.', 'A lid that leaks and air holes that clog.'],
-  'vent': ['Air must follow what flows out.', 'A fan that surges and starves.'],
+  'vent': ['Air must follow what flows out.', 'A fan that surges and runs dry.'],
   'check-valve': ['Paint creeps back into them first.', 'A cup without pressure: the fault that looks like a wrong nozzle.'],
   'hose': ['What stands in it settles and skins.', 'Flakes in the next job.'],
   'grease': ['Dry packing draws air and spits.', 'Fish-eyes: what silicone leaves on a gun.'],

@@ -62,7 +62,7 @@ export function ventilation(question: VentilationQuestion): Outcome<VentilationF
     ...(face ? { 'width of the face': face.width, 'height of the face': face.height } : {}),
   });
   if (wrong) return wrong;
-  if (!(solvent >= 0)) return refuse('solvent', 'Solvent let go cannot be below zero.');
+  if (!(solvent >= 0)) return refuse('solvent', 'Solvent evaporated cannot be below zero.');
   if (!(mixing >= 1 && mixing <= 10))
     return refuse('mixing', 'The mixing factor lies between 1, perfectly mixed, and 10.');
   // m³ of vapour, and of air it fills to its lower limit.

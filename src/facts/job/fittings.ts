@@ -49,7 +49,7 @@ export interface FittingsQuestion {
 const inside = (range: { readonly min: number; readonly max: number }, value: number): boolean =>
   value >= range.min - 1e-6 && value <= range.max + 1e-6;
 
-/** What the rig’s own maker says it sprays, Pa·s. */
+/** What the gun’s own maker says it sprays, Pa·s. */
 function makerOf({ rig, liquid, cups }: FittingsQuestion): VerdictQuestion['maker'] {
   const cup = rig.viscosity && cupBehind(rig.viscosity.cupId, cups);
   if (!cup || !rig.viscosity) return undefined;
@@ -75,7 +75,7 @@ export function fittingsFor(question: FittingsQuestion): Outcome<Fitting[]> {
   const { rig } = question;
   if (rig.atomising === 'airless') return graded(question, tipsOf(question));
   if (rig.sets.length === 0)
-    return refuse('no-nozzles', 'This rig has no fluid nozzles. Add the sets the shop owns.');
+    return refuse('no-nozzles', 'This gun has no fluid nozzles. Add the sets the shop owns.');
   const driving = rig.driving ?? defaultDriving[rig.feed];
   const fan = fanFrom(question.fan, question.distance);
   return graded(
@@ -95,7 +95,7 @@ interface Candidate extends Pick<VerdictQuestion, 'fitted' | 'fan' | 'onSheet'> 
 
 function tipsOf({ rig, advice, pressure, distance }: FittingsQuestion): Outcome<Candidate[]> {
   if (rig.tips.length === 0)
-    return refuse('no-tips', 'This rig has no tips. Add the codes of those the shop owns.');
+    return refuse('no-tips', 'This gun has no tips. Add the codes of those the shop owns.');
   const candidates: Candidate[] = [];
   for (const code of rig.tips) {
     const fresh = tipFromCode(code);

@@ -109,7 +109,7 @@ export function leverRanges(
 const within = (found: StrokeLevers, lever: Lever, { from, to }: Span): boolean =>
   found[lever] >= from * (1 - 1e-9) && found[lever] <= to * (1 + 1e-9);
 
-/** Pa at which the air ends, where it is read: the rig’s own most, what a turbine leaves, or what an HVLP cap may have. */
+/** Pa at which the air ends, where it is read: the gun’s own most, what a turbine leaves, or what an HVLP cap may have. */
 function airEnds({ rig }: Pick<JobView, 'rig'>, { pressureAt }: TriedWith): number | undefined {
   if (!rig) return undefined;
   const leaves = turbineLeaves(rig);

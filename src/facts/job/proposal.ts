@@ -46,7 +46,7 @@ export function heldAt(
       pressure === undefined
         ? refuse(
             'no-pressure',
-            'Neither the sheet nor the rig states a pressure. Enter one and raise it in steps with a card at each.',
+            'Neither the sheet nor the gun states a pressure. Enter one and raise it in steps with a card at each.',
           )
         : Math.min(pressure, rig.maxPressure ?? pressure, turbineGives(rig)),
   };
@@ -60,7 +60,7 @@ export function proposalOf(
   overlap: number,
   transfer: number,
 ): Outcome<Proposal> {
-  if (!fitting) return refuse('no-fitting', 'This rig has nothing to fit. Add nozzles or tips to it.');
+  if (!fitting) return refuse('no-fitting', 'This gun has nothing to fit. Add nozzles or tips to it.');
   if (isRefusal(pressure)) return pressure;
   const { spacing, speed } = fitting.point;
   return {

@@ -102,7 +102,7 @@ export function setView(
     usual?: Proposal,
   ): { fittings: Outcome<Fitting[]>; proposal: Outcome<Proposal> } => {
     if (!rig || !fan) {
-      const none = refuse('no-rig', 'Choose a rig for this job first.');
+      const none = refuse('no-rig', 'Choose a gun for this job first.');
       return { fittings: none, proposal: none };
     }
     const at = heldAt(rig, advice, own);

@@ -24,7 +24,7 @@ export function rigMoisture(rig: Rig, { air, humidity, room, working }: Weather)
   if (!compressor)
     return refuse(
       'no-compressor',
-      'Enter on the rig’s page what its compressor delivers and the pressure it stops at.',
+      'Enter on the gun’s page what its compressor delivers and the pressure it stops at.',
     );
   return moistureForecast({
     // No more air is drawn in than the gun takes or the compressor gives.

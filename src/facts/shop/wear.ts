@@ -66,7 +66,7 @@ export function wearOf(rigs: readonly Rig[], jobs: readonly Job[], now: number):
     .sort((a, b) => (a.due?.middle ?? Infinity) - (b.due?.middle ?? Infinity));
 }
 
-/** Which of a part there are: each set in use, each tip in use, else the rig’s one. */
+/** Which of a part there are: each set in use, each tip in use, else the gun’s one. */
 function fittedOf(rig: Rig, part: WearingPart, spans: readonly SprayedSpan[]): (string | undefined)[] {
   if (part === 'tip')
     return rig.tips.filter((tip) => rig.tipsWorn?.[tip] || spans.some(({ fitted }) => fitted === tip));

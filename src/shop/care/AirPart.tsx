@@ -36,9 +36,9 @@ export function AirPart() {
   const rig = fed.find((each) => each.id === id) ?? fed.find(({ compressor }) => compressor) ?? fed[0];
   if (!rig)
     return (
-      <EmptyState title="No rig takes air from a compressor">
+      <EmptyState title="No gun takes air from a compressor">
         <p>Turbines and airless pumps bring no water of their own.</p>
-        <ButtonLink href="/rigs">To the rigs</ButtonLink>
+        <ButtonLink href="/rigs">To the guns</ButtonLink>
       </EmptyState>
     );
   const known = air !== undefined && humidity !== undefined && room !== undefined && working !== undefined;
@@ -52,7 +52,7 @@ export function AirPart() {
           <div className="grid grid-cols-1 gap-3 self-start sm:grid-cols-2">
             <div className="sm:col-span-2">
               <SelectField
-                label="Rig"
+                label="Gun set-up"
                 value={rig.id}
                 onChange={(event) => setId(event.target.value)}
                 options={fed.map(({ id: value, name }) => ({ value, label: name }))}
@@ -136,7 +136,7 @@ export function AirPart() {
         {own.length > 0 ? (
           <DueList dues={own} now={now} />
         ) : (
-          <p className="text-ink-soft">None of them is dated on the rig’s page yet.</p>
+          <p className="text-ink-soft">None of them is dated on the gun’s page yet.</p>
         )}
         {undated.length > 0 && (
           <p className="mt-2 text-sm">

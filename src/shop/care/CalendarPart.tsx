@@ -22,9 +22,9 @@ export function CalendarPart() {
   const units = useUnits();
   if (rigs.length === 0)
     return (
-      <EmptyState title="No rigs yet">
-        <p>Care begins with a rig: its nozzles, packings, filters and drains.</p>
-        <ButtonLink href="/rigs">To the rigs</ButtonLink>
+      <EmptyState title="No guns yet">
+        <p>Care begins with a gun: its nozzles, packings, filters and drains.</p>
+        <ButtonLink href="/rigs">To the guns</ButtonLink>
       </EmptyState>
     );
   const order = kit.filter((each) => each.order);
@@ -43,7 +43,7 @@ export function CalendarPart() {
       {dues.length === 0 ? (
         <EmptyState title="Nothing is dated yet">
           <p>
-            Put the day a part was renewed under Wear and parts, and the day a filter was changed on the rig’s
+            Put the day a part was renewed under Wear and parts, and the day a filter was changed on the gun’s
             own page.
           </p>
           <Button onClick={() => showPart('wear')}>Wear and parts</Button>

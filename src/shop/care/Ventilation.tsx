@@ -114,7 +114,7 @@ export function Ventilation({ solvent: known, seconds: lasts, vapour: own, air }
               lazily
             />
             <NumberField
-              label="Solvent let go"
+              label="Solvent evaporated"
               quantity="mass"
               value={kilograms}
               onChange={setSolvent}
@@ -152,7 +152,7 @@ export function Ventilation({ solvent: known, seconds: lasts, vapour: own, air }
                   value: written(amount('airVolume', found.air), units),
                 },
                 {
-                  label: 'Wanted, mixing reckoned with',
+                  label: 'Airflow needed',
                   value: written(amount('roomFlow', found.needed), units),
                 },
                 {

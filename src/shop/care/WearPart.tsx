@@ -37,8 +37,8 @@ export function WearPart() {
   const [renewing, setRenewing] = useState<WearItem>();
   if (care.rigs.length === 0)
     return (
-      <EmptyState title="No rigs yet">
-        <ButtonLink href="/rigs">To the rigs</ButtonLink>
+      <EmptyState title="No guns yet">
+        <ButtonLink href="/rigs">To the guns</ButtonLink>
       </EmptyState>
     );
   // The gun whose part is due first stands open.

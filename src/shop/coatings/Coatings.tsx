@@ -133,7 +133,7 @@ function NewSheet({ onClose }: { readonly onClose: () => void }) {
           error={asked && name.trim() === '' ? 'What does the can say?' : undefined}
         />
         <SelectField
-          label="Class"
+          label="Coating type"
           value={of}
           onChange={(event) => setOf(event.target.value as CoatingClass)}
           options={coatingClasses.map((value) => ({ value, label: classWords(value) }))}

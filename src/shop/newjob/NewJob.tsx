@@ -101,7 +101,7 @@ export function NewJob() {
           <FormSelect
             control={control}
             name="metal"
-            label="Metal below?"
+            label="Is the surface metal?"
             options={[
               { value: 'no', label: 'No: wood, composite, render' },
               { value: 'yes', label: 'Yes: a film gauge reads it' },
@@ -161,7 +161,7 @@ export function NewJob() {
                 <FormSelect
                   control={control}
                   name="class"
-                  label="Class"
+                  label="Coating type"
                   options={coatingClasses.map((value) => ({ value, label: classWords(value) }))}
                 />
                 <FormText control={control} name="coatingName" label="Name on the can" maxLength={120} />
@@ -179,10 +179,10 @@ export function NewJob() {
                 <FormSelect
                   control={control}
                   name="rigId"
-                  label="Rig"
+                  label="Gun set-up"
                   options={[
                     ...rigs.map(({ id, name }) => ({ value: id, label: name })),
-                    { value: '', label: 'A new rig' },
+                    { value: '', label: 'A new gun' },
                   ]}
                 />
               </div>
@@ -226,7 +226,7 @@ export function NewJob() {
           <FormNumber
             control={control}
             name="width"
-            label="Width of a face"
+            label="Width of one surface"
             quantity="length"
             expects={expects.side}
             required

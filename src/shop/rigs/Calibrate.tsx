@@ -129,7 +129,7 @@ export function Calibrate({ rig }: { readonly rig: Rig }) {
                 <Printed figure={amount('share', found.flow.error)} digits={0} />: driven by{' '}
                 <Printed figure={amount('pressure', found.pressure)} digits={3} />.
               </Notice>
-              <Button onClick={save}>Use it for this rig</Button>
+              <Button onClick={save}>Use it for this gun</Button>
             </>
           )}
         </div>

@@ -54,9 +54,9 @@ export function RigSheet({ id }: { readonly id: string }) {
   const rig = useRecord('rig', id);
   if (!rig)
     return (
-      <Page title="Rig">
-        <EmptyState title="This rig is not here">
-          <ButtonLink href="/rigs">To the rigs</ButtonLink>
+      <Page title="Gun set-up">
+        <EmptyState title="This gun is not here">
+          <ButtonLink href="/rigs">To the guns</ButtonLink>
         </EmptyState>
       </Page>
     );
@@ -250,7 +250,7 @@ function RigForm({ rig }: { readonly rig: Rig }) {
             Remove
           </Button>
           {users.length > 0 && (
-            <p className="self-center text-sm text-ink-soft">A rig that a job uses cannot be removed.</p>
+            <p className="self-center text-sm text-ink-soft">A gun that a job uses cannot be removed.</p>
           )}
         </div>
       </form>

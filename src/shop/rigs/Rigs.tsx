@@ -24,15 +24,15 @@ export function Rigs() {
   };
   return (
     <Page
-      title="Rigs"
+      title="Gun set-ups"
       says="Gun, nozzle sets or tips, feed and air: what a job is sprayed with."
-      tools={<Button onClick={add}>New rig</Button>}
+      tools={<Button onClick={add}>New gun</Button>}
     >
       {rigs.length === 0 ? (
-        <EmptyState title="No rigs yet">
-          <p>A rig is a gun with what feeds it and what fits it.</p>
+        <EmptyState title="No guns yet">
+          <p>The gun with what feeds it and what fits it.</p>
           <Button look="main" onClick={add}>
-            New rig
+            New gun
           </Button>
         </EmptyState>
       ) : (

@@ -110,7 +110,7 @@ export function DataPanel() {
         open={wiping}
         onClose={() => setWiping(false)}
         title="Remove everything?"
-        says={`Every job, sheet, rig, cup and setting is taken off this device, and nothing of it is left in a file exported later. Export first if any of it matters${hasPictures ? ': undo brings no picture back' : ''}.`}
+        says={`Every job, sheet, gun, cup and setting is taken off this device, and nothing of it is left in a file exported later. Export first if any of it matters${hasPictures ? ': undo brings no picture back' : ''}.`}
       >
         <div className="flex flex-wrap gap-3">
           <Button onClick={() => void exportAll()}>Export everything first</Button>

@@ -100,7 +100,7 @@ export function Settings() {
               hint="Where a sheet says nothing. Empty: no reminder"
             />
             <NumberField
-              label="A good card holds for"
+              label="Test card valid for"
               quantity="duration"
               value={shop.cardLasts ?? usualCardLasts}
               onChange={(cardLasts) => cardLasts && set({ cardLasts })}
@@ -110,7 +110,7 @@ export function Settings() {
             />
             <Hours shop={shop} set={set} />
             <NumberField
-              label="Above the sea"
+              label="Altitude"
               quantity="length"
               value={shop.altitude}
               onChange={(altitude) => set({ altitude })}
@@ -125,7 +125,7 @@ export function Settings() {
               onChange={(next) => set({ timings: next === '1' ? 1 : 2 })}
               options={[
                 { value: '2', label: 'Two that agree' },
-                { value: '1', label: 'One, more spread' },
+                { value: '1', label: 'One, less certain' },
               ]}
             />
           </div>

@@ -115,7 +115,7 @@ export function ConfirmSheet({ paper, onBack }: Props) {
             />
             {!held && (
               <SelectField
-                label="Class"
+                label="Coating type"
                 value={of}
                 onChange={(event) => setOf(event.target.value as CoatingClass)}
                 options={coatingClasses.map((value) => ({ value, label: classWords(value) }))}

@@ -60,7 +60,7 @@ export function PouredElse() {
         <p className="text-sm text-ink-soft sm:mt-7">
           {asked && over && rung.part.cap
             ? `That is ${written(amount('share', share), units, { digits: 2 })} ${rung.part.name}; the sheet allows ${written(amount('share', rung.part.cap.maximum), units, { digits: 2 })}. More of the other parts would bring it right. Is it what was poured?`
-            : 'Too much of one part is met by more of the others. Nothing is thrown away.'}
+            : 'Poured too much? Add more of the others. Nothing is thrown away.'}
         </p>
       </div>
     </Panel>

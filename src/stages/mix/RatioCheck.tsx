@@ -78,7 +78,7 @@ export function RatioCheck() {
               ))}
             </>
           )}
-          {!batch && !isRefusal(verdict) && <Button onClick={mixedAsEntered}>It is mixed like this</Button>}
+          {!batch && !isRefusal(verdict) && <Button onClick={mixedAsEntered}>Mixed as entered</Button>}
         </div>
       )}
     </Panel>

@@ -72,7 +72,7 @@ export function Approach() {
             <tr className="border-b border-hairline">
               <th className="py-1 text-left font-normal">Overlap</th>
               <th className="font-normal">Uneven</th>
-              <th className="font-normal">if the hand errs</th>
+              <th className="font-normal">strokes off by a tenth</th>
             </tr>
           </thead>
           <tbody>
@@ -88,9 +88,9 @@ export function Approach() {
           </tbody>
         </table>
         <p className="text-xs text-ink-soft">
-          Highest less lowest film between strokes, over the mean, with{' '}
+          Unevenness between strokes, % of average, with{' '}
           {read ? 'the pattern last read from this gun’s card' : 'a parabola: a default until a card is read'}
-          ; errs by a tenth of the spacing.
+          .
         </p>
       </div>
     </Panel>

@@ -199,7 +199,7 @@ function FaceZone({ face, onSet }: { readonly face: Face; readonly onSet: (part:
       />
       {face.keepOff !== undefined && (
         <CommitField
-          label="Keep off, along its outline"
+          label="Leave bare, along its outline"
           value={face.keepOff}
           onCommit={(keepOff) => onSet({ keepOff: keepOff.trim() || undefined })}
         />

@@ -45,10 +45,10 @@ export function PartFacts() {
         options={optionsOf(exposureWords, 'Not said')}
       />
       <SelectField
-        label="Judged by"
+        label="Accept on"
         value={part.judgedBy ?? ''}
         onChange={(event) => set({ judgedBy: (event.target.value || undefined) as Job['part']['judgedBy'] })}
-        options={optionsOf(judgedWords, 'Film only')}
+        options={optionsOf(judgedWords, 'Thickness only')}
       />
       {part.judgedBy === 'match' && (
         <p className="col-span-full text-sm">

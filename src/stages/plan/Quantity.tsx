@@ -85,7 +85,7 @@ export function Quantity() {
             }}
           />
           <NumberField
-            label="Surface drinks"
+            label="Soaks in"
             quantity="spread"
             value={job.part.absorption}
             onChange={(absorption) => store.put({ ...job, part: { ...job.part, absorption } }, 'absorption')}

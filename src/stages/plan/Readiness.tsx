@@ -52,7 +52,7 @@ export function Readiness() {
           className="min-h-11 px-2 text-sm text-act underline underline-offset-4"
           onClick={() => setLeaving(item)}
         >
-          Leave out
+          Not needed
         </button>
       )}
     </li>
@@ -67,7 +67,7 @@ export function Readiness() {
             log('part was touched', { type: 'tick', list: 'ready', step: 'touched', done: true })
           }
         >
-          A hand touched it
+          Touched: wipe again
         </Button>
       }
     >

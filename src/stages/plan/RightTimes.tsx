@@ -44,7 +44,7 @@ export function RightTimes() {
   const thinner = thinnerForRoom(view);
   const high = thinAir(view);
   return (
-    <Panel title="When would it be right">
+    <Panel title="Best time to spray">
       <Fold
         title="By"
         says={
@@ -101,7 +101,7 @@ export function RightTimes() {
                 lazily
               />
               <NumberField
-                label="The part lags by"
+                label="Part warms later by"
                 quantity="duration"
                 value={lag}
                 onChange={(value) => value !== undefined && setLag(value)}

@@ -156,7 +156,7 @@ function CoatRow({ at, plan: { coat, sheet, wet, dry, solids }, state, only, onS
             }
           />
           <NumberField
-            label="Sanded off again"
+            label="Sanded off afterwards"
             quantity="film"
             value={coat.sandBack}
             onChange={(sandBack) => onSet({ sandBack: sandBack && sandBack > 0 ? sandBack : undefined })}

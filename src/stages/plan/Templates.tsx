@@ -51,14 +51,14 @@ export function Templates() {
   return (
     <Fold
       className="mb-2"
-      title="A known stack"
+      title="Ready-made systems"
       says="in place of the coats that are not on yet"
       verb="Lay out"
     >
       <div className="flex flex-wrap items-end gap-3">
         <div className="min-w-56 flex-1">
           <SelectField
-            label="A known stack"
+            label="Ready-made systems"
             value={id}
             onChange={(event) => setId(event.target.value)}
             options={templates.map(({ id: value, name }) => ({ value, label: name }))}
@@ -74,7 +74,7 @@ export function Templates() {
             />
           </div>
         )}
-        <Button onClick={lay}>Lay it out</Button>
+        <Button onClick={lay}>Use this</Button>
       </div>
       {template && (
         <p className="mt-1 text-sm text-ink-soft">

@@ -49,7 +49,7 @@ export function AirLine() {
           Enter the hose and the air this gun takes: then the wall gauge, the tank and the water can be told.
         </p>
         <ButtonLink look="quiet" href={`/rigs/${rig.id}`}>
-          To the rig
+          To the gun
         </ButtonLink>
       </Panel>
     );
@@ -215,7 +215,7 @@ function TurbineLine({ rig }: { readonly rig: Rig }) {
         ]}
       />
       <p className="mt-2 text-sm text-ink-soft">
-        {assumed ? 'Estimated from usual turbines: enter what its maker states on the rig. ' : ''}
+        {assumed ? 'Estimated from usual turbines: enter what its maker states on the gun’s page. ' : ''}
         Its air is warm and dry: slower thinner, and a hose long enough to cool.
       </p>
     </Panel>

@@ -21,12 +21,16 @@ export function LeverEffects({ judged: { point, overspray, seconds, mix, restore
       ? []
       : [
           [
-            'Drops beside the sheet’s set-up',
-            `${Math.round(drops)} of 100${drops > 108 ? ', coarser' : drops < 92 ? ', finer' : ''}`,
+            'Drop size',
+            drops > 108
+              ? `${Math.round(drops - 100)} % coarser than the sheet’s`
+              : drops < 92
+                ? `${Math.round(100 - drops)} % finer than the sheet’s`
+                : 'as the sheet’s',
           ],
         ]),
     ['Transfer, estimate', written(amount('share', transfer), units, { digits: 0 })],
-    ['Overspray of what leaves', written(amount('fluidFlow', overspray), units)],
+    ['Lost as overspray', written(amount('fluidFlow', overspray), units)],
     ...(air === undefined
       ? []
       : [[`Air taken${airSaid ? '' : ', default'}`, written(amount('airFlow', air), units)]]),

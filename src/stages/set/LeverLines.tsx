@@ -58,7 +58,7 @@ export function LeverLines({ moves, ranges, judged: { over, point }, rig }: Prop
             over &&
             (over.of === 'rig'
               ? `${rig.name} ends at ${written(amount(pressureOf, over.limit), units)}.`
-              : `An HVLP cap ends at ${written(amount(pressureOf, over.limit), units)}: past it the gun is none.`)
+              : `An HVLP cap ends at ${written(amount(pressureOf, over.limit), units)}: above this it is no longer HVLP.`)
           }
         />
       </LeverLine>

@@ -137,7 +137,7 @@ export function Levers({ aside }: { readonly aside: HTMLElement | null }) {
       </p>
       <div className="mt-3 space-y-3">
         <Choice
-          label="When one moves, this one gives way"
+          label="If one changes, adjust"
           value={gives}
           onChange={moves.setGives}
           options={[

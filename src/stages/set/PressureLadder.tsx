@@ -14,7 +14,7 @@ import { pressureQuantity } from '@/words/pressure';
 import { amount, written } from '@/words/figures';
 
 const whose = {
-  rig: 'what the rig bears',
+  rig: 'what the gun bears',
   sheet: 'what the sheet allows',
   turbine: 'what the turbine leaves',
   hvlp: 'what an HVLP cap may have',

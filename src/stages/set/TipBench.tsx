@@ -212,7 +212,7 @@ function PumpNotice({ tip, pressure, density }: TipProps) {
   if (!check || isRefusal(check))
     return (
       <p className="mt-3 text-sm text-ink-soft">
-        Enter what the pump delivers on the rig: then it is told whether it keeps up.
+        Enter what the pump delivers on the gun’s page: then it is told whether it keeps up.
       </p>
     );
   const takes = written(amount('fluidFlow', check.takes), units);
@@ -301,7 +301,7 @@ function Wear({ tip, pressure, density }: TipProps) {
         <Notice tone={worn.renew ? 'care' : 'good'}>
           Fan <Printed figure={amount('share', worn.fanLost)} digits={0} /> narrower, flow{' '}
           {worn.flowGrowth.toFixed(2)} × {timed ? 'of a new tip, timed' : '(an estimate)'}.{' '}
-          {worn.renew ? 'Renew it: a quarter is gone.' : 'It goes on.'}
+          {worn.renew ? 'Renew it: a quarter is gone.' : 'Still good.'}
           {waste ? ` Run on, this job wastes ${costWords(waste)} of paint.` : ''}
         </Notice>
       )}

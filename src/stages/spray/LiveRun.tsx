@@ -154,7 +154,7 @@ function Between() {
                 : touch.found === 'dry' && spray.film?.times.tack
                   ? `Dry at ${clockTime(moment(touch))}: this coating wants the next coat while it is tacky. The window is missed.`
                   : `${touch.found === 'tacky' ? 'Tacky' : 'Dry'} at ${clockTime(moment(touch))}: the next coat may go on, whatever the clock says.`
-              : 'Tacky, not wet, is what the next coat wants. The finger outranks the clock.'}
+              : 'Tacky, not wet, is what the next coat wants. Trust the touch test, not the timer.'}
           </p>
           {spray.next && <Missed last={last} next={spray.next} />}
         </fieldset>

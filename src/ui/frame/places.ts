@@ -20,7 +20,7 @@ export interface Place {
 export const places: readonly Place[] = [
   { href: '/', name: 'Bench', Icon: Rows3 },
   { href: '/coatings', name: 'Coatings', Icon: PaintBucket },
-  { href: '/rigs', name: 'Rigs', Icon: SprayCan },
+  { href: '/rigs', name: 'Gun set-ups', Icon: SprayCan },
   { href: '/care', name: 'Care', Icon: Wrench },
   { href: '/cups', name: 'Cups', Icon: Funnel },
   { href: '/logbook', name: 'Logbook', Icon: BookOpenText },

@@ -67,7 +67,7 @@ export function ProcessCharts() {
           options={[
             { value: 'job', label: 'Job' },
             { value: 'operator', label: 'Person' },
-            { value: 'rig', label: 'Rig' },
+            { value: 'rig', label: 'Gun set-up' },
             { value: 'sheet', label: 'Coating' },
           ]}
         />

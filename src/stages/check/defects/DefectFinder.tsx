@@ -226,7 +226,7 @@ function Because({ suspect, evidence, units, job, learnt }: BecauseProps) {
       ? `${typeWords[own.entry.type]} ${clockTime(Date.parse(own.entry.at))}${numbers ? '' : `, ${entryWords(own.entry, job, units)}`}`
       : groupOf(finding) === 'overlap'
         ? 'the plan'
-        : 'the rig';
+        : 'the gun';
     return [numbers, own.says, entry].filter(Boolean).join('; ');
   };
   const list = (title: string, of: typeof fors, sign: string) =>

@@ -30,7 +30,7 @@ export function PresentStep() {
     <Panel
       title="This step"
       place="step"
-      tools={<Button onClick={() => setRewording(true)}>In our words</Button>}
+      tools={<Button onClick={() => setRewording(true)}>Change wording</Button>}
     >
       <div className="grid gap-4 md:grid-cols-[minmax(0,1fr)_17rem]" data-present-step={step.id}>
         <div className="min-w-0 space-y-2">

@@ -124,7 +124,7 @@ function Rows({ steps, list, from }: RowsProps) {
                 <span className="block text-sm text-ink-soft">
                   {because}
                   {liquid && <b className="font-semibold"> {liquidWords(volume, units)}.</b>}
-                  {reworded && ' In our words.'}
+                  {reworded && ' In the shop’s words.'}
                 </span>
                 {after !== undefined && (
                   <b className="block text-sm text-stop">
@@ -134,7 +134,7 @@ function Rows({ steps, list, from }: RowsProps) {
               </span>
               <button
                 type="button"
-                aria-label={`In our words: ${says}`}
+                aria-label={`Change wording: ${says}`}
                 className="no-print -my-1 flex size-11 shrink-0 items-center justify-center text-ink-soft hover:text-ink"
                 onClick={() => setRewording(step)}
               >

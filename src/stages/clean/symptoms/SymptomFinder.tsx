@@ -21,7 +21,7 @@ export function SymptomFinder() {
   const { job, rig } = view;
   const onCard = symptomOnCard(job);
   const [chosen, setChosen] = useState<Symptom | undefined>(onCard);
-  if (!rig) return <Panel title="Symptoms">Choose a rig for this job first.</Panel>;
+  if (!rig) return <Panel title="Symptoms">Choose a gun for this job first.</Panel>;
   return (
     <>
       <Panel title="What does the gun do?" place="symptoms">

@@ -22,7 +22,7 @@ export function Leftover() {
             value={volume}
             onChange={setVolume}
             expects={[0, batch.applied.volume]}
-            hint="Without it the transfer found is only a least"
+            hint="Without it, transfer is a minimum"
           />
         </div>
         <Button

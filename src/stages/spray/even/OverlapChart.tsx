@@ -67,7 +67,7 @@ export function OverlapChart({ setup }: { readonly setup: EvenSetup }) {
           value={measure}
           onChange={setMeasure}
           options={[
-            { value: 'peakToValley', label: 'Highest less lowest' },
+            { value: 'peakToValley', label: 'Unevenness, % of average' },
             { value: 'cv', label: 'Scatter' },
           ]}
         />
