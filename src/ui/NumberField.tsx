@@ -49,7 +49,9 @@ export function NumberField(props: Props) {
   const { system } = useUnits();
   const shown = unitIn(quantity, system);
   const write = (si: number | undefined) =>
-    si === undefined ? '' : String(Number(fromSI(si, shown).toPrecision(digits)));
+    si === undefined
+      ? ''
+      : asTyped(fromSI(si, shown), digits, system === 'us' ? shown.digits + 1 : undefined);
   const [held, setHeld] = useState<Held>({ text: write(value), unit: shown.id, seen: value, given: value });
 
   // A value from elsewhere (undo, a suggestion) or other units replace the text; the user's own typing does not.
@@ -129,6 +131,15 @@ export function NumberField(props: Props) {
       )}
     </div>
   );
+}
+
+/** A number as a person types it: no longer than its unit is read, unless it is short as it stands. */
+function asTyped(value: number, significant: number, decimals: number | undefined): string {
+  const whole = String(Number(value.toPrecision(significant)));
+  const long = (whole.split('.')[1]?.length ?? 0) > Math.max(decimals ?? Infinity, 3);
+  if (decimals === undefined || !long) return whole;
+  const needed = value === 0 ? 0 : 2 - Math.floor(Math.log10(Math.abs(value)));
+  return String(Number(value.toFixed(Math.max(decimals, needed))));
 }
 
 interface DoubtProps {

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import type { FormatOptions } from '@/core/quantity';
-import { isFigure, ownerKey, type Printable, written, writtenParts } from '@/words/figures';
+import { isFigure, ownerKey, rangeOptions, type Printable, written, writtenParts } from '@/words/figures';
 import { useUnits } from './units';
 
 interface Props extends FormatOptions {
@@ -20,7 +20,8 @@ interface Props extends FormatOptions {
  */
 export function Printed({ figure, to, children, className, as: Tag = 'span', ...options }: Props) {
   const units = useUnits();
-  const asked = Object.keys(options).length > 0 ? options : undefined;
+  const own = Object.keys(options).length > 0 ? options : undefined;
+  const asked = figure && to ? rangeOptions(figure, to, units, own) : own;
   const says =
     children ?? (figure && (to ? writtenParts(figure, units, asked).number : written(figure, units, asked)));
   const first = (

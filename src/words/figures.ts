@@ -1,5 +1,12 @@
 import { facts, type Figure, type FactId, type FigureState, type Owner } from '@/facts/figure';
-import { showDuration, type FormatOptions, type QuantityId, type Shown } from '@/core/quantity';
+import {
+  showDuration,
+  unitIn,
+  unitTogether,
+  type FormatOptions,
+  type QuantityId,
+  type Shown,
+} from '@/core/quantity';
 import type { JobView, LaidCoat } from '@/facts/job';
 import type { Fact } from './line';
 import type { Units } from './units';
@@ -79,8 +86,28 @@ export function written(of: Printable, units: Units, options?: FormatOptions): s
 }
 
 /** From one figure to another, the unit said once: `18–26 µm`. */
-export const writtenRange = (from: Printable, to: Printable, units: Units, options?: FormatOptions): string =>
-  `${writtenParts(from, units, options).number}–${written(to, units, options)}`;
+export const writtenRange = (
+  from: Printable,
+  to: Printable,
+  units: Units,
+  options?: FormatOptions,
+): string => {
+  const asked = rangeOptions(from, to, units, options);
+  return `${writtenParts(from, units, asked).number}–${written(to, units, asked)}`;
+};
+
+/** How both ends of a range are written, so that its unit can be said once. */
+export function rangeOptions(
+  from: Printable,
+  to: Printable,
+  units: Units,
+  options?: FormatOptions,
+): FormatOptions | undefined {
+  const quantity = quantityOf(to);
+  if (options?.unit !== undefined || quantity === 'count' || quantity === 'moment') return options;
+  const unit = unitTogether(quantity, [from.value ?? undefined, to.value ?? undefined], units.system);
+  return unit === unitIn(quantity, units.system).id ? options : { unit };
+}
 
 /** A figure with its words, as it stands among others in a sentence or a cell. */
 export interface Told {

@@ -37,6 +37,6 @@ describe('masking in words', () => {
     expect(says(metric)).toMatch(
       /^Mask weld on fronts: 3\.6\sm of edge, about 6\smin, and 1\smin to take off\.$/,
     );
-    expect(says(unitsOf('us'))).toMatch(/: 141\.7\sin of edge/);
+    expect(says(unitsOf('us'))).toMatch(/: 11\sft 10\sin of edge/);
   });
 });

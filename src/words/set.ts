@@ -10,6 +10,7 @@ import {
 import type { EntryOf } from '@/records';
 import { figure, reason, transferLabel } from './figures';
 import { faultQuantity, settingFaultSays } from './faults';
+import { paceWords } from './pace';
 import { placeWords, pressureQuantity } from './pressure';
 import { costsSay } from './verdict';
 import type { Units } from './units';
@@ -106,7 +107,7 @@ const fitted = ({ bore, tip }: Pick<Fitting, 'bore' | 'tip'>, units: Units): str
   tip ? `tip ${tip}` : `the ${units.show('bore', bore)} set`;
 
 const howTo = ({ fitting: { point }, distance }: Proposal, units: Units): string =>
-  `Fluid ${units.show('fluidFlow', point.fluid)}, ${units.show('distance', distance)} away, strokes ${units.show('distance', point.spacing)} apart at ${units.show('speed', point.speed)}.`;
+  `Fluid ${units.show('fluidFlow', point.fluid)}, ${units.show('distance', distance)} away, strokes ${units.show('distance', point.spacing)} apart at ${paceWords(point.speed, units)}.`;
 
 /** More passes than this, wet on wet, are no coat any more. A default. */
 const mostPasses = 6;
@@ -258,7 +259,7 @@ export function setLine(view: JobView, units: Units): NextLine {
       : `At the ${units.show('speed', pace)} recorded it would lay ${units.show('film', (wet * point.speed) / pace)}. `;
   return {
     big: units.parts('speed', point.speed),
-    says: `Set. Move at ${units.show('speed', point.speed)}, strokes ${units.show('distance', point.spacing)} apart.`,
+    says: `Set. Move at ${paceWords(point.speed, units)}, strokes ${units.show('distance', point.spacing)} apart.`,
     detail: `${lays === undefined ? '' : `That lays ${units.show('film', lays)}, ${units.show('film', wet)} is wanted. `}${noted}${rig?.name ?? 'The gun'}: ${fittingName(setting, units)}, ${units.show(pressureQuantity(setting.pressure), setting.pressure)} ${placeWords[setting.pressureAt]}, ${units.show('fluidFlow', point.fluid)}.`,
     tone: lays === undefined ? 'good' : 'care',
     because: facts,

@@ -16,6 +16,7 @@ import { clockTime, clockTo } from './clock';
 import { openItem, openTone, openWords } from './permission';
 import { figure, reason } from './figures';
 import type { Units } from './units';
+import { paceWords } from './pace';
 import { pressureQuantity } from './pressure';
 import { focus, go, hand, inSentence, judge, log, plural, startCoat, type Fact, type NextLine } from './line';
 import { brushed, lookAsks, workLine, workWords } from './work';
@@ -190,7 +191,7 @@ export function sprayLine(view: JobView, units: Units): NextLine {
     return {
       big: { number: clockTo(from, to), unit: '' },
       says: `Coat ${number(running)} of ${coats.length}, ${running.coat.name.toLowerCase()}. Keep ${units.show('film', running.wet)} wet.`,
-      detail: `${layingWords(view, running, units)}Strokes ${units.show('distance', spray.spacing)} apart at ${units.show('speed', spray.speed)}. Check with the wet comb while it is wet.`,
+      detail: `${layingWords(view, running, units)}Strokes ${units.show('distance', spray.spacing)} apart at ${paceWords(spray.speed, units)}. Check with the wet comb while it is wet.`,
       tone: 'act',
       because,
       tap: log(`End coat ${number(running)}`, `coat ${number(running)} ended`, {

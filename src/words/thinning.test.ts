@@ -84,7 +84,7 @@ describe('how an addition is measured', () => {
         'This step',
       ]),
     );
-    expect(thin(seen(thick), us).says).toMatch(/^Add [\d.]+ oz water\. Scale reads [\d.]+ oz\.$/);
+    expect(thin(seen(thick), us).says).toMatch(/^Add [\d.]+ oz water\. Scale reads \d+\slb [\d.]+ oz\.$/);
   });
 
   it('names the approach behind a step, and the earlier batches behind a belief', () => {

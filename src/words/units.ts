@@ -1,6 +1,8 @@
 import {
   format,
   show,
+  unitIn,
+  unitTogether,
   type FormatOptions,
   type QuantityId,
   type Shown,
@@ -27,8 +29,12 @@ export function unitsOf(system: UnitSystem): Units {
     system,
     show: showIn,
     parts: (quantity, value, options) => format(quantity, value, system, options),
-    range: (quantity, min, max, options) =>
-      `${format(quantity, min, system, options).number}–${showIn(quantity, max, options)}`,
+    range: (quantity, min, max, options) => {
+      // The unit is said once: both are told in it.
+      const unit = options?.unit ?? unitTogether(quantity, [min, max], system);
+      const asked = unit === unitIn(quantity, system).id ? options : { unit };
+      return `${format(quantity, min, system, asked).number}–${showIn(quantity, max, asked)}`;
+    },
     says: ({ says, quantity, value, min, max }) =>
       says.replace(/\{(value|min|max)\}/g, (_, which: 'value' | 'min' | 'max') => {
         const number = { value, min, max }[which];

@@ -24,6 +24,7 @@ import {
   wallPaint,
   water,
 } from '../../tests/fixtures/job';
+import { paceWords } from './pace';
 import { unitsOf } from './units';
 import type { NextLine } from './line';
 import { nextLine } from './nextline';
@@ -47,6 +48,13 @@ const cell = (view: JobView, stage: Stage, units = metric) => {
 const entriesOf = ({ tap }: NextLine): readonly NewEntry[] =>
   tap?.does.kind === 'log' ? tap.does.entries : [];
 
+describe('a pace', () => {
+  it('is told in seconds a foot in US units, and in metres a second in metric', () => {
+    expect(paceWords(0.4, unitsOf('metric'))).toBe('0.40\u00a0m/s');
+    expect(paceWords(0.4, unitsOf('us'))).toBe('15.7\u00a0in/s, 0.76\u00a0s a foot');
+  });
+});
+
 describe('Plan says', () => {
   it('read the room first, then the litres, in the user’s units', () => {
     expect(line(seen(aJob()), 'plan')).toMatchObject({
@@ -54,7 +62,7 @@ describe('Plan says', () => {
       says: 'Read the room, then mix 2.95 L.',
       tone: 'act',
     });
-    expect(line(seen(aJob()), 'plan', us)).toMatchObject({ big: { number: '0.78', unit: 'gal' } });
+    expect(line(seen(aJob()), 'plan', us)).toMatchObject({ big: { number: '3.11', unit: 'qt' } });
     expect(line(seen(logged(aJob(), [-5, fitRoom])), 'plan')).toMatchObject({
       says: 'Mix 2.95 L for 2 coats.',
       detail: '91 µm wet a coat dries to 29 µm.',
@@ -582,12 +590,14 @@ describe('from one product to the next', () => {
   });
 
   it('says what it means for the gun that has the last one in it', () => {
-    expect(line(seen(on), 'spray').detail).toContain('The same gun sprays it: empty it of the');
+    expect(line(seen(on), 'spray').detail).toContain('same gun sprays it: empty it of the');
     const other = {
       ...on,
       layers: on.layers.map((layer, i) => (i === 0 ? layer : { ...layer, rigId: 'another' })),
     };
-    expect(line(seen(other), 'spray').detail).toContain('another gun: empty and clean the one with the');
+    expect(line(seen(other), 'spray').detail).toContain(
+      'nother gun sprays it: empty and clean the one with the',
+    );
   });
 
   it('once it is in the pot, the coat is what comes next', () => {

@@ -1,4 +1,14 @@
-import { fromSI, quantityOf, unitIn, unitNamed, type QuantityId, type UnitSystem } from './units';
+import {
+  fromSI,
+  quantityOf,
+  sizedIn,
+  unitIn,
+  unitNamed,
+  type QuantityId,
+  type SizedUnit,
+  type Unit,
+  type UnitSystem,
+} from './units';
 
 export interface Shown {
   readonly number: string;
@@ -24,12 +34,63 @@ export function format(
   system: UnitSystem,
   options: FormatOptions = {},
 ): Shown {
-  const unit = (options.unit && unitNamed(quantity, options.unit)) || unitIn(quantity, system);
-  if (value === undefined || !Number.isFinite(value)) return { number: '–', unit: unit.symbol };
-  const digits = options.digits ?? unit.digits;
+  const own = unitIn(quantity, system);
+  const asked = options.unit ? unitNamed(quantity, options.unit) : undefined;
+  if (value === undefined || !Number.isFinite(value)) return { number: '–', unit: (asked ?? own).symbol };
+  const sized = asked ? undefined : sizedIn(quantity, value, system);
+  const unit = asked ?? (sized && unitNamed(quantity, sized.unit)) ?? own;
+  const smaller = sized?.with === undefined ? undefined : unitNamed(quantity, sized.with);
+  if (sized && smaller) return inTwo(value, unit, smaller, sized.digits ?? smaller.digits);
+  const fraction =
+    !asked && quantityOf(quantity).fractions && unit.id === 'in'
+      ? fractionOf(fromSI(value, unit))
+      : undefined;
+  if (fraction) return { number: fraction, unit: unit.symbol };
+  const digits = digitsOf(options, sized, unit, own);
   const fixed = fromSI(value, unit).toFixed(digits);
   const plain = quantityOf(quantity).trim && fixed.includes('.') ? fixed.replace(/\.?0+$/, '') : fixed;
   return { number: /^-0(\.0+)?$/.test(plain) ? plain.slice(1) : plain.replace('-', '−'), unit: unit.symbol };
+}
+
+/** Decimals asked for are those of the system’s own unit: an amount shown in another by its size has that one’s. */
+function digitsOf(options: FormatOptions, sized: SizedUnit | undefined, unit: Unit, own: Unit): number {
+  const usual = sized?.digits ?? unit.digits;
+  return options.digits !== undefined && (options.unit !== undefined || unit.id === own.id)
+    ? options.digits
+    : usual;
+}
+
+/** `4 lb 8.2 oz`, `9 ft 6 in`: the whole of the large unit, and what is left in the small one. */
+function inTwo(value: number, large: Unit, small: Unit, digits: number): Shown {
+  const perLarge = Math.round(large.scale / small.scale);
+  const all = Number((value / small.scale).toFixed(digits));
+  const whole = Math.floor(all / perLarge + 1e-9);
+  const rest = (all - whole * perLarge).toFixed(digits).replace(/\.0+$/, '');
+  return Number(rest) === 0
+    ? { number: String(whole), unit: large.symbol }
+    : { number: `${whole}\u00a0${large.symbol} ${rest}`, unit: small.symbol };
+}
+
+/** The sixteenth, or simpler, that a length in inches is within a fiftieth of; none where none is. */
+function fractionOf(inches: number): string | undefined {
+  const whole = Math.floor(inches + 1e-9);
+  for (const below of [1, 2, 4, 8, 16]) {
+    const above = Math.round((inches - whole) * below);
+    if (Math.abs(whole + above / below - inches) > inches / 50) continue;
+    if (above === 0 || above === below) return String(whole + above / below);
+    return whole > 0 ? `${whole}-${above}/${below}` : `${above}/${below}`;
+  }
+  return undefined;
+}
+
+/** The one unit that several amounts are told in, by the largest of them. */
+export function unitTogether(
+  quantity: QuantityId,
+  values: readonly (number | undefined)[],
+  system: UnitSystem,
+): string {
+  const largest = Math.max(0, ...values.filter((each) => each !== undefined).map(Math.abs));
+  return (sizedIn(quantity, largest, system)?.unit ?? unitIn(quantity, system).id) as string;
 }
 
 /** As {@link format}, in one string with a no-break space: `1.42 L`. */

@@ -1,4 +1,12 @@
-export { format, show, showClock, showDuration, type FormatOptions, type Shown } from './format';
+export {
+  format,
+  show,
+  showClock,
+  showDuration,
+  unitTogether,
+  type FormatOptions,
+  type Shown,
+} from './format';
 export { parse, type Doubt, type Parsed, type ParseOptions } from './parse';
 export {
   fromSI,

@@ -1,6 +1,15 @@
 import fc from 'fast-check';
 import { isRefusal } from '../refusal';
-import { format, parse, show, showClock, showDuration, type ParseOptions, type QuantityId } from '.';
+import {
+  format,
+  parse,
+  show,
+  showClock,
+  showDuration,
+  unitTogether,
+  type ParseOptions,
+  type QuantityId,
+} from '.';
 import { quantities, toSI } from './units';
 
 const metric: ParseOptions = { system: 'metric' };
@@ -140,15 +149,67 @@ describe('reading what people type', () => {
 describe('showing values', () => {
   it.each<[QuantityId, number, string, string]>([
     ['film', 90e-6, '90 µm', '3.5 mil'],
-    ['volume', 1.42e-3, '1.42 L', '0.38 gal'],
+    ['volume', 1.42e-3, '1.42 L', '1.50 qt'],
     ['pressure', 0.42e5, '0.42 bar', '6.1 psi'],
     ['temperature', 296.15, '23 °C', '73.4 °F'],
     ['speed', 0.4, '0.40 m/s', '15.7 in/s'],
     ['mass', 0.028, '28 g', '0.99 oz'],
-    ['fluidFlow', 185e-6 / 60, '185 mL/min', '6.3 oz/min'],
+    ['fluidFlow', 185e-6 / 60, '185 mL/min', '6.3 fl oz/min'],
   ])('%s', (quantity, si, metricText, usText) => {
     expect(show(quantity, si, 'metric')).toBe(metricText.replace(' ', '\u00a0'));
     expect(show(quantity, si, 'us')).toBe(usText.replace(' ', '\u00a0'));
+  });
+
+  const litre = 1e-3;
+  const pound = 0.45359237;
+  it.each<[QuantityId, number, string, string]>([
+    ['volume', 0.47 * litre, '0.47 L', '15.9 fl oz'],
+    ['volume', 0.48 * litre, '0.48 L', '0.51 qt'],
+    ['volume', 3.78 * litre, '3.78 L', '3.99 qt'],
+    ['volume', 3.79 * litre, '3.79 L', '1.00 gal'],
+    ['mass', 9.99, '9990 g', '22 lb 0.4 oz'],
+    ['mass', 29.316, '29.32 kg', '64 lb 10.1 oz'],
+    ['mass', 0.999 * pound, '453 g', '15.98 oz'],
+    // Never 16 ounces.
+    ['mass', 1.9999 * pound, '907 g', '2 lb'],
+    ['length', 3.04, '3.04 m', '119.7 in'],
+    ['length', 3.05, '3.05 m', '10 ft'],
+    ['length', 2.9 * 1.2, '3.48 m', '11 ft 5 in'],
+    ['dose', 4.26e-6, '4.3 mL', '4.3 mL'],
+    ['dose', 29e-6, '29 mL', '29 mL'],
+    ['dose', 200e-6, '200 mL', '6.8 fl oz'],
+    ['hoseBore', 7.94e-3, '7.9 mm', '5/16 in'],
+    ['hoseBore', 6.36e-3, '6.4 mm', '1/4 in'],
+    ['hoseBore', 9.5e-3, '9.5 mm', '3/8 in'],
+    ['hoseBore', 12.7e-3, '12.7 mm', '1/2 in'],
+    ['hoseBore', 31.75e-3, '31.8 mm', '1-1/4 in'],
+    ['area', 0.05, '0.1 m²', '0.5 ft²'],
+    ['distance', 0.2032, '203 mm', '8 in'],
+  ])('%s by its size: %d', (quantity, si, metricText, usText) => {
+    const plain = (text: string) => text.replace(/\u00a0/g, ' ');
+    expect(plain(show(quantity, si, 'metric'))).toBe(metricText);
+    expect(plain(show(quantity, si, 'us'))).toBe(usText);
+  });
+
+  it('what is shown in US units by its size is read back as it was, to its last digit', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom('volume' as const, 'mass' as const, 'length' as const),
+        fc.double({ min: 0.05, max: 60, noNaN: true }),
+        (id, size) => {
+          const si = id === 'volume' ? size * litre : size;
+          const back = parse(show(id, si, 'us'), id, { system: 'us' });
+          if (isRefusal(back)) throw new Error(back.says);
+          expect(Math.abs(back.value / si - 1)).toBeLessThan(0.0201);
+        },
+      ),
+    );
+  });
+
+  it('tells both ends of a range in one unit, that of the larger', () => {
+    expect(unitTogether('volume', [0.1 * litre, 2 * litre], 'us')).toBe('qt');
+    expect(unitTogether('volume', [0.1 * litre, undefined], 'us')).toBe('fl oz');
+    expect(unitTogether('film', [1e-6, 2e-6], 'us')).toBe('mil');
   });
 
   it('shows a dash where there is no value, and no minus before a zero', () => {

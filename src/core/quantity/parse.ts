@@ -55,8 +55,8 @@ export function parse(text: string, id: QuantityId, options: ParseOptions): Outc
     .trim();
   if (typed === '') return refuse('empty', `Enter a ${quantity.name} in ${own.symbol}.`);
 
-  const feet = feetAndInches(typed, id);
-  if (feet) return feet;
+  const two = feetAndInches(typed, id) ?? poundsAndOunces(typed, id);
+  if (two) return two;
   const split = /^([-+]?[\d.,:/\s]*\d[\d.,:/\s]*|[-+]?[.,]\d+)\s*(.*)$/.exec(
     typed.replace(/^([-+]?\d+)-(\d+\s*\/\s*\d+)/, '$1 $2'),
   );
@@ -100,6 +100,16 @@ function feetAndInches(typed: string, id: QuantityId): Parsed | undefined {
   return Number.isFinite(more) && more < 12
     ? { value: toSI(Number(feet) * 12 + more, inch), unit: inch }
     : undefined;
+}
+
+/** `4 lb 8.2 oz`, `4 lb 8.2`: a mass in pounds and ounces. */
+function poundsAndOunces(typed: string, id: QuantityId): Parsed | undefined {
+  const ounce = unitNamed(id, 'oz');
+  const pound = unitNamed(id, 'lb');
+  const found = /^(\d+)\s*(?:lbs?\.?|pounds?)\s*(\d+(?:[.,]\d+)?)\s*(?:oz\.?|ounces?)?$/i.exec(typed);
+  if (id !== 'mass' || !ounce || !pound || !found) return undefined;
+  const more = Number((found[2] ?? '').replace(',', '.'));
+  return more < 16 ? { value: toSI(Number(found[1]), pound) + toSI(more, ounce), unit: ounce } : undefined;
 }
 
 interface Amount {

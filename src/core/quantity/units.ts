@@ -16,12 +16,27 @@ export interface QuantityUnits {
   readonly signed?: boolean;
   /** Trailing zeros after the decimal point are dropped. */
   readonly trim?: boolean;
+  /** Units by size, where a shop measures small and large amounts in different ones: the last that is reached holds. */
+  readonly bySize?: Readonly<Partial<Record<UnitSystem, readonly SizedUnit[]>>>;
+  /** Inches are told as a fraction, where one of them fits: 5/16. */
+  readonly fractions?: true;
   readonly units: readonly Unit[];
+}
+
+/** A unit an amount is shown in from a size on. */
+export interface SizedUnit {
+  /** SI */
+  readonly from: number;
+  readonly unit: string;
+  readonly digits?: number;
+  /** Told with a smaller unit beside it: 4 lb 8.2 oz, 9 ft 6 in. */
+  readonly with?: string;
 }
 
 export type UnitSystem = 'metric' | 'us';
 
 const inch = 0.0254;
+const foot = 12 * inch;
 const gallon = 3.785411784e-3;
 const fluidOunce = gallon / 128;
 const pound = 0.45359237;
@@ -47,11 +62,19 @@ const inches = (digits: number) => unit('in', inch, digits, ['"', '″', 'inch',
 export const quantities = {
   film: { name: 'film thickness', metric: 'µm', us: 'mil', units: [micrometre, mil, millimetre(3)] },
   bore: { name: 'bore', metric: 'mm', us: 'mm', units: [millimetre(1), inches(3)] },
+  hoseBore: {
+    name: 'bore of a hose',
+    metric: 'mm',
+    us: 'in',
+    fractions: true,
+    units: [millimetre(1), inches(2)],
+  },
   length: {
     name: 'length',
     metric: 'm',
     us: 'in',
     trim: true,
+    bySize: { us: [{ from: 10 * foot, unit: 'ft', with: 'in', digits: 0 }] },
     units: [
       unit('m', 1, 2, ['metre', 'meter', 'metres', 'meters']),
       unit('cm', 1e-2, 1),
@@ -64,18 +87,32 @@ export const quantities = {
     name: 'distance',
     metric: 'mm',
     us: 'in',
+    trim: true,
     units: [millimetre(0), unit('cm', 1e-2, 1), inches(1)],
   },
   area: {
     name: 'area',
     metric: 'm²',
     us: 'ft²',
+    bySize: {
+      us: [
+        { from: 0, unit: 'ft²', digits: 1 },
+        { from: 10 * foot ** 2, unit: 'ft²' },
+      ],
+    },
     units: [unit('m²', 1, 1, ['m2', 'sqm']), unit('ft²', (12 * inch) ** 2, 0, ['ft2', 'sqft', 'sq ft'])],
   },
   volume: {
     name: 'volume',
     metric: 'L',
     us: 'gal',
+    bySize: {
+      us: [
+        { from: 0, unit: 'fl oz' },
+        { from: gallon / 8, unit: 'qt' },
+        { from: gallon, unit: 'gal' },
+      ],
+    },
     units: [
       unit('L', 1e-3, 2, ['l', 'litre', 'liter', 'litres', 'liters']),
       unit('mL', 1e-6, 0, ['ml', 'cc', 'cm3', 'cm³']),
@@ -89,6 +126,18 @@ export const quantities = {
     name: 'volume',
     metric: 'mL',
     us: 'fl oz',
+    bySize: {
+      metric: [
+        { from: 0, unit: 'mL', digits: 1 },
+        { from: 9.95e-6, unit: 'mL' },
+      ],
+      // A syringe has millilitres on it there too.
+      us: [
+        { from: 0, unit: 'mL', digits: 1 },
+        { from: 9.95e-6, unit: 'mL' },
+        { from: fluidOunce, unit: 'fl oz' },
+      ],
+    },
     units: [
       unit('mL', 1e-6, 0, ['ml', 'cc', 'cm3', 'cm³']),
       unit('L', 1e-3, 3, ['l', 'litre', 'liter']),
@@ -100,6 +149,10 @@ export const quantities = {
     name: 'mass',
     metric: 'g',
     us: 'oz',
+    bySize: {
+      metric: [{ from: 10, unit: 'kg', digits: 2 }],
+      us: [{ from: pound, unit: 'lb', with: 'oz', digits: 1 }],
+    },
     units: [
       unit('g', 1e-3, 0, ['gram', 'grams']),
       unit('kg', 1, 3, ['kilo', 'kilos']),
@@ -237,7 +290,7 @@ export const quantities = {
     units: [
       unit('mL/min', 1e-6 / 60, 0, ['ml/min', 'cc/min']),
       unit('L/min', 1e-3 / 60, 2, ['l/min']),
-      unit('oz/min', fluidOunce / 60, 1, ['fl oz/min', 'floz/min']),
+      { ...unit('oz/min', fluidOunce / 60, 1, ['fl oz/min', 'floz/min']), symbol: 'fl oz/min' },
       unit('gal/min', gallon / 60, 3, ['gpm']),
     ],
   },
@@ -300,6 +353,11 @@ export const quantityOf = (id: QuantityId): QuantityUnits => quantities[id];
 export function unitIn(id: QuantityId, system: UnitSystem): Unit {
   const quantity = quantityOf(id);
   return unitNamed(id, quantity[system]) as Unit;
+}
+
+/** The unit an amount of this size is shown in, and how: the system’s own where its size asks for no other. */
+export function sizedIn(id: QuantityId, value: number, system: UnitSystem): SizedUnit | undefined {
+  return quantityOf(id).bySize?.[system]?.findLast(({ from }) => Math.abs(value) >= from);
 }
 
 /** The unit a person may have meant by a word, or undefined. Exact case first, since °C and cSt share letters. */

@@ -40,7 +40,7 @@ export const makersBandFields: readonly FieldRow[] = [
 /** The numbers of a rig's lines as data: name in the record, words on screen, quantity. */
 export const airFields: readonly FieldRow[] = [
   { name: 'airDemand', label: 'Air it takes', quantity: 'airFlow', expects: [50e-3 / 60, 900e-3 / 60] },
-  { name: 'airHose.bore', label: 'Air hose, bore', quantity: 'bore', expects: [4e-3, 25e-3] },
+  { name: 'airHose.bore', label: 'Air hose, bore', quantity: 'hoseBore', expects: [4e-3, 25e-3] },
   { name: 'airHose.length', label: 'Air hose, length', quantity: 'length', expects: [1, 60] },
   { name: 'airHose.couplings', label: 'Quick couplings', type: 'number' },
 ];
@@ -102,7 +102,7 @@ export const pumpFields: readonly FieldRow[] = [
 ];
 
 export const fluidHoseFields: readonly FieldRow[] = [
-  { name: 'fluidHose.bore', label: 'Fluid hose, bore', quantity: 'bore', expects: [4e-3, 20e-3] },
+  { name: 'fluidHose.bore', label: 'Fluid hose, bore', quantity: 'hoseBore', expects: [4e-3, 20e-3] },
   { name: 'fluidHose.length', label: 'Fluid hose, length', quantity: 'length', expects: [1, 90] },
 ];
 

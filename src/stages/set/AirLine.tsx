@@ -112,7 +112,7 @@ export function AirLine() {
         title="Of this line"
         facts={[
           {
-            label: `Hose ${written(amount('bore', airHose.bore), units)}, ${written(amount('length', airHose.length), units)} takes`,
+            label: `Hose ${written(amount('hoseBore', airHose.bore), units)}, ${written(amount('length', airHose.length), units)} takes`,
             value: isRefusal(outlet) ? '–' : written(amount('pressure', inlet - outlet), units),
           },
           { label: 'The gun takes', value: written(amount('airFlow', airDemand), units) },
@@ -149,7 +149,7 @@ export function AirLine() {
         {fixes.slice(0, 3).map(({ id, hose, gains }) => (
           <p key={id} className="text-sm">
             {fixWords[id]}
-            {id === 'wider' ? ` ${written(amount('bore', hose.bore), units)}` : ''}:{' '}
+            {id === 'wider' ? ` ${written(amount('hoseBore', hose.bore), units)}` : ''}:{' '}
             <b>
               +<Printed figure={amount('pressure', gains)} />
             </b>{' '}
@@ -200,7 +200,7 @@ function TurbineLine({ rig }: { readonly rig: Rig }) {
             ? []
             : [
                 {
-                  label: `Hose ${written(amount('bore', hose.bore), units)}, ${written(amount('length', hose.length), units)} takes`,
+                  label: `Hose ${written(amount('hoseBore', hose.bore), units)}, ${written(amount('length', hose.length), units)} takes`,
                   value: written(amount('pressure', gives - atGun), units),
                 },
               ]),
