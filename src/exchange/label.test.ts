@@ -1,6 +1,6 @@
 import { PDFDocument } from 'pdf-lib';
 import { labelData, type Label } from '@/words/label';
-import { codeCells, labelSize } from './label';
+import { codeCells, labelLayout, labelSize } from './label';
 import { labelPdf } from './labelpdf';
 
 const data = labelData({
@@ -39,6 +39,39 @@ describe('a label', () => {
     }
     // 30 mm of code: a cell of at least 0.45 mm.
     expect(30 / cells.length).toBeGreaterThan(0.45);
+  });
+
+  const isocyanate =
+    'Contains isocyanates. Wear air-fed protection as the safety sheet demands; a cartridge mask is not the default. Also while it flashes.';
+
+  it('cuts no warning off: every word of it stands there, and the label grows with them', () => {
+    const long = { ...label, hazards: [isocyanate, isocyanate, isocyanate, isocyanate, isocyanate] };
+    const layout = labelLayout(long);
+    expect(layout.hazards.map(({ text }) => text).join(' ')).toBe(long.hazards.join(' '));
+    expect(layout.height).toBeGreaterThan(labelSize.height);
+    expect(layout.hazards.at(-1)!.y).toBeLessThan(layout.foot - 2);
+    expect(labelLayout(label).height).toBe(labelSize.height);
+    // Below the last line, above the foot.
+    const last = labelLayout({ ...label, lines: Array.from({ length: 8 }, () => label.lines[0]!) });
+    expect(last.lines.at(-1)!.y).toBeLessThan(last.hazards[0]!.y - 2);
+  });
+
+  it('writes a long name smaller instead of cutting it', () => {
+    const { title, lines } = labelLayout({
+      ...label,
+      title: 'A two-part high-solids coating for outside doors and frames',
+      lines: [{ label: 'For', value: 'Doors of the long corridor on the second floor' }],
+    });
+    expect(title.size).toBeLessThan(3);
+    expect(lines[0]!.size).toBeLessThan(2);
+    expect(labelLayout(label).title.size).toBe(5.2);
+  });
+
+  it('grows as a PDF too', async () => {
+    const document = await PDFDocument.load(
+      await labelPdf({ ...label, hazards: [isocyanate, isocyanate, isocyanate, isocyanate, isocyanate] }),
+    );
+    expect((document.getPages()[0]!.getHeight() / 72) * 25.4).toBeGreaterThan(labelSize.height + 2);
   });
 
   it('becomes a PDF of the label’s own size, whatever letters a name has', async () => {

@@ -1,6 +1,29 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { useCallback, useEffect, useState } from 'react';
+
+let asked = false;
+const waiting = new Set<() => void>();
+
+/** Asks the report of a job to be printed, wherever that is shown next. */
+export function askPrint(): void {
+  asked = true;
+  for (const each of waiting) each();
+}
+
+/** Prints when somebody asked for it elsewhere, once. */
+export function usePrintAsked(print: () => void): void {
+  useEffect(() => {
+    const take = () => {
+      if (!asked) return;
+      asked = false;
+      print();
+    };
+    take();
+    waiting.add(take);
+    return () => void waiting.delete(take);
+  }, [print]);
+}
 
 /** Prints what is put on paper while `printing` holds, and puts it away again. */
 export function usePrint(): { readonly printing: boolean; readonly print: () => void } {
@@ -12,5 +35,6 @@ export function usePrint(): { readonly printing: boolean; readonly print: () => 
     window.print();
     return () => window.removeEventListener('afterprint', over);
   }, [printing]);
-  return { printing, print: () => setPrinting(true) };
+  const print = useCallback(() => setPrinting(true), []);
+  return { printing, print };
 }

@@ -74,7 +74,7 @@ export function labelOf(view: JobView, batch: BatchState, units: Units): Label {
   return {
     title: sheet.name,
     lines,
-    hazards: [...new Set(cautions.map(({ says }) => says.split(/[.;] /)[0] ?? says))].slice(0, 3),
+    hazards: [...new Set(cautions.map(({ says }) => says))],
     foot: 'The product’s safety data sheet and local codes decide.',
     data: labelData({
       batch: batch.id,

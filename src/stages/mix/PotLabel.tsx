@@ -3,7 +3,7 @@
 import { useMemo } from 'react';
 import { createPortal } from 'react-dom';
 import { fileName } from '@/exchange/filename';
-import { codeCells, labelSize } from '@/exchange/label';
+import { codeCells, labelLayout, labelSize } from '@/exchange/label';
 import type { Label } from '@/words/label';
 import type { BatchState } from '@/facts/job';
 import { Button } from '@/ui/Button';
@@ -21,6 +21,7 @@ export function PotLabel({ batch }: { readonly batch: BatchState }) {
   const { view } = useJob();
   const units = useUnits();
   const label = labelOf(view, batch, units);
+  const { height } = labelLayout(label);
   const { printing, print } = usePrint();
 
   const save = async () => {
@@ -44,8 +45,8 @@ export function PotLabel({ batch }: { readonly batch: BatchState }) {
     >
       {printing &&
         createPortal(
-          <div data-paper>
-            <style>{`@page { size: ${labelSize.width}mm ${labelSize.height}mm; margin: 0 }`}</style>
+          <div data-paper="label">
+            <style>{`@page { size: ${labelSize.width}mm ${height}mm; margin: 0 }`}</style>
             <LabelDrawing label={label} />
           </div>,
           document.body,
@@ -63,7 +64,9 @@ export function PotLabel({ batch }: { readonly batch: BatchState }) {
 
 /** Black on white in both themes: it is a piece of paper. */
 function LabelDrawing({ label }: { readonly label: Label }) {
-  const { width, height } = labelSize;
+  const { width } = labelSize;
+  const layout = labelLayout(label);
+  const { height } = layout;
   const path = useMemo(() => codePath(label.data), [label.data]);
   return (
     <svg
@@ -75,25 +78,25 @@ function LabelDrawing({ label }: { readonly label: Label }) {
     >
       <rect width={width} height={height} fill="var(--label-paper)" />
       <g fill="var(--label-ink)">
-        <text x={4} y={8.5} fontSize={5.2} fontWeight={700}>
-          {label.title.slice(0, 40)}
+        <text x={4} y={8.5} fontSize={layout.title.size} fontWeight={700}>
+          {label.title}
         </text>
         {label.lines.map(({ label: name, value }, i) => (
           <g key={name}>
-            <text x={4} y={14 + i * 4.6} fontSize={2.6}>
+            <text x={4} y={layout.lines[i]?.y} fontSize={2.6}>
               {name}
             </text>
-            <text x={21} y={14 + i * 4.6} fontSize={3.1} fontWeight={700}>
-              {value.slice(0, 30)}
+            <text x={21} y={layout.lines[i]?.y} fontSize={layout.lines[i]?.size} fontWeight={700}>
+              {value}
             </text>
           </g>
         ))}
-        {label.hazards.map((hazard, i) => (
-          <text key={hazard} x={4} y={51.5 + i * 3} fontSize={2.3} fontWeight={700}>
-            {hazard.slice(0, 84)}
+        {layout.hazards.map(({ text, y }) => (
+          <text key={y} x={4} y={y} fontSize={2.2} fontWeight={700}>
+            {text}
           </text>
         ))}
-        <text x={4} y={60.4} fontSize={2}>
+        <text x={4} y={layout.foot} fontSize={2}>
           {label.foot}
         </text>
         <path d={path} transform="translate(68 11) scale(28)" />

@@ -4,6 +4,7 @@ import { useEffect, useRef, useState } from 'react';
 import { isRefusal } from '@/core/refusal';
 import { handsOn, type OrderOfWork } from '@/core/schedule';
 import { calendarOf } from '@/exchange/calendar';
+import { planEntries } from '@/exchange/plancalendar';
 import { fileName } from '@/exchange/filename';
 import { usualWorkday } from '@/records';
 import { useStore } from '@/store/hooks';
@@ -330,14 +331,16 @@ function stepName({ steps }: DayQuestion, at: number): string {
 
 function calendarFile(plan: OrderOfWork, asked: DayQuestion, job: string): string {
   return calendarOf(
-    plan.tasks.map(({ id, piece, coat, start, end }) => ({
-      id,
-      title: `${stepName(asked, coat)}, ${asked.names.get(piece) ?? ''}`,
-      note: `${job}. Planned: the touch test decides.`,
-      start: asked.midnight + start * 1000,
-      end: asked.midnight + end * 1000,
-      call: 5,
-    })),
+    planEntries(
+      plan.tasks.map(({ id, piece, coat, start, end }) => ({
+        id,
+        step: stepName(asked, coat),
+        piece: asked.names.get(piece) ?? '',
+        start: asked.midnight + start * 1000,
+        end: asked.midnight + end * 1000,
+      })),
+      `${job}. Planned: the touch test decides.`,
+    ),
   );
 }
 

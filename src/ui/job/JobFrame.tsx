@@ -31,6 +31,7 @@ import { EmptyState } from '../EmptyState';
 import { Fence } from '../Fence';
 import { Notice } from '../Notice';
 import { SetApart } from '../SetApart';
+import { askPrint } from '../print';
 import { useKeys } from '../frame/keys';
 import { usePageTitle } from '../frame/title';
 import { useShopActions } from '../frame/undo';
@@ -139,7 +140,8 @@ function OpenJob({ view, children }: { readonly view: JobView; readonly children
       }
       if (does.kind === 'safe') setUnsafe({ act: does.act });
       if (does.kind === 'focus') focusPlace(does.place, does.part);
-      if (does.kind === 'cans') store.put(withLayer(job, does.layerId, { cans: [...does.cans] }), 'cans chosen');
+      if (does.kind === 'cans')
+        store.put(withLayer(job, does.layerId, { cans: [...does.cans] }), 'cans chosen');
       if (does.kind === 'grade') {
         const can = store.getState().records.get(`can/${does.canId}`);
         if (can?.kind === 'can') store.put({ ...can, grade: does.grade }, 'grade of a can');
@@ -294,7 +296,13 @@ function JobMenu({ job }: { readonly job: Job }) {
           onSelect: () => void send(job.name, recordsOfJob(job, records)),
         },
         { label: 'See its log', onSelect: () => router.push(`/logbook?job=${encodeURIComponent(job.id)}`) },
-        { label: 'Print', onSelect: () => window.print() },
+        {
+          label: 'Print the report',
+          onSelect: () => {
+            askPrint();
+            router.push(`/job/${job.id}/check#report`);
+          },
+        },
         {
           label: 'Put away',
           onSelect: () => {

@@ -11,7 +11,7 @@ import { download } from '@/ui/download';
 import { useJob } from '@/ui/job/context';
 import { Panel } from '@/ui/Panel';
 import { Picture } from '@/ui/Picture';
-import { usePrint } from '@/ui/print';
+import { usePrint, usePrintAsked } from '@/ui/print';
 import { useUnits } from '@/ui/units';
 import { jobReport } from '@/exchange/jobreport';
 import { arrived } from '@/ui/fetched';
@@ -24,6 +24,7 @@ export function ReportView() {
   const cans = useRecords('can');
   const photos = useRecords('photo');
   const { printing, print } = usePrint();
+  usePrintAsked(print);
   // Written anew when the job changes, not with every second of the clock.
   const report = useMemo(
     () => jobReport(view, cans, photos, units),
@@ -63,7 +64,7 @@ export function ReportView() {
       </div>
       {printing &&
         createPortal(
-          <div data-paper>
+          <div data-paper="report">
             <style>{'@page { size: A4; margin: 15mm }'}</style>
             <ReportPages report={report} />
           </div>,
