@@ -216,8 +216,18 @@ function openingLine(
     layerId: work.layer.id,
     poured: [{ partId: poured.partId, mass: poured.mass }],
   });
-  const source = mix.sources[0];
-  const can = source && canLine(view, source, took, because);
+  const [source] = mix.sources;
+  const facts =
+    poured.thinner === undefined
+      ? because
+      : [
+          ...because,
+          {
+            label: 'Thinner in the can already',
+            value: units.show('mass', poured.thinner, massDigits(view, units)),
+          },
+        ];
+  const can = source && canLine(view, source, took, facts);
   if (can) return can;
   const lots = cans.map(({ from }) => from.can.lot).join(', ');
   return {
@@ -236,7 +246,7 @@ function openingLine(
       'Nothing is weighed: it has one part.',
     ].join(' '),
     tone: short > 1e-6 && cans.length > 0 ? 'care' : 'act',
-    because,
+    because: facts,
     tap: took,
     otherwise: focus('opened', 'Took another amount'),
   };

@@ -4,6 +4,7 @@ import { prepReason } from '@/core/system';
 import { remediesOf } from '@/facts/job/remedies';
 import { clockTime } from './clock';
 import { diluentWhyWords } from './diluents';
+import { handReasons } from './handreasons';
 import type { NextLine } from './line';
 import { offMeaning, offWords } from './mix';
 import { settingFaultSays } from './faults';
@@ -214,7 +215,7 @@ export function itemDetail(
 ): Pick<ItemWords, 'limit' | 'remedies'> {
   if (item.by === 'hand')
     return {
-      limit: [hazardsSay(item), item.because ?? prepReason(item)].filter(Boolean).join(' '),
+      limit: [hazardsSay(item), item.because ?? handReasons[item.id] ?? prepReason(item)].filter(Boolean).join(' '),
       remedies: [byHand(item, view.now)],
     };
   if (!item.cause) return { limit: '', remedies: [] };

@@ -26,13 +26,19 @@ export interface CleanerConcern {
 
 const families: readonly (readonly [RegExp, CleanerFamily])[] = [
   [/chlor|halogen|bromid|\bdcm\b/i, 'halogenated'],
-  [/acetone|\bketone/i, 'acetone'],
-  [/styrene/i, 'styrene'],
-  [/lacquer thinner|cellulose thinner|nitro thinner/i, 'lacquer-thinner'],
-  [/paint thinner|white spirit|mineral spirit|turpentine|kerosene|petroleum/i, 'paint-thinner'],
-  [/alcohol|ethanol|propanol|spirits?$/i, 'alcohol'],
-  [/gun thinner|gun-safe|gun wash|gun cleaner/i, 'gun-thinner'],
-  [/water|soap|suds/i, 'water'],
+  [
+    /a[ck]eton(?!e?[\s-]free)|acétone|\b(?:prop|but)anone|\bketone|nail (?:varnish|polish) remover/i,
+    'acetone',
+  ],
+  [/styr[eè]n|styrol|estireno/i, 'styrene'],
+  [/(?:lacquer|cellulose|nitro|universal)[\s-]?(?:thinner|verd)/i, 'lacquer-thinner'],
+  [
+    /paint thinner|white spirit|mineral spirit|turp|terpen|trementina|térébenth|keros|petrol|gasoline|benzin|diesel|naphtha|paraffin/i,
+    'paint-thinner',
+  ],
+  [/al[ck]ohol|alcool|ethanol|propanol|isopropyl|butanol|\bipa\b|\bmeths\b|spirit/i, 'alcohol'],
+  [/(?:gun|cleaning)[\s-]?(?:thinner|safe|wash|cleaner)/i, 'gun-thinner'],
+  [/\bwater\b(?!\W*(?:borne|based|free|reduc))|wasser|\beau\b|\b[aá]gua\b|\bacqua\b|soap|suds/i, 'water'],
 ];
 
 /** The family of a cleaner by its words; `named` where the words do not say what it is made of. */

@@ -1,3 +1,5 @@
+import { cleanerFamily, type CleanerFamily } from '../care';
+
 /** What a paint is, as far as what may be put into it goes. */
 export type Binder =
   | 'gel-coat'
@@ -15,15 +17,7 @@ export type Binder =
 
 /** Kinds of liquid a name or its figures give away. */
 export type Diluent =
-  | 'water'
-  | 'alcohol'
-  | 'acetone'
-  | 'ketone'
-  | 'styrene'
-  | 'lacquer-thinner'
-  | 'spirits'
-  | 'aromatic'
-  | 'hardener';
+  'water' | 'alcohol' | 'acetone' | 'styrene' | 'lacquer-thinner' | 'spirits' | 'hardener';
 
 /** What stands on a thinner’s tin. */
 export interface NamedLiquid {
@@ -36,30 +30,19 @@ export interface NamedLiquid {
   readonly water: number;
 }
 
-/** Names in the languages of tins; the first that matches tells it. */
-const names: readonly (readonly [Diluent, RegExp])[] = [
-  ['hardener', /harden|härter|durcisseur|endurecedor|catalys|activator|peroxide|peroxyd|\bmekp\b/i],
-  ['styrene', /styr[eo]|estireno|vinyl ?benz|styrène/i],
-  ['acetone', /aceton|acétone|\bpropanone|dimethyl ketone|nail (?:varnish|polish) remover/i],
-  [
-    'alcohol',
-    /alcohol|alkohol|alcool|\bipa\b|propanol|propyl alc|isopropyl|ethanol|methanol|butanol|methylated|\bmeths\b|spiritus|surgical spirit|rubbing/i,
-  ],
-  ['ketone', /ketone|keton|butanone|\bmek\b|\bmibk\b|cétone/i],
-  [
-    'spirits',
-    /white spirit|mineral spirit|turps|turpentin|terpentin|térébenth|trementina|naphtha|petrol|gasoline|benzin|diesel|kerosen|paraffin|testbenzin|paint thinner|aguarr/i,
-  ],
-  [
-    'lacquer-thinner',
-    /(?:lacquer|cellulose|nitro|universal|cleaning|gun)[\s-]?(?:thinner|wash|cleaner)|nitroverd/i,
-  ],
-  ['aromatic', /xyl[eo]l|xylène|xyleno|xylene|toluen|toluol|toluène/i],
-  [
-    'water',
-    /(?:^|\W)(?:tap |deioni[sz]ed |demin\w* |distilled )?water\b(?!\W*(?:borne|based|free|reduc))|\bwasser\b|\beau\b|\bagua\b|\bacqua\b|h2o/i,
-  ],
-];
+/** What cures or reacts is no thinner, unless its name says that it thins something that does. */
+const reacts = /harden|härter|durcisseur|endurecedor|catalys|activator|peroxide|peroxyd|\bmekp\b/i;
+const thins = /thinn|reduc|verd[uü]nn|dilu/i;
+
+const families: Partial<Record<CleanerFamily, Diluent>> = {
+  water: 'water',
+  'gun-thinner': 'lacquer-thinner',
+  'lacquer-thinner': 'lacquer-thinner',
+  'paint-thinner': 'spirits',
+  acetone: 'acetone',
+  alcohol: 'alcohol',
+  styrene: 'styrene',
+};
 
 /** Acetone, whatever its tin says: as light as alcohol and thinner than any other liquid of the trade. */
 const acetoneLike = ({ density, viscosity }: NamedLiquid): boolean =>
@@ -71,32 +54,27 @@ const acetoneLike = ({ density, viscosity }: NamedLiquid): boolean =>
  * @example “Acetone, technical” and an unnamed one of 790 kg/m³ and 0.4 mm²/s are both acetone
  */
 export function diluentOf(liquid: NamedLiquid): Diluent | undefined {
-  const thinner = /thinn|reduc|verd[uü]nn|dilu/i.test(liquid.name);
-  // “Thinner for catalysed lacquer” is a thinner.
-  const named = names.find(
-    ([kind, pattern]) => pattern.test(liquid.name) && !(thinner && kind === 'hardener'),
-  )?.[0];
+  if (reacts.test(liquid.name) && !thins.test(liquid.name)) return 'hardener';
+  const named = families[cleanerFamily(liquid.name)];
   if (named) return named;
   if (liquid.water >= 0.5) return 'water';
   return acetoneLike(liquid) ? 'acetone' : undefined;
 }
 
 /** Why a liquid may not go in. */
-export const diluentWhys = [
-  'gel-as-supplied',
-  'peroxide-as-thinner',
-  'stops-polyester',
-  'other-part',
-  'separates',
-  'eats-hardener',
-  'may-eat-hardener',
-  'cures-in-tin',
-  'curdles',
-  'falls-out',
-  'flashes-off',
-  'unnamed',
-] as const;
-export type DiluentWhy = (typeof diluentWhys)[number];
+export type DiluentWhy =
+  | 'gel-as-supplied'
+  | 'peroxide-as-thinner'
+  | 'stops-polyester'
+  | 'other-part'
+  | 'separates'
+  | 'eats-hardener'
+  | 'may-eat-hardener'
+  | 'cures-in-tin'
+  | 'curdles'
+  | 'falls-out'
+  | 'flashes-off'
+  | 'unnamed';
 
 export interface DiluentRefusal {
   readonly diluent: Diluent | 'any';
@@ -113,8 +91,8 @@ const unlessNamed = (why: DiluentWhy) => ({ never: false, why });
 const curdles = unlessNamed('curdles');
 // prettier-ignore
 const waterBorne: Rule = {
-  alcohol: curdles, acetone: curdles, ketone: curdles, 'lacquer-thinner': curdles,
-  spirits: curdles, aromatic: curdles, styrene: curdles, hardener: never('other-part'),
+  alcohol: curdles, acetone: curdles, 'lacquer-thinner': curdles,
+  spirits: curdles, styrene: curdles, hardener: never('other-part'),
 };
 /** What no solvent-borne binder bears. */
 const solventBorne: Rule = {
@@ -136,7 +114,7 @@ const rules: Record<Binder, Rule> = {
   'polyester-filler': {
     acetone: never('stops-polyester'), water: never('stops-polyester'), alcohol: never('stops-polyester'),
     spirits: never('stops-polyester'), 'lacquer-thinner': never('stops-polyester'),
-    ketone: unlessNamed('unnamed'), aromatic: unlessNamed('unnamed'), hardener: never('peroxide-as-thinner'),
+    hardener: never('peroxide-as-thinner'),
   },
   isocyanate: { ...reactive, spirits: unlessNamed('falls-out'), acetone: unlessNamed('flashes-off') },
   'water-isocyanate': waterBorne,

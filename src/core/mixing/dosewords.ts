@@ -1,4 +1,5 @@
 import { refuse, type Outcome } from '../refusal';
+import { usualDrop } from './instrument';
 import type { RatioBy } from './parts';
 
 /** One way to read a dose as a paper words it. */
@@ -28,9 +29,6 @@ const litre = 1e-3;
 const usQuart = 0.946352946e-3;
 const imperialQuart = 1.1365225e-3;
 const ounce = 28.349523125e-3;
-/** m³ a drop, about: what a dropper gives depends on it. A default. */
-export const usualDrop = 0.05e-6;
-
 const volume = (size: number): readonly Measure[] => [{ as: '', volume: size }];
 const inUs = (size: number): readonly Measure[] => [{ as: 'US', volume: size }];
 const mass = (size: number): readonly Measure[] => [{ as: '', mass: size }];

@@ -13,7 +13,6 @@ export { mixNeeded, usualReserve, type Need, type Needed } from './needed';
 export { judgeRatio, usualTolerance, type PartVerdict, type RatioVerdict } from './offratio';
 export {
   diluentOf,
-  diluentWhys,
   refusedDiluent,
   type NamedLiquid,
   type Binder,
@@ -21,7 +20,7 @@ export {
   type DiluentRefusal,
   type DiluentWhy,
 } from './diluents';
-export { readDose, usualDrop, type DoseDensities, type DoseReading } from './dosewords';
+export { readDose, type DoseDensities, type DoseReading } from './dosewords';
 export { doseMeasure, stepsToWeighWell, type DoseMeasure } from './instrument';
 export { divide, type Measured, type Part, type RatioBy } from './parts';
 export {

@@ -1,4 +1,5 @@
-import { usualDrop } from './dosewords';
+/** m³ a drop, about: what a dropper gives depends on it. A default. */
+export const usualDrop = 0.05e-6;
 
 /** A dose weighs well from this many steps of the scale on: half a step is then at most 5 % of it. */
 export const stepsToWeighWell = 10;

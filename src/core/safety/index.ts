@@ -3,13 +3,6 @@ export { assumedVapour, dilutionAir, type Vapour } from './dilution';
 export { hazards, type Hazard } from './hazards';
 export { protection, type Protection } from './protection';
 export { workplaces, type Workplace } from './workplaces';
+export { runOn, usualMixing, usualRunOn } from './runon';
 export { stepCautions } from './stepcautions';
-export {
-  faceVelocities,
-  runOn,
-  usualRunOn,
-  usualMixing,
-  ventilation,
-  type VentilationFound,
-  type VentilationQuestion,
-} from './ventilation';
+export { faceVelocities, ventilation, type VentilationFound, type VentilationQuestion } from './ventilation';

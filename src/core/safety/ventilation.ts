@@ -1,5 +1,6 @@
 import { refuse, refuseUnlessPositive, type Outcome } from '../refusal';
 import { atmospheric, gasConstant, keptAt, type Vapour } from './dilution';
+import { leastChanges, purgedTo, usualMixing } from './runon';
 
 export interface VentilationQuestion {
   /** kg of solvent let go into the air, and s over which it is. */
@@ -33,12 +34,6 @@ export interface VentilationFound {
   /** s of extraction after the last stroke before heat is put on: down to 5 % of the limit, and four changes at least. */
   readonly purge: number;
 }
-
-/** Air mixes badly in a room with a part in it. A default between 1 (perfectly) and 10. */
-export const usualMixing = 3;
-/** Before heat goes on, vapour is let fall to this share of the lower limit, and the air changed this often. Defaults. */
-const purgedTo = 0.05;
-const leastChanges = 4;
 
 /** Face velocity that carries mist away without stirring dust, m/s: defaults; local codes decide. */
 export const faceVelocities = { least: 0.4, usual: 0.5, most: 0.75 };
@@ -84,20 +79,3 @@ export function ventilation(question: VentilationQuestion): Outcome<VentilationF
     purge,
   };
 }
-
-/** s the extraction runs on where nobody knows the room. A default. */
-export const usualRunOn = 900;
-
-/**
- * How long the extraction runs on after the last mist: from a quarter of the lower limit, the most that may stand, down
- * to 5 %, and four changes of air at least. V·K/Q·ln(0.25/0.05).
- *
- * @param place m³ of room, m³/s of extraction, how badly the air mixes
- * @returns s
- */
-export const runOn = ({
-  room,
-  airFlow,
-  mixing = usualMixing,
-}: Pick<VentilationQuestion, 'room' | 'airFlow' | 'mixing'>): number =>
-  Math.max(((room * mixing) / airFlow) * Math.log(keptAt / purgedTo), (leastChanges * room) / airFlow);

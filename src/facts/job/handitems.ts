@@ -178,15 +178,12 @@ function ofPeople(view: Seen): Says[] {
         group: 'people',
         of: machinePaper(rig),
         says: `You have read the manual of ${rig.name}: relief, trigger lock, tip guard.`,
-        because: 'Each machine lets its pressure out in its own way. Asked once of each person.',
       },
     confined && {
       id: 'confined',
       group: 'people',
       waivable: false,
       says: 'Confined space: permit, gas meter, air moved out, a person outside who stays there.',
-      because:
-        'It fills quicker than one notices; whoever goes in after you falls too. Licensed practice decides.',
     },
     {
       id: 'masks',
@@ -204,50 +201,42 @@ function ofPeople(view: Seen): Says[] {
       group: 'people',
       waivable: false,
       says: 'Breathing air tested, its intake away from exhaust and vapour, its alarm works.',
-      because:
-        'A hood fed with bad air is worse than none: oil, carbon monoxide and vapour do not smell in time.',
     },
     burns && {
       id: 'ignition',
       group: 'people',
       waivable: false,
       says: 'No ignition within reach of the vapour: flames, heaters, motors, switches, the compressor’s intake.',
-      because: 'Vapour travels along the floor to the spark.',
     },
     (burns || airless) && {
       id: 'earth',
       group: 'people',
       waivable: false,
       says: `Earthed: ${airless ? 'pump, ' : ''}gun, pails and part.`,
-      because: 'A stream through a hose charges what it touches; the spark finds the vapour.',
     },
     {
       id: 'extraction',
       group: 'people',
       waivable: !confined && !has('flammable', 'isocyanate', 'aziridine', 'styrene'),
       says: 'Extraction on, filters clear; outdoors, the wind at your back.',
-      because: 'It carries off vapour, mist and the dust of the last coat.',
     },
     airless && {
       id: 'guard',
       group: 'people',
       waivable: false,
       says: 'Tip guard on, trigger lock works, no hand before the tip.',
-      because: 'The jet goes through skin and glove. An injection is an emergency, however small it looks.',
     },
     burns && {
       id: 'lids',
       group: 'people',
       weight: 'care',
       says: 'Lids on cans and cleaner; wet rags in the metal bin with a lid.',
-      because: 'An open pail gives off vapour all shift, whether or not anybody sprays.',
     },
     has('flammable', 'isocyanate', 'peroxide') && {
       id: 'help',
       group: 'people',
       weight: 'care',
       says: 'Someone within call; extinguisher and water for the eyes at hand.',
-      because: 'Alone and blind there is nobody to find the tap.',
     },
   ];
   return list.filter((each) => each !== false);
@@ -290,7 +279,6 @@ function ofPlace({ job, rig, work, shop }: Seen, coat: CoatState): Says[] {
       id: 'access',
       group: 'room',
       says: 'Steps or scaffold stand fast, no power line within reach.',
-      because: 'A hand that holds on does not hold its distance.',
     },
     // Where the room's size is known, it is reckoned instead.
     !roomSize(shop) && {
@@ -298,27 +286,23 @@ function ofPlace({ job, rig, work, shop }: Seen, coat: CoatState): Says[] {
       group: 'room',
       weight: 'care',
       says: 'Room to swing the gun: an arm’s length beside each face.',
-      because: 'A cramped stroke arcs and starts on the part.',
     },
     {
       id: 'light',
       group: 'room',
       weight: 'care',
       says: 'Light low across the face; floor damped where no mains lie.',
-      because: 'Dust, dry edges and runs show only in low light.',
     },
     rig?.air === 'compressor' && {
       id: 'air-dry',
       group: 'gun',
       says: 'Air drained and dry; wall gauge set with the trigger pulled.',
-      because: 'Water in the line gives fish-eyes, blush and rust.',
     },
     job.part.judgedBy === 'match' &&
       colourCoats.includes(coat.coat.role ?? 'base') && {
         id: 'spray-out',
         group: 'mix',
         says: 'A sprayed-out card, dry and cleared as the part will be, agrees beside its polished neighbour.',
-        because: 'A colour is matched by eye: by its code it is only near.',
       },
     {
       id: 'supports',
@@ -327,7 +311,6 @@ function ofPlace({ job, rig, work, shop }: Seen, coat: CoatState): Says[] {
       says: work.approach.racks
         ? `Supports and ${work.approach.racks} rack slots free.`
         : 'Supports ready, and a place to dry.',
-      because: 'A wet part has nowhere else to go.',
     },
   ];
   return list.filter((each) => each !== false);
@@ -393,8 +376,6 @@ function masking({ work }: Seen, item: (says: Says) => HandItem): HandItem[] {
       on: ['duration', inMinutes(on)],
       off: ['duration', inMinutes(off)],
     },
-    because:
-      'What must stay free of it is cheaper to mask than to clean. Tape comes off before the film is hard.',
   });
   const wet = wetSince(work);
   // What was masked before water came lifts at its edge.

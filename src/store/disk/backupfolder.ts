@@ -1,4 +1,4 @@
-import localforage from 'localforage';
+import localforage from 'localforage/dist/localforage.nopromises.min';
 
 /** What this browser can do with a folder, beyond what the types know of it. */
 interface Folder extends FileSystemDirectoryHandle {

@@ -1,4 +1,4 @@
-import localforage from 'localforage';
+import localforage from 'localforage/dist/localforage.nopromises.min';
 
 /** Where records live: values under keys, as `layout` lays them out. */
 export interface Disk {

@@ -1,4 +1,4 @@
-import localforage from 'localforage';
+import localforage from 'localforage/dist/localforage.nopromises.min';
 
 /** Where pictures live, by the id of their photo: apart from the records, so that none is read before it is looked at. */
 export interface Pictures {
