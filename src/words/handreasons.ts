@@ -1,5 +1,10 @@
 /** Why somebody is asked for something before a coat. Apart from the asking: only who is about to answer reads it. */
 export const handReasons: Readonly<Record<string, string>> = {
+  sds: 'It decides what is worn and what is kept away. Asked once of each person, and again when the sheet is revised.',
+  'sds-default':
+    'What is listed here is what such products usually hold: nobody has read it from the paper. Where the paper says more, change the sheet first.',
+  'dust-worn': 'Half-cured film sets free what it was sprayed with, as dust.',
+  'dust-sanded': 'Sanding dust goes deeper than mist. The safety sheet decides.',
   manual: 'Each machine lets its pressure out in its own way. Asked once of each person.',
   confined:
     'It fills quicker than one notices; whoever goes in after you falls too. Licensed practice decides.',

@@ -215,7 +215,9 @@ export function itemDetail(
 ): Pick<ItemWords, 'limit' | 'remedies'> {
   if (item.by === 'hand')
     return {
-      limit: [hazardsSay(item), item.because ?? handReasons[item.id] ?? prepReason(item)].filter(Boolean).join(' '),
+      limit: [hazardsSay(item), item.because ?? handReasons[item.why ?? item.id] ?? prepReason(item)]
+        .filter(Boolean)
+        .join(' '),
       remedies: [byHand(item, view.now)],
     };
   if (!item.cause) return { limit: '', remedies: [] };

@@ -1,4 +1,5 @@
 export { assemblySteps, type AssemblyQuestion, type AssemblyStep } from './assembly';
+export { assemblyReason } from './assemblyreasons';
 export { chemistries, chemistryCare, type Chemistry } from './chemistry';
 export {
   cleanerConcerns,

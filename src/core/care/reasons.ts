@@ -1,4 +1,6 @@
+import { assemblyReason } from './assemblyreasons';
 import type { CleaningStep } from './step';
+import { assemblyStepIds } from './stepids';
 
 /** Why a step is done, and the mistake it prevents. Apart from the steps: only who is about to do one reads it. */
 // prettier-ignore
@@ -27,10 +29,23 @@ const reasons: Readonly<Record<string, readonly [because: string, prevents: stri
 };
 
 /** Why a step is done, and what it prevents: its own words where it depends on the gun, otherwise by its id. */
+/** Of a step that puts the gun together again. */
+function fitting(id: string): readonly [string, string] | undefined {
+  const of = assemblyStepIds.find((each) => id === `fit-${each}`);
+  return of
+    ? [
+        assemblyReason(of),
+        of === 'knobs'
+          ? 'A coat at another setting than the card was judged at.'
+          : 'A gun that leaks, spits or is crooked at the next start.',
+      ]
+    : undefined;
+}
+
 export function stepReason({ id, why = id, because, prevents }: CleaningStep): {
   readonly because: string;
   readonly prevents: string;
 } {
-  const [usual, mistake] = reasons[why] ?? ['', ''];
+  const [usual, mistake] = reasons[why] ?? fitting(id) ?? ['', ''];
   return { because: because ?? usual, prevents: prevents ?? mistake };
 }

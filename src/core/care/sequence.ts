@@ -122,18 +122,13 @@ const elsewhere: readonly AssemblyStepId[] = ['air-off', 'relief', 'card', 'flus
 const reassembly = ({ atomising, feed, bleeder }: CareBearings): CleaningStep[] =>
   assemblySteps({ atomising, feed, bleeder, sprays: 'level' })
     .filter(({ id }) => !elsewhere.includes(id))
-    .map(({ id, says, because }) => ({
+    .map(({ id, says }) => ({
       id: `fit-${id}` as const,
       phase: 'assemble' as const,
       says:
         id === 'tighten'
           ? 'Tighten by hand and leave the trigger locked. Run the hose out before the tip goes under pressure.'
           : says,
-      because,
-      prevents:
-        id === 'knobs'
-          ? 'A coat at another setting than the card was judged at.'
-          : 'A gun that leaks, spits or is crooked at the next start.',
       takes: 30,
       risks: atomising === 'airless' ? (['injection'] as const) : [],
     }));

@@ -87,7 +87,7 @@ const longDwell = 300;
 type Seen = Omit<JobView, 'permission'>;
 
 type Says = Pick<HandItem, 'id' | 'group' | 'says' | 'because'> &
-  Partial<Pick<HandItem, 'weight' | 'waivable' | 'amounts' | 'of' | 'hazards'>>;
+  Partial<Pick<HandItem, 'weight' | 'waivable' | 'amounts' | 'of' | 'hazards' | 'why'>>;
 
 /** A tick by this person of that paper, or a tick of this job, counts for a shift; a paper once read counts on. */
 function asItem(view: Seen): (says: Says) => HandItem {
@@ -168,9 +168,7 @@ function ofPeople(view: Seen): Says[] {
       of: sheetPaper(sheet),
       says: `You have read the safety data sheet of ${sheet.name}.`,
       hazards,
-      because: sheet.assumed.includes('hazards')
-        ? 'What is listed here is what such products usually hold: nobody has read it from the paper. Where the paper says more, change the sheet first.'
-        : 'It decides what is worn and what is kept away. Asked once of each person, and again when the sheet is revised.',
+      why: sheet.assumed.includes('hazards') ? 'sds-default' : 'sds',
     },
     airless &&
       rig !== undefined && {
@@ -254,9 +252,7 @@ function ofSanding(view: Seen): Says[] {
       says: fresh
         ? 'What was worn to spray is worn to sand: a film of this week is half cured.'
         : 'Particle mask and eyes; dust drawn off at the paper.',
-      because: fresh
-        ? 'Half-cured film sets free what it was sprayed with, as dust.'
-        : 'Sanding dust goes deeper than mist. The safety sheet decides.',
+      why: fresh ? 'dust-worn' : 'dust-sanded',
     },
   ];
 }

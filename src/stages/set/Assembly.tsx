@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { assemblySteps, type AssemblyStepId } from '@/core/care';
+import { assemblyReason, assemblySteps, type AssemblyStepId } from '@/core/care';
 import { Choice } from '@/ui/Choice';
 import { useJob } from '@/ui/job/context';
 import { Panel } from '@/ui/Panel';
@@ -47,12 +47,12 @@ export function Assembly() {
           />
         )}
         <ol className="mt-3 space-y-2">
-          {steps.map(({ id, says, because }, i) => (
+          {steps.map(({ id, says }, i) => (
             <li key={id} className="grid grid-cols-[2rem_1fr]">
               <b>{i + 1}</b>
               <span>
                 {says} {marks[id] && <b className="text-act">{marks[id]}</b>}
-                <span className="block text-sm text-ink-soft">{because}</span>
+                <span className="block text-sm text-ink-soft">{assemblyReason(id, sprays)}</span>
               </span>
             </li>
           ))}
