@@ -1,6 +1,6 @@
 /**
- * `npm run build`: the application, the headers its answers carry, and the service worker that makes it work without
- * its server.
+ * `npm run build`: the application, the headers its answers carry, the service worker that makes it work without its
+ * server, and its scripts packed.
  */
 import { ensurePackages, next, run } from './steps.mjs';
 
@@ -11,3 +11,5 @@ const { writeServiceWorker } = await import('./serviceworker.mjs');
 const { writeHeaders } = await import('./headers.mjs');
 writeHeaders();
 await writeServiceWorker();
+const { writePacked } = await import('./packed.mjs');
+writePacked();

@@ -6,6 +6,7 @@ import fs from 'node:fs';
 import http from 'node:http';
 import https from 'node:https';
 import { headersFile } from './headers.mjs';
+import { answerPacked } from './packed.mjs';
 import './steps.mjs';
 
 const { PORT = '3000', HOST = 'localhost', CERT, KEY } = process.env;
@@ -28,7 +29,7 @@ const handle = (request, response) => {
   const built = request.url?.startsWith('/_next/static/');
   for (const [name, value] of Object.entries(built ? headers.files : headers.pages))
     response.setHeader(name, value);
-  void answer(request, response);
+  if (!answerPacked(request, response)) void answer(request, response);
 };
 const server =
   CERT && KEY

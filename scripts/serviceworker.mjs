@@ -17,7 +17,7 @@ export async function writeServiceWorker() {
   const revision = fs.readFileSync('.next/BUILD_ID', 'utf8');
   // The name of a built file is made from what is in it: no revision is needed beside it.
   const files = below('.next/static')
-    .filter((file) => !file.endsWith('.map') && !file.startsWith(`${revision}/`))
+    .filter((file) => !/\.(map|br)$/.test(file) && !file.startsWith(`${revision}/`))
     .map((file) => ({ url: `/_next/static/${file}`, revision: null }));
   const pages = below('.next/server/app')
     .filter((file) => file.endsWith('.html') && !file.startsWith('_'))

@@ -166,7 +166,6 @@ function canLine(
     return {
       big: { number: '?', unit: 'grade' },
       says: `Is lot ${unasked.can.lot} of spray or of brush grade? The tin says.`,
-      detail: 'Brush grade stands too thick for the gun, and thinner does not make it spray grade.',
       tone: 'care',
       because,
       tap: gradeCan(unasked.can.id, 'spray', 'Spray grade'),
@@ -186,9 +185,7 @@ function canLine(
     says: instead
       ? `${why} Take lot ${instead.can.lot}.`
       : `${why} Open a fresh can, and put it on the shelf.`,
-    detail: unfit.expired
-      ? 'An old hardener cures soft, an old base seeds.'
-      : 'It stands too thick for the gun, and thinner does not make it spray grade.',
+    detail: 'It is stopped before the gun until a trial piece was right.',
     tone: 'stop',
     because,
     tap: instead
@@ -238,12 +235,7 @@ function openingLine(
         : `Open ${cans.length === 1 ? 'lot' : 'lots'} ${lots}: ${units.show('volume', volume)} to the pot. Stir to the bottom.`,
     detail: [
       ...partly.map(({ from, stays }) => `${units.show('volume', stays)} stays in lot ${from.can.lot}.`),
-      ...(short > 1e-6 && cans.length > 0 ? [`${units.show('volume', short)} is not on the shelf.`] : []),
-      ...(cans.length === 0
-        ? ['No can of it is on the shelf: say which, and what stays in it is counted.']
-        : []),
-      ...(cans.length > 1 ? ['Stir them together, so that the colour is one.'] : []),
-      'Nothing is weighed: it has one part.',
+      ...(short > 1e-6 && cans.length > 0 ? [`${units.show('volume', short)} is on no shelf.`] : []),
     ].join(' '),
     tone: short > 1e-6 && cans.length > 0 ? 'care' : 'act',
     because: facts,

@@ -58,6 +58,7 @@ function Row({ each: { sheet, left, other, moreHazards, guns }, of, onCompare }:
     <li className="border-b border-hairline py-1.5 text-sm">
       <div className="flex justify-between gap-3">
         <Link
+          prefetch={false}
           className="min-h-11 content-center font-bold underline underline-offset-4"
           href={`/coatings/${sheet.id}`}
         >

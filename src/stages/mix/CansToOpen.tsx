@@ -34,7 +34,8 @@ export function CansToOpen({ opening }: { readonly opening: Opening }) {
         <b className="text-xl">
           <Printed figure={figure(view, 'mix.volume', volume)} />
         </b>{' '}
-        of one part: it is stirred, not weighed.
+        of one part: it is stirred to the bottom, not weighed.
+        {cans.length > 1 && ' Stir them together, so that the colour is one.'}
       </p>
       {cans.length === 0 ? (
         <p className="text-sm text-ink-soft">
