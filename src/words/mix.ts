@@ -27,7 +27,7 @@ export function mixLine(view: JobView, units: Units): NextLine {
   const ratio = sheet.components.map(({ parts }) => shortNumber(parts)).join(' : ');
   const because: Fact[] = [
     { label: `Ratio by ${sheet.ratioBy}`, value: sheet.components.length > 1 ? ratio : 'one part' },
-    ...(batch || isRefusal(volume)
+    ...(batch || mix.finished || isRefusal(volume)
       ? []
       : [
           {
@@ -47,6 +47,15 @@ export function mixLine(view: JobView, units: Units): NextLine {
       })),
     ),
   ];
+  if (mix.finished)
+    return {
+      big: { number: '–', unit: '' },
+      says: 'All coats of this layer are on: nothing is left to mix.',
+      detail: 'Plan another coat, if it wants one.',
+      tone: 'good',
+      because,
+      tap: go('clean', 'Go to Clean'),
+    };
   const refused = [volume, ladder].find(isRefusal);
   if (refused && !batch)
     return {

@@ -5,12 +5,14 @@ import {
   at,
   changed,
   colour,
+  end,
   lacquer,
   fitRoom,
   logged,
   mixedColour,
   reading,
   seen,
+  start,
 } from '../../tests/fixtures/job';
 import { unitsOf } from './units';
 import { cupKind, cupLabel } from './cup';
@@ -92,6 +94,23 @@ describe('pouring says', () => {
     const view = seen(logged(aJob([colour]), [-5, poured('base', 0.96)]));
     expect(mix(view).detail).toMatch(/^200 g of it, 200 mL\./);
     expect(mix(seen(aJob())).detail).toMatch(/^\d+ g of it, \d\.\d\d L\./);
+  });
+
+  it('asks for no mix when all coats of the layer are on', () => {
+    const job = aJob();
+    const coats = job.layers[0]!.coats;
+    const on = logged(
+      job,
+      ...coats.flatMap(({ id }, i): [number, NewEntry][] => [
+        [-300 + i * 60, start(id)],
+        [-290 + i * 60, end(id)],
+      ]),
+    );
+    expect(mix(seen(on))).toMatchObject({ tone: 'good', tap: { does: { kind: 'go', stage: 'clean' } } });
+    expect(seen(on).mix.finished).toBe(true);
+    expect(seen(job).mix.finished).toBe(false);
+    const one = logged(job, [-300, start(coats[0]!.id)], [-290, end(coats[0]!.id)]);
+    expect(seen(one).mix.finished).toBe(coats.length === 1);
   });
 
   it('tares the empty pot, and not what is in it', () => {

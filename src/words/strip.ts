@@ -74,7 +74,9 @@ function plan({ plan: { coats, fitness }, work, done }: JobView, units: Units): 
   };
 }
 
-function mix({ mix: { volume, batch, pouring, sheet }, done, now }: JobView, units: Units): Said {
+function mix({ mix: { volume, batch, pouring, sheet, finished }, done, now }: JobView, units: Units): Said {
+  if (finished)
+    return { number: '–', fact: 'mix.volume', value: undefined, state: 'all coats on', tone: 'good' };
   const planned = isRefusal(volume) ? undefined : volume;
   const litres = batch?.applied.volume ?? planned;
   const number = units.show('volume', litres);

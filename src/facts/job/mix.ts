@@ -55,6 +55,8 @@ export interface MixView {
   readonly pouring?: PouringState;
   readonly batch?: BatchState;
   readonly sources: readonly Source[];
+  /** All coats are on and the pot is empty: nothing is left to mix. */
+  readonly finished: boolean;
   /** One part in large amounts is not weighed: cans are opened. */
   readonly opening?: Opening;
 }
@@ -68,7 +70,14 @@ export interface Opening {
   readonly short: number;
 }
 
-export function mixView(job: Worked, supply: SupplyView, shop: Shop, shelf: readonly ShelfCan[]): MixView {
+/** @param on are all coats of the layer on? Then there is nothing left to mix for. */
+export function mixView(
+  job: Worked,
+  supply: SupplyView,
+  shop: Shop,
+  shelf: readonly ShelfCan[],
+  on: boolean,
+): MixView {
   const { layer } = job;
   const { sheet } = layer;
   const recipe = recipeFor(layer);
@@ -84,7 +93,9 @@ export function mixView(job: Worked, supply: SupplyView, shop: Shop, shelf: read
       ? wanted
       : fromThinned(pouringLadder(wanted, recipe, 'mass', shop.scaleStep), thinned, shop.scaleStep);
   const sources = sheet.components.map((part) => sourceOf(part, job, shelf, batch ? undefined : ladder));
-  const opening = batch || pouring || isRefusal(wanted) ? undefined : openingOf(wanted, parts, sources[0]);
+  const finished = on && !batch && !pouring;
+  const opening =
+    batch || pouring || finished || isRefusal(wanted) ? undefined : openingOf(wanted, parts, sources[0]);
   return {
     sheet,
     recipe,
@@ -94,6 +105,7 @@ export function mixView(job: Worked, supply: SupplyView, shop: Shop, shelf: read
     pouring,
     batch,
     sources,
+    finished,
     ...(opening ? { opening } : {}),
   };
 }

@@ -105,7 +105,15 @@ export function jobView(
   const views = {
     plan,
     supply,
-    mix: mixView(work, supply, shop, shelf),
+    mix: mixView(
+      work,
+      supply,
+      shop,
+      shelf,
+      work.layer.coats.every(({ id }) =>
+        spray.coats.some(({ coat, state }) => coat.id === id && state === 'done'),
+      ),
+    ),
     thin,
     set,
     points,

@@ -70,7 +70,9 @@ export function MixNotices() {
         </Notice>
       )}
       <Notice tone="plain">
-        Stir settled material fully first, then the parts together past the last streak. Strain.
+        {mix.sheet.components.length > 1
+          ? 'Stir settled material fully first, then the parts together past the last streak. Strain.'
+          : 'Stir settled material to the bottom until nothing clings to the stick. Strain.'}
       </Notice>
       <DilutionAir />
     </div>

@@ -42,7 +42,11 @@ export function MixStage() {
       <SheetChanged />
       {part === 'pour' && (
         <>
-          {opening ? (
+          {mix.finished ? (
+            <Panel title="Pouring ladder">
+              <p className="text-ink-soft">All coats of this layer are on, and nothing is in the pot.</p>
+            </Panel>
+          ) : opening ? (
             <CansToOpen opening={opening} />
           ) : (
             <Panel title="Pouring ladder">
@@ -57,7 +61,7 @@ export function MixStage() {
             </Panel>
           )}
           {/* Begun anew when something of this pot is poured, and not by whatever else is written meanwhile. */}
-          {!batch && !shut && !opening && (
+          {!batch && !shut && !opening && !mix.finished && (
             <PouredElse key={`${pouring?.batchId}-${pouring?.poured.length}`} />
           )}
           {mix.sheet.components.length > 1 && <RatioCheck key={inThePot} />}
