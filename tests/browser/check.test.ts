@@ -92,6 +92,18 @@ describe('from readings to a cause and back', () => {
     expect(await visitor.page.$('[data-causes]')).toBeNull();
   });
 
+  it('the job menu prints the report, and not the screen it is opened on', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-seat-brackets/plan');
+    await visitor.page.evaluate(() => {
+      window.print = () => {
+        document.body.dataset.printed = document.querySelector('[data-paper]')?.textContent ?? '';
+      };
+    });
+    await visitor.press('Job menu');
+    await visitor.press('Print the report');
+    await visitor.page.waitForFunction(() => /Film/.test(document.body.dataset.printed ?? ''));
+  });
+
   it('says when it is too early to judge, and when to look again, up to a year', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/check#defects');
     await visitor.press(/^Blushing/);

@@ -97,6 +97,33 @@ describe('Mix', () => {
     await visitor.sees(/thinned 0\.\d % by returns/, '[aria-label="Cans on the shelf"]');
     await visitor.press('Discard this mix');
     await visitor.sees(/Thinner in the can already\s+\d+ g/, '[aria-label="Because"]');
+    // Nine litres of one part are not weighed: cans are opened.
+    await visitor.part('Pour');
+    await visitor.sees(/stays in it/, '[data-place="opened"], main');
+    await visitor.press(/^Took 9\.\d+ L, stirred$/);
+    await visitor.sees(/9\.\d+ L in the pot/);
+  });
+
+  it('says what pouring back would do to each can, before it is done', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/mix#pot');
+    await visitor.press('Rinsings');
+    await visitor.type('How much goes back', '100');
+    await visitor.sees(
+      /W20-118, then \d\.\d\d L: .*% thinner, .* of the 10 % its sheet allows/,
+      '[data-effects]',
+    );
+    await visitor.sees(/W20-121, then 5\.\d\d L/, '[data-effects]');
+  });
+
+  it('offers no acetone for a gel coat, whatever its sheet was made to say', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/coatings/demo-shell-gelcoat');
+    await visitor.press('Edit');
+    await visitor.press('Add a thinner');
+    await visitor.open(/^Thinner 2/);
+    await visitor.type('Thinner', 'Acetone');
+    await visitor.sees('Acetone does not go into this. A gel coat goes on as supplied');
+    await visitor.press('Save');
+    await visitor.sees('Acetone does not go into this.');
   });
 });
 
