@@ -163,8 +163,11 @@ describe('the report of a job', () => {
   });
 
   it('draws a chart inside its box, its limits among the points', () => {
-    const { points, limits } = chartPoints(
-      { values: [1, 5, 3], min: 0, max: 4, mean: 3, low: 1, high: 5 },
+    const { points, limits, marks } = chartPoints(
+      {
+        ...{ values: [1, 5, 3], min: 0, max: 4, mean: 3, low: 1, high: 5 },
+        says: { min: 'least', max: 'most', mean: 'mean', low: 'low', high: 'high' },
+      },
       100,
       50,
     );
@@ -174,5 +177,9 @@ describe('the report of a job', () => {
       expect(y).toBeLessThanOrEqual(50);
     }
     expect(limits).toEqual([0, 40]);
+    // Every line is named, and no name lies on another.
+    expect(marks.map(({ says }) => says)).toEqual(['least', 'low', 'mean', 'most', 'high']);
+    for (const [i, { at }] of marks.entries())
+      if (i > 0) expect(at - marks[i - 1]!.at).toBeGreaterThanOrEqual(10);
   });
 });

@@ -243,13 +243,13 @@ function film(view: JobView, units: Units): ReportSection {
       ),
     ],
     table: [
-      ['Face', 'Spot', 'Readings', 'Mean', 'State'],
+      ['Face', 'Spot', `Readings, ${units.parts('film', 0).unit}`, 'Mean', 'State'],
       ...measured.map(({ faceId, spot, films }) => {
         const own = verdict.spots.find(({ id }) => id === `${faceId}/${spot}`);
         return [
           job.part.faces.find(({ id }) => id === faceId)?.name ?? '',
           String(spot + 1),
-          films.map(shown).join(' '),
+          films.map((each) => units.parts('film', each, digits).number).join(', '),
           own ? [told(jobFigure(view, 'spot.mean', own.mean, { item: own.id }), units, digits)] : '',
           own ? states[own.state] : '',
         ];
@@ -264,6 +264,13 @@ function film(view: JobView, units: Units): ReportSection {
             mean: chart.mean,
             low: chart.low,
             high: chart.high,
+            says: {
+              min: `at least ${shown(spec.min)}`,
+              max: `at most ${shown(spec.max)}`,
+              mean: `mean ${shown(chart.mean)}`,
+              low: `control, low ${shown(chart.low)}`,
+              high: `control, high ${shown(chart.high)}`,
+            },
           },
         }
       : {}),

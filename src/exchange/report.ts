@@ -8,6 +8,8 @@ export interface ReportChart {
   readonly mean: number;
   readonly low: number;
   readonly high: number;
+  /** What its lines are, in the user’s units. */
+  readonly says: Readonly<Record<'min' | 'max' | 'mean' | 'low' | 'high', string>>;
 }
 
 export interface ReportSection {
@@ -39,9 +41,11 @@ export interface Report {
 
 /** Where each value of a chart lies in a box, from its lower left corner, and its lines. */
 export function chartPoints(
-  { values, min, max, low, high, mean }: ReportChart,
+  { values, min, max, low, high, mean, says }: ReportChart,
   width: number,
   height: number,
+  /** How far the words of its lines keep from each other. */
+  gap = 10,
 ) {
   const all = [...values, min, max, low, high];
   const [least, most] = [Math.min(...all), Math.max(...all)];
@@ -52,5 +56,32 @@ export function chartPoints(
     limits: [y(min), y(max)] as const,
     control: [y(low), y(high)] as const,
     mean: y(mean),
+    marks: apart(
+      [
+        { at: y(min), says: says.min },
+        { at: y(max), says: says.max },
+        { at: y(mean), says: says.mean },
+        { at: y(low), says: says.low },
+        { at: y(high), says: says.high },
+      ],
+      gap,
+    ),
   };
+}
+
+interface ChartMark {
+  readonly at: number;
+  readonly says: string;
+}
+
+/** Words beside the lines they name, moved up where one would lie on another. */
+function apart(marks: readonly ChartMark[], gap: number): ChartMark[] {
+  let free = -Infinity;
+  return [...marks]
+    .sort((a, b) => a.at - b.at)
+    .map(({ at, says }) => {
+      const own = Math.max(at, free);
+      free = own + gap;
+      return { at: own, says };
+    });
 }

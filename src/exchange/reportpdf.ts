@@ -34,8 +34,8 @@ export async function reportPdf(
     pages.push(page);
     y = height - margin;
   };
-  const write = (text: string, x: number, size: number, font: PDFFont, most: number, color = ink) =>
-    page.drawText(fitted(printable(text, font), font, size, most), { x, y, size, font, color });
+  const write = (text: string, x: number, size: number, font: PDFFont, most: number, color = ink, at = y) =>
+    page.drawText(fitted(printable(text, font), font, size, most), { x, y: at, size, font, color });
   const paragraph = (text: string, size: number) => {
     for (const each of wrapped(printable(text, plain), plain, size, inner)) {
       room(size + 4);
@@ -60,24 +60,28 @@ export async function reportPdf(
     y -= 4;
     for (const [label, wording] of facts) {
       const value = plainWords(wording);
-      room(16);
+      const rows = wrapped(printable(value, bold), bold, 9, inner - 200);
+      room(4 + 12 * Math.max(rows.length, 1));
       y -= 15;
       write(label, margin, 9, plain, 190, soft);
-      write(value, margin + 200, 9, bold, inner - 200);
+      rows.forEach((each, i) => write(each, margin + 200, 9, bold, inner - 200, ink, y - i * 12));
+      y -= 12 * Math.max(rows.length - 1, 0);
     }
-    const columns = Math.max(...table.map((row) => row.length), 1);
-    table.forEach((row, i) => {
-      room(16);
-      y -= 14;
-      row.forEach((cell, k) =>
-        write(
-          plainWords(cell),
-          margin + (k * inner) / columns,
-          8.5,
-          i === 0 ? bold : plain,
-          inner / columns - 4,
-        ),
+    const texts = table.map((row) => row.map(plainWords));
+    const columns = columnsOf(texts, (text) => bold.widthOfTextAtSize(printable(text, bold), 8.5));
+    texts.forEach((row, i) => {
+      const font = i === 0 ? bold : plain;
+      const cells = row.map((text, k) =>
+        wrapped(printable(text, font), font, 8.5, (columns[k]?.width ?? inner) - 6),
       );
+      const high = Math.max(1, ...cells.map((each) => each.length));
+      room(5 + 11 * high);
+      y -= 14;
+      cells.forEach((lines, k) => {
+        const { x = 0, width: most = inner } = columns[k] ?? {};
+        lines.forEach((each, n) => write(each, margin + x, 8.5, font, most - 4, ink, y - n * 11));
+      });
+      y -= 11 * (high - 1);
       page.drawLine({
         start: { x: margin, y: y - 3 },
         end: { x: width - margin, y: y - 3 },
@@ -87,9 +91,10 @@ export async function reportPdf(
     });
     for (const each of lines) paragraph(each, 9);
     if (chart) {
-      room(120);
+      room(134);
       y -= 110;
-      drawChart(page, chart, margin, y, inner, 100);
+      drawChart(page, chart, { x: margin, y, width: inner, height: 100 }, plain);
+      y -= 12;
     }
     for (const photo of photos) {
       const picture = await pictureOf(photo.id);
@@ -133,8 +138,53 @@ export async function reportPdf(
   return document.save();
 }
 
-function drawChart(page: PDFPage, chart: ReportChart, x: number, y: number, w: number, h: number): void {
-  const { points, limits, control, mean } = chartPoints(chart, w, h);
+/** Where each column of a table begins and how wide it is: by what stands in it, narrowed where the page is. */
+function columnsOf(
+  table: readonly (readonly string[])[],
+  widthOf: (text: string) => number,
+): { readonly x: number; readonly width: number }[] {
+  const count = Math.max(...table.map((row) => row.length), 0);
+  const wanted = Array.from({ length: count }, (_, k) =>
+    Math.max(30, ...table.map((row) => widthOf(row[k] ?? '') + 10)),
+  );
+  const whole = wanted.reduce((sum, each) => sum + each, 0);
+  const fair = inner / Math.max(count, 1);
+  // Only what is wider than its fair share gives way.
+  const wide = wanted.filter((each) => each > fair).reduce((sum, each) => sum + each, 0);
+  const over = Math.max(whole - inner, 0);
+  let x = 0;
+  return wanted.map((each) => {
+    const width = whole <= inner ? (each * inner) / whole : each > fair ? each - (over * each) / wide : each;
+    const column = { x, width };
+    x += width;
+    return column;
+  });
+}
+
+interface Box {
+  readonly x: number;
+  readonly y: number;
+  readonly width: number;
+  readonly height: number;
+}
+
+/** pt beside a chart for the words of its lines. */
+const forMarks = 110;
+
+function drawChart(
+  page: PDFPage,
+  chart: ReportChart,
+  { x, y, width: whole, height: h }: Box,
+  font: PDFFont,
+): void {
+  const w = whole - forMarks;
+  const { points, limits, control, mean, marks } = chartPoints(chart, w, h, 8);
+  for (const { at, says } of marks)
+    page.drawText(fitted(printable(says, font), font, 7, forMarks - 8), {
+      ...{ x: x + w + 6, y: y + at - 2.5 },
+      ...{ size: 7, font, color: soft },
+    });
+  page.drawText(`Readings 1 to ${points.length}, in order`, { x, y: y - 9, size: 7, font, color: soft });
   const across = (at: number, color: typeof ink, dash?: number[]) =>
     page.drawLine({
       start: { x, y: y + at },

@@ -156,13 +156,14 @@ function ReportPages({ report }: { readonly report: Report }) {
 }
 
 function ChartDrawing({ chart }: { readonly chart: ReportChart }) {
-  const [width, height] = [600, 140];
-  const { points, limits, control, mean } = chartPoints(chart, width - 20, height - 20);
-  const y = (up: number) => height - 10 - up;
+  const [width, height, forMarks] = [600, 156, 130];
+  const plotted = width - 20 - forMarks;
+  const { points, limits, control, mean, marks } = chartPoints(chart, plotted, height - 36, 11);
+  const y = (up: number) => height - 26 - up;
   const across = (up: number, dash?: string) => (
     <line
       x1={10}
-      x2={width - 10}
+      x2={10 + plotted}
       y1={y(up)}
       y2={y(up)}
       stroke="currentColor"
@@ -175,7 +176,7 @@ function ChartDrawing({ chart }: { readonly chart: ReportChart }) {
       viewBox={`0 0 ${width} ${height}`}
       className="mt-2 w-full"
       role="img"
-      aria-label={`${points.length} readings in order.`}
+      aria-label={`${points.length} readings in order; ${marks.map(({ says }) => says).join(', ')}.`}
     >
       {limits.map((up) => (
         <g key={`l${up}`}>{across(up)}</g>
@@ -192,6 +193,14 @@ function ChartDrawing({ chart }: { readonly chart: ReportChart }) {
       {points.map(([px, py], i) => (
         <circle key={i} cx={px + 10} cy={y(py)} r={2.5} fill="currentColor" />
       ))}
+      {marks.map(({ at, says }) => (
+        <text key={says} x={18 + plotted} y={y(at) + 3.5} fontSize={10} fill="currentColor">
+          {says}
+        </text>
+      ))}
+      <text x={10} y={height - 6} fontSize={10} fill="currentColor">
+        Readings 1 to {points.length}, in order
+      </text>
     </svg>
   );
 }
