@@ -1,7 +1,7 @@
 'use client';
 
 import { useState, type ReactNode } from 'react';
-import { fromSI, parse, unitIn, unitNamed, type Doubt, type QuantityId } from '@/core/quantity';
+import { fromSI, parse, typedInTwo, unitIn, unitNamed, type Doubt, type QuantityId } from '@/core/quantity';
 import { isRefusal } from '@/core/refusal';
 import { FieldShell, fieldBox } from './Field';
 import { useUnits } from './units';
@@ -51,7 +51,8 @@ export function NumberField(props: Props) {
   const write = (si: number | undefined) =>
     si === undefined
       ? ''
-      : asTyped(fromSI(si, shown), digits, system === 'us' ? shown.digits + 1 : undefined);
+      : (typedInTwo(quantity, si, system) ??
+        asTyped(fromSI(si, shown), digits, system === 'us' ? shown.digits + 1 : undefined));
   const [held, setHeld] = useState<Held>({ text: write(value), unit: shown.id, seen: value, given: value });
 
   // A value from elsewhere (undo, a suggestion) or other units replace the text; the user's own typing does not.

@@ -35,7 +35,7 @@ describe('the cleaning list', () => {
     await visitor.reload();
     await visitor.sees('Hose the pail', '[aria-label="Next"]');
     await showSteps(visitor);
-    await visitor.sees('Change wording.', '[data-clean-list]');
+    await visitor.sees('In the shop’s words.', '[data-clean-list]');
     expect(
       await visitor.page.$$eval('[data-clean-list] [aria-checked="true"]', (found) => found.length),
     ).toBe(3);

@@ -162,7 +162,7 @@ describe('Set', () => {
 
   it('shows what one lever does, sets both schools, and takes a change back', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/set');
-    await visitor.sees('Drop size, the sheet’s is 100', '[data-effects]');
+    await visitor.sees('Drop size', '[data-effects]');
     await visitor.type('Distance', '260');
     await visitor.sees(/Transfer, estimate\s+48 %/, '[data-effects]');
     await visitor.press('Reduced air and fluid, closer in');

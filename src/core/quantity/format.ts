@@ -40,7 +40,7 @@ export function format(
   const sized = asked ? undefined : sizedIn(quantity, value, system);
   const unit = asked ?? (sized && unitNamed(quantity, sized.unit)) ?? own;
   const smaller = sized?.with === undefined ? undefined : unitNamed(quantity, sized.with);
-  if (sized && smaller) return inTwo(value, unit, smaller, sized.digits ?? smaller.digits);
+  if (sized && smaller) return inTwo(value, unit, smaller, options.digits ?? sized.digits ?? smaller.digits);
   const fraction =
     !asked && quantityOf(quantity).fractions && unit.id === 'in'
       ? fractionOf(fromSI(value, unit))
@@ -69,6 +69,18 @@ function inTwo(value: number, large: Unit, small: Unit, digits: number): Shown {
   return Number(rest) === 0
     ? { number: String(whole), unit: large.symbol }
     : { number: `${whole}\u00a0${large.symbol} ${rest}`, unit: small.symbol };
+}
+
+/**
+ * How a person types an amount that is told in two units, where a field says the smaller one beside it: `4 lb 8.2`.
+ *
+ * @returns nothing for what is told in one unit
+ */
+export function typedInTwo(quantity: QuantityId, value: number, system: UnitSystem): string | undefined {
+  if (!sizedIn(quantity, value, system)?.with) return undefined;
+  const { number, unit } = format(quantity, value, system, { digits: 1 });
+  const own = unit === unitIn(quantity, system).symbol;
+  return (own ? number : `${number} ${unit} 0`).replace(/\u00a0/g, ' ');
 }
 
 /** The sixteenth, or simpler, that a length in inches is within a fiftieth of; none where none is. */

@@ -3,6 +3,7 @@ export {
   show,
   showClock,
   showDuration,
+  typedInTwo,
   unitTogether,
   type FormatOptions,
   type Shown,

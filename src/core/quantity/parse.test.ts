@@ -6,6 +6,7 @@ import {
   show,
   showClock,
   showDuration,
+  typedInTwo,
   unitTogether,
   type ParseOptions,
   type QuantityId,
@@ -201,6 +202,25 @@ describe('showing values', () => {
           const back = parse(show(id, si, 'us'), id, { system: 'us' });
           if (isRefusal(back)) throw new Error(back.says);
           expect(Math.abs(back.value / si - 1)).toBeLessThan(0.031);
+        },
+      ),
+    );
+  });
+
+  it('is typed in two units where it is told in two, and read back', () => {
+    expect(typedInTwo('mass', 2 * pound, 'us')).toBe('2 lb 0');
+    expect(typedInTwo('mass', 0.9 * pound, 'us')).toBeUndefined();
+    expect(typedInTwo('mass', 5, 'metric')).toBeUndefined();
+    expect(typedInTwo('length', 3.5, 'us')).toBe('11 ft 5.8');
+    fc.assert(
+      fc.property(
+        fc.constantFrom(['mass', 0.46, 60] as const, ['length', 3.05, 30] as const),
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        ([id, from, to], part) => {
+          const si = from + part * (to - from);
+          const back = parse(typedInTwo(id, si, 'us') ?? '', id, { system: 'us' });
+          if (isRefusal(back)) throw new Error(back.says);
+          expect(Math.abs(back.value / si - 1)).toBeLessThan(0.004);
         },
       ),
     );
