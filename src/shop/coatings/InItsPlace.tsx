@@ -7,6 +7,7 @@ import { classWords, type Coating } from '@/records';
 import { gunWords } from '@/records/rigwords';
 import { useRecords, useShelf } from '@/store/hooks';
 import { Button } from '@/ui/Button';
+import { Fold } from '@/ui/Fold';
 import { Printed } from '@/ui/Printed';
 import { useUnits } from '@/ui/units';
 import { amount } from '@/words/figures';
@@ -21,8 +22,7 @@ export function InItsPlace({ sheet }: { readonly sheet: Coating }) {
   const [comparing, setComparing] = useState<Coating>();
   if (found.length === 0) return null;
   return (
-    <section aria-label="In its place">
-      <h2 className="text-sm font-bold">In its place</h2>
+    <Fold title="In its place" says={plural(found.length, 'product')} verb="Show">
       <p className="mb-1 text-sm text-ink-soft">
         Should it run out. Never half and half: nothing of one goes into the other.
       </p>
@@ -41,7 +41,7 @@ export function InItsPlace({ sheet }: { readonly sheet: Coating }) {
           onClose={() => setComparing(undefined)}
         />
       )}
-    </section>
+    </Fold>
   );
 }
 
