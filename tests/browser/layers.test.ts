@@ -62,7 +62,7 @@ describe('base and clear, from nothing, with two guns', () => {
 
   it('the clear is mixed for the other gun', async () => {
     await visitor.sees('Now the clear: nothing of it is mixed yet.');
-    await visitor.sees('another gun: empty and clean the one with the base in it');
+    await visitor.sees('nother gun sprays it: empty and clean the one with the base in it');
     const before = await lineOf(visitor);
     await visitor.doNext();
     await another(visitor, before);

@@ -61,8 +61,10 @@ export function SheetView({ sheet }: { readonly sheet: Coating }) {
         </div>
       </div>
       <aside className="space-y-6">
-        <CanShelf sheet={sheet} />
-        <InItsPlace sheet={sheet} />
+        <div>
+          <CanShelf sheet={sheet} />
+          <InItsPlace sheet={sheet} />
+        </div>
         <Lessons sheet={sheet} />
         <Cautions hazards={sheet.hazards} stage="spray" />
       </aside>
