@@ -80,6 +80,8 @@ export const job = z.object({
   name,
   begun: instant,
   closed: z.optional(instant),
+  /** When it must be ready to handle. */
+  due: z.optional(instant),
   part: z.object({
     substrate: text,
     metal: z.boolean().check(z.describe('can a magnetic or eddy-current gauge read it?')),

@@ -136,7 +136,16 @@ export function mixLine(view: JobView, units: Units): NextLine {
   ): NextLine {
     const source = sources.find((each) => each.part.id === part.id);
     const entry = pourEntry(view, { batchId, volume: planned, partId: part.id, mass });
-    const poured = log(`Poured ${grams(mass)}`, `poured ${part.name}`, entry);
+    const alone = !isRefusal(mix.recipe) && mix.recipe.length === 1;
+    // One part is mixed when it is stirred: nothing else goes in.
+    const poured = alone
+      ? log(`Poured ${grams(mass)}, stirred`, `poured ${part.name}`, entry, {
+          type: 'mixed',
+          batchId,
+          layerId: view.work.layer.id,
+          poured: [{ partId: part.id, mass: mass + (pouring?.poured[0] ?? 0) }],
+        })
+      : log(`Poured ${grams(mass)}`, `poured ${part.name}`, entry);
     const first = !pouring || pouring.poured.every((each) => each === 0);
     const can = source && canLine(view, source, poured, facts);
     if (can) return can;
@@ -144,7 +153,7 @@ export function mixLine(view: JobView, units: Units): NextLine {
     return {
       big: units.parts('mass', scale, massDigits(view, units)),
       says: `Pour ${part.name} until the scale reads ${grams(scale)}.`,
-      detail: `${grams(mass)} of it, ${pourVolume(mass / part.density, units)}. ${first ? 'Tare the empty pot first.' : 'The scale goes on: do not tare it.'}`,
+      detail: `${grams(mass)} of it, ${pourVolume(mass / part.density, units)}. ${first ? 'Tare the empty pot first.' : 'The scale goes on: do not tare it.'}${alone ? ' Then stir to the bottom, and strain it when you fill the gun.' : ''}`,
       tone: source && source.otherLots.length > 0 ? 'care' : 'act',
       because: [
         ...facts,
@@ -379,7 +388,8 @@ function mixedLine(view: JobView, batch: BatchState, because: readonly Fact[], u
     detail: `Solids ${units.show('share', applied.volumeSolids)} by volume, VOC ${units.show('voc', applied.voc)} as applied.`,
     tone: 'good',
     because: facts,
-    tap: go('thin', 'Go to Thin'),
+    // What no cup judges, or goes on as supplied, is not thinned: its next thing is the gun.
+    tap: view.done.has('thin') ? go('set', 'Go to Set') : go('thin', 'Go to Thin'),
     otherwise: discard('Discard this mix', 'Discarded by hand'),
   };
 }

@@ -101,12 +101,18 @@ export async function startCoat(visitor: Visitor, words: string | RegExp): Promi
       `${dialog} [data-step]`,
       (step) => (step as HTMLElement).dataset.step!,
     );
-    through.push(id);
+    const together = await seen('[data-together]');
+    through.push(
+      ...(together
+        ? ((await together.evaluate((each) => (each as HTMLElement).dataset.together)) ?? '').split(' ')
+        : [id]),
+    );
     const words = await visitor.text(dialog);
     const buttons = await visitor.page.$$eval(`${dialog} button`, (all) =>
       all.map((each) => (each as HTMLElement).innerText),
     );
-    if (buttons.includes('Done')) await visitor.press('Done');
+    if (together) await visitor.press(/^All \d+ things so/);
+    else if (buttons.includes('Done')) await visitor.press('Done');
     else if (id === 'ground')
       await visitor.press(buttons.includes('Nothing') ? 'Nothing' : 'Sound old paint');
     else if (buttons.includes('The paper reads so')) await visitor.press('The paper reads so');
@@ -166,8 +172,11 @@ export async function toldStep(visitor: Visitor): Promise<string | undefined> {
   for (let i = 0; i < 30; i += 1) {
     if (await visitor.page.$(`${inDialog} [data-walk-start]`)) return undefined;
     const at = await walkStep(visitor);
-    if (!(await dialogButtons(visitor)).includes('Done')) return at;
-    await visitor.press('Done');
+    // Of several asked together the first line is ticked by itself.
+    const box = await visitor.page.$(`${inDialog} [data-together] [role="checkbox"]`);
+    if (!box && !(await dialogButtons(visitor)).includes('Done')) return at;
+    if (box) await box.evaluate((each) => (each as HTMLElement).click());
+    else await visitor.press('Done');
     await visitor.page.waitForFunction(
       (inside, was) =>
         (document.querySelector(`${inside} [data-step]`) as HTMLElement | null)?.dataset.step !== was,

@@ -28,6 +28,8 @@ export { workSeconds } from './workrates';
 export {
   groundStates,
   isMetal,
+  isMineral,
+  isTimber,
   statesOn,
   substrateKinds,
   type GroundState,

@@ -6,6 +6,7 @@ import { isRefusal } from '@/core/refusal';
 import type { GunAdvice, LogEntry } from '@/records';
 import { thinnerFor } from './batch';
 import { lastOf, liveEntries, moment, ofType } from './entries';
+import { firstRole } from './coatrole';
 import { groundSteps } from './handitems';
 
 import type { JobView } from './view';
@@ -333,7 +334,7 @@ function ofPreparation(view: JobView): Evidence[] {
   const ticked = ofType(entries, 'tick').filter(({ list }) => list === 'ready');
   // A list that nobody touched says nothing: it was not kept, which is not the same as not done.
   if (ticked.length === 0) return [];
-  const steps = groundSteps(view.job.part, view.job.layers[0]?.coats[0]?.role);
+  const steps = groundSteps(view.job.part, firstRole(view.job));
   const of = (id: string, group: string, bad: string): Evidence[] => {
     const step = steps.find((each) => each.id === id);
     if (!step) return [];

@@ -12,6 +12,7 @@ import type { Weight } from '@/core/permission';
 import type { QuantityId } from '@/core/quantity';
 import type { Hazard } from '@/core/safety';
 import type { Job, NewEntry, Shop } from '@/records';
+import { roleOf } from './coatrole';
 import { liveEntries, moment, ofType } from './entries';
 import { jobHazards } from './hazards';
 import { keptFree, wetSince } from './keptfree';
@@ -333,10 +334,11 @@ function preparation({ job, work, spray, now }: Seen, coat: CoatState): HandItem
   const below = !on ? 'ground' : sanded ? 'sanded' : on.sheet.id === coat.sheet.id ? 'own' : 'other';
   // What was wiped for the coat below says nothing of this one.
   const since = sanded ? moment(sanded) : (on?.ended ?? 0);
+  const next = roleOf(coat.coat, coat.sheet);
   const steps =
     below === 'ground'
-      ? groundSteps(job.part, coat.coat.role)
-      : prepChain({ substrate: substrateOf(job.part), existing: 'bare', next: coat.coat.role, below });
+      ? groundSteps(job.part, next)
+      : prepChain({ substrate: substrateOf(job.part), existing: 'bare', next, below });
   const ticks = ofType(entries, 'tick')
     .filter(({ list, at }) => list === 'ready' && Date.parse(at) >= since)
     .map(({ step, at, done }) => ({ step, at: Date.parse(at), done }));

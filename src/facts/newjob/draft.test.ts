@@ -1,4 +1,4 @@
-import { classSheet, keyOf, newShop, type Coating, type Cup } from '@/records';
+import { classSheet, keyOf, newShop, type Coating, type Cup, type Job } from '@/records';
 import { readRecord } from '@/records/readrecord';
 import { jobView } from '../job';
 import { viewsOf } from '../records';
@@ -18,9 +18,8 @@ const draft = (says: Partial<JobDraft> = {}): JobDraft => ({
   coatingName: 'Gate enamel',
   class: 'quick-enamel',
   bore: 1.4e-3,
-  width: 1.2,
-  height: 0.9,
-  count: 2,
+  ground: 'metal',
+  faces: [{ width: 1.2, height: 0.9, count: 2, both: false }],
   ...says,
 });
 const wrong = (says: Partial<JobDraft>) =>
@@ -59,11 +58,104 @@ describe('a new job from nothing', () => {
 
   it('says what is missing, field by field', () => {
     expect(wrong({})).toEqual([]);
-    expect(wrong({ name: ' ' })).toEqual(['name']);
-    expect(wrong({ coatingName: '' })).toEqual(['coatingName']);
+    expect(wrong({ ground: undefined, class: undefined })).toEqual(['ground', 'class']);
     expect(wrong({ bore: undefined })).toEqual(['bore']);
     expect(wrong({ atomising: 'airless', tip: '17' })).toEqual(['tip']);
-    expect(wrong({ width: -1, count: 1.5, coats: 40 })).toEqual(['width', 'count', 'coats']);
+    expect(wrong({ faces: [{ width: -1, height: 1, count: 1.5, both: false }], coats: 40 })).toEqual([
+      'faces.0.width',
+      'faces.0.count',
+      'coats',
+    ]);
+  });
+});
+
+describe('a job before, done again', () => {
+  const sheet = classSheet('two-part-clear', 'clear', 'Clear', '2026-11-01');
+  const first = jobFromDraft(
+    draft({
+      coatingId: 'clear',
+      existing: 'base',
+      faces: [{ width: 1.5, height: 1.2, count: 1, both: true }],
+    }),
+    { coatings: [sheet], rigs: [newRig('gun', 'hvlp')], cups: [] },
+    now,
+    ids(),
+  ).job;
+  const before: Job = {
+    ...first,
+    part: {
+      ...first.part,
+      faces: first.part.faces.map((face) => ({ ...face, shape: 1.2, keepOff: 'the hinges' })),
+    },
+    layers: first.layers.map((layer) => ({
+      ...layer,
+      rigId: 'gun',
+      cans: ['can-1'],
+      approach: { ...layer.approach, batch: 1e-3, overlap: 0.66 },
+    })),
+    approach: { acceptance: 'nominal', turning: 'every-coat' },
+  };
+  const again = (says: Partial<JobDraft> = {}) =>
+    jobFromDraft(
+      draft({
+        like: before.id,
+        class: undefined,
+        bore: undefined,
+        faces: [{ width: 2, height: 1, count: 3, both: true, from: before.part.faces[0]!.id }],
+        ...says,
+      }),
+      {
+        coatings: [{ ...sheet, sheetRevision: 'newer' }],
+        rigs: [newRig('gun', 'hvlp')],
+        cups: [],
+        jobs: [before],
+      },
+      now,
+      ids(),
+    );
+
+  it('keeps gun, coats and approach, takes the sheet as it is now, and leaves cans and batch behind', () => {
+    const { job, more } = again();
+    expect(more).toEqual([]);
+    const [layer] = job.layers;
+    expect(layer).toMatchObject({ rigId: 'gun', sheet: { id: 'clear', sheetRevision: 'newer' } });
+    expect(layer!.cans).toBeUndefined();
+    expect(layer!.approach).toMatchObject({ overlap: 0.66 });
+    expect(layer!.approach.batch).toBeUndefined();
+    expect(layer!.coats.map(({ dry }) => dry)).toEqual(before.layers[0]!.coats.map(({ dry }) => dry));
+    expect(job.approach).toMatchObject({ acceptance: 'nominal', turning: 'every-coat' });
+    expect(job.log).toEqual([]);
+    expect(isRefusal(readRecord(JSON.parse(JSON.stringify(job))))).toBe(false);
+  });
+
+  it('has the shape of the part before in the size of this one', () => {
+    expect(again().job.part.faces).toMatchObject([
+      { width: 2, height: 1, count: 3, sides: 2, shape: 1.2, keepOff: 'the hinges' },
+    ]);
+    const plain = again({ faces: [{ width: 2, height: 1, count: 1, both: false }] }).job.part.faces;
+    expect(plain[0]).toMatchObject({ width: 2, name: 'Face' });
+    expect(plain[0]!.shape).toBeUndefined();
+  });
+
+  it('asks for no gun and no nozzle', () => {
+    expect(
+      draftSchema.safeParse(draft({ like: before.id, class: 'two-part-clear', bore: undefined, rigId: '' }))
+        .success,
+    ).toBe(true);
+  });
+
+  it('shares no id with it', () => {
+    const idsOf = ({ id, part, layers }: Job) => [
+      id,
+      ...part.faces.map((face) => face.id),
+      ...layers.flatMap((layer) => [layer.id, ...layer.coats.map((coat) => coat.id)]),
+    ];
+    const named = {
+      ...before,
+      id: 'x',
+      part: { ...before.part, faces: [{ ...before.part.faces[0]!, id: 'f' }] },
+    };
+    expect(idsOf(again().job).filter((id) => idsOf(named).includes(id) && !id.startsWith('id-'))).toEqual([]);
   });
 });
 

@@ -2,6 +2,7 @@ import * as z from 'zod';
 import '@/records/jitless';
 import { tipFromCode } from '@/core/airless';
 import { isRefusal } from '@/core/refusal';
+import { groundStates, isMetal, substrateKinds } from '@/core/system';
 import {
   classSheet,
   classWords,
@@ -13,6 +14,7 @@ import {
   type Job,
   type Rig,
 } from '@/records';
+import { layerAgain } from './again';
 import { cupFor, newLayer } from './newlayer';
 import { named, newRig } from './newrig';
 import { coatsOf, systemOf } from './systems';
@@ -21,6 +23,7 @@ import { coatsOf, systemOf } from './systems';
 const always = () => true;
 
 interface Guns {
+  readonly like: string;
   readonly system: string;
   readonly rigId: string;
   readonly rows: readonly { readonly rigId: string; readonly bore?: number }[];
@@ -30,17 +33,24 @@ interface Guns {
 export const gunOfRow = (at: number): string => `row-${at}`;
 
 /** Is a gun wanted that the shop does not have? */
-export const needsRig = ({ system, rigId, rows }: Guns): boolean =>
-  system === '' ? rigId === '' : rows.some((row) => row.rigId === '');
+export const needsRig = ({ like, system, rigId, rows }: Guns): boolean =>
+  like === '' && (system === '' ? rigId === '' : rows.some((row) => row.rigId === ''));
 
 /** The most products a system has: each with a nozzle of its own where it wants a new gun. */
 const rowsAtMost = 8;
 
+/** The most sizes of one new job: more are added on its Plan. */
+export const facesAtMost = 12;
+
 const asked = z
   .object({
-    name: z.string().trim().min(1, 'Give the job a name.').max(120),
+    name: z.string().trim().max(120),
     substrate: z.string().trim().max(120),
-    metal: z.enum(['yes', 'no']),
+    ground: z.enum(substrateKinds),
+    /** What is on it now; nothing where nobody knows yet. */
+    existing: z.enum(groundStates).optional(),
+    /** A job whose layers it takes over, with their guns; none where the shop’s job is to be new. */
+    like: z.string(),
     /** A known system; one coating where there is none. */
     system: z.string(),
     /** Of a system, layer by layer: the sheet and the gun, or a new one where nothing is chosen. */
@@ -56,19 +66,26 @@ const asked = z
     air: z.enum(['compressor', 'turbine']),
     bore: z.number().positive().optional(),
     tip: z.string().trim(),
-    width: z.number().positive(),
-    height: z.number().positive(),
-    count: z.number().int('Whole faces only.').positive('At least one face.').max(9999),
+    faces: z
+      .array(
+        z.object({
+          width: z.number().positive(),
+          height: z.number().positive(),
+          count: z.number().int('Whole pieces only.').positive('At least one.').max(9999),
+          both: z.boolean(),
+          /** The face of the job before whose shape, openings and place it has. */
+          from: z.string().optional(),
+        }),
+      )
+      .min(1)
+      .max(facesAtMost),
+    /** When it must be ready to handle, ISO 8601; as soon as it can where nothing is said. */
+    due: z.string().optional(),
     coats: z
       .number()
       .int('Whole coats only.')
       .positive('At least one coat.')
       .max(12, 'Twelve coats at most.'),
-  })
-  .refine(({ system, coatingId, coatingName }) => system !== '' || coatingId !== '' || coatingName !== '', {
-    path: ['coatingName'],
-    error: 'What does the can say?',
-    when: always,
   })
   .refine((draft) => draft.system !== '' || !needsRig(draft) || draft.atomising === 'airless' || draft.bore, {
     path: ['bore'],
@@ -84,9 +101,11 @@ const asked = z
     },
   );
 
-const hasNozzle = ({ system, atomising, rows }: z.infer<typeof asked>, at: number): boolean => {
+const hasNozzle = ({ like, system, atomising, rows }: z.infer<typeof asked>, at: number): boolean => {
   const row = rows[at];
-  return system === '' || atomising === 'airless' || row?.rigId !== '' || row.bore !== undefined;
+  return (
+    like !== '' || system === '' || atomising === 'airless' || row?.rigId !== '' || row.bore !== undefined
+  );
 };
 
 /** What a new gun of one product is for, in its name: two guns of a kind are told apart by it. */
@@ -112,31 +131,37 @@ export const coatsBySheet = (
   coatings: readonly Coating[],
 ): number => coatings.find(({ id }) => id === coatingId)?.coats ?? classSheet(of, '', '', '2000-01-01').coats;
 
+/** A size nobody has stated yet. */
+export const emptyFace = (): JobDraft['faces'][number] =>
+  ({ width: undefined, height: undefined, count: 1, both: false }) as unknown as JobDraft['faces'][number];
+
 export const emptyDraft = (coatingId = '', rigId = '', coats = 2): JobDraft =>
   ({
     name: '',
     substrate: '',
-    metal: 'no',
+    ground: '',
+    existing: undefined,
+    like: '',
     system: '',
     rows: [],
     coatingId,
-    class: 'water-lacquer',
+    class: '',
     coatingName: '',
     rigId,
     atomising: 'hvlp',
     air: 'compressor',
     bore: undefined,
     tip: '',
-    width: undefined,
-    height: undefined,
-    count: 1,
+    faces: [emptyFace()],
+    due: undefined,
     coats,
   }) as unknown as JobDraft;
 
-interface Held {
+export interface Held {
   readonly coatings: readonly Coating[];
   readonly rigs: readonly Rig[];
   readonly cups: readonly Cup[];
+  readonly jobs?: readonly Job[];
 }
 
 /**
@@ -198,17 +223,25 @@ export function jobFromDraft(
   };
   const layerFrom = (sheet: Coating, rig: Rig, how: Parameters<typeof newLayer>[2]) =>
     newLayer({ sheet, rigId: rig.id, cupId: cupOf(sheet).id }, id, how);
-  const layers = system
-    ? system.layers.map((as, i) => {
-        const { coatingId = '' } = draft.rows[i] ?? {};
-        const sheet = sheetOf(coatingId, as.of, classWords(as.of), coatsOf(as));
-        return { ...layerFrom(sheet, rigOfRow(i), { as }), name: as.name };
-      })
-    : [
-        layerFrom(sheetOf(draft.coatingId, draft.class, draft.coatingName), rigOf(draft.rigId), {
-          coats: draft.coats,
-        }),
-      ];
+  const before = held.jobs?.find((each) => each.id === draft.like);
+  const turning = before ? before.approach.turning : system?.turning;
+  const layers = before
+    ? before.layers.map((layer) => layerAgain(layer, held.coatings, id))
+    : system
+      ? system.layers.map((as, i) => {
+          const { coatingId = '' } = draft.rows[i] ?? {};
+          const sheet = sheetOf(coatingId, as.of, classWords(as.of), coatsOf(as));
+          return { ...layerFrom(sheet, rigOfRow(i), { as }), name: as.name };
+        })
+      : [
+          layerFrom(
+            sheetOf(draft.coatingId, draft.class, draft.coatingName || classWords(draft.class)),
+            rigOf(draft.rigId),
+            {
+              coats: draft.coats,
+            },
+          ),
+        ];
   const job: Job = {
     kind: 'job',
     version: 3,
@@ -217,21 +250,22 @@ export function jobFromDraft(
     begun: now,
     part: {
       substrate: draft.substrate || 'Part',
-      metal: draft.metal === 'yes',
-      faces: [
-        {
-          id: id(),
-          name: 'Face',
-          width: draft.width,
-          height: draft.height,
-          count: draft.count,
-          lies: 'upright',
-          ...(system?.turning ? { sides: 2 as const } : {}),
-        },
-      ],
+      metal: isMetal(draft.ground),
+      kind: draft.ground,
+      ...(draft.existing ? { existing: draft.existing } : {}),
+      faces: draft.faces.map(({ both, from, ...size }, i) => {
+        const shaped = before?.part.faces.find((face) => face.id === from);
+        const kept = shaped ?? { name: i === 0 ? 'Face' : `Face ${i + 1}`, lies: 'upright' as const };
+        const sides = both || (system?.turning !== undefined && !before) ? (2 as const) : undefined;
+        return { ...kept, id: id(), ...size, sides };
+      }),
     },
     layers,
-    approach: { acceptance: 'spot-mean', ...(system?.turning ? { turning: system.turning } : {}) },
+    approach: {
+      ...(before?.approach ?? { acceptance: 'spot-mean' }),
+      ...(turning ? { turning } : {}),
+    },
+    ...(draft.due ? { due: draft.due } : {}),
     log: [],
   };
   return { job, more };

@@ -4,12 +4,6 @@ import { airlessFirst, type Coating, type CoatingClass, type Job, type Rig } fro
 const layersUsed = (jobs: readonly Job[]) =>
   [...jobs].sort((a, b) => b.begun.localeCompare(a.begun)).flatMap(({ layers }) => layers);
 
-/** The product the shop sprayed last that it still has a sheet of; the first sheet where it sprayed none. */
-export function usualCoating(jobs: readonly Job[], coatings: readonly Coating[]): Coating | undefined {
-  const used = layersUsed(jobs).find(({ sheet }) => coatings.some(({ id }) => id === sheet.id));
-  return coatings.find(({ id }) => id === used?.sheet.id) ?? coatings[0];
-}
-
 /** A class’s sheet that was used last; any of the class where none was. */
 export function usualOfClass(
   of: CoatingClass,

@@ -1,261 +1,178 @@
 'use client';
 
-import { isoNow } from '@/store/clock';
 import { useRouter } from 'next/navigation';
-import { useEffect, useState } from 'react';
+import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
-import { airlessFirst, coatingClasses, classWords, newId, usualFitting } from '@/records';
-import { usualCoating, usualOfClass, usualRig } from '@/facts/newjob/usual';
-import { useRecords, useStore } from '@/store/hooks';
+import { newId } from '@/records';
+import { draftAhead } from '@/facts/newjob/ahead';
+import { draftSchema, emptyDraft, jobFromDraft, type JobDraft } from '@/facts/newjob/draft';
+import { fitted } from '@/facts/newjob/fitted';
+import { isoNow, momentNow } from '@/store/clock';
+import { useRecords, useShop, useStore } from '@/store/hooks';
+import { keepDraft, keptDraft } from '@/store/newdraft';
 import { Button } from '@/ui/Button';
-import { expects } from '@/words/expects';
-import { FormNumber, FormSelect, FormText, rulesOf } from '@/ui/form';
-import { Notice } from '@/ui/Notice';
+import { rulesOf } from '@/ui/form';
 import { Page } from '@/ui/Page';
-import { gunWords } from '@/records/rigwords';
-import {
-  coatsBySheet,
-  draftSchema,
-  emptyDraft,
-  jobFromDraft,
-  needsRig,
-  type JobDraft,
-} from '@/facts/newjob/draft';
-import { knownSystems, systemOf } from '@/facts/newjob/systems';
-import { SystemRow } from './SystemRow';
-import { amount } from '@/words/figures';
-import { Printed } from '@/ui/Printed';
+import { usePart } from '@/ui/part';
+import { showPart } from '@/ui/showpart';
+import { goesOn, usualName } from '@/words/newjob';
+import { substrateWords } from '@/words/system';
+import { HowLarge } from './HowLarge';
+import { FigureSoFar } from './FigureSoFar';
+import { SoFar } from './SoFar';
+import { WhatIsIt } from './WhatIsIt';
+import { WhenReady } from './WhenReady';
+import { WhichSystem } from './WhichSystem';
 
-const newSheetWords =
-  'A new sheet starts from typical values of its class. Each stays marked as a default until you confirm it from the product’s paper.';
+/** The four screens, each by its own address, and what leads to the next. */
+const screens = { what: 'What is it?', size: 'How large?', system: 'What goes on?', when: 'Ready when?' };
+type Screen = keyof typeof screens;
+const order = Object.keys(screens) as Screen[];
 
-/** A new job on one page: what, with what, how much of it. The rest can be put right on its Plan. */
+/** What must be right before each screen is left. */
+const answers: Record<Screen, readonly (keyof JobDraft)[]> = {
+  what: ['ground', 'existing', 'substrate'],
+  size: ['faces'],
+  system: ['like', 'system', 'coatingId', 'class', 'rows', 'rigId', 'bore', 'tip', 'coats', 'coatingName'],
+  when: ['due', 'name'],
+};
+
+/** A new job as a conversation: what it is, how large, what goes on it, and when it must be ready. */
 export function NewJob() {
   const store = useStore();
   const router = useRouter();
+  const shop = useShop();
   const coatings = useRecords('coating');
   const rigs = useRecords('rig');
   const cups = useRecords('cup');
   const jobs = useRecords('job');
+  const held = useMemo(() => ({ coatings, rigs, cups, jobs }), [coatings, rigs, cups, jobs]);
   const [begun] = useState(() => {
-    const sheet = usualCoating(jobs, coatings);
-    const rig = sheet && usualRig({ sheetId: sheet.id, of: sheet.class }, jobs, rigs);
-    return emptyDraft(sheet?.id, rig?.id, sheet?.coats);
+    const kept = { ...emptyDraft(), ...keptDraft() } as JobDraft;
+    const sheet = coatings.find(({ id }) => id === kept.coatingId);
+    // A sheet just read from its paper: its gun and its coats follow like any other’s.
+    return sheet && !kept.class
+      ? { ...kept, class: sheet.class, ...fitted({ coatingId: sheet.id, class: sheet.class }, held) }
+      : kept;
   });
-  const { control, getValues, handleSubmit, setValue, formState } = useForm<JobDraft>({
-    resolver: rulesOf(draftSchema),
-    defaultValues: begun,
-  });
+  const form = useForm<JobDraft>({ resolver: rulesOf(draftSchema), defaultValues: begun });
+  const { control, getValues, handleSubmit, setValue, trigger, reset } = form;
   const draft = useWatch({ control }) as JobDraft;
-  // The sheet says how many coats, until somebody says otherwise.
-  const stated = coatsBySheet(draft, coatings);
-  const own = formState.dirtyFields.coats === true;
+  const screen = usePart(screens);
+  const at = order.indexOf(screen);
+  useEffect(() => keepDraft(draft), [draft]);
+  // An answer that others follow from is not asked before them.
   useEffect(() => {
-    if (!own) setValue('coats', stated);
-  }, [own, stated, setValue]);
-  const system = systemOf(draft.system);
-  const newSheets = system?.layers.some((_, i) => !draft.rows[i]?.coatingId) === true;
-  useEffect(() => {
-    // What the shop sprayed last of each class, with the gun it used for it.
-    const rows = systemOf(draft.system)?.layers.map(({ of }) => {
-      const sheet = usualOfClass(of, jobs, coatings);
-      return {
-        coatingId: sheet?.id ?? '',
-        rigId: usualRig({ sheetId: sheet?.id, of }, jobs, rigs)?.id ?? '',
-        bore: usualFitting(of).bore,
-      };
-    });
-    setValue('rows', rows ?? []);
-  }, [draft.system, coatings, jobs, rigs, setValue]);
-  const of = coatings.find(({ id }) => id === draft.coatingId)?.class ?? draft.class;
-  const { rigId: chosen } = formState.dirtyFields;
-  useEffect(() => {
-    // The gun follows the product until somebody says which; a new one is fitted as its class is.
-    if (!chosen) setValue('rigId', usualRig({ sheetId: getValues('coatingId'), of }, jobs, rigs)?.id ?? '');
-    const { bore, tip } = usualFitting(of);
-    if (!formState.dirtyFields.bore) setValue('bore', bore);
-    if (!formState.dirtyFields.tip) setValue('tip', tip);
-    if (!formState.dirtyFields.atomising) setValue('atomising', airlessFirst(of) ? 'airless' : 'hvlp');
-  }, [of, chosen, draft.coatingId, formState.dirtyFields, getValues, jobs, rigs, setValue]);
-  const area = (draft.width ?? 0) * (draft.height ?? 0) * (draft.count || 0);
+    if (at > 0 && !getValues('ground')) showPart();
+  }, [at, getValues]);
 
-  const begin = handleSubmit(async (filled) => {
-    const { job, more } = jobFromDraft(filled, { coatings, rigs, cups }, isoNow(), newId);
-    if (await store.commit([...more, job], [], 'new job')) router.push(`/job/${job.id}/plan`);
+  const product = draft.like || draft.system || draft.coatingId || draft.class ? goesOn(draft, held) : '';
+  const filled = useMemo(
+    (): JobDraft => ({
+      ...draft,
+      name: draft.name?.trim() || usualName(product, draft.ground || 'metal'),
+      substrate: draft.substrate?.trim() || (draft.ground ? substrateWords[draft.ground] : ''),
+    }),
+    [draft, product],
+  );
+  const settled = useDeferredValue(filled);
+  const ahead = useMemo(
+    () => (draftSchema.safeParse(settled).success ? draftAhead(settled, held, shop, momentNow()) : undefined),
+    [settled, held, shop],
+  );
+
+  const fit = (product: Pick<JobDraft, 'coatingId' | 'class'>) => {
+    for (const [name, value] of Object.entries(fitted(product, held)))
+      setValue(name as keyof JobDraft, value);
+  };
+  const anew = () => {
+    keepDraft(undefined);
+    reset(emptyDraft());
+    showPart();
+  };
+  const begin = handleSubmit(async () => {
+    const { job, more } = jobFromDraft(filled, held, isoNow(), newId);
+    if (!(await store.commit([...more, job], [], 'new job'))) return;
+    keepDraft(undefined);
+    router.push(`/job/${job.id}/plan`);
   });
-  const group = 'grid gap-4 border-t border-hairline py-5 sm:grid-cols-2 lg:grid-cols-4';
+  const next = order[at + 1];
+  const onward = async () => {
+    if (!(await trigger(answers[screen] as (keyof JobDraft)[]))) return;
+    if (next) showPart(next);
+    else await begin();
+    window.scrollTo({ top: 0 });
+  };
+  const props = { form, draft, held, ahead };
   return (
-    <Page title="New job" says="Name it, choose what goes on and with which gun, and say how large it is.">
-      <form onSubmit={(event) => void begin(event)} noValidate className="max-w-4xl">
-        <div className={group}>
-          <div className="sm:col-span-2">
-            <FormText
-              control={control}
-              name="name"
-              label="Job"
-              placeholder="Saloon doors, car 6"
-              maxLength={120}
-            />
-          </div>
-          <FormText control={control} name="substrate" label="Substrate" maxLength={120} />
-          <FormSelect
-            control={control}
-            name="metal"
-            label="Is the surface metal?"
-            options={[
-              { value: 'no', label: 'No: wood, composite, render' },
-              { value: 'yes', label: 'Yes: a film gauge reads it' },
-            ]}
-          />
-        </div>
-        <div className={group}>
-          <div className="sm:col-span-2">
-            <FormSelect
-              control={control}
-              name="system"
-              label="What goes on"
-              options={[
-                { value: '', label: 'One coating' },
-                ...knownSystems.map(({ id, name }) => ({ value: id, label: name })),
-              ]}
-            />
-          </div>
-          {system && (
-            <p className="self-end text-sm text-ink-soft sm:col-span-2 sm:pb-3">
-              {system.says} More layers, and other ones, on its Plan.
-            </p>
+    <Page
+      title="New job"
+      tools={
+        <div className="flex items-center gap-3 text-ink-soft">
+          {draft.ground && (
+            <Button look="quiet" onClick={anew}>
+              Start over
+            </Button>
           )}
+          <span data-screen={screen}>
+            {at + 1} of {order.length}
+          </span>
         </div>
-        {system?.layers.map((layer, i) => (
-          <SystemRow
-            key={`${system.id}-${i}`}
-            control={control}
-            at={i}
-            layer={layer}
-            newGuns={system.layers.flatMap(({ name }, at) =>
-              at < i && draft.rows[at]?.rigId === '' ? [{ at, name }] : [],
-            )}
-            nozzle={draft.rows[i]?.rigId === '' && draft.atomising !== 'airless'}
-          />
-        ))}
-        {system && newSheets && (
-          <div className="pb-5">
-            <Notice tone="care">{newSheetWords}</Notice>
-          </div>
-        )}
-        {!system && (
-          <div className={group}>
-            <div className="sm:col-span-2">
-              <FormSelect
-                control={control}
-                name="coatingId"
-                label="Coating sheet"
-                options={[
-                  ...coatings.map(({ id, name }) => ({ value: id, label: name })),
-                  { value: '', label: 'A new sheet, from class defaults' },
-                ]}
-              />
-            </div>
-            {draft.coatingId === '' && (
-              <>
-                <FormSelect
-                  control={control}
-                  name="class"
-                  label="Coating type"
-                  options={coatingClasses.map((value) => ({ value, label: classWords(value) }))}
-                />
-                <FormText control={control} name="coatingName" label="Name on the can" maxLength={120} />
-                <div className="sm:col-span-2 lg:col-span-4">
-                  <Notice tone="care">{newSheetWords}</Notice>
-                </div>
-              </>
-            )}
-          </div>
-        )}
-        {(!system || needsRig(draft)) && (
-          <div className={group}>
-            {!system && (
-              <div className="sm:col-span-2">
-                <FormSelect
-                  control={control}
-                  name="rigId"
-                  label="Gun set-up"
-                  options={[
-                    ...rigs.map(({ id, name }) => ({ value: id, label: name })),
-                    { value: '', label: 'A new gun' },
-                  ]}
-                />
-              </div>
-            )}
-            {needsRig(draft) && (
-              <>
-                <FormSelect
-                  control={control}
-                  name="atomising"
-                  label="Kind of gun"
-                  options={Object.entries(gunWords).map(([value, label]) => ({ value, label }))}
-                />
-                {draft.atomising === 'hvlp' && (
-                  <FormSelect
-                    control={control}
-                    name="air"
-                    label="Air from"
-                    options={[
-                      { value: 'compressor', label: 'A compressor' },
-                      { value: 'turbine', label: 'A turbine' },
-                    ]}
-                  />
-                )}
-                {draft.atomising === 'airless' ? (
-                  <FormText control={control} name="tip" label="Tip code" placeholder="517" />
-                ) : system ? null : (
-                  <FormNumber
-                    control={control}
-                    name="bore"
-                    label="Nozzle"
-                    quantity="bore"
-                    expects={expects.bore}
-                    required
-                  />
-                )}
-              </>
-            )}
-          </div>
-        )}
-        <div className={group}>
-          <FormNumber
-            control={control}
-            name="width"
-            label="Width of one surface"
-            quantity="length"
-            expects={expects.side}
-            required
-          />
-          <FormNumber
-            control={control}
-            name="height"
-            label="Height of a face"
-            quantity="length"
-            expects={expects.side}
-            required
-          />
-          <FormText control={control} name="count" label="How many faces" type="number" min={1} />
-          {!system && (
-            <FormText control={control} name="coats" label="Coats" type="number" min={1} max={12} />
+      }
+    >
+      <form
+        noValidate
+        onSubmit={(event) => {
+          event.preventDefault();
+          void onward();
+        }}
+        className="grid max-w-5xl gap-x-8 lg:grid-cols-[minmax(0,1fr)_17rem]"
+      >
+        <div className="min-w-0">
+          {screen === 'what' && (
+            <WhatIsIt
+              {...props}
+              onLike={(job) => {
+                reset({
+                  ...emptyDraft(),
+                  like: job.id,
+                  ground: job.part.kind ?? (job.part.metal ? 'metal' : 'coated'),
+                  existing: job.part.existing,
+                  substrate: job.part.substrate,
+                  faces: job.part.faces.map(({ id, width, height, count, sides }) => ({
+                    width,
+                    height,
+                    count,
+                    both: sides === 2,
+                    from: id,
+                  })),
+                });
+                showPart('when');
+              }}
+            />
           )}
+          {screen === 'size' && <HowLarge {...props} />}
+          {screen === 'system' && <WhichSystem {...props} onProduct={fit} />}
+          {screen === 'when' && <WhenReady {...props} called={filled.name} />}
         </div>
-        <div className="flex flex-wrap items-center gap-5 border-t border-hairline py-5">
+        <SoFar {...props} screen={screen} product={product} />
+        <div className="sticky bottom-0 z-10 -mx-4 mt-4 flex flex-wrap items-center justify-between gap-x-4 border-t border-ink bg-paper px-4 py-2 md:mx-0 md:px-0 lg:col-span-2">
+          <span>
+            {at > 0 && (
+              <Button look="quiet" onClick={() => showPart(at > 1 ? order[at - 1] : undefined)}>
+                Back
+              </Button>
+            )}
+          </span>
+          <FigureSoFar screen={screen} draft={draft} ahead={ahead} />
+          {screen === 'system' && ahead && (
+            <Button look="quiet" onClick={() => void begin()}>
+              Begin this job
+            </Button>
+          )}
           <Button type="submit" look="main">
-            Begin this job
+            {next ? screens[next] : 'Begin this job'}
           </Button>
-          {area > 0 && (
-            <span className="text-ink-soft">
-              <b className="text-ink">
-                <Printed figure={amount('area', area)} />
-              </b>{' '}
-              in all
-            </span>
-          )}
         </div>
       </form>
     </Page>

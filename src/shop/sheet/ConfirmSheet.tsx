@@ -11,6 +11,7 @@ import { useRecords, useStore } from '@/store/hooks';
 import { Button } from '@/ui/Button';
 import { SelectField } from '@/ui/Field';
 import { Notice } from '@/ui/Notice';
+import { keepDraft, keptDraft } from '@/store/newdraft';
 import { notify } from '@/ui/notify';
 import { Page } from '@/ui/Page';
 import { useUnits } from '@/ui/units';
@@ -86,7 +87,11 @@ export function ConfirmSheet({ paper, onBack }: Props) {
         ? 'The newer paper is in. Jobs already begun keep the sheet they began with.'
         : 'The sheet is made. A group the paper does not state whole is marked as a class default until you confirm it.',
     );
-    router.push(`/coatings/${after.id}`);
+    // Read for a new job, it is what goes on there.
+    const asked = new URLSearchParams(location.search).get('then') === 'new' ? keptDraft() : undefined;
+    if (!asked) return router.push(`/coatings/${after.id}`);
+    keepDraft({ ...asked, like: '', system: '', coatingId: after.id, class: '' });
+    router.push('/new#system');
   };
 
   return (

@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useRef, useState } from 'react';
+import { useState } from 'react';
 import { isRefusal } from '@/core/refusal';
 import { handsOn, type OrderOfWork } from '@/core/schedule';
 import { calendarOf } from '@/exchange/calendar';
@@ -8,21 +8,21 @@ import { planEntries } from '@/exchange/plancalendar';
 import { fileName } from '@/exchange/filename';
 import { usualWorkday } from '@/records';
 import { useStore } from '@/store/hooks';
-import { dayQuestion, lifeOf, type DayQuestion, type JobView, withApproach } from '@/facts/job';
+import { dayQuestion, endBy, handledAfter, lifeOf, type DayQuestion, type JobView, withApproach } from '@/facts/job';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { CommitField, TextField } from '@/ui/Field';
 import { download } from '@/ui/download';
 import { useJob } from '@/ui/job/context';
+import { MomentField } from '@/ui/MomentField';
 import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
+import { usePlanned } from '@/ui/planned';
 import { useUnits } from '@/ui/units';
 import { useWidth } from '@/ui/width';
 import { weekday } from '@/words/dates';
 import { clockTime, timeOfDay } from '@/words/clock';
 import { workWords } from '@/words/work';
-import { planDay } from '@/workers/plan';
-import type { DayPlan } from '@/workers/plan.worker';
 import { AfterCoats } from './AfterCoats';
 import { dayFigure, type Bar, type MixSpan } from './dayfigure';
 import { amount } from '@/words/figures';
@@ -41,7 +41,7 @@ export function DayAxis() {
   const units = useUnits();
   const { job, work, shop } = view;
   const [begin, setBegin] = useState('');
-  const { asked, planned, busy, stop } = usePlannedDay(begin);
+  const { asked, due, planned, busy, stop } = usePlannedDay(begin);
   const set = (said: Partial<typeof work.approach>) => store.put(withApproach(work, said), 'plan of the day');
   const both = job.part.faces.some(({ sides }) => sides === 2);
   const plan = planned && !isRefusal(planned.plan) ? planned.plan : undefined;
@@ -49,7 +49,7 @@ export function DayAxis() {
   const { begins, ends } = shop.workday ?? usualWorkday;
   return (
     <Panel title="The day" place="day">
-      <div className="grid grid-cols-2 items-end gap-3 sm:grid-cols-[9rem_9rem_1fr]">
+      <div className="grid grid-cols-2 items-end gap-3 sm:grid-cols-[8rem_8rem_14rem_1fr]">
         <TextField
           label="Begin at"
           type="time"
@@ -66,6 +66,11 @@ export function DayAxis() {
             const racks = Math.floor(Number(text));
             set({ racks: text.trim() !== '' && racks >= 1 && racks <= 200 ? racks : undefined });
           }}
+        />
+        <MomentField
+          label="Ready to handle by"
+          value={job.due}
+          onCommit={(moment) => store.put({ ...job, due: moment }, 'ready by')}
         />
         {both && (
           <Choice
@@ -103,9 +108,14 @@ export function DayAxis() {
             hands on, over <Printed figure={amount('duration', plan.end - asked.question.start)} />.{' '}
             {planned && !isRefusal(planned.latest) ? (
               <>
-                Latest safe start for the whole stack: <b data-latest>{clock(planned.latest)}</b>, to end by{' '}
-                {clock(ends)}.
+                Latest safe start for the whole stack: <b data-latest>{clock(planned.latest)}</b>,{' '}
+                {due === undefined ? `to end by ${clock(ends)}` : `to be ready by ${clockTime(due)}`}.
               </>
+            ) : due !== undefined ? (
+              <span className="text-care" data-late>
+                ▲ It cannot be ready by {clockTime(due)}: at the soonest by{' '}
+                {clock(plan.end + handledAfter(view, asked))}.
+              </span>
             ) : (
               <span className="text-care">
                 ▲ It does not all fit before {clock(ends)} today
@@ -170,25 +180,10 @@ function usePlannedDay(begin: string) {
     return at.getTime();
   })();
   const asked: DayQuestion = dayQuestion({ ...view, now: minute * 60_000 }, shop, from);
-  const key = JSON.stringify(asked.question);
-  const [held, setHeld] = useState<{ key: string; planned?: DayPlan }>();
-  const task = useRef<{ cancel: () => void }>(undefined);
-  useEffect(() => {
-    const { begins, ends } = shop.workday ?? usualWorkday;
-    const question = JSON.parse(key) as DayQuestion['question'];
-    const next = planDay(question, ends > begins ? ends : 86_400);
-    task.current = next;
-    let gone = false;
-    void next.result.then((planned) => {
-      if (!gone) setHeld({ key, planned });
-    });
-    return () => {
-      gone = true;
-      next.cancel();
-    };
-  }, [key, shop.workday, job.id]);
-  // The last plan stays in sight while the next one is worked out.
-  return { asked, planned: held?.planned, busy: held === undefined, stop: () => task.current?.cancel() };
+  const { begins, ends } = shop.workday ?? usualWorkday;
+  const due = job.due === undefined ? undefined : Date.parse(job.due);
+  const by = due === undefined ? (ends > begins ? ends : 86_400) : endBy(view, asked, due);
+  return { asked, by, due, ...usePlanned(asked.question, by) };
 }
 
 const looks: Record<Bar['kind'], string> = {

@@ -1,7 +1,8 @@
 'use client';
 
-import type { PermissionItem } from '@/facts/job';
-import type { Tap } from '@/words/line';
+import { useEffect, useState } from 'react';
+import { askedTogether, tickOf, type PermissionItem } from '@/facts/job';
+import { inSentence, plural, type Tap } from '@/words/line';
 import { openWords } from '@/words/permission';
 import { itemWords } from '@/words/remedies';
 import { Button } from '../Button';
@@ -9,6 +10,7 @@ import { Dialog } from '../Dialog';
 import { useUnits } from '../units';
 import { useJob } from './context';
 import { WalkRest, WalkStep } from './WalkStep';
+import { WalkTogether } from './WalkTogether';
 
 interface Props {
   /** What starts the coat once nothing stops it. */
@@ -18,42 +20,80 @@ interface Props {
   readonly onClose: () => void;
 }
 
-/** Through what is open before a coat, one line at a time, safety first; then the coat. */
+/** Through what is open before a coat, safety first: what a person answers for together, all else one by one. */
 export function StartWalk({ start, onStart, onTap, onClose }: Props) {
-  const { view } = useJob();
-  const units = useUnits();
+  const { view, log } = useJob();
   const { open, may } = view.permission;
+  const [alone, setAlone] = useState<string>();
+  // The last answers start it with them, once they are on record and nothing else has come up.
+  const [answered, setAnswered] = useState<readonly string[]>([]);
+  const onRecord =
+    answered.length > 0 && !open.some(({ id, weight }) => weight === 'stop' && answered.includes(id));
+  // Something else came up meanwhile: that is gone through first, and the coat is started by a tap of its own.
+  if (onRecord && !may) setAnswered([]);
+  const goes = onRecord && may;
+  useEffect(() => {
+    if (goes) onStart();
+  }, [goes, onStart]);
   const stops = open.filter(({ weight }) => weight === 'stop');
   const cares = open.filter(({ weight }) => weight === 'care');
   // What only takes its time comes last: the others are done meanwhile.
   const waits = (each: PermissionItem) => each.by === 'hand' && each.state === 'acting';
-  const [item, ...rest] = [...stops.filter((each) => !waits(each)), ...stops.filter(waits)];
+  const inOrder = [...stops.filter((each) => !waits(each)), ...stops.filter(waits)];
+  const one = inOrder.find(({ id }) => id === alone);
+  const together = one ? [] : askedTogether(inOrder);
+  const shown: readonly PermissionItem[] =
+    together.length > 1 ? together : inOrder.filter((each) => each === (one ?? inOrder[0]));
+  const rest = inOrder.filter((each) => !shown.includes(each));
+  const last = rest.length === 0;
   return (
-    <Dialog open onClose={onClose} title={item ? openWords(view) : start.says}>
-      {item && <WalkStep key={item.id} item={item} onTap={onTap} />}
+    <Dialog open onClose={onClose} title={inOrder.length > 0 ? openWords(view) : start.says}>
+      {together.length > 1 ? (
+        <WalkTogether
+          items={together}
+          says={
+            last
+              ? `All ${plural(together.length, 'thing')} so: ${inSentence(start.says)}`
+              : `All ${plural(together.length, 'thing')} so`
+          }
+          onAll={() => {
+            if (last) setAnswered(together.map(({ id }) => id));
+            log('ticked', ...together.map((each) => tickOf(each, true)));
+          }}
+          onOne={setAlone}
+        />
+      ) : (
+        shown.map((item) => <WalkStep key={item.id} item={item} onTap={onTap} />)
+      )}
+      {(may || (last && together.length > 1)) && <Minded cares={cares} />}
       {may && (
-        <>
-          {cares.length > 0 && (
-            <>
-              <p className="font-bold">Nothing stops it. Mind:</p>
-              <ul className="mt-2 divide-y divide-hairline border-y border-hairline">
-                {cares.map((care) => {
-                  const { says, limit } = itemWords(care, view, units);
-                  return (
-                    <li key={care.id} className="py-2">
-                      {says} <span className="block text-sm text-ink-soft">{limit}</span>
-                    </li>
-                  );
-                })}
-              </ul>
-            </>
-          )}
-          <Button look="main" className="mt-4 w-full" data-walk-start onClick={onStart}>
-            {start.says}
-          </Button>
-        </>
+        <Button look="main" className="mt-4 w-full" data-walk-start onClick={onStart}>
+          {start.says}
+        </Button>
       )}
       <WalkRest items={rest} />
     </Dialog>
+  );
+}
+
+/** What stops nothing and is minded all the same. */
+function Minded({ cares }: { readonly cares: readonly PermissionItem[] }) {
+  const { view } = useJob();
+  const units = useUnits();
+  if (cares.length === 0) return null;
+  return (
+    <section aria-label="Mind" className="mt-4">
+      <p className="font-bold">These stop nothing. Mind:</p>
+      <ul className="mt-2 divide-y divide-hairline border-y border-hairline">
+        {cares.map((care) => {
+          const { says, limit } = itemWords(care, view, units);
+          return (
+            <li key={care.id} className="py-2">
+              {says} <span className="block text-sm text-ink-soft">{limit}</span>
+            </li>
+          );
+        })}
+      </ul>
+    </section>
   );
 }
