@@ -32,7 +32,7 @@ export function jobReport(
   const own = photos.filter(({ jobId }) => jobId === job.id).sort((a, b) => a.at.localeCompare(b.at));
   return {
     title: job.name,
-    under: `${shop.name || 'Shop'} · ${job.part.substrate} · begun ${day(job.begun)} · written ${day(now)}`,
+    under: `${shop.name || 'Shop'} · ${job.part.substrate} · begun ${day(job.begun)}${job.due ? ` · to be ready by ${day(job.due)} ${timeOfDay(Date.parse(job.due))}` : ''} · written ${day(now)}`,
     sections: [
       about(view, units),
       coats(view, units),

@@ -28,5 +28,7 @@ describe('a stretch of the axis in words', () => {
       [-2, end('lacquer-1')],
     );
     expect(standsSays(benchRow(seen(job)))).toBe('Lacquer · 1 of 2 coats on');
+    const due = { ...job, due: new Date(minutes(600)).toISOString() };
+    expect(standsSays(benchRow(seen(due)))).toMatch(/^Lacquer · 1 of 2 coats on · ready by .*\d\d:\d\d$/);
   });
 });

@@ -21,6 +21,9 @@ export function spanSays({ kind, of, from, to, who }: BenchSpan, now: number): s
 export function standsSays({ view }: BenchRow): string {
   const { coats } = view.spray;
   const on = coats.filter(({ state }) => state === 'done').length;
+  const { due } = view.job;
+  const until =
+    due === undefined || on === coats.length ? '' : ` · ready by ${clockTime(Date.parse(due), view.now)}`;
   const several = new Set(coats.map(({ coat }) => coat.layerId)).size > 1;
-  return `${several ? `${view.work.layer.name} · ` : `${view.plan.sheet.name} · `}${on} of ${plural(coats.length, 'coat')} on`;
+  return `${several ? `${view.work.layer.name} · ` : `${view.plan.sheet.name} · `}${on} of ${plural(coats.length, 'coat')} on${until}`;
 }

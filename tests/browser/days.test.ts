@@ -1,6 +1,7 @@
 import type { Browser } from 'puppeteer-core';
 import { launch, Visitor } from './driver';
 import { ahead, another, lineOf, readRoom, untilSpray, startCoat, endCoat } from './follow';
+import { newJob } from './newjob';
 
 let browser: Browser;
 beforeAll(async () => {
@@ -26,15 +27,19 @@ describe('filler, epoxy and colour over three days, from nothing', () => {
 
   it('begins with three products, three guns and the work between them', async () => {
     visitor = await Visitor.arrive(browser, 'plain', '/new');
-    await visitor.type('Job', 'Bonnet, blocked');
-    await visitor.choose('Is the surface metal?', 'Yes: a film gauge reads it');
-    await visitor.choose('What goes on', 'Sprayed filler, epoxy, colour');
-    await visitor.type('Nozzle for the filler', '2.2 mm');
-    await visitor.type('Nozzle for the epoxy', '1.6 mm');
-    await visitor.type('Nozzle for the colour', '1.4 mm');
-    await visitor.type('Width of one surface', '1.2 m');
-    await visitor.type('Height of a face', '0.5 m');
-    await visitor.press('Begin this job');
+    await newJob(visitor, {
+      name: 'Bonnet, blocked',
+      ground: 'Steel',
+      width: '1.2 m',
+      height: '0.5 m',
+      product: 'Sprayed filler, epoxy, colour',
+      closer: async () => {
+        await visitor.open('3 products');
+        await visitor.type('Nozzle for the filler', '2.2 mm');
+        await visitor.type('Nozzle for the epoxy', '1.6 mm');
+        await visitor.type('Nozzle for the colour', '1.4 mm');
+      },
+    });
     await visitor.part('Stack');
     await visitor.sees(/Before Epoxy: sand with P180, 80\sµm off; wipe clean; mask/, '[data-layers]');
     await visitor.sees(/Before Colour: sand with P400/, '[data-layers]');
@@ -130,13 +135,18 @@ describe('a missed tack window', () => {
     await visitor.press('Save');
     await visitor.sees(/The next coat wants it\s+tacky: dry has missed it/);
     await visitor.go('/new');
-    await visitor.type('Job', 'Gate');
-    await visitor.choose('Coating sheet', 'Rust coat R3');
-    await visitor.choose('Gun set-up', 'A new gun');
-    await visitor.type('Nozzle', '1.5 mm');
-    await visitor.type('Width of one surface', '1 m');
-    await visitor.type('Height of a face', '1 m');
-    await visitor.press('Begin this job');
+    await newJob(visitor, {
+      name: 'Gate',
+      ground: 'Steel',
+      width: '1 m',
+      height: '1 m',
+      product: 'Rust coat R3',
+      gun: 'HVLP, compressor',
+      closer: async () => {
+        await visitor.open(/^Rust coat R3, /);
+        await visitor.type('Nozzle', '1.5 mm');
+      },
+    });
     await readRoom(visitor, ['21', '21', '60']);
     await untilSpray(visitor);
     await startCoat(visitor, /^Start coat/);

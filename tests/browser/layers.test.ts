@@ -1,6 +1,7 @@
 import type { Browser } from 'puppeteer-core';
 import { launch, Visitor } from './driver';
 import { ahead, another, lineOf, readRoom, toStage, untilSpray, startCoat, endCoat } from './follow';
+import { newJob } from './newjob';
 
 let browser: Browser;
 beforeAll(async () => {
@@ -18,16 +19,20 @@ describe('base and clear, from nothing, with two guns', () => {
     await visitor.press('Save');
     await visitor.sees('Saved.');
     await visitor.go('/new');
-    await visitor.type('Job', 'Wing, left');
-    await visitor.choose('Is the surface metal?', 'Yes: a film gauge reads it');
-    await visitor.choose('What goes on', 'Base and clear');
-    await visitor.sees('A thin base for colour');
-    await visitor.choose('Gun for the base', 'Base gun');
-    await visitor.choose('Gun for the clear', 'A new gun');
-    await visitor.type('Nozzle for the clear', '1.4 mm');
-    await visitor.type('Width of one surface', '1 m');
-    await visitor.type('Height of a face', '1 m');
-    await visitor.press('Begin this job');
+    await newJob(visitor, {
+      name: 'Wing, left',
+      ground: 'Steel',
+      width: '1 m',
+      height: '1 m',
+      product: 'Base and clear',
+      closer: async () => {
+        await visitor.sees('A thin base for colour');
+        await visitor.open('2 products');
+        await visitor.choose('Gun for the base', 'Base gun');
+        await visitor.choose('Gun for the clear', 'A new gun');
+        await visitor.type('Nozzle for the clear', '1.4 mm');
+      },
+    });
     await visitor.sees('Wing, left', 'h1');
     await visitor.part('Stack');
     await visitor.sees(/1\. Base\s+in hand[\s\S]*2\. Clear\s+to come/, '[data-layers]');

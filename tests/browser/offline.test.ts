@@ -8,6 +8,7 @@ import { stages } from '@/facts/job';
 import { launch, Visitor } from './driver';
 import { another, endCoat, lineOf, readRoom, startCoat } from './follow';
 import { serve } from './serve';
+import { newJob } from './newjob';
 
 const job = '/job/demo-saloon-doors';
 
@@ -55,12 +56,17 @@ describe('the application without its server', () => {
 
       // A job made here has pages of its own, and is worked from the first tap to the last.
       await visitor.go('/new');
-      await visitor.type('Job', 'Made at sea');
-      await visitor.choose('Coating sheet', 'Bracket enamel Q3');
-      await visitor.type('Width of one surface', '1 m');
-      await visitor.type('Height of a face', '1 m');
-      await visitor.type('Coats', '1');
-      await visitor.press('Begin this job');
+      await newJob(visitor, {
+        name: 'Made at sea',
+        ground: 'Cast iron',
+        width: '1 m',
+        height: '1 m',
+        product: 'Bracket enamel Q3 Quick-dry enamel',
+        closer: async () => {
+          await visitor.open(/^Bracket enamel Q3, /);
+          await visitor.type('Coats', '1');
+        },
+      });
       await visitor.page.waitForFunction(() => /^\/job\/.+\/plan$/.test(location.pathname));
       const made = await visitor.page.evaluate(() => location.pathname);
       const to = async (stage: string) => {

@@ -1,6 +1,7 @@
 import type { Browser } from 'puppeteer-core';
 import { launch, Visitor } from './driver';
 import { ahead, dialogButtons, lineOf, readRoom, startCoat, toldStep, toStage, walkStep } from './follow';
+import { newJob } from './newjob';
 
 let browser: Browser;
 beforeAll(async () => {
@@ -21,7 +22,7 @@ describe('permission to start a coat', () => {
     await visitor.sees('Isocyanates, ', dialog);
     // What keeps people whole is read together; each is ticked by itself, or all with one tap.
     await visitor.sees('Air-fed protection', dialog);
-    await visitor.press('You have read the safety data sheet of LK 2-part traffic blue.');
+    await visitor.press('You have read the safety data sheet of Livery green C4.');
     await visitor.page.waitForFunction(
       (at) => (document.querySelector(`${at} [data-step]`) as HTMLElement | null)?.dataset.step === 'masks',
       {},
@@ -82,13 +83,14 @@ describe('permission to start a coat', () => {
 
   it('a ratio nobody read from the paper keeps the ladder shut until somebody says so', async () => {
     const visitor = await Visitor.arrive(browser, 'plain', '/new');
-    await visitor.type('Job', 'Rail');
     // A shop without sheets begins with a kind of coating: its ratio is what such products usually have.
-    await visitor.choose('Coating type', 'Two-part colour');
-    await visitor.type('Name on the can', 'Own colour');
-    await visitor.type('Width of one surface', '1 m');
-    await visitor.type('Height of a face', '0.2 m');
-    await visitor.press('Begin this job');
+    await newJob(visitor, {
+      name: 'Rail',
+      ground: 'Steel',
+      width: '1 m',
+      height: '0.2 m',
+      product: 'Two-part colour',
+    });
     await visitor.sees('Rail', 'h1');
     await readRoom(visitor, ['21', '21', '50']);
     await toStage(visitor, 'mix');

@@ -1,6 +1,7 @@
 import type { Browser } from 'puppeteer-core';
 import { launch, Visitor } from './driver';
 import { another, lineOf, startCoat } from './follow';
+import { newJob } from './newjob';
 
 let browser: Browser;
 beforeAll(async () => {
@@ -94,12 +95,13 @@ describe('one operating point', () => {
 
   it('from nothing: what an HVLP cap has is told at inlet and wall, by default until a cap gauge is read', async () => {
     const visitor = await Visitor.arrive(browser, 'plain', '/new');
-    await visitor.type('Job', 'Cabinet side');
-    await visitor.type('Name on the can', 'Own clear');
-    await visitor.choose('Coating type', 'Two-part clear');
-    await visitor.type('Width of one surface', '1 m');
-    await visitor.type('Height of a face', '0.6 m');
-    await visitor.press('Begin this job');
+    await newJob(visitor, {
+      name: 'Cabinet side',
+      ground: 'Wood',
+      width: '1 m',
+      height: '0.6 m',
+      product: 'Two-part clear',
+    });
     await visitor.page.waitForFunction(() => /^\/job\/.+\/plan$/.test(location.pathname));
     const set = (await visitor.page.evaluate(() => location.pathname)).replace('plan', 'set');
     await visitor.go(set);

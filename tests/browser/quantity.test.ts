@@ -1,5 +1,6 @@
 import type { Browser } from 'puppeteer-core';
 import { launch, Visitor } from './driver';
+import { newJob } from './newjob';
 
 let browser: Browser;
 beforeAll(async () => {
@@ -65,12 +66,14 @@ describe('Quantity', () => {
 describe('the shelf', () => {
   it('leftover mix goes into another job of the same coating, and keeps its age', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/new');
-    await visitor.type('Job', 'Spare door');
-    await visitor.choose('Coating sheet', 'Satin lacquer W20');
-    await visitor.choose('Gun set-up', 'Four-stage turbine');
-    await visitor.type('Width of one surface', '0.7');
-    await visitor.type('Height of a face', '2');
-    await visitor.press('Begin this job');
+    await newJob(visitor, {
+      name: 'Spare door',
+      ground: 'Wood',
+      width: '0.7',
+      height: '2',
+      product: 'Satin lacquer W20 Water-borne lacquer',
+      gun: 'Four-stage turbine',
+    });
     await visitor.sees('Spare door', 'h1');
     await visitor.page.keyboard.press('2');
     await visitor.sees(/Pour W20/);

@@ -4,6 +4,7 @@ import type { Browser } from 'puppeteer-core';
 import { PDFDocument } from 'pdf-lib';
 import { drawn } from '../../bench/sheets/draw';
 import { launch, temporaryFile, Visitor } from './driver';
+import { newJob } from './newjob';
 
 let browser: Browser;
 beforeAll(async () => {
@@ -65,11 +66,13 @@ describe('Reading a sheet', () => {
     await visitor.sees(/Airless gun/);
 
     await visitor.go('/new');
-    await visitor.type('Job', 'Pier rail');
-    await visitor.type('Substrate', 'steel');
-    await visitor.type('Width of one surface', '2');
-    await visitor.type('Height of a face', '3');
-    await visitor.press('Begin this job');
+    await newJob(visitor, {
+      name: 'Pier rail',
+      ground: 'Steel',
+      width: '2',
+      height: '3',
+      product: 'PIERHEAD EPOXY PRIMER 55',
+    });
     await visitor.sees(/Read the room, then mix [\d.]+ L/);
     await visitor.sees('6.0 m²', 'header');
   });

@@ -1,5 +1,6 @@
 import type { Browser } from 'puppeteer-core';
 import { launch, Visitor } from './driver';
+import { tile } from './newjob';
 
 let browser: Browser;
 beforeAll(async () => {
@@ -11,23 +12,41 @@ describe('an empty shop', () => {
   it('makes a job from nothing, and says beside each field what is wrong', async () => {
     const visitor = await Visitor.arrive(browser, 'plain');
     await visitor.press('New job');
-    // A new gun is fitted as its class is; a nozzle taken out again is asked for.
-    await visitor.type('Nozzle', '');
-    await visitor.press('Begin this job');
-    await visitor.sees('Give the job a name.');
-    await visitor.sees('What does the can say?');
-    await visitor.sees('Enter a bore in mm.');
-    await visitor.type('Job', 'Garden gate');
-    await visitor.choose('Coating type', 'Quick-dry enamel');
-    await visitor.type('Name on the can', 'Gate enamel');
-    await visitor.type('Nozzle', '1.4');
-    await visitor.type('Width of one surface', '-2');
+    await visitor.press('How large?');
+    await visitor.sees('Tap what it is made of.');
+    await tile(visitor, 'What is it?', 'Steel');
+    await tile(visitor, 'What is on it now?', 'Sound old paint');
+    await visitor.sees('Test the old paint, clean, P400 to P500, last wipe, tack off.', '[data-answer]');
+    await visitor.press('How large?');
+    await visitor.type('Width', '-2');
     await visitor.page.keyboard.press('Tab');
     await visitor.sees('A length cannot be below zero.');
-    await visitor.type('Width of one surface', '1200');
+    await visitor.type('Width', '1200');
     await visitor.sees('Did you mean 1200 mm?');
     await visitor.press('Use 1200 mm');
-    await visitor.type('Height of a face', '3 ft');
+    await visitor.press('What goes on?');
+    await visitor.sees('Enter a length in m.');
+    await visitor.type('Height', '3 ft');
+    await visitor.sees(/1\.1 m² to coat/, '[data-answer]');
+    // What was answered outlives a reload.
+    await visitor.reload();
+    await visitor.press('What goes on?');
+    await visitor.press('Ready when?');
+    await visitor.sees('Tap what goes on it.');
+    await tile(visitor, 'What goes on?', 'Quick-dry enamel');
+    // A new gun is fitted as its class is; a nozzle taken out again is asked for.
+    await visitor.open('Quick-dry enamel, 2 coats');
+    await visitor.type('Name on the can', 'Gate enamel');
+    await visitor.type('Nozzle', '');
+    await visitor.press('Ready when?');
+    await visitor.sees('Enter a bore in mm.');
+    await visitor.type('Nozzle', '1.4');
+    await visitor.sees(/[\d.]+ L of Gate enamel as mixed, for 2 coats/, '[data-answer]');
+    await visitor.press('Ready when?');
+    await visitor.sees(/Begun now: ready to handle/, '[data-answer]');
+    await tile(visitor, 'When must it be ready to handle?', 'In a week');
+    await visitor.sees(/First coat by/, '[data-answer]');
+    await visitor.type('What the job is called', 'Garden gate');
     await visitor.press('Begin this job');
     await visitor.sees('Garden gate', 'h1');
     await visitor.sees('Read the room, then mix');

@@ -9,7 +9,7 @@ const byHand = (id: string, says: Partial<Extract<PermissionItem, { by: 'hand' }
   waivable: true,
   met: false,
   says: id,
-  state: 'open',
+  state: 'todo',
   ...says,
 });
 const told = (id: string): PermissionItem => ({

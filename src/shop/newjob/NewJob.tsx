@@ -90,12 +90,19 @@ export function NewJob() {
     reset(emptyDraft());
     showPart();
   };
-  const begin = handleSubmit(async () => {
-    const { job, more } = jobFromDraft(filled, held, isoNow(), newId);
-    if (!(await store.commit([...more, job], [], 'new job'))) return;
-    keepDraft(undefined);
-    router.push(`/job/${job.id}/plan`);
-  });
+  const begin = handleSubmit(
+    async () => {
+      const { job, more } = jobFromDraft(filled, held, isoNow(), newId);
+      if (!(await store.commit([...more, job], [], 'new job'))) return;
+      keepDraft(undefined);
+      router.push(`/job/${job.id}/plan`);
+    },
+    // What is wrong stands on another screen: it is shown there.
+    (wrong) => {
+      const first = order.find((each) => answers[each].some((name) => name in wrong));
+      showPart(first === 'what' ? undefined : first);
+    },
+  );
   const next = order[at + 1];
   const onward = async () => {
     if (!(await trigger(answers[screen] as (keyof JobDraft)[]))) return;
@@ -136,6 +143,7 @@ export function NewJob() {
                 reset({
                   ...emptyDraft(),
                   like: job.id,
+                  class: job.layers[0]?.sheet.class ?? 'water-lacquer',
                   ground: job.part.kind ?? (job.part.metal ? 'metal' : 'coated'),
                   existing: job.part.existing,
                   substrate: job.part.substrate,
@@ -170,7 +178,7 @@ export function NewJob() {
               Begin this job
             </Button>
           )}
-          <Button type="submit" look="main">
+          <Button type="submit" look="main" className="max-sm:w-full">
             {next ? screens[next] : 'Begin this job'}
           </Button>
         </div>
