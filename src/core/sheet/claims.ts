@@ -186,11 +186,14 @@ function between(text: string, { from, to }: Mention, quantity: Quantity, ends: 
   const gap = follows ? text.slice(Math.min(ends, from), from) : text.slice(to, quantity.from);
   const stops = (gap.match(/[,;|/(]/g) ?? []).length * 7 + (gap.match(/[.;](?=\s)/g) ?? []).length * 30;
   const closed = /\)/.test(gap) ? 4 : 0;
+  // “30 min. Touch dry …”: the dot of a unit ends the sentence too where the next begins with a capital.
+  const begun = follows && /\.\s+\p{Lu}/u.test(text.slice(Math.max(ends - 1, 0), from + 3)) ? 30 : 0;
   // “2 h at 20 °C, flash …” : a name far behind a number is another number’s.
   return (
     gap.length * (follows && !/(?:after|in|within)\s*$/i.test(text.slice(0, quantity.from)) ? 1.6 : 1) +
     stops +
     closed +
+    begun +
     (follows && gap.length > 40 ? farthest : 0)
   );
 }

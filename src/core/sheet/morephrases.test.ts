@@ -66,6 +66,7 @@ const said: readonly (readonly [text: string, fact: string, value: unknown])[] =
   ['Overcoat: 4 h / 5 d (min/max)', 'recoatLast', 5 * day],
   ['Overcoating time: 6 hours minimum – unlimited maximum', 'recoatFirst', 6 * hour],
   ['Surface dry 20 min; touch dry 50 min', 'touch', 50 * min],
+  ['Dust dry 30 min. Touch dry 60 min. Recoat after 3 h.', 'touch', 60 * min],
   ['Dry to the touch in about 40 minutes', 'touch', 40 * min],
   ['May be moved and handled next day (18 h)', 'handle', 18 * hour],
   ['Hardens fully in 7 days', 'cure', 7 * day],

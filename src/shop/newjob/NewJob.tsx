@@ -7,7 +7,7 @@ import { newId } from '@/records';
 import { draftAhead } from '@/facts/newjob/ahead';
 import { draftSchema, emptyDraft, jobFromDraft, type JobDraft } from '@/facts/newjob/draft';
 import { fitted } from '@/facts/newjob/fitted';
-import { isoNow, momentNow } from '@/store/clock';
+import { isoNow, useNow } from '@/store/clock';
 import { useRecords, useShop, useStore } from '@/store/hooks';
 import { keepDraft, keptDraft } from '@/store/newdraft';
 import { Button } from '@/ui/Button';
@@ -75,10 +75,13 @@ export function NewJob() {
     }),
     [draft, product],
   );
+  // Left open, it goes on planning from now.
+  const minute = Math.floor(useNow() / 60_000);
   const settled = useDeferredValue(filled);
   const ahead = useMemo(
-    () => (draftSchema.safeParse(settled).success ? draftAhead(settled, held, shop, momentNow()) : undefined),
-    [settled, held, shop],
+    () =>
+      draftSchema.safeParse(settled).success ? draftAhead(settled, held, shop, minute * 60_000) : undefined,
+    [settled, held, shop, minute],
   );
 
   const fit = (product: Pick<JobDraft, 'coatingId' | 'class'>) => {
