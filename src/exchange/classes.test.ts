@@ -39,8 +39,8 @@ function fromNothing(of: CoatingClass, atomising: Rig['atomising'], air: JobDraf
       air,
       bore,
       tip,
-      width: 1.2,
-      height: 0.8,
+      ground: of === 'gel-coat' ? ('mould' as const) : ('metal' as const),
+      faces: [{ width: 1.2, height: 0.8, count: 1, both: false }],
     },
   };
   const { job, more } = jobFromDraft(

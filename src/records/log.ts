@@ -98,7 +98,8 @@ const sayings = [
   entryOf('structure', { batchId: id, cupId: id, fresh: seconds, stood: seconds }),
   /** A trial piece that shows an off-sheet recipe works. */
   entryOf('trial', { coatId: id, text }),
-  entryOf('discard', { batchId: id, why: text }),
+  /** Empty where it was used up: nothing was thrown away. */
+  entryOf('discard', { batchId: id, why: text, empty: z.optional(z.literal(true)) }),
   entryOf('setting', {
     layerId: id,
     bore: z.optional(metres),

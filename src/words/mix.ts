@@ -8,6 +8,8 @@ import {
   type JobView,
   type Opening,
   ratioUnread,
+  enough,
+  potLeft,
   type Source,
 } from '@/facts/job';
 import { drawFrom } from '@/facts/shop/shelf';
@@ -380,6 +382,24 @@ function mixedLine(view: JobView, batch: BatchState, because: readonly Fact[], u
       tone: 'act',
       because: facts,
       tap: go('thin', 'Go to Thin'),
+      otherwise: discard('Discard this mix', 'Discarded by hand'),
+    };
+  const { next } = view.spray;
+  const pot = next && next.coat.layerId === batch.layerId ? potLeft(view, next.coat.id) : undefined;
+  if (pot && pot.left < pot.wants * enough)
+    return {
+      big: units.parts('volume', pot.left),
+      says: `About ${units.show('volume', pot.left)} left in the pot. ${next?.coat.name} takes ${units.show('volume', pot.wants)}.`,
+      detail:
+        'By what the coats before it should have taken: an estimate. Mix the next before it, not half-way through.',
+      tone: 'care',
+      because: facts,
+      tap: log('It is used up', 'mix used up', {
+        type: 'discard',
+        batchId: batch.id,
+        why: 'Used up',
+        empty: true,
+      }),
       otherwise: discard('Discard this mix', 'Discarded by hand'),
     };
   return {

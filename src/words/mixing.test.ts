@@ -335,7 +335,7 @@ describe('small words', () => {
     expect(cupKind({ ...own, own: { use: 'stand', liquids: [] } })).toBe('own, compares only with itself');
     expect(cupKind({ ...own, own: { use: 'stand', liquids } })).toBe('own, calibrated');
     expect(cupLabel({ kind: 'cup', version: 1, id: 'f', name: 'Ford', standardId: 'ford-4' })).toBe(
-      'Ford (ford-4)',
+      'Ford (Ford cup 4)',
     );
   });
 });

@@ -138,6 +138,10 @@ const causeWords: Record<Cause, { says: string; tap?: Tap }> = {
     says: 'Nothing of it is mixed.',
     tap: go('mix', 'Go to Mix'),
   },
+  'pot-short': {
+    says: 'The pot has about {found} left.',
+    tap: go('mix', 'Mix the next'),
+  },
   resting: {
     says: 'The mix is resting.',
   },

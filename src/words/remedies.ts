@@ -57,6 +57,7 @@ const limitWords: Record<Cause, string> = {
   untouched: 'An additive moves it, and the sheet does not say by how much.',
   'other-in-gun': 'It would go on with this one.',
   unmixed: 'There is nothing to spray.',
+  'pot-short': 'This coat takes about {limit}: an estimate, by what the coats before it should have taken.',
   resting: 'The sheet wants it until {until}.',
   'off-ratio': '{what}',
   'pot-over': 'Mixed {since} ago; it lived {limit}.',
@@ -118,6 +119,7 @@ const remedyWords: Record<RemedyId, string> = {
   look: 'Say what the light shows.',
   flush: 'Flush it out.',
   mix: 'Mix it.',
+  'mix-next': 'Mix the next batch before it, not half-way through.',
   'wait-rest': 'Let it rest, stirred.',
   'repair-ratio': 'Add what Mix asks for: only ever more of something.',
   discard:

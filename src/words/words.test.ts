@@ -333,7 +333,16 @@ describe('Spray says', () => {
     // The room was read too long ago to go on by it.
     expect(cell(seen(flashing, { minutes: 50 }), 'spray')).toMatchObject({ tone: 'care' });
     const read = logged(flashing, [45, fitRoom]);
-    expect(cell(seen(read, { minutes: 50 }), 'spray').state).toBe('window open');
+    // Two kilograms do for one coat of it, not for two: the window is open and the pot is short.
+    expect(cell(seen(read, { minutes: 50 }), 'spray').state).toMatch(/open$/);
+    expect(line(seen(read, { minutes: 50 }), 'mix')).toMatchObject({
+      tone: 'care',
+      says: expect.stringMatching(/^About [\d.]+ m?L left in the pot\. Lacquer 2 takes [\d.]+ L\.$/),
+      tap: { says: 'It is used up', does: { entries: [{ type: 'discard', empty: true }] } },
+    });
+    const half = read.part.faces.map((face) => ({ ...face, height: face.height / 2 }));
+    const small = { ...read, part: { ...read.part, faces: half } };
+    expect(cell(seen(small, { minutes: 50 }), 'spray').state).toBe('window open');
   });
 
   it('lays a drop coat from further off with less air, and a full one plainly', () => {

@@ -111,7 +111,7 @@ export async function startCoat(visitor: Visitor, words: string | RegExp): Promi
     const buttons = await visitor.page.$$eval(`${dialog} button`, (all) =>
       all.map((each) => (each as HTMLElement).innerText),
     );
-    if (together) await visitor.press(/^All \d+ things so/);
+    if (together) await visitor.press(/^All \d+ are so/);
     else if (buttons.includes('Done')) await visitor.press('Done');
     else if (id === 'ground')
       await visitor.press(buttons.includes('Nothing') ? 'Nothing' : 'Sound old paint');

@@ -47,7 +47,7 @@ async function untilItGoesOn(hand: Hand): Promise<readonly string[]> {
         );
       const was = await step();
       const together = await visitor.page.$('[role="dialog"] [data-together]');
-      await hand.tap(together ? /^All \d+ things so/ : 'Done');
+      await hand.tap(together ? /^All \d+ are so/ : 'Done');
       for (let tries = 0; (await step()) === was && tries < 100; tries += 1)
         await new Promise((wait) => setTimeout(wait, 100));
       continue;

@@ -50,6 +50,7 @@ const answers: Record<RemedyId, readonly Cause[]> = {
   look: ['look-due'],
   flush: ['other-in-gun'],
   mix: ['unmixed'],
+  'mix-next': ['pot-short'],
   'wait-rest': ['resting'],
   'repair-ratio': ['off-ratio'],
   discard: ['pot-over', 'pot-doubled', 'wrong-diluent', 'off-ratio'],

@@ -39,6 +39,7 @@ export const remedyIds = [
   'look',
   'flush',
   'mix',
+  'mix-next',
   'wait-rest',
   'repair-ratio',
   'discard',
@@ -217,6 +218,8 @@ export function remediesFor(cause: Cause, question: RemedyQuestion): Remedy[] {
       return [{ id: 'flush' }];
     case 'unmixed':
       return [{ id: 'mix' }];
+    case 'pot-short':
+      return [{ id: 'mix-next' }];
     case 'resting':
       return [{ id: 'wait-rest' }];
     case 'off-ratio':

@@ -241,10 +241,18 @@ function ofPeople(view: Seen): Says[] {
   return list.filter((each) => each !== false);
 }
 
+/** What can be on that was sprayed lately. */
+const freshStates: readonly Job['part']['existing'][] = ['primer', 'base', 'filler'];
+
 /** Dust of what is on: a film half cured still holds what it was sprayed with. */
 function ofSanding(view: Seen): Says[] {
   const hazards = jobHazards(view);
-  const fresh = hazards.some((each) => each === 'isocyanate' || each === 'aziridine');
+  const curing = hazards.some((each) => each === 'isocyanate' || each === 'aziridine');
+  // Bare ground and old paint hold nothing of this product.
+  const on =
+    view.spray.coats.some(({ state }) => state === 'done') ||
+    freshStates.some((state) => state === view.job.part.existing);
+  const fresh = curing && on;
   return [
     {
       id: 'dust-mask',

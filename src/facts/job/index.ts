@@ -19,6 +19,7 @@ export { deadlinesOf, standsUntil } from './deadlines';
 export { dayQuestion, midnightOf, type DayQuestion } from './planned';
 export { endBy, handledAfter } from './ready';
 export { refusedThinners, thinnersOf, type RefusedLiquid } from './diluents';
+export { enough, potLeft, type PotLeft } from './potleft';
 export { askedTogether } from './together';
 export { endDoubt, type EndDoubt } from './enddoubt';
 export { metalBelow, substrateOf, tickOf, type HandItem } from './handitems';

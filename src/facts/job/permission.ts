@@ -6,6 +6,7 @@ import { lastOf, liveEntries, moment, ofType } from './entries';
 import { handItems, roomSize, substrateOf, type HandItem } from './handitems';
 import { coatsInHand } from './layers';
 import type { Fitness } from './plan';
+import { enough, potLeft } from './potleft';
 import type { CoatState } from './spray';
 import type { JobView } from './view';
 
@@ -83,7 +84,7 @@ export function permissionOf(view: Seen): Permission {
     told('fade', 'part', fadeOf(view)),
     told('ratio', 'mix', ratioOf(view)),
     told('dose', 'mix', doseOf(view)),
-    told('mix', 'mix', mixOf(view)),
+    told('mix', 'mix', mixOf(view, coat)),
     told('viscosity', 'mix', viscosityOf(view)),
     told('diluent', 'mix', diluentOf(view)),
     told('thinner', 'mix', thinnerOf(view, coat)),
@@ -225,7 +226,10 @@ function groundOf({ job: { part }, spray }: Seen, { coat }: CoatState): Found | 
 const ratioOf = ({ plan: { sheet } }: Seen): Found | undefined =>
   ratioUnread(sheet) ? { cause: 'ratio-unread' } : undefined;
 
-function mixOf({ mix: { batch }, thin: { step }, plan, now }: Seen): Found | undefined {
+function mixOf(view: Seen, coat: CoatState): Found | undefined {
+  const { mix, thin, plan, now } = view;
+  const { batch } = mix;
+  const { step } = thin;
   if (!batch) return { cause: 'unmixed' };
   if (step.kind === 'doubled') return { cause: 'pot-doubled', found: step.by, max: 2 };
   if (step.kind === 'expired' || (batch.useBefore !== undefined && now > batch.useBefore))
@@ -237,6 +241,9 @@ function mixOf({ mix: { batch }, thin: { step }, plan, now }: Seen): Found | und
     };
   // Of a ratio nobody read nothing is off.
   if (batch.ratio && !batch.ratio.passes && !ratioUnread(plan.sheet)) return { cause: 'off-ratio' };
+  const pot = view.spray.running ? undefined : potLeft(view, coat.coat.id);
+  if (pot && pot.left < pot.wants * enough)
+    return { cause: 'pot-short', found: pot.left, min: pot.wants, quantity: 'volume' };
   return now < batch.readyAt ? { cause: 'resting', until: batch.readyAt } : undefined;
 }
 

@@ -25,6 +25,8 @@ export interface SupplyView {
   /** ms since the epoch of the moment the first piece can begin, where it cannot at once. */
   readonly opens?: number;
   readonly faces: readonly FaceFills[];
+  /** m³ that each coat of the layer in hand takes, losses counted, the reserve not; those that are on too. */
+  readonly takes: ReadonlyMap<string, number>;
   /** m³ still needed: coats already on are not mixed for again. */
   readonly remaining: Outcome<number>;
 }
@@ -48,12 +50,15 @@ export function supplyView(
     (wet * Math.max(area, swept) + (coat === 0 ? drink : 0) * area) / plan.transfer;
 
   const pieces: BatchPiece[] = [];
+  const takes = new Map<string, number>();
   let at = 0;
   for (const [i, coat] of own.entries()) {
-    if (coat.state === 'done') continue;
     const own = points.find((each) => each.coat.id === coat.coat.id);
     for (const guide of own?.strokes ?? []) {
       const { face, strokes, seconds } = guide;
+      const whole = taken(coat.wet, i, areaOf([face]), sweptOf(guide, own?.point.spacing ?? 0));
+      takes.set(coat.coat.id, (takes.get(coat.coat.id) ?? 0) + whole);
+      if (coat.state === 'done') continue;
       const groups = Math.min(face.count, piecesPerFace);
       for (let group = 0; group < groups; group += 1) {
         const count =
@@ -75,7 +80,7 @@ export function supplyView(
         at += duration;
       }
     }
-    at += sheet.times.recoatFirst * factor;
+    if (coat.state !== 'done') at += sheet.times.recoatFirst * factor;
   }
 
   const life = lifeOf(job.layer, plan.climate?.air);
@@ -102,6 +107,7 @@ export function supplyView(
       const volume = taken(wet, 1, one, sweptOf(guide, points[0]?.point.spacing ?? 0) / timesOver(face));
       return { face, volume, fills: fillsFor(volume, rig?.cup ?? Infinity, rig?.dead ?? 0) };
     }),
+    takes,
     remaining: isRefusal(needed) ? needed : whole > 0 ? whole : needed.total,
   };
 }

@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import '@/records/jitless';
 import { tipFromCode } from '@/core/airless';
+import { flowCup } from '@/core/cups';
 import { isRefusal } from '@/core/refusal';
 import { groundStates, isMetal, substrateKinds } from '@/core/system';
 import {
@@ -218,7 +219,13 @@ export function jobFromDraft(
     return (
       held.cups.find(same) ??
       made('cup').find(same) ??
-      keep<Cup>(more, { kind: 'cup', version: 1, id: id(), name: `Cup ${standardId}`, standardId })
+      keep<Cup>(more, {
+        kind: 'cup',
+        version: 1,
+        id: id(),
+        name: flowCup(standardId)?.name ?? `Cup ${standardId}`,
+        standardId,
+      })
     );
   };
   const layerFrom = (sheet: Coating, rig: Rig, how: Parameters<typeof newLayer>[2]) =>

@@ -52,6 +52,9 @@ describe('transfer from the paint used and the film found', () => {
     const gone: NewEntry = { type: 'discard', batchId: 'b', why: 'Left over' };
     expect(found(measured())).toMatchObject({ atLeast: false });
     expect(found(logged(measured(), [-4, gone]))).toMatchObject({ atLeast: true, leftOver: 0 });
+    // Used up, nothing of it was thrown away.
+    const empty: NewEntry = { type: 'discard', batchId: 'b', why: 'Used up', empty: true };
+    expect(found(logged(measured(), [-4, empty]))).toMatchObject({ atLeast: false, leftOver: 0 });
     const said = logged(measured(), [-4, gone], [-3, { type: 'waste', what: 'mix', volume: 0.2e-3 }]);
     expect(found(said)).toMatchObject({ atLeast: false, leftOver: 0.2e-3 });
   });

@@ -34,7 +34,7 @@ export function transferSeen({ work: job, spray, check, plan }: JobView): Transf
   return {
     used,
     leftOver,
-    atLeast: thrown.length === 0 && ofType(entries, 'discard').length > 0,
+    atLeast: thrown.length === 0 && ofType(entries, 'discard').some(({ empty }) => !empty),
     transfer: transferFound(check.verdict.mean, plan.area, used, last.solids),
   };
 }

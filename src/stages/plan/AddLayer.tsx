@@ -9,6 +9,7 @@ import { Button, ButtonLink } from '@/ui/Button';
 import { SelectField } from '@/ui/Field';
 import { useJob } from '@/ui/job/context';
 import { notify } from '@/ui/notify';
+import { cupName } from '@/words/cup';
 
 /** Another product on top: its sheet, and the gun it goes on with. */
 export function AddLayer({ onDone }: { readonly onDone: () => void }) {
@@ -26,7 +27,7 @@ export function AddLayer({ onDone }: { readonly onDone: () => void }) {
     const held = cups.find((each) => each.standardId === standardId);
     const cup: Cup = held ?? {
       ...{ kind: 'cup', version: 1, id: newId() },
-      ...{ name: `Cup ${standardId}`, standardId },
+      ...{ name: cupName(standardId), standardId },
     };
     const layer = newLayer({ sheet, rigId, cupId: cup.id }, newId);
     const records = [...(held ? [] : [cup]), withLayerOnTop(view.job, layer)];

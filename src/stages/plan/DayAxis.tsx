@@ -8,7 +8,15 @@ import { planEntries } from '@/exchange/plancalendar';
 import { fileName } from '@/exchange/filename';
 import { usualWorkday } from '@/records';
 import { useStore } from '@/store/hooks';
-import { dayQuestion, endBy, handledAfter, lifeOf, type DayQuestion, type JobView, withApproach } from '@/facts/job';
+import {
+  dayQuestion,
+  endBy,
+  handledAfter,
+  lifeOf,
+  type DayQuestion,
+  type JobView,
+  withApproach,
+} from '@/facts/job';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { CommitField, TextField } from '@/ui/Field';

@@ -2,7 +2,7 @@
 
 import { useEffect, useState } from 'react';
 import { askedTogether, safeWork, tickOf, type Act, type PermissionItem } from '@/facts/job';
-import { plural, type Tap } from '@/words/line';
+import { type Tap } from '@/words/line';
 import { safeWords } from '@/words/safework';
 import { Dialog } from '../Dialog';
 import { useJob } from './context';
@@ -38,7 +38,7 @@ export function SafeWalk({ act, onTap, onDone, onClose }: Props) {
         {together.length > 1 ? (
           <WalkTogether
             items={together}
-            says={`All ${plural(together.length, 'thing')} so`}
+            says={`All ${together.length} are so`}
             onAll={() => log('ticked', ...together.map((each) => tickOf(each, true)))}
             onOne={setAlone}
           />

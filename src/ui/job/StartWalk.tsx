@@ -2,7 +2,7 @@
 
 import { useEffect, useState } from 'react';
 import { askedTogether, tickOf, type PermissionItem } from '@/facts/job';
-import { inSentence, plural, type Tap } from '@/words/line';
+import { inSentence, type Tap } from '@/words/line';
 import { openWords } from '@/words/permission';
 import { itemWords } from '@/words/remedies';
 import { Button } from '../Button';
@@ -53,8 +53,8 @@ export function StartWalk({ start, onStart, onTap, onClose }: Props) {
           items={together}
           says={
             last
-              ? `All ${plural(together.length, 'thing')} so: ${inSentence(start.says)}`
-              : `All ${plural(together.length, 'thing')} so`
+              ? `All ${together.length} are so: ${inSentence(start.says)}`
+              : `All ${together.length} are so`
           }
           onAll={() => {
             if (last) setAnswered(together.map(({ id }) => id));
