@@ -40,6 +40,7 @@ export const facts = {
   'spot.mean': 'film',
   'mix.needed': 'volume',
   'mix.volume': 'volume',
+  'pot.left': 'volume',
   'mix.left': 'volume',
   'mix.waste': 'share',
   'mix.scale': 'mass',

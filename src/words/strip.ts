@@ -1,7 +1,9 @@
 import { isRefusal } from '@/core/refusal';
 import type { FactId, Figure } from '@/facts/figure';
 import {
+  enough,
   partsCounted,
+  potLeft,
   ratioUnread,
   runFrom,
   spraying,
@@ -74,7 +76,9 @@ function plan({ plan: { coats, fitness }, work, done }: JobView, units: Units): 
   };
 }
 
-function mix({ mix: { volume, batch, pouring, sheet, finished }, done, now }: JobView, units: Units): Said {
+function mix(view: JobView, units: Units): Said {
+  const { mix: held, done, now, spray } = view;
+  const { volume, batch, pouring, sheet, finished } = held;
   if (finished)
     return { number: '–', fact: 'mix.volume', value: undefined, state: 'all coats on', tone: 'good' };
   const planned = isRefusal(volume) ? undefined : volume;
@@ -85,6 +89,17 @@ function mix({ mix: { volume, batch, pouring, sheet, finished }, done, now }: Jo
     const over = !done.has('mix');
     const off = batch.ratio && !batch.ratio.passes;
     const rests = batch.readyAt > batch.mixedAt && now < batch.readyAt;
+    const next = spray.next?.coat;
+    const pot = next && !over && !off && next.layerId === batch.layerId ? potLeft(view, next.id) : undefined;
+    if (pot && pot.left < pot.wants * enough)
+      return {
+        ...of,
+        number: units.show('volume', pot.left),
+        value: pot.left,
+        fact: 'pot.left',
+        state: 'left: too little',
+        tone: 'care',
+      };
     return {
       ...of,
       state: over ? 'pot life over' : off ? 'off ratio' : rests ? 'resting' : 'in the pot',

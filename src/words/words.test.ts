@@ -333,8 +333,12 @@ describe('Spray says', () => {
     // The room was read too long ago to go on by it.
     expect(cell(seen(flashing, { minutes: 50 }), 'spray')).toMatchObject({ tone: 'care' });
     const read = logged(flashing, [45, fitRoom]);
-    // Two kilograms do for one coat of it, not for two: the window is open and the pot is short.
-    expect(cell(seen(read, { minutes: 50 }), 'spray').state).toMatch(/open$/);
+    expect(cell(seen(read, { minutes: 50 }), 'spray').state).toBe('window open');
+    // Two kilograms do for one coat of it, not for two: that is said where it is mixed, before it runs out half-way.
+    expect(cell(seen(read, { minutes: 50 }), 'mix')).toMatchObject({
+      tone: 'care',
+      state: 'left: too little',
+    });
     expect(line(seen(read, { minutes: 50 }), 'mix')).toMatchObject({
       tone: 'care',
       says: expect.stringMatching(/^About [\d.]+ m?L left in the pot\. Lacquer 2 takes [\d.]+ L\.$/),
@@ -342,7 +346,7 @@ describe('Spray says', () => {
     });
     const half = read.part.faces.map((face) => ({ ...face, height: face.height / 2 }));
     const small = { ...read, part: { ...read.part, faces: half } };
-    expect(cell(seen(small, { minutes: 50 }), 'spray').state).toBe('window open');
+    expect(cell(seen(small, { minutes: 50 }), 'mix')).toMatchObject({ tone: 'good', state: 'in the pot' });
   });
 
   it('lays a drop coat from further off with less air, and a full one plainly', () => {

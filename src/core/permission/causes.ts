@@ -39,7 +39,7 @@ export const causes = {
   untouched: { weight: 'stop', waivable: true },
   'other-in-gun': { weight: 'stop', waivable: false },
   unmixed: { weight: 'stop', waivable: false },
-  'pot-short': { weight: 'stop', waivable: true },
+  'pot-short': { weight: 'care', waivable: true },
   resting: { weight: 'stop', waivable: true },
   'off-ratio': { weight: 'stop', waivable: false },
   'pot-over': { weight: 'stop', waivable: false },

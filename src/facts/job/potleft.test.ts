@@ -26,13 +26,13 @@ describe('what a pot has left for a coat', () => {
     expect(sprayed.supply.takes.get(one)).toBeCloseTo(full.supply.takes.get(one)!, 9);
   });
 
-  it('too little keeps the gun down until the next is mixed; a fresh pot is full again', () => {
+  it('too little is said before the coat; a fresh pot is full again', () => {
     const job = logged(ticked(readyToSpray()), [-20, start(one)], [-10, end(one)]);
     const view = seen(job);
     const pot = potLeft(view, two)!;
     expect(pot.left).toBeLessThan(pot.wants * enough);
     const short = view.permission.items.find(({ id }) => id === 'mix');
-    expect(short).toMatchObject({ met: false, cause: 'pot-short', waivable: true, found: pot.left });
+    expect(short).toMatchObject({ met: false, cause: 'pot-short', weight: 'care', found: pot.left });
     const again = logged(
       job,
       [-8, { type: 'discard', batchId: 'b', why: 'Used up', empty: true }],

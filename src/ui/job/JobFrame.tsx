@@ -157,7 +157,8 @@ function OpenJob({ view, children }: { readonly view: JobView; readonly children
         does.kind === 'log' && does.entries.some(({ type }) => type === 'coat-end') && endDoubt(view);
       if (does.kind === 'log' && doubt) setEnding({ tapped, doubt });
       else if (does.kind === 'log' && log(does.label, ...does.entries))
-        recorded(`Recorded: ${says.toLowerCase()}.`, undo);
+        // “Done” says nothing of what was.
+        recorded(`Recorded: ${(says === 'Done' ? does.label : says).toLowerCase()}.`, undo);
     },
     [router, job, view, store, log, judged, recorded, undo, start, may],
   );
