@@ -1,5 +1,6 @@
 import type { Fact } from '@/words/line';
 import { Printed } from './Printed';
+import { TermLabel } from './TermLabel';
 
 /** What stands behind a sentence: each reading, limit and rule with its value. */
 export function Facts({ title, facts }: { readonly title: string; readonly facts: readonly Fact[] }) {
@@ -13,7 +14,9 @@ export function Facts({ title, facts }: { readonly title: string; readonly facts
             key={label}
             className="flex items-baseline justify-between gap-3 border-b border-hairline py-1.5 text-sm"
           >
-            <dt className="text-ink-soft">{label}</dt>
+            <dt className="text-ink-soft">
+              <TermLabel label={label} />
+            </dt>
             <dd className="text-right font-bold">
               <Printed figure={figure}>{value}</Printed>
             </dd>

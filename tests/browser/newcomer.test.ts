@@ -1,7 +1,7 @@
 import type { Browser } from 'puppeteer-core';
 import { launch, Visitor } from './driver';
-import { another, lineOf } from './follow';
-import { tile } from './newjob';
+import { another, lineOf, toStage } from './follow';
+import { newJob, tile } from './newjob';
 import './again';
 
 let browser: Browser;
@@ -163,5 +163,41 @@ describe('when it must be ready', () => {
     await visitor.part('Day');
     await visitor.sees(/Latest safe start/, '[data-day]');
     expect(await visitor.text('[data-latest]')).toBe(by);
+  });
+});
+
+describe('words and hints for somebody new', () => {
+  it('a word of the trade is tapped for what it means, with a drawing, and leads to the others', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/plan');
+    await visitor.press('Volume solids as applied');
+    await visitor.sees('Wet film times volume solids is dry film.', '[role="dialog"]');
+    expect(await visitor.page.$('[role="dialog"] svg[role="img"]')).not.toBeNull();
+    await visitor.press('Recoat window');
+    await visitor.sees('abraded first', '[role="dialog"]');
+    await visitor.page.keyboard.press('Escape');
+    await visitor.page.waitForFunction(() => !document.querySelector('[role="dialog"]'));
+    expect(await visitor.page.evaluate(() => (document.activeElement as HTMLElement).innerText)).toBe(
+      'Volume solids as applied',
+    );
+  });
+
+  it('a first hint goes away for good; the demo shop has none', async () => {
+    const visitor = await Visitor.arrive(browser, 'plain', '/new');
+    await newJob(visitor, {
+      ground: 'Wood',
+      width: '1',
+      height: '1',
+      product: 'Water-borne lacquer',
+    });
+    await visitor.page.waitForSelector('[data-hint="plan"]');
+    await visitor.press('Got it');
+    await visitor.page.waitForFunction(() => !document.querySelector('[data-hint="plan"]'));
+    await visitor.reload();
+    await visitor.page.waitForSelector('[data-next]');
+    expect(await visitor.page.$('[data-hint="plan"]')).toBeNull();
+    await toStage(visitor, 'mix');
+    await visitor.page.waitForSelector('[data-hint="mix"]');
+    const demo = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/mix');
+    expect(await demo.page.$('[data-hint]')).toBeNull();
   });
 });

@@ -6,6 +6,7 @@ import { loadDemo } from '@/store/demo';
 import { useShop, useStore } from '@/store/hooks';
 import { Button, ButtonLink } from '@/ui/Button';
 import { EmptyState } from '@/ui/EmptyState';
+import { WordsButton } from '@/ui/glossary/WordsButton';
 import { notify } from '@/ui/notify';
 
 /** How to begin. Fetched only where there is no job to show. */
@@ -32,6 +33,7 @@ export function EmptyBench() {
         <ButtonLink href="/new" look="main">
           New job
         </ButtonLink>
+        <WordsButton />
         {!shop.demo && (
           <Button className="min-h-16" disabled={busy} onClick={() => void load()}>
             Load the demo shop

@@ -1,5 +1,6 @@
 'use client';
 
+import { WordsButton } from '@/ui/glossary/WordsButton';
 import { Page } from '@/ui/Page';
 import { usePart } from '@/ui/part';
 import { Parts } from '@/ui/Parts';
@@ -22,7 +23,7 @@ const says = {
 export function Practice() {
   const part = usePart(parts);
   return (
-    <Page title="Practice" says={says[part]}>
+    <Page title="Practice" says={says[part]} tools={<WordsButton />}>
       <div className="mb-5 max-w-3xl">
         <Parts label="What to practise" part={part} parts={parts} />
       </div>

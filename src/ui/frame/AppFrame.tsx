@@ -18,6 +18,7 @@ const SafeStart = fetched(() => import('./SafeStart').then((loaded) => loaded.Sa
 const Notes = fetched(() => import('./Notes').then((loaded) => loaded.Notes));
 const KeyList = fetched(() => import('./KeyList').then((loaded) => loaded.KeyList));
 const Alarms = fetched(() => import('./Alarms').then((loaded) => loaded.Alarms));
+const Glossary = fetched(() => import('../glossary/Glossary').then((loaded) => loaded.Glossary));
 const CommandList = fetched(() => import('./CommandList').then((loaded) => loaded.CommandList));
 
 export function AppFrame({ children }: { readonly children: ReactNode }) {
@@ -33,7 +34,7 @@ function Frame({ children }: { readonly children: ReactNode }) {
   const { theme } = useShop();
   const starting = useFirstStart();
   const { undo, redo, switchUnits } = useShopActions();
-  const [open, setOpen] = useState<'commands' | 'keys'>();
+  const [open, setOpen] = useState<'commands' | 'keys' | 'words'>();
   const [noted, setNoted] = useState(false);
 
   useEffect(() => onFirstNote(() => setNoted(true)), []);
@@ -84,7 +85,10 @@ function Frame({ children }: { readonly children: ReactNode }) {
           <p className="p-8 text-ink-soft">Opening the shop</p>
         )}
       </div>
-      {open === 'commands' && <CommandList onClose={() => setOpen(undefined)} />}
+      {open === 'commands' && (
+        <CommandList onClose={() => setOpen(undefined)} onWords={() => setOpen('words')} />
+      )}
+      {open === 'words' && <Glossary onClose={() => setOpen(undefined)} />}
       {open === 'keys' && <KeyList onClose={() => setOpen(undefined)} />}
       {noted && <Notes />}
     </div>

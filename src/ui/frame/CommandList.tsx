@@ -13,7 +13,13 @@ const item = 'flex min-h-11 cursor-pointer items-center px-4 data-[selected=true
 const heading =
   '[&_[cmdk-group-heading]]:px-4 [&_[cmdk-group-heading]]:pt-3 [&_[cmdk-group-heading]]:text-xs [&_[cmdk-group-heading]]:text-ink-soft';
 
-export function CommandList({ onClose }: { readonly onClose: () => void }) {
+interface Props {
+  readonly onClose: () => void;
+  /** Shows the words of the trade. */
+  readonly onWords: () => void;
+}
+
+export function CommandList({ onClose, onWords }: Props) {
   // Left without going anywhere, it gives the focus back to where it was.
   const [opener] = useState(() => document.activeElement);
   useEffect(
@@ -49,6 +55,9 @@ export function CommandList({ onClose }: { readonly onClose: () => void }) {
         <Command.Group heading="Do" className={heading}>
           <Command.Item className={item} onSelect={run(() => router.push('/new'))}>
             New job
+          </Command.Item>
+          <Command.Item className={item} onSelect={run(onWords)}>
+            Words of the trade
           </Command.Item>
           <Command.Item className={item} onSelect={run(undo)}>
             Undo

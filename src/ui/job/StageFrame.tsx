@@ -5,6 +5,7 @@ import type { Stage } from '@/facts/job';
 import { Cautions } from '../Cautions';
 import { Facts } from '../Facts';
 import { FilmStack } from '../FilmStack';
+import { Hint } from '../Hint';
 import { NextLinePanel } from '../NextLinePanel';
 import { Parts } from '../Parts';
 import { Fold } from '../Fold';
@@ -54,6 +55,7 @@ export function StageFrame<T extends string>({ stage, children, parts, part, bes
         <div className="border-b border-hairline px-4 md:px-5">
           <NextLinePanel line={wholeLine(line, view, units)} onTap={tap} withTaps={!narrow} />
         </div>
+        <Hint stage={stage} />
         {parts && part && <Parts label="Parts of this stage" part={part} parts={parts} />}
         <div data-instrument>{children}</div>
       </main>
