@@ -10,10 +10,10 @@ process.env.TZ = `Etc/GMT${ahead > 0 ? '-' : '+'}${Math.abs(ahead)}`;
 /** One picture of each main view: file, path, and what differs from 1280×800 in the Bench theme. */
 const views = [
   ['bench', '/'],
+  ['new-job', '/new', { taps: ['Steel', 'Sound old paint'] }],
   ['plan', '/job/demo-apron/plan#stack', { height: 1000 }],
   ['day', '/job/demo-apron/plan#day', { height: 900, waits: '[data-day]' }],
   ['mix', '/job/demo-seat-shells/mix'],
-  ['mix-in-the-pot', '/job/demo-livery-panels/mix#size', { height: 900 }],
   ['thin', '/job/demo-saloon-doors/thin'],
   ['set', '/job/demo-livery-panels/set', { height: 1100 }],
   [
@@ -63,13 +63,15 @@ await visit(process.env.PORT ?? '4878', async (page, go) => {
   for (const [
     name,
     place,
-    { width = 1280, height = 800, theme = 'Bench, light', press, show, waits, strokes } = {},
+    { width = 1280, height = 800, theme = 'Bench, light', press, show, waits, strokes, taps = [] } = {},
   ] of views) {
     await page.setViewport({ width, height });
     await go('/settings');
     await (await page.waitForSelector(`::-p-aria([name="${theme}"])`)).click();
     await go(place);
     if (waits) await page.waitForSelector(waits);
+    for (const tile of taps)
+      await (await page.waitForSelector(`::-p-aria([name="${tile}"][role="radio"])`)).click();
     if (strokes) await sprayPanel(page, strokes);
     if (press) await (await page.waitForSelector(`::-p-text(${press})`)).click();
     if (show)
