@@ -57,7 +57,7 @@ const limitWords: Record<Cause, string> = {
   untouched: 'An additive moves it, and the sheet does not say by how much.',
   'other-in-gun': 'It would go on with this one.',
   unmixed: 'There is nothing to spray.',
-  'pot-short': 'This coat takes about {limit}: an estimate, by what the coats before it should have taken.',
+  'pot-short': 'This coat takes about {limit}, an estimate.',
   resting: 'The sheet wants it until {until}.',
   'off-ratio': '{what}',
   'pot-over': 'Mixed {since} ago; it lived {limit}.',

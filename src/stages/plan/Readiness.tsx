@@ -31,7 +31,8 @@ export function Readiness() {
   const sound = items.filter(({ by, met }) => by === 'record' && met);
   // What stops nothing stands folded under what does.
   const mind = items.filter(
-    ({ by, weight, group }) => by === 'hand' && weight === 'care' && group !== 'part',
+    ({ by, weight, group, id, met }) =>
+      weight === 'care' && (by === 'hand' ? group !== 'part' : id === 'mix' && !met),
   );
   const folded = [...sound, ...mind];
   const tick = (item: HandItem, done: boolean) =>
