@@ -89,7 +89,7 @@ describe('the report of a job', () => {
   it('puts plan against done, readings with their rule, deviations and what was left out', () => {
     const said = text();
     for (const words of [
-      'Film: FAILS by spot means',
+      'Film: FAILS by rule: spot means',
       'Lacquer 1',
       'not sprayed',
       'nothing near',

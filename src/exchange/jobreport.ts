@@ -1,4 +1,3 @@
-import { format } from 'date-fns';
 import { individuals } from '@/core/quality';
 import { showDuration } from '@/core/quantity';
 import { isRefusal } from '@/core/refusal';
@@ -11,12 +10,13 @@ import { everyEntry, type JobView, liveEntries, moment, ofType, substrateOf } fr
 import type { FactId } from '@/facts/figure';
 import { coatFigure, jobFigure, told } from '@/words/figures';
 import type { Units } from '@/words/units';
-import { conditionFacts, unprovenWords } from '@/words/check';
+import { conditionFacts, ruleWords, unprovenWords } from '@/words/check';
 import { cardWords } from '@/words/set';
 import { timeOfDay } from '@/words/clock';
+import { calendarDay, fullDay } from '@/words/dates';
 
 /** Days of the place it is written at, as its clock times are. */
-const day = (at: string | number) => format(at, 'yyyy-MM-dd');
+const day = (at: string | number) => fullDay(new Date(at));
 const when = (entry: LogEntry) => `${day(entry.at)} ${timeOfDay(moment(entry))}`;
 const none = 'not recorded';
 
@@ -32,7 +32,7 @@ export function jobReport(
   const own = photos.filter(({ jobId }) => jobId === job.id).sort((a, b) => a.at.localeCompare(b.at));
   return {
     title: job.name,
-    under: `${shop.name || 'Shop'} · ${job.part.substrate} · begun ${day(job.begun)}${job.due ? ` · to be ready by ${day(job.due)} ${timeOfDay(Date.parse(job.due))}` : ''} · written ${day(now)}`,
+    under: `${shop.name || 'Shop'} · ${substrateWords[substrateOf(job.part)]} · begun ${day(job.begun)}${job.due ? ` · to be ready by ${day(job.due)} ${timeOfDay(Date.parse(job.due))}` : ''} · written ${day(now)}`,
     sections: [
       about(view, units),
       coats(view, units),
@@ -104,7 +104,7 @@ function about(view: JobView, units: Units): ReportSection {
         ({ sheet: { name, sheetRevision, checkedOn, assumed } }) =>
           [
             'Coating',
-            `${name}, sheet ${sheetRevision || none}, checked ${checkedOn}${assumed.length > 0 ? `, ${assumed.length} values are class defaults` : ''}`,
+            `${name}, sheet ${sheetRevision || none}, checked ${calendarDay(checkedOn)}${assumed.length > 0 ? `, ${assumed.length} values are class defaults` : ''}`,
           ] as const,
       ),
       ['Gun set-up', [...new Set(guns.map((gun) => gun.rig?.name ?? none))].join(', ')],
@@ -212,11 +212,12 @@ function film(view: JobView, units: Units): ReportSection {
   const measured = spots.filter(({ films }) => films.length > 0);
   const all = measured.flatMap(({ films }) => films);
   const chart = individuals(all);
-  const rules = { 'spot-mean': 'spot means, 80 to 120 %', nominal: 'nominal film', own: 'own limits' };
+  const rule = ruleWords[job.approach.acceptance];
   const states = { inside: 'inside', low: 'LOW', high: 'HIGH' };
   return {
-    title: `Film: ${verdict.passes ? (check.unproven.length > 0 ? 'in range, NOT PASSED' : 'passes') : 'FAILS'} by ${rules[job.approach.acceptance]}`,
+    title: `Film: ${verdict.passes ? (check.unproven.length > 0 ? 'in range, NOT PASSED' : 'passes') : 'FAILS'} by rule: ${rule.name.toLowerCase()}`,
     facts: [
+      ['Rule', rule.says],
       [
         'Range',
         [

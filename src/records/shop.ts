@@ -12,6 +12,10 @@ export const shop = z.object({
   operator: text,
   units: z.enum(['metric', 'us']),
   theme: z.enum(['bench', 'booth']),
+  /** How dates and times are written; the device’s own way where the shop has not said. */
+  dates: z.optional(z.enum(['day-first', 'month-first'])),
+  /** ISO 4217, of every price. */
+  currency: z.optional(z.string().check(z.regex(/^[A-Z]{3}$/))),
   /** Days after which a sheet is to be checked again. */
   recheckAfter: z.optional(days),
   scaleStep: kilograms.check(z.positive()),

@@ -1,7 +1,16 @@
 'use client';
 
 import { useState, type ReactNode } from 'react';
-import { fromSI, parse, typedInTwo, unitIn, unitNamed, type Doubt, type QuantityId } from '@/core/quantity';
+import {
+  fromSI,
+  parse,
+  typedInTwo,
+  unitToType,
+  type Doubt,
+  type QuantityId,
+  type Unit,
+  type UnitSystem,
+} from '@/core/quantity';
 import { isRefusal } from '@/core/refusal';
 import { FieldShell, fieldBox } from './Field';
 import { useUnits } from './units';
@@ -29,7 +38,9 @@ interface Props {
 
 interface Held {
   readonly text: string;
-  readonly unit: string;
+  /** The unit a bare number is read in: that of the value as it came, so that it does not change under the hand. */
+  readonly unit: Unit;
+  readonly system: UnitSystem;
   /** The value last seen from outside, and the one last handed out. */
   readonly seen: number | undefined;
   readonly given: number | undefined;
@@ -47,25 +58,27 @@ export function NumberField(props: Props) {
     props;
   const { hideLabel, digits = 6 } = props;
   const { system } = useUnits();
-  const shown = unitIn(quantity, system);
-  const write = (si: number | undefined) =>
+  const usual = expects && (expects[0] > 0 ? Math.sqrt(expects[0] * expects[1]) : expects[1] / 10);
+  const write = (si: number | undefined, unit: Unit) =>
     si === undefined
       ? ''
       : (typedInTwo(quantity, si, system) ??
-        asTyped(fromSI(si, shown), digits, system === 'us' ? shown.digits + 1 : undefined));
-  const [held, setHeld] = useState<Held>({ text: write(value), unit: shown.id, seen: value, given: value });
+        asTyped(fromSI(si, unit), digits, system === 'us' ? unit.digits + 1 : undefined));
+  const written = (si: number | undefined): Pick<Held, 'text' | 'unit' | 'system'> => {
+    const unit = unitToType(quantity, si ?? usual, system);
+    return { unit, system, text: write(si, unit) };
+  };
+  const [held, setHeld] = useState<Held>({ ...written(value), seen: value, given: value });
+  const understood = (text: string) => parse(text, quantity, { system, expects, unit: held.unit.id });
 
   // A value from elsewhere (undo, a suggestion) or other units replace the text; the user's own typing does not.
-  if (shown.id !== held.unit) {
-    const was = unitNamed(quantity, held.unit);
-    const outcome = was ? parse(held.text, quantity, { system, unit: was.id }) : undefined;
-    const kept = outcome && !isRefusal(outcome) ? write(outcome.value) : held.text;
-    setHeld({ ...held, unit: shown.id, text: kept, doubt: undefined });
+  if (held.system !== system) {
+    const outcome = parse(held.text, quantity, { system: held.system, unit: held.unit.id });
+    const kept = isRefusal(outcome) ? { ...written(undefined), text: held.text } : written(outcome.value);
+    setHeld({ ...held, ...kept, doubt: undefined });
   } else if (value !== held.seen) {
     setHeld(
-      value === held.given
-        ? { ...held, seen: value }
-        : { text: write(value), unit: shown.id, seen: value, given: value },
+      value === held.given ? { ...held, seen: value } : { ...written(value), seen: value, given: value },
     );
   }
 
@@ -77,17 +90,19 @@ export function NumberField(props: Props) {
     const now = leaving || !lazily;
     const left = leaving || held.left;
     if (text.trim() === '' && !required) return give(undefined, { text, left }, now);
-    const outcome = parse(text, quantity, { system, expects });
+    const outcome = understood(text);
     if (isRefusal(outcome)) give(undefined, { text, left, wrong: outcome.says }, now && !lazily);
     else give(outcome.value, { text, left, doubt: outcome.doubt }, now);
   };
   const leave = () => {
-    const changed = lazily ? held.text !== write(held.seen) : required && held.text.trim() === '';
-    const outcome = parse(held.text, quantity, { system, expects });
+    const changed = lazily ? held.text !== write(held.seen, held.unit) : required && held.text.trim() === '';
+    const outcome = understood(held.text);
     // What was typed in another unit is written in the field's own, so that number and unit agree.
-    const text = !isRefusal(outcome) && /[a-z°µ"'%]/i.test(held.text) ? write(outcome.value) : held.text;
-    if (changed) read(text, true);
-    else setHeld({ ...held, text, left: true });
+    const kept = !isRefusal(outcome) && /[a-z°µ"'%]/i.test(held.text) ? written(outcome.value) : {};
+    if (changed && !isRefusal(outcome))
+      give(outcome.value, { ...kept, left: true, doubt: outcome.doubt }, true);
+    else if (changed) read(held.text, true);
+    else setHeld({ ...held, ...kept, left: true });
   };
 
   const shownError = (held.left ? held.wrong : undefined) ?? error;
@@ -118,7 +133,7 @@ export function NumberField(props: Props) {
               aria-hidden
               className="pointer-events-none absolute inset-y-0 right-3 flex items-center text-sm text-ink-soft"
             >
-              {shown.symbol}
+              {held.unit.symbol}
             </span>
           </div>
         )}
@@ -126,7 +141,7 @@ export function NumberField(props: Props) {
       {held.doubt && (
         <DoubtNote
           doubt={held.doubt}
-          onTake={(meant) => give(meant, { text: write(meant) }, true)}
+          onTake={(meant) => give(meant, written(meant), true)}
           onKeep={() => setHeld({ ...held, doubt: undefined })}
         />
       )}

@@ -2,7 +2,7 @@ import { airPartCare } from '@/core/care';
 import type { DueCare } from '@/facts/shop/carecalendar';
 import type { WearItem } from '@/facts/shop/wear';
 import type { Units } from './units';
-import { localDay } from './dates';
+import { fullDay } from './dates';
 import { airPartWords, wearWords } from './care';
 
 /** Which nozzle, needle or tip of a rig. */
@@ -29,7 +29,7 @@ export const countWords = ({ counts }: Pick<WearItem, 'counts'>, value: number, 
       : units.show('days', value / 86_400);
 
 /** A calendar day, as people write it. */
-export const dayWords = (moment: number): string => localDay(moment);
+export const dayWords = (moment: number): string => fullDay(moment);
 
 /** From so to so, on one day or two. */
 export const spanWords = (

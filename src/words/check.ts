@@ -17,10 +17,12 @@ const conditionWords: Record<Condition['id'], string> = {
   'none-over': 'No reading over your own most',
 };
 
-const ruleWords = {
-  'spot-mean': 'spot means 80–120 %',
-  nominal: 'nominal film',
-  own: 'your own limits',
+/** The rules a film is judged by: their names, and what each asks. */
+// prettier-ignore
+export const ruleWords = {
+  'spot-mean': { name: 'Spot means', says: 'Set mean inside the range, every spot mean between 80 % of its minimum and 120 % of its maximum (as in SSPC-PA 2, level 3).' },
+  nominal: { name: 'Nominal film', says: 'Mean at least nominal, nothing under 80 % of it, fewer than a fifth of readings between 80 and 100 % (as in ISO 19840).' },
+  own: { name: 'Own limits', says: 'Every reading between your own limits.' },
 } as const;
 
 export function conditionFacts(
@@ -114,7 +116,7 @@ export function checkLine({ check, job, spray, work }: JobView, units: Units): N
     reason('Aim', jobFigure({ work }, 'film.wanted', spec.nominal), units),
     {
       label: 'Rule',
-      value: ruleWords[job.approach.acceptance],
+      value: ruleWords[job.approach.acceptance].name,
     },
     { label: 'Spots measured', value: `${taken} of ${wanted}` },
     ...(layersMeasured ? [{ label: 'Over the base reading', value: layersMeasured.join(', ') }] : []),

@@ -1,13 +1,19 @@
 import { showClock } from '@/core/quantity';
 import { weekday } from './dates';
+import { writtenHere } from './writtenhere';
 
 /** How long until a moment or since it, as a running clock; which of the two, the words beside it say. */
 export const clockTo = (at: number, now: number): string => showClock(Math.abs(at - now) / 1000);
 
-/** `16:40` */
-export const timeOfDay = (moment: number): string => new Date(moment).toTimeString().slice(0, 5);
+/** `16:40`, or `4:40 pm` where that is how time is told. */
+export function timeOfDay(moment: number): string {
+  const at = new Date(moment);
+  if (writtenHere().hours24) return at.toTimeString().slice(0, 5);
+  const hours = at.getHours();
+  return `${hours % 12 || 12}:${String(at.getMinutes()).padStart(2, '0')}\u00a0${hours < 12 ? 'am' : 'pm'}`;
+}
 
-/** `16:40`; with the day when it is not the present one. */
+/** The time of day; with the day when it is not the present one. */
 export function clockTime(moment: number, now: number = Date.now()): string {
   const at = new Date(moment);
   return new Date(now).toDateString() === at.toDateString()

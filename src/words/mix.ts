@@ -14,6 +14,7 @@ import {
 } from '@/facts/job';
 import { drawFrom } from '@/facts/shop/shelf';
 import { figure, reason } from './figures';
+import { money } from './money';
 import type { Units } from './units';
 import { focus, go, gradeCan, log, ratioRead, takeCans, type Fact, type NextLine, type Tap } from './line';
 import { ratioWords, shortNumber } from './ratio';
@@ -89,7 +90,7 @@ export function mixLine(view: JobView, units: Units): NextLine {
           { label: 'Batch grows to', value: units.show('volume', grown) },
           ...(sheet.pricePerVolume === undefined
             ? []
-            : [{ label: 'Which costs', value: costWords((grown - pouring.volume) * sheet.pricePerVolume) }]),
+            : [{ label: 'Which costs', value: money((grown - pouring.volume) * sheet.pricePerVolume) }]),
         ]
       : because;
     if (!rung)
@@ -463,8 +464,6 @@ export function offMeaning({ part, state }: PartVerdict, { chemistry, additives 
     ? 'Under-hardened it stays soft and weak against water and solvent, and no waiting mends it.'
     : 'Over-hardened it turns brittle, may yellow, and lives shorter in the pot.';
 }
-
-export const costWords = (cost: number): string => cost.toFixed(2);
 
 /** Small volumes in the unit of a syringe, large ones in that of a pot. */
 const pourVolume = (volume: number, units: Units) => units.show(volume < 0.5e-3 ? 'dose' : 'volume', volume);

@@ -3,7 +3,7 @@ import { isRefusal } from '@/core/refusal';
 import type { Fitness, JobView } from '@/facts/job';
 import { figure, jobFigure, reason, transferLabel } from './figures';
 import type { Units } from './units';
-import { costWords } from './mix';
+import { money } from './money';
 import { workWords } from './work';
 import { focus, go, plural, type Fact, type NextLine } from './line';
 
@@ -86,7 +86,7 @@ export function planLine(view: JobView, units: Units): NextLine {
             : []),
           { label: 'Left in the gun, cards', value: units.show('volume', needed.dead + needed.cards) },
           { label: 'Reserve', value: units.show('volume', needed.reserve) },
-          ...(supply.cost === undefined ? [] : [{ label: 'Costs', value: costWords(supply.cost) }]),
+          ...(supply.cost === undefined ? [] : [{ label: 'Costs', value: money(supply.cost) }]),
         ]),
   ];
   if (isRefusal(needed))

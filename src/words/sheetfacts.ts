@@ -4,6 +4,7 @@ import type { Coating, Thinner } from '@/records';
 import { sheetAsMixed } from '@/facts/job';
 import { chemistryWords } from './care';
 import { cupName } from './cup';
+import { priceOf } from './money';
 import type { Units } from './units';
 import { plural, type Fact } from './line';
 import { shortNumber } from './ratio';
@@ -267,7 +268,7 @@ const careFacts = (sheet: Coating, units: Units): FactGroup => ({
     { label: 'Keeps open', value: sheet.shelf?.opened ? `${sheet.shelf.opened} days` : 'not stated' },
     {
       label: 'Price',
-      value: sheet.pricePerVolume === undefined ? 'not stated' : units.show('price', sheet.pricePerVolume),
+      value: sheet.pricePerVolume === undefined ? 'not stated' : priceOf(sheet.pricePerVolume, units.system),
     },
     {
       label: sheet.vocLimit?.counts === 'less-water' ? 'VOC limit, less water' : 'VOC limit, with water',

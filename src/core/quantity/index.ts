@@ -15,6 +15,7 @@ export {
   toSI,
   unitIn,
   unitNamed,
+  unitToType,
   type QuantityId,
   type Unit,
   type UnitSystem,

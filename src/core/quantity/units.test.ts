@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { fromSI, toSI, unitIn, unitNamed, type QuantityId } from '.';
+import { fromSI, toSI, unitIn, unitNamed, unitToType, type QuantityId } from '.';
 import { quantities } from './units';
 
 const ids = Object.keys(quantities) as QuantityId[];
@@ -44,4 +44,21 @@ it('the trade’s own equivalents hold', () => {
   expect(si('temperature', 212, '°F')).toBeCloseTo(373.15, 9);
   expect(si('airFlow', 1, 'cfm') / si('airFlow', 1, 'L/min')).toBeCloseTo(28.317, 3);
   expect(si('density', 1, 'lb/gal')).toBeCloseTo(119.826, 3);
+});
+
+describe('the unit a field is typed in', () => {
+  it.each([
+    ['volume', 0.2e-3, 'us', 'fl oz'],
+    ['volume', 0.9e-3, 'us', 'qt'],
+    ['volume', 8e-3, 'us', 'gal'],
+    ['volume', undefined, 'us', 'gal'],
+    ['volume', 0.2e-3, 'metric', 'L'],
+    ['dose', 5e-6, 'us', 'mL'],
+    // Told in two, typed in the smaller.
+    ['mass', 2, 'us', 'oz'],
+    ['mass', 12, 'metric', 'kg'],
+    ['length', 5, 'us', 'in'],
+  ] as const)('%s of %s, %s: %s', (quantity, value, system, unit) => {
+    expect(unitToType(quantity, value, system).id).toBe(unit);
+  });
 });

@@ -360,6 +360,16 @@ export function sizedIn(id: QuantityId, value: number, system: UnitSystem): Size
   return quantityOf(id).bySize?.[system]?.findLast(({ from }) => Math.abs(value) >= from);
 }
 
+/**
+ * The unit a field is typed in: that in which an amount of this size is told, where it is told in one alone.
+ *
+ * @param value SI; what is usual in the field where it is empty
+ */
+export function unitToType(id: QuantityId, value: number | undefined, system: UnitSystem): Unit {
+  const sized = value === undefined ? undefined : sizedIn(id, value, system);
+  return (sized && !sized.with && unitNamed(id, sized.unit)) || unitIn(id, system);
+}
+
 /** The unit a person may have meant by a word, or undefined. Exact case first, since °C and cSt share letters. */
 export function unitNamed(id: QuantityId, word: string): Unit | undefined {
   const bare = word.replace(/\s+/g, ' ').trim();

@@ -7,7 +7,7 @@ import type { Job } from '@/records';
 import { Fold } from '@/ui/Fold';
 import { useShopActions } from '@/ui/frame/undo';
 import { useRecorded } from '@/ui/recorded';
-import { localDay } from '@/words/dates';
+import { fullDay } from '@/words/dates';
 import { plural } from '@/words/line';
 
 /** So many of those put away last; the logbook has them all. */
@@ -31,7 +31,7 @@ export function Finished() {
     <Fold
       className="mt-6 border-y border-hairline"
       title="Put away"
-      says={`${plural(away.length, 'job')}, the last on ${localDay(new Date(away[0]?.closed ?? 0))}`}
+      says={`${plural(away.length, 'job')}, the last on ${fullDay(new Date(away[0]?.closed ?? 0))}`}
       verb="Show"
     >
       <ul className="divide-y divide-hairline">
@@ -44,7 +44,7 @@ export function Finished() {
             >
               {job.name}
             </Link>
-            <span className="text-sm text-ink-soft">{localDay(new Date(job.closed))}</span>
+            <span className="text-sm text-ink-soft">{fullDay(new Date(job.closed))}</span>
             <button
               type="button"
               aria-label={`Take ${job.name} up again`}

@@ -1,4 +1,4 @@
-import { localMonth } from '@/words/dates';
+import { monthName } from '@/words/dates';
 import type { DueCare } from '@/facts/shop/carecalendar';
 
 const day = 86_400_000;
@@ -12,7 +12,7 @@ function months(now: number): { at: number; name: string }[] {
   return Array.from({ length: 7 }, (_, i) => new Date(first.getFullYear(), first.getMonth() + 1 + i, 1))
     .map((date) => ({
       at: (date.getTime() - now) / (axisDays * day),
-      name: localMonth(date),
+      name: monthName(date),
     }))
     .filter(({ at }) => at < 0.97);
 }

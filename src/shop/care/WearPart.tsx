@@ -18,7 +18,7 @@ import { NumberField } from '@/ui/NumberField';
 import { useUnits } from '@/ui/units';
 import { renewalWords, wearWords } from '@/words/care';
 import { countWords, dayWords, spanWords, whichWords } from '@/words/caredue';
-import { costWords } from '@/words/mix';
+import { money } from '@/words/money';
 import { Kit } from './Kit';
 import { LifeBar } from './LifeBar';
 import { useCare } from './usecare';
@@ -149,8 +149,7 @@ function WearRow({
           {measured
             ? 'By the measured fan.'
             : `${basisWords[belief.basis]}${belief.renewals ? ` from ${belief.renewals}` : ''}: ${countWords(item, belief.median, units)}.`}
-          {measured?.cost !== undefined &&
-            ` Run as long again, it wastes paint for ${costWords(measured.cost)}`}
+          {measured?.cost !== undefined && ` Run as long again, it wastes paint for ${money(measured.cost)}`}
           {measured?.breakEven !== undefined &&
             Number.isFinite(measured.breakEven) &&
             `; a new tip is paid for after ${written(amount('volume', measured.breakEven), units, { digits: 0 })}`}

@@ -20,6 +20,7 @@ import { Compare } from './Compare';
 import { duplicateOf, recheckDue } from '@/facts/shop/revisions';
 import { SheetView } from './SheetView';
 import { fetched } from '@/ui/fetched';
+import { calendarDay } from '@/words/dates';
 
 // The form library is only wanted by those who edit.
 const SheetForm = fetched(() => import('./SheetForm').then((loaded) => loaded.SheetForm));
@@ -60,7 +61,7 @@ function HeldSheet({ sheet }: { readonly sheet: Coating }) {
   return (
     <Page
       title={sheet.name}
-      says={`${classWords(sheet.class)}${sheet.maker ? `, ${sheet.maker}` : ''}. Revision ${sheet.sheetRevision || 'not stated'}, checked ${sheet.checkedOn}.`}
+      says={`${classWords(sheet.class)}${sheet.maker ? `, ${sheet.maker}` : ''}. Revision ${sheet.sheetRevision || 'not stated'}, checked ${calendarDay(sheet.checkedOn)}.`}
       tools={
         !editing && (
           <>
@@ -99,7 +100,7 @@ function HeldSheet({ sheet }: { readonly sheet: Coating }) {
       {!editing && due <= today() && (
         <div className="mb-5 max-w-3xl">
           <Notice tone="care">
-            Recheck due since {due}. Look for a newer paper, then edit what changed.
+            Recheck due since {calendarDay(due)}. Look for a newer paper, then edit what changed.
             <Button
               look="quiet"
               onClick={() => {

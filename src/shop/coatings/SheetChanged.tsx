@@ -10,6 +10,7 @@ import { Notice } from '@/ui/Notice';
 import { notify } from '@/ui/notify';
 import { Compare } from './Compare';
 import { recheckDue, saysTheSame, takeSheet } from '@/facts/shop/revisions';
+import { calendarDay } from '@/words/dates';
 
 /** Makers change their sheets: one that nobody compared with its paper for long is asked about where it is used. */
 function Recheck({ sheet }: { readonly sheet: Coating }) {
@@ -18,8 +19,8 @@ function Recheck({ sheet }: { readonly sheet: Coating }) {
     <div className="border-b border-hairline px-4 py-4 md:px-5">
       <Notice tone="care">
         <p>
-          The sheet of {sheet.name} was last held against its paper on {sheet.checkedOn}. Is there a newer
-          one?
+          The sheet of {sheet.name} was last held against its paper on {calendarDay(sheet.checkedOn)}. Is
+          there a newer one?
         </p>
         <span className="mt-2 flex flex-wrap gap-2">
           <ButtonLink href="/sheet">Read the newer paper</ButtonLink>

@@ -12,6 +12,7 @@ import { NumberField } from '@/ui/NumberField';
 import { OilTable } from './OilTable';
 import { amount } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
+import { calendarDay } from '@/words/dates';
 
 interface Props {
   readonly cup: Cup;
@@ -69,7 +70,7 @@ export function CheckLiquid({ cup, onChange }: Props) {
       <ul className="mt-2 text-sm">
         {[...(cup.checks ?? [])].reverse().map((check, i) => (
           <li key={i} className="flex justify-between border-b border-hairline py-1">
-            <span>{check.on}</span>
+            <span>{calendarDay(check.on)}</span>
             <span>
               <Printed figure={amount('time', check.seconds)} /> of{' '}
               <Printed figure={amount('viscosity', check.viscosity)} />

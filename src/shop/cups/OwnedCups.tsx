@@ -10,6 +10,7 @@ import { useUnits } from '@/ui/units';
 import { cupKind } from '@/words/cup';
 import { CupForm } from './CupForm';
 import { amount, written } from '@/words/figures';
+import { calendarDay } from '@/words/dates';
 
 const fresh = (): Cup => ({ kind: 'cup', version: 1, id: newId(), name: '', standardId: 'iso-4' });
 
@@ -57,7 +58,7 @@ function CupLine({ cup, onEdit }: { readonly cup: Cup; readonly onEdit: () => vo
           {check
             ? `${checkWords[check.state]}, ${written(amount('share', Math.abs(check.off)), units)} off`
             : ''}
-          <span className="block">{on ? `checked ${on}` : 'never checked'}</span>
+          <span className="block">{on ? `checked ${calendarDay(on)}` : 'never checked'}</span>
         </span>
       </button>
     </li>

@@ -13,6 +13,7 @@ import { DamagedRecords } from './DamagedRecords';
 import { Questions } from './Questions';
 import { AlarmChoices } from './AlarmChoices';
 import { Hours } from './Hours';
+import { DatesAndMoney } from './DatesAndMoney';
 import { DataPanel } from './DataPanel';
 import { OnThisDevice } from './OnThisDevice';
 import { amount, written } from '@/words/figures';
@@ -55,6 +56,7 @@ export function Settings() {
                 { value: 'booth', label: 'Booth, dark' },
               ]}
             />
+            <DatesAndMoney shop={shop} set={set} />
             <NumberField
               label="Smallest step of the scale"
               quantity="mass"

@@ -15,7 +15,7 @@ import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import type { Units } from '@/words/units';
-import { costWords } from '@/words/mix';
+import { money } from '@/words/money';
 import { amount, figure, written } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
 
@@ -36,7 +36,7 @@ export function Quantity() {
         <>
           <p className="mb-2 text-sm text-ink-soft">
             <Printed figure={figure(view, 'mix.needed', needed.total)} />
-            {supply.cost === undefined ? '' : ` for ${costWords(supply.cost)}`};{' '}
+            {supply.cost === undefined ? '' : ` for ${money(supply.cost)}`};{' '}
             <Printed figure={figure(view, 'mix.waste', needed.waste)} digits={0} /> of it does not end on the
             part.
           </p>

@@ -30,7 +30,7 @@ import { Fold } from '@/ui/Fold';
 import { Panel } from '@/ui/Panel';
 import { tipNow } from '@/facts/job/fittings';
 import { useUnits } from '@/ui/units';
-import { costWords } from '@/words/mix';
+import { money } from '@/words/money';
 import { amount, written } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
 
@@ -302,7 +302,7 @@ function Wear({ tip, pressure, density }: TipProps) {
           Fan <Printed figure={amount('share', worn.fanLost)} digits={0} /> narrower, flow{' '}
           {worn.flowGrowth.toFixed(2)} × {timed ? 'of a new tip, timed' : '(an estimate)'}.{' '}
           {worn.renew ? 'Renew it: a quarter is gone.' : 'Still good.'}
-          {waste ? ` Run on, this job wastes ${costWords(waste)} of paint.` : ''}
+          {waste ? ` Run on, this job wastes ${money(waste)} of paint.` : ''}
         </Notice>
       )}
       {worn && !isRefusal(worn) && (

@@ -13,6 +13,7 @@ import { useFirstStart } from './firststart';
 import { useHeadingFocus } from './headingfocus';
 import { useShopActions } from './undo';
 import { fetched } from '@/ui/fetched';
+import { deviceDates, writeHereAs, writtenIn } from '@/words/writtenhere';
 
 const SafeStart = fetched(() => import('./SafeStart').then((loaded) => loaded.SafeStart));
 const Notes = fetched(() => import('./Notes').then((loaded) => loaded.Notes));
@@ -20,6 +21,8 @@ const KeyList = fetched(() => import('./KeyList').then((loaded) => loaded.KeyLis
 const Alarms = fetched(() => import('./Alarms').then((loaded) => loaded.Alarms));
 const Glossary = fetched(() => import('../glossary/Glossary').then((loaded) => loaded.Glossary));
 const CommandList = fetched(() => import('./CommandList').then((loaded) => loaded.CommandList));
+
+const device = deviceDates();
 
 export function AppFrame({ children }: { readonly children: ReactNode }) {
   return (
@@ -31,7 +34,10 @@ export function AppFrame({ children }: { readonly children: ReactNode }) {
 
 function Frame({ children }: { readonly children: ReactNode }) {
   const { status } = useShopState();
-  const { theme } = useShop();
+  const shop = useShop();
+  const { theme } = shop;
+  // Before anything below it is drawn: what is written there is written so.
+  writeHereAs(writtenIn(shop, device));
   const starting = useFirstStart();
   const { undo, redo, switchUnits } = useShopActions();
   const [open, setOpen] = useState<'commands' | 'keys' | 'words'>();

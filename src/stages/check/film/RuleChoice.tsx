@@ -3,17 +3,11 @@
 import { metalBelow, withApproach } from '@/facts/job';
 import { useStore } from '@/store/hooks';
 import { Choice } from '@/ui/Choice';
+import { ruleWords } from '@/words/check';
 import { expects } from '@/words/expects';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { NumberField } from '@/ui/NumberField';
-
-// prettier-ignore
-const says = {
-  'spot-mean': 'Set mean inside the range, every spot mean between 80 % of its minimum and 120 % of its maximum (as in SSPC-PA 2, level 3).',
-  nominal: 'Mean at least nominal, nothing under 80 % of it, fewer than a fifth of readings between 80 and 100 % (as in ISO 19840).',
-  own: 'Every reading between your own limits.',
-};
 
 /** By which rule the film is judged: two usual ones, or the user’s own limits. */
 export function RuleChoice() {
@@ -32,12 +26,12 @@ export function RuleChoice() {
           set({ acceptance: rule, ...(rule === 'own' && !ownLimits ? { ownLimits: limits } : {}) })
         }
         options={[
-          { value: 'spot-mean', label: 'Spot means' },
-          { value: 'nominal', label: 'Nominal film' },
-          { value: 'own', label: 'Own' },
+          { value: 'spot-mean', label: ruleWords['spot-mean'].name },
+          { value: 'nominal', label: ruleWords.nominal.name },
+          { value: 'own', label: ruleWords.own.name },
         ]}
       />
-      <p className="text-xs text-ink-soft">{says[acceptance]}</p>
+      <p className="text-xs text-ink-soft">{ruleWords[acceptance].says}</p>
       {acceptance === 'own' && (
         <div className="grid grid-cols-2 gap-3">
           {(['min', 'max'] as const).map((side) => (
