@@ -1,4 +1,3 @@
-import { isValid, parseISO } from 'date-fns';
 import { writtenHere } from './writtenhere';
 
 /** A formatter for each order of day and month, made once: making one takes longer than hundreds of dates. */
@@ -20,8 +19,8 @@ export const fullDay = formatter({ day: 'numeric', month: 'short', year: 'numeri
 
 /** A day of the calendar as it is kept, `2026-11-28`, written as {@link fullDay}; what is no day stays as it is. */
 export function calendarDay(kept: string): string {
-  const day = parseISO(kept);
-  return isValid(day) ? fullDay(day) : kept;
+  const day = new Date(`${kept}T00:00`);
+  return Number.isNaN(day.getTime()) ? kept : fullDay(day);
 }
 
 /** `Sat 28 Nov` or `Sat, Nov 28` */

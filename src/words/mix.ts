@@ -1,4 +1,5 @@
 import { clockTime, clockTo } from './clock';
+import { calendarDay } from './dates';
 import { isRefusal } from '@/core/refusal';
 import type { DoseMeasure, PartVerdict, RecipePart, Rung } from '@/core/mixing';
 import { newId, type Coating, type NewEntry } from '@/records';
@@ -46,7 +47,7 @@ export function mixLine(view: JobView, units: Units): NextLine {
     ...sources.flatMap(({ cans }) =>
       cans.map(({ can, useBefore, expired }) => ({
         label: `Lot ${can.lot}`,
-        value: `${expired ? '▲ past ' : 'use before '}${useBefore ?? 'no date'}`,
+        value: `${expired ? '▲ past ' : 'use before '}${useBefore === undefined ? 'no date' : calendarDay(useBefore)}`,
       })),
     ),
   ];
@@ -195,7 +196,7 @@ function canLine(
   if (!unfit) return undefined;
   const { can, useBefore } = unfit;
   const why = unfit.expired
-    ? `Lot ${can.lot} is past its date, ${useBefore}.`
+    ? `Lot ${can.lot} is past its date, ${calendarDay(useBefore ?? '')}.`
     : `Lot ${can.lot} is of brush grade.`;
   const late = Math.max(1, Math.floor((now - Date.parse(useBefore ?? '')) / 86_400_000));
   const others = (work.layer.cans ?? []).filter((id) => !cans.some((each) => each.can.id === id));

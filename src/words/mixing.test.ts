@@ -181,7 +181,7 @@ describe('pouring says', () => {
     const view = seen(changed(aJob(), { cans: ['old'] }), {
       cans: [can('old', { useBefore: '2026-01-01' }), can('new', { useBefore: '2027-01-01' })],
     });
-    expect(facts(view)).toMatchObject({ 'Lot old': '▲ past 2026-01-01' });
+    expect(facts(view)).toMatchObject({ 'Lot old': '▲ past 1 Jan 2026' });
     expect(mix(view)).toMatchObject({ tone: 'stop', says: expect.stringContaining('Take lot new') });
     expect(mix(view).tap?.does).toEqual({ kind: 'cans', layerId: 'lacquer', cans: ['new'] });
     expect(mix(view).otherwise?.says).toMatch(/all the same$/);

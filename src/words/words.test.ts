@@ -158,8 +158,8 @@ describe('Mix says', () => {
     } as const;
     const warned = line(seen(aJob(), { cans: [can] }), 'mix');
     expect(warned.tone).toBe('stop');
-    expect(warned.says).toMatch(/^Lot L-1 is past its date, 2026-01-01. Open a fresh can/);
-    expect(warned.because).toContainEqual({ label: 'Lot L-1', value: '▲ past 2026-01-01' });
+    expect(warned.says).toMatch(/^Lot L-1 is past its date, 1 Jan 2026. Open a fresh can/);
+    expect(warned.because).toContainEqual({ label: 'Lot L-1', value: '▲ past 1 Jan 2026' });
   });
 });
 

@@ -14,6 +14,7 @@ import { notify } from '@/ui/notify';
 import { useUnits } from '@/ui/units';
 import { amount, written } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
+import { calendarDay } from '@/words/dates';
 
 /** The cans of a sheet: lots, dates, what is left. */
 export function CanShelf({ sheet }: { readonly sheet: Coating }) {
@@ -78,7 +79,7 @@ function CanLine({ each: { can, left, useBefore, expired, thinned, thinners }, s
           <Printed figure={amount('volume', left)} /> left
           <span className="block">
             {expired ? '▲ past ' : 'before '}
-            {useBefore ?? 'no date'}
+            {useBefore === undefined ? 'no date' : calendarDay(useBefore)}
           </span>
         </span>
       </button>

@@ -7,6 +7,7 @@ import { useJob } from '@/ui/job/context';
 import { Panel } from '@/ui/Panel';
 import { amount } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
+import { calendarDay } from '@/words/dates';
 
 /** The cans each part comes out of. Two of one part are boxed: stirred together, so that the colour is one. */
 export function Cans() {
@@ -84,7 +85,7 @@ function CanRow({ can, left, useBefore, expired, thinned, chosen, onChoose }: Ro
           <Printed figure={amount('volume', left)} /> left
           <span className="block">
             {expired ? '▲ past ' : 'before '}
-            {useBefore ?? 'no date'}
+            {useBefore === undefined ? 'no date' : calendarDay(useBefore)}
           </span>
         </span>
       </label>
