@@ -61,11 +61,13 @@ export async function reportPdf(
     for (const [label, wording] of facts) {
       const value = plainWords(wording);
       const rows = wrapped(printable(value, bold), bold, 9, inner - 200);
-      room(4 + 12 * Math.max(rows.length, 1));
+      const names = wrapped(printable(label, plain), plain, 9, 190);
+      const high = Math.max(rows.length, names.length, 1);
+      room(4 + 12 * high);
       y -= 15;
-      write(label, margin, 9, plain, 190, soft);
+      names.forEach((each, i) => write(each, margin, 9, plain, 190, soft, y - i * 12));
       rows.forEach((each, i) => write(each, margin + 200, 9, bold, inner - 200, ink, y - i * 12));
-      y -= 12 * Math.max(rows.length - 1, 0);
+      y -= 12 * (high - 1);
     }
     const texts = table.map((row) => row.map(plainWords));
     const columns = columnsOf(texts, (text) => bold.widthOfTextAtSize(printable(text, bold), 8.5));
@@ -91,8 +93,8 @@ export async function reportPdf(
     });
     for (const each of lines) paragraph(each, 9);
     if (chart) {
-      room(134);
-      y -= 110;
+      room(140);
+      y -= 118;
       drawChart(page, chart, { x: margin, y, width: inner, height: 100 }, plain);
       y -= 12;
     }
@@ -120,13 +122,9 @@ export async function reportPdf(
     }
   }
   pages.forEach((each, i) => {
-    each.drawText(fitted(printable(report.foot, plain), plain, 7, inner - 60), {
-      x: margin,
-      y: 30,
-      size: 7,
-      font: plain,
-      color: soft,
-    });
+    wrapped(printable(report.foot, plain), plain, 7, inner - 60).forEach((line, row) =>
+      each.drawText(line, { x: margin, y: 30 - 9 * row, size: 7, font: plain, color: soft }),
+    );
     each.drawText(`${i + 1} / ${pages.length}`, {
       x: width - margin - 24,
       y: 30,

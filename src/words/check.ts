@@ -31,7 +31,7 @@ export function conditionFacts(
 ): (Fact & { holds: boolean })[] {
   return conditions.map(({ id, holds, found, limit }) => {
     const quantity = id === 'few-under' ? 'share' : 'film';
-    const digits = quantity === 'film' && units.system === 'metric' ? { digits: 1 } : {};
+    const digits = quantity === 'film' ? { digits: units.system === 'metric' ? 1 : 2 } : {};
     return {
       label: conditionWords[id],
       value: `${units.show(quantity, found, digits)} / ${units.show(quantity, limit, digits)}`,

@@ -13,6 +13,9 @@ export function timeOfDay(moment: number): string {
   return `${hours % 12 || 12}:${String(at.getMinutes()).padStart(2, '0')}\u00a0${hours < 12 ? 'am' : 'pm'}`;
 }
 
+/** The midnight a day ends with, where 00:00 would be the one it begins with. */
+export const endOfDay = (): string => (writtenHere().hours24 ? '24:00' : 'midnight');
+
 /** The time of day; with the day when it is not the present one. */
 export function clockTime(moment: number, now: number = Date.now()): string {
   const at = new Date(moment);

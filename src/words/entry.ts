@@ -8,6 +8,7 @@ import { stickWords } from './stick';
 import { lookedWords, workLine } from './work';
 import { placeWords, pressureQuantity } from './pressure';
 import { cardWords, fittingName } from './set';
+import { inSentence } from './line';
 
 export const typeWords: Record<EntryType, string> = {
   climate: 'Room',
@@ -100,7 +101,7 @@ export function entryWords(entry: LogEntry, job: Job, units: Units): string {
     case 'reading':
       return `${units.show('time', entry.seconds)} at ${units.show('temperature', entry.temperature)}`;
     case 'addition':
-      return `${units.show('mass', entry.mass)} ${part(entry.what).toLowerCase()}${entry.coatId ? `, extra for ${coat(entry.coatId)}` : ''}${entry.offSheet ? ', off the sheet' : ''}`;
+      return `${units.show('mass', entry.mass)} ${inSentence(part(entry.what))}${entry.coatId ? `, extra for ${coat(entry.coatId)}` : ''}${entry.offSheet ? ', off the sheet' : ''}`;
     case 'stick':
       return `${stickWords[entry.sign].toLowerCase()} at ${units.show('temperature', entry.temperature)}`;
     case 'structure':

@@ -66,7 +66,9 @@ export function labelOf(view: JobView, batch: BatchState, units: Units): Label {
     { label: 'Thinned', value: `${units.show('share', thin.share)} by ${sheet.thinning.by}` },
     {
       label: 'Viscosity',
-      value: reading ? `${units.show('time', reading.atSheet)} ${thin.band?.cup.name ?? ''}` : 'not timed',
+      value: reading
+        ? `${units.show('time', reading.atSheet)}${thin.band ? `, ${thin.band.cup.name}` : ''}`
+        : 'not timed',
     },
     { label: 'Lots', value: lots.length > 0 ? lots.join(', ') : 'not recorded' },
   ];

@@ -100,7 +100,7 @@ export const stageWords: Record<Stage, string> = {
 
 /** A name within a sentence: in small letters, but for one that has capitals or numbers of its own. */
 export const inSentence = (name: string): string =>
-  /[A-Z0-9]/.test(name.slice(1)) ? name : name.toLowerCase();
+  /^[A-Z]\b|.[A-Z0-9]/.test(name) ? name : name.toLowerCase();
 
 export const plural = (count: number, one: string, many = `${one}s`): string =>
   `${count} ${count === 1 ? one : many}`;

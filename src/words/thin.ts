@@ -3,7 +3,7 @@ import { massAtShare, type Band, type Expected } from '@/core/thinning';
 import type { Coating, Thinner } from '@/records';
 import type { BandSource, JobView, Reading } from '@/facts/job';
 import type { Units } from './units';
-import { focus, go, log, plural, type Fact, type NextLine } from './line';
+import { focus, go, inSentence, log, plural, type Fact, type NextLine } from './line';
 import { massDigits } from './mix';
 
 export const secondsOf = (units: Units, seconds: number) => units.show('time', seconds);
@@ -167,7 +167,7 @@ export function thinLine(view: JobView, units: Units): NextLine {
       };
     case 'extra': {
       const { extra } = step;
-      const name = extra.thinner.name.toLowerCase();
+      const name = inSentence(extra.thinner.name);
       if (!batch) return { ...plain, big: bandNumber, says: 'Mix first.' };
       const measured = measureWords(view, extra.mass, name, units);
       const facts = [
@@ -267,7 +267,7 @@ export function thinLine(view: JobView, units: Units): NextLine {
         step: 'one step of the approach',
         fixed: 'the fixed percent',
       };
-      const name = thinner.name.toLowerCase();
+      const name = inSentence(thinner.name);
       const measured = measureWords(view, advice.mass, name, units);
       return {
         ...plain,

@@ -102,7 +102,7 @@ function Row({ row, showJob, onCorrect, onStrike }: Omit<Props, 'rows'> & { read
   return (
     <div className="grid grid-cols-[5.5rem_minmax(0,1fr)_2.75rem] items-center gap-x-3 py-1.5 text-sm sm:grid-cols-[8.5rem_8rem_minmax(0,1fr)_2.75rem]">
       <span className="text-ink-soft">
-        {dayAndMonth(at)} {at.toTimeString().slice(0, 5)}
+        {dayAndMonth(at)} {timeOfDay(at.getTime())}
       </span>
       <span className="hidden font-semibold sm:block">{typeWords[entry.type]}</span>
       <span className={entry.struck ? 'text-ink-soft line-through' : ''}>
@@ -118,7 +118,7 @@ function Row({ row, showJob, onCorrect, onStrike }: Omit<Props, 'rows'> & { read
         </span>
       </span>
       <Menu
-        label={`Entry of ${at.toTimeString().slice(0, 5)}`}
+        label={`Entry of ${timeOfDay(at.getTime())}`}
         items={[
           { label: 'Correct', onSelect: () => onCorrect(row), disabled: !!entry.struck },
           {

@@ -63,8 +63,9 @@ export function Settings() {
               value={shop.scaleStep}
               onChange={(scaleStep) => scaleStep && set({ scaleStep })}
               expects={[0.00001, 0.05]}
+              digits={units.system === 'us' ? 2 : undefined}
               lazily
-              hint={`Every addition and pour is rounded to it: ${written(amount('mass', shop.scaleStep), units, { digits: 2 })}`}
+              hint={`Every addition and pour is rounded to it: ${written(amount('mass', shop.scaleStep), units, { digits: units.system === 'us' ? 3 : 2 })}`}
             />
             <NumberField
               label="Check each coating sheet again after"

@@ -167,9 +167,9 @@ export function DayAxis() {
         </div>
       )}
       <p className="mt-2 text-xs text-ink-soft">
-        Spraying time from area and speed, a quarter more for handling; sanding and masking by the square
-        metre where nobody says, a default; flash and windows from the sheet, longer in a cold or damp room:
-        estimates. It moves as coats start and end.
+        Spraying time from area and speed, a quarter more for handling; sanding and masking by the area where
+        nobody says, a default; flash and windows from the sheet, longer in a cold or damp room: estimates. It
+        moves as coats start and end.
       </p>
     </Panel>
   );

@@ -14,7 +14,7 @@ import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import { useWidth } from '@/ui/width';
-import { clockTime } from '@/words/clock';
+import { endOfDay, timeOfDay } from '@/words/clock';
 import { amount } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
 
@@ -40,7 +40,7 @@ export function RightTimes() {
         ? { by: 'readings' }
         : { by: 'entered', coldest, warmest, dawnHumidity: damp, lag },
   );
-  const clock = (s: number) => clockTime(midnight + s * 1000).slice(-5);
+  const clock = (s: number) => (s === 86_400 ? endOfDay() : timeOfDay(midnight + s * 1000));
   const thinner = thinnerForRoom(view);
   const high = thinAir(view);
   return (
@@ -126,9 +126,7 @@ export function RightTimes() {
                 <b>
                   {spans
                     .map(({ from, to }) =>
-                      from === 0 && to === 86_400
-                        ? 'all day'
-                        : `${clock(from)}–${to === 86_400 ? '24:00' : clock(to)}`,
+                      from === 0 && to === 86_400 ? 'all day' : `${clock(from)}–${clock(to)}`,
                     )
                     .join(', ')}
                 </b>
@@ -197,12 +195,12 @@ function DayStrip({ curve, spans, now, clock }: StripProps) {
           <g key={hour}>
             <line x1={x(hour * 3600)} x2={x(hour * 3600)} y1={4} y2={92} stroke="var(--hairline)" />
             <text
-              x={Math.min(Math.max(x(hour * 3600), 16), width - 16)}
+              x={x(hour * 3600)}
               y={107}
-              textAnchor="middle"
+              textAnchor={hour === 0 ? 'start' : hour === 24 ? 'end' : 'middle'}
               className="fill-ink-soft text-[12px]"
             >
-              {hour === 24 ? '24:00' : clock(hour * 3600)}
+              {clock(hour * 3600)}
             </text>
           </g>
         ))}

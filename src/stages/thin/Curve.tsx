@@ -8,6 +8,7 @@ import { Plot } from '@/ui/Plot';
 import { useColours, veil } from '@/ui/theme/colours';
 import { curveFigure } from './curvefigure';
 import { figure as figureOf } from '@/words/figures';
+import { inSentence } from '@/words/line';
 
 /** Seconds against thinner: readings, prediction with its spread, the band, the sheet's limit, the next addition. */
 export function Curve() {
@@ -20,7 +21,7 @@ export function Curve() {
   );
   if (!figure) return null;
   return (
-    <Panel title={`Cup seconds against ${thin.thinner?.name.toLowerCase() ?? 'thinner'} added`}>
+    <Panel title={`Cup seconds against ${thin.thinner ? inSentence(thin.thinner.name) : 'thinner'} added`}>
       <Plot
         data={figure.data}
         layout={figure.layout}

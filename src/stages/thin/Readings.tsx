@@ -17,6 +17,7 @@ import { stickWords } from '@/words/stick';
 import type { JobView } from '@/facts/job';
 import { amount, written } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
+import { inSentence } from '@/words/line';
 
 /** Why a timing does not count. */
 const reasons = [
@@ -134,7 +135,7 @@ function rowsOf(view: JobView, units: Units): Row[] {
       id: entry.id,
       at: entry.at,
       number: `+${written(amount('mass', entry.mass), units, massDigits(view, units))}`,
-      says: `${entry.what === 'unthinned' ? 'unthinned mix' : `${thinner?.name.toLowerCase() ?? 'thinner'}, stirred`}${entry.offSheet ? ', off the sheet' : ''}`,
+      says: `${entry.what === 'unthinned' ? 'unthinned mix' : `${thinner ? inSentence(thinner.name) : 'thinner'}, stirred`}${entry.offSheet ? ', off the sheet' : ''}`,
     };
   });
   const sticks = thin.sticks.map(({ entry }) => ({

@@ -25,6 +25,7 @@ import { WithoutCup } from './WithoutCup';
 import { Watch } from './Watch';
 import { amount, written, writtenParts } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
+import { inSentence } from '@/words/line';
 
 const lawWords = {
   fitted: 'fitted from this mix’s own timings',
@@ -146,7 +147,7 @@ function AddedSomethingElse() {
       setAsked(true);
       return;
     }
-    log(`${thinner.name.toLowerCase()} added`, {
+    log(`${inSentence(thinner.name)} added`, {
       type: 'addition',
       batchId: batch.id,
       what: thinner.id,
