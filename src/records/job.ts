@@ -72,6 +72,17 @@ export const jobApproach = z.object({
   ownLimits: z.optional(z.object({ min: film.check(z.positive()), max: film.check(z.positive()) })),
 });
 
+/** How a job came out, by whoever put it away. */
+export const outcomes = ['as-wanted', 'good-enough', 'failed'] as const;
+
+export const closing = z.object({
+  came: z.enum(outcomes),
+  /** What would be done otherwise another time. */
+  change: z.optional(text),
+  /** Who saw it. */
+  seenBy: z.optional(text),
+});
+
 /** A job: what is coated, with which layers, and the log of what was done. Nothing derived is stored. */
 export const job = z.object({
   kind: z.literal('job'),
@@ -80,6 +91,8 @@ export const job = z.object({
   name,
   begun: instant,
   closed: z.optional(instant),
+  /** What was said of it when it was put away. */
+  closing: z.optional(closing),
   /** When it must be ready to handle. */
   due: z.optional(instant),
   part: z.object({
@@ -109,6 +122,7 @@ export const job = z.object({
   asked,
 });
 
+export type Closing = z.infer<typeof closing>;
 export type Job = z.infer<typeof job>;
 export type Face = z.infer<typeof face>;
 export type JobApproach = z.infer<typeof jobApproach>;

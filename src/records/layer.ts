@@ -133,6 +133,8 @@ export const layer = z.object({
   sheet: coating,
   rigId: id,
   cupId: id,
+  /** The job whose recipe it was begun with. */
+  begunAs: z.optional(z.object({ jobId: id, job: name })),
   /** The thinner chosen. */
   thinnerId: z.optional(id),
   /** Cans chosen; two of one part are boxed together. */

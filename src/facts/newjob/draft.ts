@@ -13,8 +13,10 @@ import {
   type CoatingClass,
   type Cup,
   type Job,
+  type Layer,
   type Rig,
 } from '@/records';
+import { asRecipe, recipeFor, type Recipe } from '../shop/recipes';
 import { layerAgain } from './again';
 import { cupFor, newLayer } from './newlayer';
 import { named, newRig } from './newrig';
@@ -165,6 +167,12 @@ export interface Held {
   readonly jobs?: readonly Job[];
 }
 
+/** What the shop knows of the one product of a draft with its gun; none for a system, or a job before taken again. */
+export const recipeOfDraft = (draft: JobDraft, { jobs = [] }: Pick<Held, 'jobs'>): Recipe | undefined =>
+  draft.like || draft.system || !draft.coatingId || !draft.rigId
+    ? undefined
+    : recipeFor(jobs, { sheetId: draft.coatingId, rigId: draft.rigId, ground: draft.ground });
+
 /**
  * Makes a job of a draft, with the sheet, rig and cup it needs where the shop has none yet.
  *
@@ -230,10 +238,14 @@ export function jobFromDraft(
   };
   const layerFrom = (sheet: Coating, rig: Rig, how: Parameters<typeof newLayer>[2]) =>
     newLayer({ sheet, rigId: rig.id, cupId: cupOf(sheet).id }, id, how);
+  const begunWell = (layer: Layer): Layer => asRecipe(layer, recipeOfDraft(draft, held), held.jobs ?? []);
   const before = held.jobs?.find((each) => each.id === draft.like);
   const turning = before ? before.approach.turning : system?.turning;
   const layers = before
-    ? before.layers.map((layer) => layerAgain(layer, held.coatings, id))
+    ? before.layers.map((layer) => ({
+        ...layerAgain(layer, held.coatings, id),
+        begunAs: { jobId: before.id, job: before.name },
+      }))
     : system
       ? system.layers.map((as, i) => {
           const { coatingId = '' } = draft.rows[i] ?? {};
@@ -241,12 +253,12 @@ export function jobFromDraft(
           return { ...layerFrom(sheet, rigOfRow(i), { as }), name: as.name };
         })
       : [
-          layerFrom(
-            sheetOf(draft.coatingId, draft.class, draft.coatingName || classWords(draft.class)),
-            rigOf(draft.rigId),
-            {
-              coats: draft.coats,
-            },
+          begunWell(
+            layerFrom(
+              sheetOf(draft.coatingId, draft.class, draft.coatingName || classWords(draft.class)),
+              rigOf(draft.rigId),
+              { coats: draft.coats },
+            ),
           ),
         ];
   const job: Job = {

@@ -1,6 +1,15 @@
 import { transferFound } from '@/core/film';
 import { isRefusal, type Outcome } from '@/core/refusal';
-import { batchesOf, layerOf, liveEntries, ofType, type JobView } from '../job';
+import {
+  batchesOf,
+  layerOf,
+  liveEntries,
+  ofType,
+  type CheckView,
+  type CoatState,
+  type JobView,
+  type Worked,
+} from '../job';
 
 export interface TransferSeen {
   /** m³ of mix that went through the gun. */
@@ -12,13 +21,26 @@ export interface TransferSeen {
   readonly transfer: Outcome<number>;
 }
 
+/** A job sprayed, as far as its transfer is concluded from it. */
+export interface Sprayed {
+  readonly work: Worked;
+  readonly coats: readonly CoatState[];
+  readonly check: Pick<CheckView, 'verdict'>;
+  /** m² */
+  readonly area: number;
+}
+
 /**
  * Transfer from the paint used and the film found, once every coat is on and measured. Nothing is claimed where
  * several batches were mixed: what is left of each cannot be told apart.
  */
-export function transferSeen({ work: job, spray, check, plan }: JobView): TransferSeen | undefined {
-  const last = spray.coats.findLast(({ state }) => state === 'done');
-  if (!last || spray.next || isRefusal(check.verdict)) return undefined;
+export const transferSeen = ({ work, spray, check, plan }: JobView): TransferSeen | undefined =>
+  transferOf({ work, coats: spray.coats, check, area: plan.area });
+
+/** The same from what it is concluded from. */
+export function transferOf({ work: job, coats, check, area }: Sprayed): TransferSeen | undefined {
+  const last = coats.findLast(({ state }) => state === 'done');
+  if (!last || coats.some(({ state }) => state !== 'done') || isRefusal(check.verdict)) return undefined;
   const entries = liveEntries(job);
   if (new Set(ofType(entries, 'mixed').map(({ batchId }) => batchId)).size !== 1) return undefined;
   // What is left of it may be gone by the time the film is hard enough to measure.
@@ -35,6 +57,6 @@ export function transferSeen({ work: job, spray, check, plan }: JobView): Transf
     used,
     leftOver,
     atLeast: thrown.length === 0 && ofType(entries, 'discard').some(({ empty }) => !empty),
-    transfer: transferFound(check.verdict.mean, plan.area, used, last.solids),
+    transfer: transferFound(check.verdict.mean, area, used, last.solids),
   };
 }

@@ -22,7 +22,7 @@ const Alarms = fetched(() => import('./Alarms').then((loaded) => loaded.Alarms))
 const Glossary = fetched(() => import('../glossary/Glossary').then((loaded) => loaded.Glossary));
 const CommandList = fetched(() => import('./CommandList').then((loaded) => loaded.CommandList));
 
-const device = deviceDates();
+const device = deviceDates(typeof navigator === 'undefined' ? undefined : navigator.language);
 
 export function AppFrame({ children }: { readonly children: ReactNode }) {
   return (
