@@ -76,7 +76,7 @@ export const jobApproach = z.object({
 export const outcomes = ['as-wanted', 'good-enough', 'failed'] as const;
 
 export const closing = z.object({
-  came: z.enum(outcomes),
+  came: z.optional(z.enum(outcomes)),
   /** What would be done otherwise another time. */
   change: z.optional(text),
   /** Who saw it. */

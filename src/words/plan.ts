@@ -72,6 +72,7 @@ export function planLine(view: JobView, units: Units): NextLine {
     ),
     reason(transferLabel(plan), figure(view, 'gun.transfer', transfer), units, { digits: 0 }),
     reason('Volume solids as applied', figure(view, 'layer.solids', own[0]?.solids), units),
+    ...(view.work.layer.begunAs ? [{ label: 'Begun as', value: view.work.layer.begunAs.job }] : []),
     ...(isRefusal(plan.coverage) ? [] : [coverageFact(plan.coverage, units)]),
     ...(isRefusal(needed)
       ? []

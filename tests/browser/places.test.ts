@@ -106,6 +106,7 @@ describe('keys and commands', () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-depot-walls/clean');
     await visitor.press('Job menu');
     await visitor.press('Put away');
+    await visitor.press('Put it away');
     await visitor.sees('7 open jobs');
     await visitor.go('/logbook?job=demo-depot-walls');
     await visitor.press('Back to the bench');

@@ -27,7 +27,7 @@ export interface Recipe {
   readonly transfer?: Spread;
   readonly thinner?: Spread;
   readonly faults: readonly { readonly defect: DefectId; readonly jobs: number }[];
-  readonly came: Readonly<Record<Closing['came'] | 'unsaid', number>>;
+  readonly came: Readonly<Record<NonNullable<Closing['came']> | 'unsaid', number>>;
 }
 
 /** How good a start a use is; nought for none. What showed later outranks what was said on the day. */

@@ -16,6 +16,7 @@ import { Answer } from './Answer';
 import type { ScreenProps } from './conversation';
 import { GunTiles } from './GunTiles';
 import { ProductCloser } from './ProductCloser';
+import { KnownRecipe } from './KnownRecipe';
 import { SystemRows } from './SystemRows';
 
 type Choice = `like:${string}` | `sheet:${string}` | `class:${CoatingClass}` | `system:${string}`;
@@ -127,6 +128,7 @@ export function WhichSystem({ form, draft, held, ahead, onProduct }: Props) {
       </p>
       {one && <GunTiles form={form} draft={draft} held={held} />}
       {one && <ProductCloser form={form} draft={draft} held={held} />}
+      {one && <KnownRecipe draft={draft} held={held} />}
       {system !== '' && <SystemRows form={form} draft={draft} held={held} />}
       {system !== '' && needsRig(draft) && <GunTiles form={form} draft={draft} held={held} onlyNew />}
       {ahead?.litres !== undefined && (

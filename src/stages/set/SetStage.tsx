@@ -10,6 +10,7 @@ import { CardVerdict } from './CardVerdict';
 import { Experiment } from './Experiment';
 import { Fittings } from './Fittings';
 import { Levers } from './Levers';
+import { WorkedBefore } from '@/ui/job/WorkedBefore';
 import { RigDrawing } from './RigDrawing';
 
 // Fetched with their part: the gun itself is what the stage is opened for.
@@ -54,6 +55,7 @@ export function SetStage() {
       {part === 'gun' && (
         <>
           <Levers key={set.setting?.id ?? `proposal ${set.coat?.id}`} aside={aside} />
+          <WorkedBefore sets />
           <RigDrawing />
         </>
       )}

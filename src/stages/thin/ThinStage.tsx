@@ -26,6 +26,7 @@ import { Watch } from './Watch';
 import { amount, written, writtenParts } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
 import { inSentence } from '@/words/line';
+import { WorkedBefore } from '@/ui/job/WorkedBefore';
 
 const lawWords = {
   fitted: 'fitted from this mix’s own timings',
@@ -55,6 +56,7 @@ export function ThinStage() {
             </div>
           </div>
           {thin.batch && <AddedSomethingElse key={thin.batch.additions.length} />}
+          <WorkedBefore />
         </>
       )}
       {judged && part === 'how' && (

@@ -1,6 +1,5 @@
 'use client';
 
-import { isoNow } from '@/store/clock';
 import { usePathname, useRouter } from 'next/navigation';
 import { useCallback, useMemo, useRef, useState, type ReactNode } from 'react';
 import { notify } from '@/ui/notify';
@@ -54,6 +53,7 @@ import { fetched } from '../fetched';
 import { figure, jobFigure } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
 
+const PutAway = fetched(() => import('./PutAway').then((found) => found.PutAway));
 const EndAsked = fetched(() => import('./EndAsked').then((found) => found.EndAsked));
 const SafeWalk = fetched(() => import('./SafeWalk').then((found) => found.SafeWalk));
 const StartWalk = fetched(() => import('./StartWalk').then((found) => found.StartWalk));
@@ -279,53 +279,62 @@ function JobMenu({ job }: { readonly job: Job }) {
   const takeOut = useTakeOut();
   const send = useSend();
   const { undo } = useShopActions();
+  const [closing, setClosing] = useState(false);
   const done = (says: string) => {
     notify(says, undo);
     router.push('/');
   };
   return (
-    <Menu
-      label="Job menu"
-      items={[
-        { label: 'Undo last entry', onSelect: undo },
-        {
-          label: 'Export this job',
-          onSelect: () => void takeOut(job.name, recordsOfJob(job, records)),
-        },
-        {
-          label: 'Send to another device',
-          onSelect: () => void send(job.name, recordsOfJob(job, records)),
-        },
-        { label: 'See its log', onSelect: () => router.push(`/logbook?job=${encodeURIComponent(job.id)}`) },
-        {
-          label: 'Print the report',
-          onSelect: () => {
-            askPrint();
-            router.push(`/job/${job.id}/check#report`);
+    <>
+      <Menu
+        label="Job menu"
+        items={[
+          { label: 'Undo last entry', onSelect: undo },
+          {
+            label: 'Export this job',
+            onSelect: () => void takeOut(job.name, recordsOfJob(job, records)),
           },
-        },
-        {
-          label: 'Put away',
-          onSelect: () => {
-            store.put({ ...job, closed: isoNow() }, 'job put away');
-            done(`${job.name} is put away. It stays in the logbook.`);
+          {
+            label: 'Send to another device',
+            onSelect: () => void send(job.name, recordsOfJob(job, records)),
           },
-        },
-        {
-          label: 'Remove',
-          danger: true,
-          onSelect: () => {
-            const photos = [...store.getState().records.values()]
-              .filter((each) => each.kind === 'photo' && each.jobId === job.id)
-              .map(keyOf);
-            void store.commit([], [`job/${job.id}`, ...photos], 'job removed').then((removed) => {
-              if (removed) done(`${job.name} is removed.`);
-              else
-                notify(`${job.name} could not be removed: the disk would not take it. Nothing has changed.`);
-            });
+          { label: 'See its log', onSelect: () => router.push(`/logbook?job=${encodeURIComponent(job.id)}`) },
+          {
+            label: 'Print the report',
+            onSelect: () => {
+              askPrint();
+              router.push(`/job/${job.id}/check#report`);
+            },
           },
-        },
-      ]}
-    />
+          {
+            label: 'Put away',
+            onSelect: () => setClosing(true),
+          },
+          {
+            label: 'Remove',
+            danger: true,
+            onSelect: () => {
+              const photos = [...store.getState().records.values()]
+                .filter((each) => each.kind === 'photo' && each.jobId === job.id)
+                .map(keyOf);
+              void store.commit([], [`job/${job.id}`, ...photos], 'job removed').then((removed) => {
+                if (removed) done(`${job.name} is removed.`);
+                else
+                  notify(
+                    `${job.name} could not be removed: the disk would not take it. Nothing has changed.`,
+                  );
+              });
+            },
+          },
+        ]}
+      />
+      {closing && (
+        <PutAway
+          job={job}
+          onClose={() => setClosing(false)}
+          onDone={() => done(`${job.name} is put away. It stays in the logbook.`)}
+        />
+      )}
+    </>
   );
 }
