@@ -19,3 +19,18 @@ export function fitted(text: string, font: PDFFont, size: number, width: number)
   while (short.length > 1 && font.widthOfTextAtSize(`${short}…`, size) > width) short = short.slice(0, -1);
   return `${short}…`;
 }
+
+/** A text in lines of a width, broken between words. */
+export function wrapped(text: string, font: PDFFont, size: number, width_: number): string[] {
+  const lines: string[] = [];
+  let held = '';
+  for (const word of text.split(/\s+/)) {
+    const next = held ? `${held} ${word}` : word;
+    if (font.widthOfTextAtSize(next, size) <= width_ || !held) held = next;
+    else {
+      lines.push(held);
+      held = word;
+    }
+  }
+  return held ? [...lines, held] : lines;
+}

@@ -1,6 +1,6 @@
 import { PDFDocument, rgb, StandardFonts, type PDFFont, type PDFPage } from 'pdf-lib';
 import { plainWords } from '@/words/figures';
-import { fitted, printable } from './pdftext';
+import { fitted, printable, wrapped } from './pdftext';
 import { chartPoints, type Report, type ReportChart, type ReportPhoto } from './report';
 
 const ink = rgb(0.13, 0.11, 0.18);
@@ -223,18 +223,4 @@ async function drawPhoto(
     page.drawCircle({ x: mx, y: my, size: 7, borderColor: rgb(0.64, 0.16, 0.12), borderWidth: 1.5 });
     page.drawText(String(i + 1), { x: mx + 8, y: my - 3, size: 8, font, color: rgb(0.64, 0.16, 0.12) });
   });
-}
-
-function wrapped(text: string, font: PDFFont, size: number, width_: number): string[] {
-  const lines: string[] = [];
-  let held = '';
-  for (const word of text.split(/\s+/)) {
-    const next = held ? `${held} ${word}` : word;
-    if (font.widthOfTextAtSize(next, size) <= width_ || !held) held = next;
-    else {
-      lines.push(held);
-      held = word;
-    }
-  }
-  return held ? [...lines, held] : lines;
 }

@@ -14,6 +14,13 @@ export const shop = z.object({
   theme: z.enum(['bench', 'booth']),
   /** How dates and times are written; the device’s own way where the shop has not said. */
   dates: z.optional(z.enum(['day-first', 'month-first'])),
+  /** The shop’s own mark on what leaves it: a small PNG. */
+  logo: z.optional(
+    z
+      .string()
+      .check(z.maxLength(200_000))
+      .check(z.regex(/^data:image\/png;base64,[A-Za-z0-9+/]+={0,2}$/)),
+  ),
   /** ISO 4217, of every price. */
   currency: z.optional(z.string().check(z.regex(/^[A-Z]{3}$/))),
   /** Days after which a sheet is to be checked again. */

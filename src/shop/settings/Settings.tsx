@@ -10,6 +10,7 @@ import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import { usualCardLasts, usualRecheck, type Shop } from '@/records';
 import { DamagedRecords } from './DamagedRecords';
+import { Logo } from './Logo';
 import { Questions } from './Questions';
 import { AlarmChoices } from './AlarmChoices';
 import { Hours } from './Hours';
@@ -38,6 +39,7 @@ export function Settings() {
               onCommit={(operator) => set({ operator })}
               hint="Written beside each entry from now on"
             />
+            <Logo shop={shop} set={set} />
             <Choice
               label="Units"
               value={shop.units}

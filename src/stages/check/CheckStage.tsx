@@ -20,6 +20,7 @@ const ProcessCharts = fetched(() => import('./charts/ProcessCharts').then((found
 const DefectFinder = fetched(() => import('./defects/DefectFinder').then((found) => found.DefectFinder));
 const PutRight = fetched(() => import('./defects/PutRight').then((found) => found.PutRight));
 const Photos = fetched(() => import('./report/Photos').then((found) => found.Photos));
+const CustomerView = fetched(() => import('./report/CustomerView').then((found) => found.CustomerView));
 const ReportView = fetched(() => import('./report/ReportView').then((found) => found.ReportView));
 
 const parts = {
@@ -48,7 +49,12 @@ export function CheckStage() {
       {part === 'rework' && <PutRight />}
       {part === 'photos' && <Photos />}
       {part === 'charts' && <ProcessCharts />}
-      {part === 'report' && <ReportView />}
+      {part === 'report' && (
+        <>
+          <CustomerView />
+          <ReportView />
+        </>
+      )}
     </StageFrame>
   );
 }
