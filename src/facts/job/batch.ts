@@ -170,7 +170,25 @@ export const batchesOf = (job: Worked, layer: Layer): BatchState[] => {
     .filter((batch) => batch !== undefined);
 };
 
+/** Batches already gone through, by what they were concluded from: each coat of a plan asks for its own. */
+const gone = new WeakMap<Worked, WeakMap<Layer, WeakMap<EntryOf<'mixed'>, BatchState>>>();
+
 function batchFrom(
+  job: Worked,
+  layer: Layer,
+  entries: readonly LogEntry[],
+  mixed: EntryOf<'mixed'>,
+): BatchState | undefined {
+  const layers = gone.get(job) ?? new WeakMap<Layer, WeakMap<EntryOf<'mixed'>, BatchState>>();
+  gone.set(job, layers);
+  const known = layers.get(layer) ?? new WeakMap<EntryOf<'mixed'>, BatchState>();
+  layers.set(layer, known);
+  const batch = known.get(mixed) ?? batchConcluded(job, layer, entries, mixed);
+  if (batch) known.set(mixed, batch);
+  return batch;
+}
+
+function batchConcluded(
   job: Worked,
   layer: Layer,
   entries: readonly LogEntry[],

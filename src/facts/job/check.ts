@@ -69,8 +69,8 @@ const placeOf = (spot: number): readonly [number, number] =>
 /** A face has at most so many spots. */
 export const mostSpots = 60;
 
-export function checkView(job: Worked): CheckView {
-  const coats = coatStates(job);
+/** @param coats as {@link coatStates} tells them, where that was asked for already */
+export function checkView(job: Worked, coats: readonly CoatState[] = coatStates(job)): CheckView {
   const on = coats.filter(({ state }) => state === 'done');
   const entries = liveEntries(job);
   // A base read between coats parts what is above it from what is below; one read when all were on is of a bare spot.

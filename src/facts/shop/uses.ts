@@ -83,7 +83,7 @@ function usesIn(stored: Job): readonly Use[] {
   const states = coatStates(job);
   const top = states.findLast(({ state }) => state === 'done');
   if (!top) return [];
-  const check = checkView(job);
+  const check = checkView(job, states);
   const area = areaOf(job.part.faces);
   const looks = ofType(entries, 'look');
   const climates = ofType(entries, 'climate');

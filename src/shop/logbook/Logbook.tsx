@@ -12,7 +12,9 @@ import { Entries } from './Entries';
 // Fetched with their part: the entries are what the logbook is opened for.
 const Recipes = fetched(() => import('./Recipes').then((loaded) => loaded.Recipes));
 
-const parts = { entries: 'Entries', recipes: 'Recipes' };
+const Book = fetched(() => import('./Book').then((loaded) => loaded.Book));
+
+const parts = { entries: 'Entries', recipes: 'Recipes', book: 'Over all jobs' };
 
 /** What was done, and what it taught. */
 export function Logbook() {
@@ -35,6 +37,7 @@ export function Logbook() {
       <Parts label="Parts of the logbook" part={part} parts={parts} />
       {part === 'entries' && <Entries />}
       {part === 'recipes' && <Recipes />}
+      {part === 'book' && <Book />}
     </Page>
   );
 }

@@ -8,6 +8,7 @@ import { useRecords } from '@/store/hooks';
 import { ButtonLink } from '@/ui/Button';
 import { SelectField } from '@/ui/Field';
 import { Fold } from '@/ui/Fold';
+import { useGone } from './usegone';
 import { UsesTable } from '@/ui/UsesTable';
 import { useUnits } from '@/ui/units';
 import { defects } from '@/core/diagnosis';
@@ -22,7 +23,14 @@ const shown = 6;
 export function Recipes() {
   const jobs = useRecords('job');
   const rigs = useRecords('rig');
-  const recipes = useMemo(() => recipesOf(jobs), [jobs]);
+  const { ready, share } = useGone(jobs);
+  const recipes = useMemo(() => (ready ? recipesOf(jobs) : []), [ready, jobs]);
+  if (!ready)
+    return (
+      <p className="py-6 text-ink-soft" role="status">
+        Going through the jobs: {Math.round(share * 100)} %
+      </p>
+    );
   if (recipes.length === 0)
     return (
       <div className="max-w-2xl py-6 text-ink-soft">
