@@ -4,7 +4,7 @@ import {
   aJob,
   coatsIn,
   end,
-  ford,
+  kit,
   logged,
   mixedLacquer,
   reading,
@@ -28,8 +28,7 @@ const sprayed = logged(
 );
 
 it('the book as a table: empty where nobody recorded it, and nothing a spreadsheet would run', () => {
-  const cups = [{ ...ford, id: aJob().layers[0]!.cupId }];
-  const table = writeBookCsv(bookRows([sprayed], cups), { gun: () => 'Turbine' });
+  const table = writeBookCsv(bookRows([sprayed], kit), { gun: () => 'Turbine' });
   const [line] = Papa.parse<Record<string, string>>(table, { header: true }).data;
   expect(line).toMatchObject({
     job: "'=1+1",

@@ -2,7 +2,6 @@
 
 import type { Rig } from '@/records';
 import type { Use } from '@/facts/shop/uses';
-import { useRecords } from '@/store/hooks';
 import { dayAndMonth } from '@/words/dates';
 import { usesSide } from '@/words/recipes';
 import { useUnits } from './units';
@@ -16,8 +15,7 @@ interface Props {
 /** Uses of a recipe side by side, a column each; what is not alike in all of them is marked. */
 export function UsesTable({ label, uses, rig }: Props) {
   const units = useUnits();
-  const cups = useRecords('cup');
-  const rows = usesSide(uses, cups, rig, units);
+  const rows = usesSide(uses, rig, units);
   return (
     // eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- a box that scrolls must be reachable by keyboard
     <div className="overflow-x-auto" role="region" aria-label={label} tabIndex={0}>

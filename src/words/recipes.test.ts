@@ -1,10 +1,10 @@
 import { recipesOf } from '@/facts/shop/recipes';
-import { usesOf } from '@/facts/shop/uses';
+import { sprayedIn } from '@/facts/shop/uses';
 import {
   aJob,
   coatsIn,
   end,
-  ford,
+  kit,
   logged,
   mixedLacquer,
   reading,
@@ -33,7 +33,7 @@ const sprayed = logged(
 );
 
 describe('recipes in words', () => {
-  const [recipe] = recipesOf([{ ...sprayed, closing: { came: 'as-wanted', change: 'Less air' } }]);
+  const [recipe] = recipesOf([{ ...sprayed, closing: { came: 'as-wanted', change: 'Less air' } }], kit);
   if (!recipe) throw new Error('no recipe');
 
   it('its name, what came of it, and what a new job starts from', () => {
@@ -48,7 +48,7 @@ describe('recipes in words', () => {
       9,
       end('lacquer-1'),
     ]);
-    const rows = usesSide([...recipe.uses, ...usesOf(bare)], [ford], turbine, units);
+    const rows = usesSide([...recipe.uses, ...sprayedIn(bare, kit)], turbine, units);
     const said = new Map(rows.map(({ label, values }) => [label, values]));
     expect(said.get('Thinned')?.[0]).toMatch(/% water$/);
     expect(said.get('Timed')?.[0]).toMatch(/^24.0\s/);

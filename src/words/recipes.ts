@@ -1,5 +1,5 @@
 import { defects } from '@/core/diagnosis';
-import type { Closing, Cup, Rig } from '@/records';
+import type { Closing, Rig } from '@/records';
 import type { Recipe, Spread } from '@/facts/shop/recipes';
 import type { Use } from '@/facts/shop/uses';
 import type { Variable } from '@/facts/shop/varied';
@@ -40,18 +40,12 @@ export interface UseRow {
 const none = '–';
 
 /** What uses of a recipe have on record, side by side; what none of them says has no row. */
-export function usesSide(
-  uses: readonly Use[],
-  cups: readonly Cup[],
-  rig: Rig | undefined,
-  units: Units,
-): UseRow[] {
+export function usesSide(uses: readonly Use[], rig: Rig | undefined, units: Units): UseRow[] {
   const row = (label: string, of: (use: Use) => string | undefined): UseRow => ({
     label,
     values: uses.map((use) => of(use) ?? none),
   });
   const film = { digits: units.system === 'metric' ? 1 : 2 };
-  const cupName = (id: string) => cups.find((cup) => cup.id === id)?.name;
   const rows = [
     row(
       'Thinned',
@@ -61,12 +55,7 @@ export function usesSide(
       'Timed',
       ({ timed }) =>
         timed &&
-        [
-          `${units.show('time', timed.seconds)} at ${units.show('temperature', timed.temperature)}`,
-          cupName(timed.cupId),
-        ]
-          .filter(Boolean)
-          .join(', '),
+        `${units.show('time', timed.seconds)} at ${units.show('temperature', timed.temperature)}, ${timed.cup}`,
     ),
     row('Fitted', ({ setting }) => {
       const bore = setting?.bore ?? rig?.sets?.find(({ id }) => id === setting?.setId)?.bore;

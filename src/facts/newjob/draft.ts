@@ -16,7 +16,7 @@ import {
   type Layer,
   type Rig,
 } from '@/records';
-import { asRecipe, recipeFor, type Recipe } from '../shop/recipes';
+import { asRecipe, recipeWith, type Recipe } from '../shop/recipes';
 import { layerAgain } from './again';
 import { cupFor, newLayer } from './newlayer';
 import { named, newRig } from './newrig';
@@ -168,10 +168,10 @@ export interface Held {
 }
 
 /** What the shop knows of the one product of a draft with its gun; none for a system, or a job before taken again. */
-export const recipeOfDraft = (draft: JobDraft, { jobs = [] }: Pick<Held, 'jobs'>): Recipe | undefined =>
+export const recipeOfDraft = (draft: JobDraft, { jobs = [], ...kit }: Held): Recipe | undefined =>
   draft.like || draft.system || !draft.coatingId || !draft.rigId
     ? undefined
-    : recipeFor(jobs, { sheetId: draft.coatingId, rigId: draft.rigId, ground: draft.ground });
+    : recipeWith(jobs, kit, { sheetId: draft.coatingId, rigId: draft.rigId, ground: draft.ground });
 
 /**
  * Makes a job of a draft, with the sheet, rig and cup it needs where the shop has none yet.

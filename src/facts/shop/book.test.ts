@@ -4,7 +4,7 @@ import {
   aJob,
   coatsIn,
   end,
-  ford,
+  kit,
   logged,
   mixedLacquer,
   noon,
@@ -46,11 +46,9 @@ const measured = (job: Job, ...films: readonly number[]): Job =>
         ] as const,
     ),
   );
-const cups = [{ ...ford, id: aJob().layers[0]!.cupId }];
-
 describe('the shop’s book', () => {
   const jobs = [sprayed('b', 1, 'Wren'), sprayed('a', 0, 'Rook'), sprayed('c', 2)];
-  const rows = bookRows(jobs, cups);
+  const rows = bookRows(jobs, kit);
 
   it('a row a product and job, the oldest first; what nobody recorded is left open', () => {
     expect(rows.map(({ use }) => use.jobId)).toEqual(['a', 'b', 'c']);
@@ -88,11 +86,11 @@ describe('the shop’s book', () => {
       ...jobs[0]!,
       log: jobs[0]!.log.map((entry, i) => ({ ...entry, by: i % 2 ? 'Rook' : 'Wren' })),
     };
-    expect(groupsOf(bookRows([two], cups), 'person', 'faults')).toHaveLength(2);
+    expect(groupsOf(bookRows([two], kit), 'person', 'faults')).toHaveLength(2);
   });
 
   it('how far it varies, and what the film is capable of; of too few it says so', () => {
-    const [one] = groupsOf(bookRows([measured(sprayed('a', 0), 58e-6, 57e-6, 59e-6)], cups), 'gun', 'film');
+    const [one] = groupsOf(bookRows([measured(sprayed('a', 0), 58e-6, 57e-6, 59e-6)], kit), 'gun', 'film');
     expect(one?.spread).toEqual({ count: 1, mean: expect.closeTo(1, 6) });
     expect(one?.able && isRefusal(one.able)).toBe(true);
     const many = groupsOf(
@@ -101,7 +99,7 @@ describe('the shop’s book', () => {
           measured(sprayed('a', 0), 58e-6, 57e-6, 59e-6, 58e-6, 60e-6, 56e-6),
           measured(sprayed('b', 1), 55e-6, 54e-6, 56e-6),
         ],
-        cups,
+        kit,
       ),
       'gun',
       'film',
@@ -115,7 +113,7 @@ describe('the shop’s book', () => {
     const [layer] = later.layers;
     const revised = { ...later, layers: [{ ...layer!, sheet: { ...layer!.sheet, sheetRevision: 'B' } }] };
     expect(bookMarks(rows)).toEqual([]);
-    expect(bookMarks(bookRows([...jobs, revised], cups))).toEqual([
+    expect(bookMarks(bookRows([...jobs, revised], kit))).toEqual([
       { at: noon + 3 * month * 60_000 - 20 * 60_000, kind: 'fitted', of: 'rig', now: '0.0018' },
       { at: noon + 3 * month * 60_000 - 20 * 60_000, kind: 'revision', of: 'lacquer', now: 'B' },
     ]);

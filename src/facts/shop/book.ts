@@ -1,9 +1,9 @@
 import { capability, type Capability } from '@/core/quality';
 import type { Outcome } from '@/core/refusal';
-import type { Cup, Job } from '@/records';
+import type { Job } from '@/records';
 import { eachThatCan } from './eachthatcan';
 import { spreadOf, type Spread } from './recipes';
-import { thinnedOff, usesOf, type Use } from './uses';
+import { sprayedIn, type Kit, type Use } from './uses';
 
 /** What is charted over jobs. */
 export const measures = [
@@ -39,8 +39,8 @@ export interface BookAsked {
 }
 
 /** Every product every job sprayed, the oldest first. A job that cannot be gone through is passed over. */
-export function bookRows(jobs: readonly Job[], cups: readonly Cup[]): BookRow[] {
-  return eachThatCan(jobs, usesOf)
+export function bookRows(jobs: readonly Job[], kit: Kit): BookRow[] {
+  return eachThatCan(jobs, (job) => sprayedIn(job, kit))
     .map((use): BookRow => {
       const sprayed = use.area * use.coats;
       return {
@@ -48,7 +48,7 @@ export function bookRows(jobs: readonly Job[], cups: readonly Cup[]): BookRow[] 
         month: new Date(use.at).toISOString().slice(0, 7),
         values: {
           film: use.film && use.film.mean / use.film.aim,
-          thinning: thinnedOff(use, cups),
+          thinning: use.timed?.off,
           transfer: use.transfer,
           paint: use.paint > 0 && sprayed > 0 ? use.paint / sprayed : undefined,
           minutes: use.seconds > 0 && sprayed > 0 ? use.seconds / sprayed : undefined,

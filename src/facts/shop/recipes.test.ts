@@ -5,18 +5,20 @@ import {
   colour,
   coatsIn,
   end,
+  kit,
   lacquer,
   logged,
   mixedLacquer,
   noon,
   reading,
+  seen,
   setting,
   sprayedWith,
   start,
   water,
 } from '../../../tests/fixtures/job';
-import { asRecipe, recipeFor, recipesOf, spreadOf } from './recipes';
-import { thinnedOff, usesOf } from './uses';
+import { asRecipe, recipeWith, recipesOf, spreadOf } from './recipes';
+import { sprayedIn } from './uses';
 
 /** Both coats on, 5 % water in, timed, set, measured; so many minutes from noon of the test day. */
 function sprayed(id: string, from = 0, says: Partial<Job> = {}): Job {
@@ -56,7 +58,7 @@ const key = { sheetId: 'lacquer', rigId: 'rig', ground: aJob().part.kind };
 
 describe('what became of a product', () => {
   it('how it was thinned, timed and set, and what it took', () => {
-    const [use] = usesOf(sprayed('a'));
+    const [use] = sprayedIn(sprayed('a'), kit);
     expect(use).toMatchObject({
       sheetId: 'lacquer',
       coats: 2,
@@ -69,14 +71,27 @@ describe('what became of a product', () => {
     expect(use?.thinner?.share).toBeGreaterThan(0.04);
     expect(use?.setting?.fluid).toBeGreaterThan(0);
     expect(use?.paint).toBeGreaterThan(1e-3);
-    // The band is 21 to 25 s, and it was timed at 24.
-    expect(use && thinnedOff(use, [])).toBeUndefined();
-    const cups = [{ kind: 'cup', version: 1, id: 'cup', name: 'F', standardId: 'ford-4' }] as const;
-    expect(use && thinnedOff({ ...use, timed: { ...use.timed!, cupId: 'cup' } }, cups)).toBeCloseTo(1 / 23);
+    // The band is 21 to 25 s, and it was timed at 24 at its own temperature.
+    expect(use?.timed).toMatchObject({
+      cup: 'Ford cup 4',
+      seconds: expect.closeTo(24, 6),
+      off: expect.closeTo(1 / 23, 6),
+    });
+    // Warmer paint runs faster: it is told at the temperature of the band, as Thin tells it.
+    const warm = logged(
+      aJob(),
+      [-80, mixedLacquer],
+      [-65, reading(24, 28)],
+      [-50, start('lacquer-1')],
+      [-40, end('lacquer-1')],
+    );
+    const atBand = seen(warm, { minutes: -60 }).thin.readings.at(-1)?.atSheet;
+    expect(sprayedIn(warm, kit)[0]?.timed?.seconds).toBeCloseTo(atBand ?? 0, 9);
+    expect(atBand).toBeGreaterThan(25);
   });
 
   it('nothing of a job that was never sprayed, and the film only of what the readings are of', () => {
-    expect(usesOf(aJob())).toEqual([]);
+    expect(sprayedIn(aJob(), kit)).toEqual([]);
     const two = aJob([colour, lacquer]);
     const on = logged(
       two,
@@ -88,7 +103,7 @@ describe('what became of a product', () => {
           ] as const,
       ),
     );
-    const uses = usesOf(measured(on, 80e-6, 81e-6, 82e-6));
+    const uses = sprayedIn(measured(on, 80e-6, 81e-6, 82e-6), kit);
     expect(uses.map(({ sheetId, film }) => [sheetId, film !== undefined])).toEqual([
       ['colour', false],
       ['lacquer', true],
@@ -103,20 +118,20 @@ describe('what became of a product', () => {
       [12, { type: 'rework', defect: 'runs', did: 'gone' }],
       [13, { type: 'rework', defect: 'runs', did: 'flat-recoat' }],
     );
-    expect(usesOf(job)[0]).toMatchObject({ waste: 0.2e-3, faults: ['runs'], reworks: 1 });
+    expect(sprayedIn(job, kit)[0]).toMatchObject({ waste: 0.2e-3, faults: ['runs'], reworks: 1 });
   });
 });
 
 describe('a recipe', () => {
   it('is of one product, gun and ground, the youngest use first', () => {
     const jobs = [sprayed('a'), sprayed('b', 1000), sprayedWith(sprayed('c'), 'other')];
-    const recipes = recipesOf(jobs);
+    const recipes = recipesOf(jobs, kit);
     expect(recipes).toHaveLength(2);
     const [first] = recipes;
     expect(first?.uses.map(({ jobId }) => jobId)).toEqual(['b', 'a']);
     expect(first?.came).toEqual({ 'as-wanted': 0, 'good-enough': 0, failed: 0, unsaid: 2 });
     const elsewhere = { ...sprayed('d'), part: { ...aJob().part, kind: 'plastic' as const } };
-    expect(recipesOf([...jobs, elsewhere])).toHaveLength(3);
+    expect(recipesOf([...jobs, elsewhere], kit)).toHaveLength(3);
   });
 
   it.each([
@@ -126,7 +141,9 @@ describe('a recipe', () => {
     ['of two alike the younger', closed('as-wanted'), closed('as-wanted'), 'b'],
     ['nothing where all failed', closed('failed'), closed('failed'), undefined],
   ])('a job starts from %s', (_, older, younger, from) => {
-    expect(recipeFor([sprayed('a', 0, older), sprayed('b', 2000, younger)], key)?.start?.jobId).toBe(from);
+    expect(recipeWith([sprayed('a', 0, older), sprayed('b', 2000, younger)], kit, key)?.start?.jobId).toBe(
+      from,
+    );
   });
 
   it('what showed later outranks what was said on the day', () => {
@@ -134,30 +151,30 @@ describe('a recipe', () => {
       9000,
       { type: 'look', text: 'cracks', found: 'worse' },
     ]);
-    expect(recipeFor([sprayed('a', 0, closed('good-enough')), worse], key)?.start?.jobId).toBe('a');
+    expect(recipeWith([sprayed('a', 0, closed('good-enough')), worse], kit, key)?.start?.jobId).toBe('a');
   });
 
   it('an unjudged job with a fault is no start', () => {
     const faulty = logged(sprayed('a'), [10, { type: 'defect', name: 'Runs', defect: 'runs' }]);
-    expect(recipeFor([faulty], key)).toMatchObject({ faults: [{ defect: 'runs', jobs: 1 }] });
-    expect(recipeFor([faulty], key)?.start).toBeUndefined();
+    expect(recipeWith([faulty], kit, key)).toMatchObject({ faults: [{ defect: 'runs', jobs: 1 }] });
+    expect(recipeWith([faulty], kit, key)?.start).toBeUndefined();
   });
 
   it('predicted against got, with its spread; one alone has none', () => {
     const one = measured(sprayed('a'), 58e-6, 58e-6, 58e-6);
     const two = measured(sprayed('b', 2000), 52e-6, 52e-6, 52e-6);
-    const recipe = recipeFor([one], key);
+    const recipe = recipeWith([one], kit, key);
     expect(recipe?.film?.count).toBe(1);
     expect(recipe?.film?.sd).toBeUndefined();
-    const both = recipeFor([one, two], key)?.film;
+    const both = recipeWith([one, two], kit, key)?.film;
     expect(both).toMatchObject({ count: 2 });
     expect(both?.sd).toBeCloseTo((6 / 58 / Math.SQRT2) * ((both?.mean ?? 0) / ((58 + 52) / 2 / 58)), 6);
   });
 
   it('of another ground where this one was never sprayed, of another gun never; and not of the job itself', () => {
-    expect(recipeFor([sprayed('a')], { ...key, ground: 'plastic' })?.start?.jobId).toBe('a');
-    expect(recipeFor([sprayed('a')], { ...key, rigId: 'other' })).toBeUndefined();
-    expect(recipeFor([sprayed('a')], key, 'a')).toBeUndefined();
+    expect(recipeWith([sprayed('a')], kit, { ...key, ground: 'plastic' })?.start?.jobId).toBe('a');
+    expect(recipeWith([sprayed('a')], kit, { ...key, rigId: 'other' })).toBeUndefined();
+    expect(recipeWith([sprayed('a')], kit, key, 'a')).toBeUndefined();
   });
 
   it('a layer begins with what worked, and says from which job', () => {
@@ -172,14 +189,16 @@ describe('a recipe', () => {
       },
     ];
     const fresh = aJob().layers[0]!;
-    const begun = asRecipe(fresh, recipeFor(jobs, key), jobs);
+    const begun = asRecipe(fresh, recipeWith(jobs, kit, key), jobs);
     expect(begun).toMatchObject({ thinnerId: 'water', begunAs: { jobId: 'a', job: 'Doors a' } });
     expect(begun.approach).toMatchObject({ speed: 0.31 });
     expect(begun.approach.batch).toBeUndefined();
     expect(begun.coats).toBe(fresh.coats);
     expect(asRecipe(fresh, undefined, jobs)).toBe(fresh);
     const dry = { ...fresh, sheet: { ...lacquer, thinning: { ...lacquer.thinning, thinners: [] } } };
-    expect(asRecipe({ ...dry, thinnerId: undefined }, recipeFor(jobs, key), jobs).thinnerId).toBeUndefined();
+    expect(
+      asRecipe({ ...dry, thinnerId: undefined }, recipeWith(jobs, kit, key), jobs).thinnerId,
+    ).toBeUndefined();
   });
 
   it('spread: of nothing nothing, and never below zero', () => {

@@ -2,7 +2,7 @@ import type { DefectId } from '@/core/diagnosis';
 import type { SubstrateKind } from '@/core/system';
 import type { Closing, Job, Layer } from '@/records';
 import { eachThatCan } from './eachthatcan';
-import { usesOf, type Use } from './uses';
+import { sprayedIn, type Kit, type Use } from './uses';
 
 /** Several observations of one thing: how many, their mean, and how far they lie apart; one alone says nothing of that. */
 export interface Spread {
@@ -56,9 +56,9 @@ const idOf = ({ sheetId, rigId, ground }: Pick<Use, 'sheetId' | 'rigId' | 'groun
   `${sheetId}/${rigId}/${ground ?? ''}`;
 
 /** Every recipe of these jobs, the one used last first. A job that cannot be gone through is passed over. */
-export function recipesOf(jobs: readonly Job[]): Recipe[] {
+export function recipesOf(jobs: readonly Job[], kit: Kit): Recipe[] {
   const groups = new Map<string, Use[]>();
-  for (const use of eachThatCan(jobs, usesOf)) {
+  for (const use of eachThatCan(jobs, (job) => sprayedIn(job, kit))) {
     const id = idOf(use);
     const group = groups.get(id);
     if (group) group.push(use);
@@ -99,13 +99,15 @@ function recipeOf(id: string, all: readonly Use[]): Recipe {
  *
  * @param without a job that is to learn from others only
  */
-export function recipeFor(
+export function recipeWith(
   jobs: readonly Job[],
+  kit: Kit,
   what: Pick<Use, 'sheetId' | 'rigId' | 'ground'>,
   without?: string,
 ): Recipe | undefined {
   const same = (layer: Layer) => layer.sheet.id === what.sheetId && layer.rigId === what.rigId;
-  const recipes = recipesOf(jobs.filter(({ id, layers }) => id !== without && layers.some(same))).filter(
+  const own = jobs.filter(({ id, layers }) => id !== without && layers.some(same));
+  const recipes = recipesOf(own, kit).filter(
     ({ sheetId, rigId }) => sheetId === what.sheetId && rigId === what.rigId,
   );
   return recipes.find(({ ground }) => ground === what.ground) ?? recipes[0];

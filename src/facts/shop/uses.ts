@@ -2,7 +2,7 @@ import type { DefectId } from '@/core/diagnosis';
 import { isRefusal } from '@/core/refusal';
 import { sheetShare } from '@/core/thinning';
 import type { SubstrateKind } from '@/core/system';
-import type { Closing, Coating, Cup, EntryOf, Job } from '@/records';
+import type { Closing, Cup, EntryOf, Job, Layer, Rig } from '@/records';
 import {
   areaOf,
   batchesOf,
@@ -12,8 +12,13 @@ import {
   liveEntries,
   moment,
   ofType,
+  type BatchState,
   type CoatState,
+  type Worked,
 } from '../job';
+import { bandChoices, chosenBand } from '../job/band';
+import { planBasis } from '../job/plan';
+import { readingsOf } from '../job/readings';
 import { coatStates } from '../job/spray';
 import { isDefect } from './outcomes';
 import { transferOf } from './paintused';
@@ -36,10 +41,14 @@ export interface Use {
   readonly area: number;
   readonly coats: number;
   readonly thinner?: { readonly id: string; readonly name: string; readonly share: number };
-  /** The last timing before the first coat. */
-  readonly timed?: Pick<EntryOf<'reading'>, 'cupId' | 'seconds' | 'temperature'>;
-  /** The band it was thinned to, as the sheet gives it. */
-  readonly band?: Coating['target'];
+  /** The last timing before the first coat, in seconds of the band’s cup at the band’s temperature, as Thin told it. */
+  readonly timed?: {
+    readonly seconds: number;
+    readonly temperature: number;
+    readonly cup: string;
+    /** Relative, how far it stood from the middle of the band. */
+    readonly off: number;
+  };
   /** As the gun was set when the last coat began. */
   readonly setting?: EntryOf<'setting'>;
   /** Mean of what was read while it was sprayed. */
@@ -64,21 +73,39 @@ export interface Use {
   readonly later?: 'good' | 'worse';
 }
 
-/** By job: gone through once, and again only when it changes. */
-const known = new WeakMap<Job, readonly Use[]>();
-
-/** Every product a job sprayed, from the part up. */
-export function usesOf(job: Job): readonly Use[] {
-  const held = known.get(job);
-  if (held) return held;
-  const found = usesIn(job);
-  known.set(job, found);
-  return found;
+/** What the shop sprays and measures with. */
+export interface Kit {
+  readonly rigs: readonly Rig[];
+  readonly cups: readonly Cup[];
 }
 
-function usesIn(stored: Job): readonly Use[] {
-  // A gun’s own band and a dose by temperature change neither what was poured nor what was read.
-  const job = jobWorked(stored, () => undefined);
+interface Held {
+  readonly rigs: readonly (Rig | undefined)[];
+  readonly cups: readonly Cup[];
+  readonly uses: readonly Use[];
+}
+
+/** By job: gone through once, and again only when it, its gun or a cup changes. */
+const known = new WeakMap<Job, Held>();
+
+/** Every product a job sprayed, from the part up. */
+export function sprayedIn(job: Job, kit: Kit): readonly Use[] {
+  const rigs = job.layers.map(({ rigId }) => kit.rigs.find(({ id }) => id === rigId));
+  const held = known.get(job);
+  if (
+    held?.cups.length === kit.cups.length &&
+    held.cups.every((cup, i) => cup === kit.cups[i]) &&
+    held.rigs.every((rig, i) => rig === rigs[i])
+  )
+    return held.uses;
+  const uses = usesIn(job, kit);
+  known.set(job, { rigs, cups: kit.cups, uses });
+  return uses;
+}
+
+function usesIn(stored: Job, { rigs, cups }: Kit): readonly Use[] {
+  const rigOf = (id: string) => rigs.find((rig) => rig.id === id);
+  const job = jobWorked(stored, rigOf);
   const entries = liveEntries(job);
   const states = coatStates(job);
   const top = states.findLast(({ state }) => state === 'done');
@@ -100,11 +127,7 @@ function usesIn(stored: Job): readonly Use[] {
     );
     const during = climates.filter((entry) => moment(entry) >= from - hour && moment(entry) <= to);
     const room = during.length > 0 ? during : climates.slice(-1);
-    const timed = lastOf(
-      entries,
-      'reading',
-      (entry) => batches.some(({ id }) => id === entry.batchId) && moment(entry) <= from,
-    );
+    const timed = timedIn(jobWorked(stored, rigOf, layer.id), layer, batches, rigOf(layer.rigId), cups, from);
     const setting = lastOf(
       entries,
       'setting',
@@ -131,7 +154,6 @@ function usesIn(stored: Job): readonly Use[] {
         coats: on.length,
         ...(thinner ? { thinner } : {}),
         ...(timed ? { timed } : {}),
-        ...(layer.sheet.target ? { band: layer.sheet.target } : {}),
         ...(setting ? { setting } : {}),
         ...(room.length > 0
           ? {
@@ -203,9 +225,35 @@ function thinnerIn(batches: ReturnType<typeof batchesOf>): Use['thinner'] {
   return { id: thinner.id, name: thinner.name, share };
 }
 
-/** Relative, how far the last timing stood from the middle of the band; only where it was taken with the band’s own cup. */
-export function thinnedOff({ timed, band }: Use, cups: readonly Cup[]): number | undefined {
-  const cup = cups.find(({ id }) => id === timed?.cupId);
-  if (!timed || !band || (cup?.standardId ?? timed.cupId) !== band.cupId) return undefined;
-  return (2 * timed.seconds) / (band.min + band.max) - 1;
+/** The last timing of the last batch that was timed before the first coat. */
+function timedIn(
+  job: Worked,
+  { sheet }: Layer,
+  batches: readonly BatchState[],
+  rig: Rig | undefined,
+  cups: readonly Cup[],
+  before: number,
+): Use['timed'] {
+  const timed = ofType(liveEntries(job), 'reading').findLast(
+    (entry) => moment(entry) <= before && batches.some(({ id }) => id === entry.batchId),
+  );
+  const batch = batches.find(({ id }) => id === timed?.batchId);
+  const thinner =
+    sheet.thinning.thinners.find(({ id }) => batch?.additions.some(({ what }) => what === id)) ??
+    sheet.thinning.thinners[0];
+  if (!batch || !thinner) return undefined;
+  const choice = chosenBand(job, bandChoices(job, sheet, rig, planBasis(job, rig), cups));
+  if (!choice) return undefined;
+  const reading = readingsOf({ job, sheet, batch, thinner, choice, cups }).readings.findLast(
+    ({ at }) => at <= before,
+  );
+  const { cup, min, max } = choice.band;
+  return (
+    reading && {
+      seconds: reading.atSheet,
+      temperature: choice.temperature,
+      cup: cup.name,
+      off: (2 * reading.atSheet) / (min + max) - 1,
+    }
+  );
 }

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { aJob, coatsIn, end, logged, setting, start } from '../../../tests/fixtures/job';
-import { usesOf, type Use } from './uses';
+import { aJob, coatsIn, end, kit, logged, setting, start } from '../../../tests/fixtures/job';
+import { sprayedIn, type Use } from './uses';
 import { against, varied } from './varied';
 
 const sprayed = logged(
@@ -15,7 +15,7 @@ const sprayed = logged(
       ] as const,
   ),
 );
-const use = usesOf(sprayed)[0] as Use;
+const use = sprayedIn(sprayed, kit)[0] as Use;
 const set = use.setting as NonNullable<Use['setting']>;
 
 describe('what differs between two uses', () => {

@@ -41,7 +41,7 @@ export function varied(a: Use, b: Use): Variable[] {
   const otherwise: Record<Variable, boolean> = {
     thinner: a.thinner?.id !== b.thinner?.id,
     share: a.thinner?.id === b.thinner?.id && far(a.thinner?.share, b.thinner?.share, apart.share),
-    seconds: a.timed?.cupId === b.timed?.cupId && off(a.timed?.seconds, b.timed?.seconds, apart.seconds),
+    seconds: a.timed?.cup === b.timed?.cup && off(a.timed?.seconds, b.timed?.seconds, apart.seconds),
     fitted:
       s !== undefined && t !== undefined && (s.setId !== t.setId || s.tip !== t.tip || s.bore !== t.bore),
     pressure: s?.pressureAt === t?.pressureAt && off(s?.pressure, t?.pressure, apart.pressure),

@@ -21,6 +21,7 @@ import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { SelectField } from '@/ui/Field';
 import { Plot } from '@/ui/Plot';
+import { useKit } from '@/ui/kit';
 import { download } from '@/ui/download';
 import { arrived } from '@/ui/fetched';
 import { useColours } from '@/ui/theme/colours';
@@ -47,7 +48,8 @@ const mostMarks = 8;
 /** What all jobs say together: a measure over time, by product, gun, person or month, and what changed when. */
 export function Book() {
   const jobs = useRecords('job');
-  const { ready, share } = useGone(jobs);
+  const kit = useKit();
+  const { ready, share } = useGone(jobs, kit);
   if (!ready)
     return (
       <p className="py-6 text-ink-soft" role="status">
@@ -59,14 +61,14 @@ export function Book() {
 
 function Charts() {
   const jobs = useRecords('job');
-  const cups = useRecords('cup');
-  const rigs = useRecords('rig');
+  const kit = useKit();
+  const { rigs } = kit;
   const colours = useColours();
   const units = useUnits();
   const [measure, setMeasure] = useState<Measure>('film');
   const [by, setBy] = useState<Grouping>('sheet');
   const [asked, setAsked] = useState<BookAsked>({});
-  const all = useMemo(() => bookRows(jobs, cups), [jobs, cups]);
+  const all = useMemo(() => bookRows(jobs, kit), [jobs, kit]);
   const rows = useMemo(() => askedOf(all, asked), [all, asked]);
   const groups = useMemo(() => groupsOf(rows, by, measure), [rows, by, measure]);
   const names = useMemo(() => {
@@ -186,6 +188,7 @@ interface GroupsProps {
 function Groups({ groups, by, measure }: GroupsProps) {
   const units = useUnits();
   const film = measure === 'film';
+  const drawn = groups.filter(({ spread }) => spread).map(({ key }) => key);
   return (
     // eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- a box that scrolls must be reachable by keyboard
     <div className="mt-3 max-w-4xl overflow-x-auto" role="region" aria-label="In numbers" tabIndex={0}>
@@ -212,11 +215,11 @@ function Groups({ groups, by, measure }: GroupsProps) {
           </tr>
         </thead>
         <tbody>
-          {groups.map(({ key, name, rows, spread, able }, i) => (
+          {groups.map(({ key, name, rows, spread, able }) => (
             <tr key={key} className="border-b border-hairline">
               <td className="py-1 pr-4">
                 {name}
-                {i >= toldApart - 1 && groups.length > toldApart && (
+                {drawn.length > toldApart && drawn.indexOf(key) >= toldApart - 1 && (
                   <span className="text-ink-soft">, drawn with the rest</span>
                 )}
               </td>
@@ -231,9 +234,11 @@ function Groups({ groups, by, measure }: GroupsProps) {
               </td>
               {film && (
                 <td className="text-right tabular-nums">
-                  {able === undefined || isRefusal(able)
-                    ? 'too few readings'
-                    : `${able.cpk.toFixed(2)} (${able.low.toFixed(2)} to ${able.high.toFixed(2)})`}
+                  {able === undefined
+                    ? '–'
+                    : isRefusal(able)
+                      ? 'too few readings'
+                      : `${able.cpk.toFixed(2)} (${able.low.toFixed(2)} to ${able.high.toFixed(2)})`}
                 </td>
               )}
             </tr>

@@ -7,7 +7,9 @@ import { Page } from '@/ui/Page';
 import { Parts } from '@/ui/Parts';
 import { fetched } from '@/ui/fetched';
 import { usePart } from '@/ui/part';
+import { useKit } from '@/ui/kit';
 import { Entries } from './Entries';
+import { useGone } from './usegone';
 
 // Fetched with their part: the entries are what the logbook is opened for.
 const Recipes = fetched(() => import('./Recipes').then((loaded) => loaded.Recipes));
@@ -15,6 +17,12 @@ const Recipes = fetched(() => import('./Recipes').then((loaded) => loaded.Recipe
 const Book = fetched(() => import('./Book').then((loaded) => loaded.Book));
 
 const parts = { entries: 'Entries', recipes: 'Recipes', book: 'Over all jobs' };
+
+/** While the entries are read, what they teach is gone through: the other parts then open at once. */
+function Ahead() {
+  useGone(useRecords('job'), useKit());
+  return null;
+}
 
 /** What was done, and what it taught. */
 export function Logbook() {
@@ -35,6 +43,7 @@ export function Logbook() {
   return (
     <Page title="Logbook">
       <Parts label="Parts of the logbook" part={part} parts={parts} />
+      <Ahead />
       {part === 'entries' && <Entries />}
       {part === 'recipes' && <Recipes />}
       {part === 'book' && <Book />}

@@ -9,6 +9,7 @@ import { ButtonLink } from '@/ui/Button';
 import { SelectField } from '@/ui/Field';
 import { Fold } from '@/ui/Fold';
 import { useGone } from './usegone';
+import { useKit } from '@/ui/kit';
 import { UsesTable } from '@/ui/UsesTable';
 import { useUnits } from '@/ui/units';
 import { defects } from '@/core/diagnosis';
@@ -22,9 +23,10 @@ const shown = 6;
 /** What every product did with every gun on every ground: what a new job starts from, and what is known of it. */
 export function Recipes() {
   const jobs = useRecords('job');
-  const rigs = useRecords('rig');
-  const { ready, share } = useGone(jobs);
-  const recipes = useMemo(() => (ready ? recipesOf(jobs) : []), [ready, jobs]);
+  const kit = useKit();
+  const { rigs } = kit;
+  const { ready, share } = useGone(jobs, kit);
+  const recipes = useMemo(() => (ready ? recipesOf(jobs, kit) : []), [ready, jobs, kit]);
   if (!ready)
     return (
       <p className="py-6 text-ink-soft" role="status">

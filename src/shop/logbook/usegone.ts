@@ -2,22 +2,26 @@
 
 import { useEffect, useState } from 'react';
 import type { Job } from '@/records';
-import { usesOf } from '@/facts/shop/uses';
+import { sprayedIn, type Kit } from '@/facts/shop/uses';
 import { paced } from '@/store/pace';
 
 /**
  * Have these jobs been gone through? Hundreds of them are, in steps that give way; what was found of each is kept, so that
  * what is then asked of all of them is answered at once.
  */
-export function useGone(jobs: readonly Job[]): { readonly ready: boolean; readonly share: number } {
-  const [gone, setGone] = useState<{ readonly of?: readonly Job[]; readonly share: number }>({ share: 0 });
+export function useGone(jobs: readonly Job[], kit: Kit): { readonly ready: boolean; readonly share: number } {
+  const [gone, setGone] = useState<{
+    readonly of?: readonly Job[];
+    readonly with?: Kit;
+    readonly share: number;
+  }>({ share: 0 });
   useEffect(() => {
     let left = false;
     const go = async () => {
       const rest = paced();
       for (const [i, job] of jobs.entries()) {
         try {
-          usesOf(job);
+          sprayedIn(job, kit);
         } catch {
           // A job that cannot be gone through says so in its own place.
         }
@@ -27,12 +31,12 @@ export function useGone(jobs: readonly Job[]): { readonly ready: boolean; readon
         if (left) return;
         if (i % 20 === 0) setGone({ share: i / jobs.length });
       }
-      if (!left) setGone({ of: jobs, share: 1 });
+      if (!left) setGone({ of: jobs, with: kit, share: 1 });
     };
     void go();
     return () => {
       left = true;
     };
-  }, [jobs]);
-  return { ready: gone.of === jobs, share: gone.share };
+  }, [jobs, kit]);
+  return { ready: gone.of === jobs && gone.with === kit, share: gone.share };
 }

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { outcomes, type Closing, type Job } from '@/records';
 import { against } from '@/facts/shop/varied';
-import { usesOf } from '@/facts/shop/uses';
+import { sprayedIn } from '@/facts/shop/uses';
 import { isoNow } from '@/store/clock';
 import { useShop, useStore } from '@/store/hooks';
 import { cameWords } from '@/words/recipes';
@@ -11,6 +11,7 @@ import { Button } from '../Button';
 import { Choice } from '../Choice';
 import { Dialog } from '../Dialog';
 import { TextField } from '../Field';
+import { useKit } from '../kit';
 import { Notice } from '../Notice';
 
 interface Props {
@@ -28,10 +29,11 @@ const speaks = {
 export function PutAway({ job, onClose, onDone }: Props) {
   const store = useStore();
   const { operator } = useShop();
+  const kit = useKit();
   const [came, setCame] = useState(job.closing?.came);
   const [change, setChange] = useState(job.closing?.change ?? '');
   const [seenBy, setSeenBy] = useState(job.closing?.seenBy ?? operator);
-  const doubts = came === 'as-wanted' ? [...new Set(usesOf(job).flatMap(against))] : [];
+  const doubts = came === 'as-wanted' ? [...new Set(sprayedIn(job, kit).flatMap(against))] : [];
   const putAway = () => {
     const said: Closing = {
       ...(came ? { came } : {}),

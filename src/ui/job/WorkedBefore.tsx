@@ -1,13 +1,14 @@
 'use client';
 
 import { useMemo } from 'react';
-import { recipeFor } from '@/facts/shop/recipes';
+import { recipeWith } from '@/facts/shop/recipes';
 import { setAgain, type JobView } from '@/facts/job';
 import { useRecords } from '@/store/hooks';
 import { recipeSays, startWords } from '@/words/recipes';
 import { Button } from '../Button';
 import { Fold } from '../Fold';
 import { UsesTable } from '../UsesTable';
+import { useKit } from '../kit';
 import { useJob } from './context';
 
 /** So many uses beside each other: the rest stand with the recipes of the logbook. */
@@ -42,10 +43,11 @@ export function WorkedBefore({ sets }: { readonly sets?: boolean }) {
 
 function useRecipe({ job, work: { layer } }: JobView) {
   const jobs = useRecords('job');
+  const kit = useKit();
   const { id: jobId, part } = job;
   const { rigId, sheet } = layer;
   return useMemo(
-    () => recipeFor(jobs, { sheetId: sheet.id, rigId, ground: part.kind }, jobId),
-    [jobs, sheet.id, rigId, part.kind, jobId],
+    () => recipeWith(jobs, kit, { sheetId: sheet.id, rigId, ground: part.kind }, jobId),
+    [jobs, kit, sheet.id, rigId, part.kind, jobId],
   );
 }
