@@ -28,6 +28,7 @@ const logWords: Partial<Record<Finding, string>> = {
   'card:ok': 'Last card good', 'card:heavy-centre': 'Card heavy in the middle', 'card:split': 'Card split', 'card:one-sided': 'Card one-sided', 'card:crescent': 'Card bent', 'card:spitting': 'Card spits', 'card:tails': 'Card with tails', 'card:coarse': 'Card coarse', 'card:dry': 'Card dry',
   'pot:old': 'Sprayed past its pot life', 'pot:ok': 'Within its pot life', 'mix:off': 'Parts off their ratio', 'mix:ok': 'Ratio true',
   'rest:skipped': 'Sprayed before its rest was over', 'rest:ok': 'Rest kept', 'stir:late': 'Not stirred for long', 'stir:ok': 'Stirred in time',
+  'timed:late': 'Not timed for long', 'timed:ok': 'Timed in time',
   'thinner:over': 'More thinner than the sheet allows', 'thinner:fast': 'Thinner for colder air', 'thinner:slow': 'Thinner for warmer air', 'thinner:ok': 'Thinner for this air',
   'prep:skipped': 'Not cleaned', 'prep:ok': 'Cleaned', 'tack:late': 'Not tacked just before', 'tack:ok': 'Tacked just before', 'abrade:skipped': 'Not abraded', 'abrade:ok': 'Abraded',
   'water:likely': 'Water in the air line likely', 'water:ok': 'Air line dry', 'wear:worn': 'Tip worn', 'wear:ok': 'Tip not worn', 'lot:new': 'Another lot than before', 'lot:ok': 'The same lot',

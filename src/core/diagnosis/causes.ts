@@ -18,7 +18,7 @@ export const causes = {
     name: 'Mix too thick',
     change: 'Thin to the middle of the band and time it again.',
     expect: 'Finer drops on the card, a flatter surface.',
-    shows: { 'again:once': 1.8, 'viscosity:high': 9, 'card:coarse': 3, 'card:heavy-centre': 3, 'feel:wet': 1.6, 'heat:cold': 1.6, 'where:all': 1.5, 'when:spraying': 1.3 },
+    shows: { 'again:once': 1.8, 'viscosity:high': 9, 'timed:late': 1.8, 'card:coarse': 3, 'card:heavy-centre': 3, 'feel:wet': 1.6, 'heat:cold': 1.6, 'where:all': 1.5, 'when:spraying': 1.3 },
   },
   'over-thinned': {
     name: 'Mix too thin',
@@ -192,7 +192,7 @@ export const causes = {
     name: 'Mix past its pot life',
     change: 'Discard it, clean the gun, mix afresh.',
     expect: 'The cup reads as it did when it was mixed.',
-    shows: { 'again:once': 1.8, 'pot:old': 9, 'viscosity:high': 2.5, 'look:grain': 1.5, 'card:coarse': 1.5, 'where:all': 1.2 },
+    shows: { 'again:once': 1.8, 'timed:late': 1.6, 'pot:old': 9, 'viscosity:high': 2.5, 'look:grain': 1.5, 'card:coarse': 1.5, 'where:all': 1.2 },
   },
   'mix-off': {
     name: 'Parts off their ratio or not stirred together',

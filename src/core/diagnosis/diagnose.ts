@@ -45,6 +45,8 @@ export interface DiagnosisOptions {
   readonly skipped?: readonly AskedGroup[];
   /** How often changing for a cause has helped in this shop, and how often not. */
   readonly learnt?: Partial<Record<CauseId, { readonly helped: number; readonly not: number }>>;
+  /** Causes that cannot be: no air line where there is no air. They drop out, unless nothing else were left. */
+  readonly cannot?: readonly CauseId[];
 }
 
 /** Outcomes before the shop’s own count as much as the trade’s. */
@@ -110,7 +112,7 @@ const doubt = (odds: Map<CauseId, number>): number =>
 export function diagnose(
   found: readonly DefectId[],
   findings: readonly Finding[],
-  { asked = 0, skipped = [], learnt = {} }: DiagnosisOptions = {},
+  { asked = 0, skipped = [], learnt = {}, cannot = [] }: DiagnosisOptions = {},
 ): Outcome<Diagnosis> {
   if (found.length === 0) return refuse('no-defect', 'Say first what is seen.');
   const twice = findings.find((each, i) =>
@@ -119,7 +121,9 @@ export function diagnose(
   if (twice)
     return refuse('contradiction', `Two different findings about ${groupOf(twice)} cannot both hold.`);
   const kept = [...new Set(findings)];
-  const odds = kept.reduce(after, normal(learned(priors(found), learnt)));
+  const named = priors(found);
+  const possible = new Map([...named].filter(([id]) => !cannot.includes(id)));
+  const odds = kept.reduce(after, normal(learned(possible.size > 0 ? possible : named, learnt)));
   const suspects = [...odds]
     .map(([cause, probability]): Suspect => ({
       cause,

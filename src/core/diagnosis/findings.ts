@@ -20,6 +20,7 @@ export const findingGroups = {
   mix: ['off', 'ok'],
   rest: ['skipped', 'ok'],
   stir: ['late', 'ok'],
+  timed: ['late', 'ok'],
   thinner: ['over', 'fast', 'slow', 'ok'],
   prep: ['skipped', 'ok'],
   tack: ['late', 'ok'],

@@ -21,4 +21,5 @@ export {
 export { correctedFilm, gaugeCorrection, type GaugeCheck, type GaugeCorrection } from './gauge';
 export { extraCoat, mendings, type ExtraCoat, type MendingPlan } from './mending';
 export { individuals, type Individuals } from './individuals';
+export { byAccident, type Counts } from './recurs';
 export { isSample, nextSample, sampleCount, usualSampling, type SamplingRule } from './sampling';

@@ -3,7 +3,7 @@ import type { Finding } from '@/core/diagnosis';
 import { judgeFilm } from '@/core/quality';
 import type { QuantityId } from '@/core/quantity';
 import { isRefusal } from '@/core/refusal';
-import type { GunAdvice, LogEntry } from '@/records';
+import type { GunAdvice, LogEntry, Rig } from '@/records';
 import { thinnerFor } from './batch';
 import { lastOf, liveEntries, moment, ofType } from './entries';
 import { firstRole } from './coatrole';
@@ -102,6 +102,15 @@ function ofMix({ job, work, thin, mix, plan }: JobView): Evidence[] {
           max: every,
         });
     }
+    const timedEvery = batch.sheet.intervals.retime;
+    const timed = reading?.at ?? batch.mixedAt;
+    if (timedEvery && sprayed !== undefined && sprayed >= timed)
+      found.push({
+        finding: (sprayed - timed) / 1000 > timedEvery * stirSlack ? 'timed:late' : 'timed:ok',
+        quantity: 'duration',
+        found: (sprayed - timed) / 1000,
+        max: timedEvery,
+      });
     const share = batch.thinner / Math.max(batch.mixedMass, 1e-9);
     const thinner = thinnerFor(work, work.layer);
     const air = plan.climate?.air;
@@ -138,7 +147,18 @@ function ofMix({ job, work, thin, mix, plan }: JobView): Evidence[] {
   return found;
 }
 
-function ofRoom({ plan, rig }: JobView): Evidence[] {
+/** Water found so lately still tells of the line it was found in, ms. A default. */
+const tellsFor = 7 * 86_400_000;
+const whereSeen = { tank: 'in the tank', separator: 'in the separator', gun: 'at the gun' } as const;
+
+/** Water found past the tank lately: in a tank some always gathers. */
+const waterSeen = ({ waterFound = [] }: Rig, now: number) =>
+  waterFound.findLast(
+    ({ at, where, volume }) =>
+      where !== 'tank' && volume > 0 && Date.parse(at) <= now && Date.parse(at) > now - tellsFor,
+  );
+
+function ofRoom({ plan, rig, now }: JobView): Evidence[] {
   const { climate, sheet, dew } = plan;
   if (!climate) return [];
   const { limits } = sheet;
@@ -166,7 +186,10 @@ function ofRoom({ plan, rig }: JobView): Evidence[] {
       min: dewMarginLimit,
       entry: climate,
     });
-  if (rig?.air === 'compressor') {
+  // What was seen outranks what the weather lets expect, whatever stands in the line.
+  const seen = rig?.air === 'compressor' ? waterSeen(rig, now) : undefined;
+  if (seen) found.push({ finding: 'water:likely', says: `water was found ${whereSeen[seen.where]}` });
+  else if (rig?.air === 'compressor') {
     const dried = rig.dryer || rig.airParts?.some(({ kind }) => kind === 'dryer' || kind === 'separator');
     found.push({
       finding: !dried && climate.humidity > dampLine ? 'water:likely' : 'water:ok',

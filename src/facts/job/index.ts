@@ -10,6 +10,7 @@ export {
 } from './check';
 export { openDefects, type OpenDefects } from './opendefects';
 export { cureStageOf, type CureNow } from './curestage';
+export { cannotBe } from './cannot';
 export { evidenceOf, type Evidence } from './evidence';
 export { cleaningQuestion, type CleanStep, type CleanView } from './clean';
 export { lastRecorded, setAgain } from './knobs';

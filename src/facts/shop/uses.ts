@@ -66,6 +66,8 @@ export interface Use {
   readonly paint: number;
   readonly seconds: number;
   readonly waste: number;
+  /** Cans it was poured from. */
+  readonly cans: readonly string[];
   readonly faults: readonly DefectId[];
   readonly reworks: number;
   readonly closing?: Closing;
@@ -179,6 +181,7 @@ function usesIn(stored: Job, { rigs, cups }: Kit): readonly Use[] {
         paint,
         seconds: on.reduce((sum, coat) => sum + sprayedFor(coat), 0),
         waste: topmost ? thrownAway(entries) : 0,
+        cans: cansOf(entries, layer.id),
         faults: topmost
           ? [
               ...new Set(
@@ -214,6 +217,14 @@ const thrownAway = (entries: ReturnType<typeof liveEntries>): number =>
   ofType(entries, 'waste')
     .filter(({ what }) => what === 'mix')
     .reduce((sum, { volume = 0 }) => sum + volume, 0);
+
+const cansOf = (entries: ReturnType<typeof liveEntries>, layerId: string): readonly string[] => [
+  ...new Set(
+    ofType(entries, 'poured')
+      .filter((entry) => entry.layerId === layerId)
+      .flatMap(({ from = [] }) => from.map(({ canId }) => canId)),
+  ),
+];
 
 /** The thinner of the last batch that took one, in the sheet’s own percent. */
 function thinnerIn(batches: ReturnType<typeof batchesOf>): Use['thinner'] {

@@ -40,7 +40,7 @@ import { amount, written } from '@/words/figures';
 import { plural } from '@/words/line';
 import { writtenHere } from '@/words/writtenhere';
 import { bookFigure, toldApart } from './bookfigure';
-import { useGone } from './usegone';
+import { useGone } from '@/ui/gone';
 
 /** So many changes are numbered on the axis: the youngest. */
 const mostMarks = 8;

@@ -9,7 +9,7 @@ import { fetched } from '@/ui/fetched';
 import { usePart } from '@/ui/part';
 import { useKit } from '@/ui/kit';
 import { Entries } from './Entries';
-import { useGone } from './usegone';
+import { useGone } from '@/ui/gone';
 
 // Fetched with their part: the entries are what the logbook is opened for.
 const Recipes = fetched(() => import('./Recipes').then((loaded) => loaded.Recipes));

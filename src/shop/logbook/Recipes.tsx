@@ -8,7 +8,7 @@ import { useRecords } from '@/store/hooks';
 import { ButtonLink } from '@/ui/Button';
 import { SelectField } from '@/ui/Field';
 import { Fold } from '@/ui/Fold';
-import { useGone } from './usegone';
+import { useGone } from '@/ui/gone';
 import { useKit } from '@/ui/kit';
 import { UsesTable } from '@/ui/UsesTable';
 import { useUnits } from '@/ui/units';

@@ -14,7 +14,7 @@ import {
 } from '@/core/diagnosis';
 import { isRefusal } from '@/core/refusal';
 import { useRecords } from '@/store/hooks';
-import { evidenceOf, type Evidence } from '@/facts/job';
+import { cannotBe, evidenceOf, type Evidence } from '@/facts/job';
 import { isDefect, outcomesOf } from '@/facts/shop/outcomes';
 import { entryWords, typeWords } from '@/words/entry';
 import { Button } from '@/ui/Button';
@@ -26,6 +26,7 @@ import { useUnits } from '@/ui/units';
 import type { Units } from '@/words/units';
 import { clockTime } from '@/words/clock';
 import { DefectPicker } from './DefectPicker';
+import { Recurs } from './Recurs';
 import { TooEarly } from './TooEarly';
 import { findingWords, questionWords } from '@/words/defects';
 import { amount, written, writtenRange } from '@/words/figures';
@@ -44,10 +45,16 @@ export function DefectFinder() {
   const seen = [...new Set(open.map(({ defect }) => defect).filter(isDefect))];
   const evidence = evidenceOf(view);
   const learnt = useMemo(() => outcomesOf(jobs), [jobs]);
+  const cannot = cannotBe(view);
   const findings = [...evidence.map(({ finding }) => finding), ...answers];
   const diagnosis =
     seen.length > 0
-      ? diagnose(seen, findings, { asked: answers.length + skipped.length, skipped, learnt })
+      ? diagnose(seen, findings, {
+          asked: answers.length + skipped.length,
+          skipped,
+          learnt,
+          cannot,
+        })
       : undefined;
   const found = diagnosis && !isRefusal(diagnosis) ? diagnosis : undefined;
   const suspect = found?.suspects.find(({ cause }) => cause === chosen) ?? found?.suspects[0];
@@ -185,6 +192,7 @@ export function DefectFinder() {
           </Panel>
         </>
       )}
+      {seen.length > 0 && <Recurs seen={seen} />}
       {seen.length > 0 && (
         <div className="px-4 py-4 md:px-5">
           <Button onClick={() => showPart('rework')}>Ways to put it right</Button>
