@@ -8,6 +8,7 @@ import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { useJob } from '@/ui/job/context';
 import { Panel } from '@/ui/Panel';
+import { Ways } from './Ways';
 import { useUnits } from '@/ui/units';
 import type { Units } from '@/words/units';
 import { endingWords } from '@/words/endings';
@@ -40,6 +41,8 @@ export function Rework({ seen }: { readonly seen: readonly DefectId[] }) {
         {seen.map((id) => (
           <div key={id} className="mt-4">
             <h3 className="font-bold">{defects[id].name}</h3>
+            <Ways defect={id} stage={stage} />
+            <h4 className="mt-3 text-sm font-semibold">What was done</h4>
             <ol className="divide-y divide-hairline border-y border-hairline">
               {reworkTold(view, id, stage).map((step, i) => (
                 <li

@@ -1,0 +1,130 @@
+'use client';
+
+import { useState } from 'react';
+import type { CureStage, DefectId, WaySeen } from '@/core/diagnosis';
+import { isRefusal } from '@/core/refusal';
+import { plannedWays, usualSpot, waysTold, withWay } from '@/facts/shop/reworkways';
+import { newId } from '@/records';
+import { useStore } from '@/store/hooks';
+import { Button } from '@/ui/Button';
+import { Fold } from '@/ui/Fold';
+import { NumberField } from '@/ui/NumberField';
+import { useJob } from '@/ui/job/context';
+import { useShopActions } from '@/ui/frame/undo';
+import { useRecorded } from '@/ui/recorded';
+import { useUnits } from '@/ui/units';
+import { clockTime } from '@/words/clock';
+import { amount, written } from '@/words/figures';
+import { money } from '@/words/money';
+import { riskWords, shutWords, wayWords } from '@/words/ways';
+
+interface Props {
+  readonly defect: DefectId;
+  readonly stage: CureStage;
+}
+
+/** Every way to put a defect right, side by side: film, hands, date, paint, risk. One becomes the next steps of the job. */
+export function Ways({ defect, stage }: Props) {
+  const { view } = useJob();
+  const store = useStore();
+  const units = useUnits();
+  const { undo } = useShopActions();
+  const recorded = useRecorded();
+  const [spot, setSpot] = useState<number | undefined>(usualSpot);
+  const found = waysTold(view, defect, stage, spot ?? usualSpot);
+  if (isRefusal(found)) return <p className="text-sm text-ink-soft">{units.says(found)}</p>;
+  const open = found.filter(({ shut }) => shut === undefined);
+  const shut = found.filter((each) => each.shut !== undefined);
+  const plan = () => {
+    store.put(withWay(view.job, view, newId), 'rework planned');
+    recorded('Planned: flatting, then one coat. Spray leads through it.', undo);
+  };
+  return (
+    <div data-ways>
+      {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- a box that scrolls must be reachable by keyboard */}
+      <div className="overflow-x-auto" role="region" aria-label="Ways compared" tabIndex={0}>
+        <table className="w-full border-collapse text-sm">
+          <thead>
+            <tr className="border-b-2 border-ink text-left align-bottom">
+              {['Way', 'Film then', 'Hands on', 'Done and hard', 'Paint', 'Risk', ''].map((head) => (
+                <th key={head} scope="col" className="py-1 pr-4 font-semibold">
+                  {head || <span className="sr-only">Do it</span>}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {open.map((each, i) => (
+              <Row key={each.way} way={each} first={i === 0} onPlan={plan} />
+            ))}
+          </tbody>
+        </table>
+      </div>
+      {shut.length > 0 && (
+        <Fold
+          title="Not open"
+          says={shut.map(({ way }) => wayWords[way].split(/[:,]/)[0]).join(' · ')}
+          verb="Why"
+        >
+          <ul className="list-disc pl-5 text-sm text-ink-soft">
+            {shut.map(({ way, shut: why }) => (
+              <li key={way}>
+                {wayWords[way]}: {why && shutWords[why]}.
+              </li>
+            ))}
+          </ul>
+        </Fold>
+      )}
+      <div className="mt-2 max-w-48">
+        <NumberField
+          label="How large is it?"
+          quantity="area"
+          value={spot}
+          onChange={setSpot}
+          expects={[0.0005, 2]}
+          hint="A hand is assumed"
+        />
+      </div>
+    </div>
+  );
+}
+
+interface RowProps {
+  readonly way: WaySeen;
+  readonly first: boolean;
+  readonly onPlan: () => void;
+}
+
+function Row({ way: each, first, onPlan }: RowProps) {
+  const { view } = useJob();
+  const units = useUnits();
+  const { way, film, hands, calendar, mix, cost, risk, papers } = each;
+  return (
+    <tr className={`border-b border-hairline align-top ${first ? 'bg-good-wash' : ''}`}>
+      <th scope="row" className="min-w-48 py-1.5 pr-4 text-left font-normal">
+        <b>
+          {first && '✓ '}
+          {wayWords[way]}
+        </b>
+        {papers.length > 0 && <span className="block text-xs text-ink-soft">{papers.join(' → ')}</span>}
+      </th>
+      <td className="py-1.5 pr-4 whitespace-nowrap">{written(amount('film', film), units)}</td>
+      <td className="py-1.5 pr-4 whitespace-nowrap">
+        {hands > 0 ? written(amount('duration', hands), units) : 'none'}
+      </td>
+      <td className="py-1.5 pr-4">{clockTime(view.now + calendar * 1000, view.now)}</td>
+      <td className="py-1.5 pr-4 whitespace-nowrap">
+        {mix > 0 ? written(amount('dose', mix), units) : 'none'}
+        {mix > 0 && cost !== undefined && `, ${money(cost)}`}
+      </td>
+      <td className="py-1.5 pr-4">{riskWords(risk)}</td>
+      <td className="py-1">
+        {plannedWays.includes(way) && (
+          <Button onClick={onPlan} aria-label={`Plan it: ${wayWords[way]}`}>
+            Plan it
+          </Button>
+        )}
+      </td>
+    </tr>
+  );
+}
