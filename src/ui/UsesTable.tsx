@@ -18,7 +18,7 @@ export function UsesTable({ label, uses, rig }: Props) {
   const rows = usesSide(uses, rig, units);
   return (
     // eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- a box that scrolls must be reachable by keyboard
-    <div className="overflow-x-auto" role="region" aria-label={label} tabIndex={0}>
+    <div className="relative overflow-x-auto" role="region" aria-label={label} tabIndex={0}>
       <table className="border-collapse text-sm">
         <thead>
           <tr className="border-b-2 border-ink text-left align-bottom">

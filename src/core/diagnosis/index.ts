@@ -19,7 +19,7 @@ export {
   type FindingGroup,
 } from './findings';
 export { endings, takesFilm, type Ending } from './endings';
-export { ways, waysCompared, type ReworkAsked, type Shut, type Way, type WaySeen } from './ways';
+export { flattedOff, ways, waysCompared, type ReworkAsked, type Shut, type Way, type WaySeen } from './ways';
 export { lateDefects, looksAfter, type FinishedWork, type LookAfter } from './looks';
 export {
   cureStages,

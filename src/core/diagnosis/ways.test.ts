@@ -10,6 +10,7 @@ const clear: ReworkAsked = {
   stage: 'cured',
   film: 90 * um,
   spec: { min: 60 * um, aim: 100 * um, max: 130 * um },
+  off: 25 * um,
   coat: 45 * um,
   coats: 2,
   toCome: false,
@@ -53,7 +54,7 @@ describe('ways compared', () => {
     ['what blends is mended in a spot', 'spot-blend', {}, undefined],
     ['what does not, never', 'spot-blend', { blendable: false }, 'does-not-blend'],
     ['then over the whole face', 'whole-face', { blendable: false }, undefined],
-    ['unless that makes it too thick', 'whole-face', { film: 125 * um }, 'too-thick'],
+    ['unless a coat alone is too thick', 'whole-face', { coat: 140 * um }, 'too-thick'],
     ['what peels is stripped', 'strip', { kind: 'adhesion' }, undefined],
     ['and nothing less', 'whole-face', { kind: 'adhesion' }, 'goes-deeper'],
     ['nor left', 'leave', { kind: 'adhesion' }, 'cannot-stay'],
@@ -74,6 +75,8 @@ describe('ways compared', () => {
     expect(seen({}, 'whole-face').mix).toBeCloseTo(1.4 * 45e-6 * 4, 12);
     expect(seen({}, 'whole-face').cost).toBeCloseTo(1.4 * 45e-6 * 4 * 20_000, 9);
     expect(seen({}, 'spot-blend').mix).toBeLessThan(seen({}, 'whole-face').mix);
+    // What would end over the most is flatted further: 125 + 45 less 40.
+    expect(seen({ film: 125 * um }, 'whole-face').film).toBeCloseTo(130 * um, 12);
     expect(seen({ price: undefined }, 'whole-face').cost).toBeUndefined();
     expect(seen({}, 'strip').hands).toBeGreaterThan(seen({}, 'whole-face').hands);
     expect(seen({}, 'polish').calendar).toBeGreaterThan(7 * 86_400);
@@ -107,6 +110,7 @@ describe('ways compared', () => {
       kind: fc.constantFrom(...kinds),
       stage: fc.constantFrom(...cureStages),
       film,
+      off: film,
       coat: film,
       coats: fc.integer({ min: 1, max: 5 }),
       toCome: fc.boolean(),
@@ -129,6 +133,7 @@ describe('ways compared', () => {
           if (each.shut) continue;
           if (each.way === 'spot-blend') expect(says.blendable).toBe(true);
           if (each.way === 'polish') expect(each.film).toBeGreaterThanOrEqual(clear.spec.min);
+          if (each.way === 'whole-face') expect(each.film).toBeLessThanOrEqual(clear.spec.max + 1e-12);
           if (each.way === 'wipe-off') expect(says.stage).toBe('wet');
         }
       }),

@@ -1,5 +1,5 @@
 import { refuse, refuseUnlessPositive, type Outcome } from '../refusal';
-import { takenOff, type CureStage } from './rework';
+import type { CureStage } from './rework';
 import type { ReworkKind } from './defects';
 
 /** Ways to put a fault right on the piece it is on. */
@@ -35,6 +35,8 @@ export interface ReworkAsked {
   /** m dry: film there is, and what it may be. */
   readonly film: number;
   readonly spec: { readonly min: number; readonly aim: number; readonly max: number };
+  /** m that levelling the fault takes off. */
+  readonly off: number;
   /** m dry of one coat more, and how many coats a fresh start of this layer takes. */
   readonly coat: number;
   readonly coats: number;
@@ -88,8 +90,17 @@ const papers: Partial<Record<Way, readonly string[]>> = {
   'whole-face': ['P400', 'P600'],
 };
 
-/** What levelling takes off, m: a run stands higher than a texture. */
-const offFor = (kind: ReworkKind): number => (kind === 'sag' ? takenOff.run : takenOff.texture);
+/**
+ * What flatting before a coat takes off, m: what levels the fault, and more where the coat would end over the most; never
+ * more than there is.
+ */
+export const flattedOff = ({
+  film,
+  off,
+  coat,
+  spec,
+}: Pick<ReworkAsked, 'film' | 'off' | 'coat' | 'spec'>): number =>
+  Math.min(Math.max(off, film + coat - spec.max), film);
 
 /** Faults whose ground lies below the coat: nothing done to its surface reaches them. */
 const deep: readonly ReworkKind[] = ['adhesion', 'cure', 'rust'];
@@ -151,11 +162,12 @@ const shutFor = (way: Way, asked: ReworkAsked, film: number): Shut | undefined =
 };
 
 /** m dry that stand after a way; never less than none. */
-function filmAfter(way: Way, { kind, film, coat, coats }: ReworkAsked): number {
+function filmAfter(way: Way, asked: ReworkAsked): number {
+  const { film, off, coat, coats } = asked;
   if (way === 'wipe-off' || way === 'strip') return coat * coats;
   if (way === 'cover' || way === 'flow-out') return film + (way === 'cover' ? coat : 0);
-  if (way === 'polish') return Math.max(film - offFor(kind), 0);
-  if (way === 'spot-blend' || way === 'whole-face') return Math.max(film - offFor(kind), 0) + coat;
+  if (way === 'polish') return Math.max(film - off, 0);
+  if (way === 'spot-blend' || way === 'whole-face') return film - flattedOff(asked) + coat;
   return film;
 }
 
@@ -219,6 +231,7 @@ function timesOf(
 export function waysCompared(asked: ReworkAsked): Outcome<readonly WaySeen[]> {
   const wrong = refuseUnlessPositive({
     film: asked.film,
+    'film taken off': asked.off,
     'film of a coat': asked.coat,
     'area of the fault': asked.spot,
     'area of the faces': asked.face,

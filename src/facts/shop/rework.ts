@@ -2,6 +2,7 @@ import {
   defects,
   endings,
   filmAfter,
+  flattedOff,
   reworkOf,
   takenOff,
   takesFilm,
@@ -34,7 +35,7 @@ export interface ReworkTold {
 }
 
 /** What levelling a defect takes off, m: a run stands higher than a nib. */
-const offFor = (defect: DefectId): number =>
+export const offFor = (defect: DefectId): number =>
   defects[defect].rework === 'sag' ? takenOff.run : defect === 'dust' ? takenOff.nib : takenOff.texture;
 
 /** How a defect is put right from where the coat now stands, the first step first. */
@@ -44,6 +45,7 @@ export function reworkTold(view: JobView, defect: DefectId, stage: CureStage): r
   const film = isRefusal(verdict) ? spec.nominal : verdict.mean;
   const coat = [...spray.coats].reverse().find(({ state }) => state === 'done')?.dry.aim ?? 0;
   const { hardens } = cureStageOf(view);
+  const wanted = { min: spec.min, aim: spec.nominal, max: spec.max };
   return reworkOf(defect, stage).map((step): ReworkTold => {
     const ends = endings.find((each) => each === step);
     const told = { step, ...(ends ? { ends } : {}) };
@@ -58,7 +60,7 @@ export function reworkTold(view: JobView, defect: DefectId, stage: CureStage): r
       };
     }
     if (step === 'flat-recoat' || step === 'more-coat') {
-      const off = step === 'flat-recoat' ? takenOff.texture : 0;
+      const off = step === 'flat-recoat' ? flattedOff({ film, off: offFor(defect), coat, spec: wanted }) : 0;
       const then = Math.max(film - off, 0) + coat;
       const closes = step === 'more-coat' ? spray.recoat?.closes : undefined;
       return {

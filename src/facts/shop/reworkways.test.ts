@@ -48,7 +48,7 @@ describe('ways to put a job right', () => {
     const job = sprayed(aJob());
     const before = seen(job);
     expect(before.spray.next).toBeUndefined();
-    const after = withWay(job, before, () => 'fresh');
+    const after = withWay(job, before, 'runs', () => 'fresh');
     const view = seen(after);
     expect(view.spray.next?.coat).toMatchObject({ id: 'fresh', name: 'Lacquer 2, again' });
     expect(view.spray.work.some(({ what }) => what === 'sand')).toBe(true);
@@ -59,9 +59,9 @@ describe('ways to put a job right', () => {
 
   it('where a coat is to come anyway none is added, and nothing before a coat is on', () => {
     const job = sprayed(aJob(), coatsIn(aJob()).slice(0, 1));
-    const after = withWay(job, seen(job), () => 'fresh');
+    const after = withWay(job, seen(job), 'runs', () => 'fresh');
     expect(after.layers[0]?.coats.map(({ id }) => id)).toEqual(['lacquer-1', 'lacquer-2']);
     expect(after.layers[0]?.coats[0]?.sandBack).toBeGreaterThan(0);
-    expect(withWay(aJob(), seen(aJob()), () => 'fresh')).toEqual(aJob());
+    expect(withWay(aJob(), seen(aJob()), 'runs', () => 'fresh')).toEqual(aJob());
   });
 });

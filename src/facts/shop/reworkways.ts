@@ -1,6 +1,6 @@
 import {
   defects,
-  takenOff,
+  flattedOff,
   waysCompared,
   type CureStage,
   type DefectId,
@@ -10,6 +10,7 @@ import {
 import { isRefusal, refuse, type Outcome } from '@/core/refusal';
 import type { CoatingClass, Job } from '@/records';
 import { areaOf, cureStageOf, liveEntries, ofType, transferOf, type JobView } from '../job';
+import { offFor } from './rework';
 import { slowness } from '../job/recoat';
 
 /** What dries to a gloss that is polished; a sheet does not say it. A default by class. */
@@ -42,6 +43,7 @@ export function waysTold(
     stage,
     film: isRefusal(verdict) ? spec.nominal : verdict.mean,
     spec: { min: spec.min, aim: spec.nominal, max: spec.max },
+    off: offFor(defect),
     coat: top.dry.aim,
     coats: layer?.coats.length ?? 1,
     toCome: spray.next?.coat.layerId === top.coat.layerId,
@@ -75,17 +77,29 @@ export const plannedWays: readonly Way[] = ['spot-blend', 'whole-face'];
  *
  * @param id a source of new ids
  */
-export function withWay(job: Job, { spray }: Pick<JobView, 'spray'>, id: () => string): Job {
+export function withWay(
+  job: Job,
+  { spray, check }: Pick<JobView, 'spray' | 'check'>,
+  defect: DefectId,
+  id: () => string,
+): Job {
   const top = spray.coats.findLast(({ state }) => state === 'done');
   if (!top) return job;
   const { layerId } = top.coat;
+  const { verdict, spec } = check;
+  const takes = flattedOff({
+    film: isRefusal(verdict) ? spec.nominal : verdict.mean,
+    off: offFor(defect),
+    coat: top.dry.aim,
+    spec: { min: spec.min, aim: spec.nominal, max: spec.max },
+  });
   return {
     ...job,
     layers: job.layers.map((layer) => {
       if (layer.id !== layerId) return layer;
       const at = layer.coats.findIndex((coat) => coat.id === top.coat.id);
       const flatted = layer.coats.map((coat, i) =>
-        i === at ? { ...coat, sandBack: (coat.sandBack ?? 0) + takenOff.texture } : coat,
+        i === at ? { ...coat, sandBack: (coat.sandBack ?? 0) + takes } : coat,
       );
       const last = layer.coats[at];
       if (!last || at < layer.coats.length - 1) return { ...layer, coats: flatted };

@@ -36,13 +36,13 @@ export function Ways({ defect, stage }: Props) {
   const open = found.filter(({ shut }) => shut === undefined);
   const shut = found.filter((each) => each.shut !== undefined);
   const plan = () => {
-    store.put(withWay(view.job, view, newId), 'rework planned');
+    store.put(withWay(view.job, view, defect, newId), 'rework planned');
     recorded('Planned: flatting, then one coat. Spray leads through it.', undo);
   };
   return (
     <div data-ways>
       {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- a box that scrolls must be reachable by keyboard */}
-      <div className="overflow-x-auto" role="region" aria-label="Ways compared" tabIndex={0}>
+      <div className="relative overflow-x-auto" role="region" aria-label="Ways compared" tabIndex={0}>
         <table className="w-full border-collapse text-sm">
           <thead>
             <tr className="border-b-2 border-ink text-left align-bottom">
