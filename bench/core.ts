@@ -31,9 +31,11 @@ import {
 import { jobViewOf } from '../src/facts/records';
 import { careCalendar } from '../src/facts/shop/carecalendar';
 import { jobView } from '../src/facts/job';
+import { askedOf, bookRows, groupsOf } from '../src/facts/shop/book';
 import { looksDue } from '../src/facts/shop/looks';
 import { shelfOf } from '../src/facts/shop/shelf';
 import { unitsOf } from '../src/words/units';
+import { bigShop } from './bigshop';
 import { longJob, longJobs } from './longjobs';
 import { cardsRead } from './card/summary';
 import { sheetsRead } from './sheets/summary';
@@ -257,6 +259,21 @@ time('a frame of the practice panel, laying and sliding', 'limit 8 ms', 2_000, (
   );
   slide(panel, 1 / 60);
 });
+
+const big = bigShop(now, 60_000, 200);
+const bigJobs = big.filter((record): record is Job => record.kind === 'job');
+const kit = {
+  rigs: big.filter((record): record is Rig => record.kind === 'rig'),
+  cups: big.filter((record): record is Cup => record.kind === 'cup'),
+};
+const from = performance.now();
+const book = bookRows(bigJobs, kit);
+console.log(
+  `${`book of ${bigJobs.length} jobs, 60,000 entries, gone through anew`.padEnd(52)} ${(performance.now() - from).toFixed(0).padStart(9)} ms   limit 1000 ms, in steps`,
+);
+time('book, one filter and its groups', 'limit 100 ms', 100, () =>
+  groupsOf(askedOf(book, { rigId: book[0]?.use.rigId }), 'person', 'film'),
+);
 
 console.log('\nCards as people photograph them: turned, aslant, shadowed, of nine papers and paints');
 const cards = cardsRead('bench-', 60);

@@ -56,6 +56,20 @@ describe('what a job teaches the next', () => {
     await visitor.sees(/1\.[48] mm · 3\.\d+ bar/, 'nav');
   }, 120_000);
 
+  it('a way to put it right is chosen by film, hands and date, and becomes the next steps', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', `${brackets}/check#defects`);
+    await visitor.press(/^Orange peel/);
+    await visitor.press('Ways to put it right');
+    await visitor.press('cured');
+    await visitor.sees(/✓ Flat/, '[data-ways]');
+    await visitor.open(/^Not open/);
+    await visitor.sees('Wipe off, clean, start again: it is no longer wet.', '[data-ways]');
+    await visitor.press('Plan it: Flat and recoat the whole face, to a break');
+    await visitor.go(`${brackets}/spray`);
+    await visitor.sees('Second, again');
+    await visitor.sees(/Sand/, '[aria-label="Next"]');
+  });
+
   it('what all jobs say, told apart as asked, and taken out', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/logbook#book');
     await visitor.sees(/Film got: .* 1 of 8 say so/, '[data-book]');
