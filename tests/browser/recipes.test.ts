@@ -96,6 +96,16 @@ describe('what a job teaches the next', () => {
   });
 });
 
+describe('the register of sheets', () => {
+  it('says which state of a sheet held when, and which jobs used it', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/coatings');
+    await visitor.open(/^Register/);
+    await visitor.sees(/Bracket enamel Q3[\s\S]*Used by Seat brackets, shift run/, '[data-register]');
+    const table = await visitor.download('Register as CSV', '.csv');
+    expect(table).toContain('Seat brackets, shift run');
+  });
+});
+
 describe('how dates, times and money are written', () => {
   it('as the device does, or as the shop says, on every screen', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/settings');

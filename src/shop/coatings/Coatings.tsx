@@ -18,6 +18,7 @@ import { cupName } from '@/words/cup';
 import { defaultsLeft } from '@/words/sheetfacts';
 import { amount, writtenRange } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
+import { Register } from './Register';
 import { TableOut } from './TableOut';
 
 export function Coatings() {
@@ -101,6 +102,7 @@ export function Coatings() {
             ))}
           </ul>
           {found.length === 0 && <p className="py-6 text-ink-soft">No sheet by that name.</p>}
+          <Register />
         </>
       )}
       {table && <TableOut sheets={coatings} onClose={() => setTable(false)} />}
