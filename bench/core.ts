@@ -36,6 +36,7 @@ import { looksDue } from '../src/facts/shop/looks';
 import { shelfOf } from '../src/facts/shop/shelf';
 import { unitsOf } from '../src/words/units';
 import { bigShop } from './bigshop';
+import { defectsFound } from './defectsfound';
 import { longJob, longJobs } from './longjobs';
 import { cardsRead } from './card/summary';
 import { sheetsRead } from './sheets/summary';
@@ -291,6 +292,12 @@ console.log(
 );
 for (const { from, count, right } of cards.told)
   if (count > 0) console.log(`  said from ${from}: ${count}, right ${shareOf(right / count)}`);
+
+console.log('\nDefects: the intended cause of made-up cases');
+for (const { name, cases: count, first, three } of defectsFound())
+  console.log(
+    `  ${name}, ${count}: first in ${shareOf(first)} (aim 85), among three in ${shareOf(three)} (aim 98)`,
+  );
 
 console.log('\nProduct sheets: every fact of those read while tuning, and of those kept out of it');
 const sheetTable = async () => {
