@@ -109,6 +109,7 @@ describe('the register of sheets', () => {
 describe('how dates, times and money are written', () => {
   it('as the device does, or as the shop says, on every screen', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/settings');
+    await visitor.open(/^Dates, money, mark/);
     await visitor.press('Nov 28, 4:40 pm');
     await visitor.choose('Currency', 'EUR, Euro');
     await visitor.go('/');
@@ -116,6 +117,7 @@ describe('how dates, times and money are written', () => {
     await visitor.go('/job/demo-depot-walls/plan#paint');
     await visitor.sees(/for €\d+\.\d\d;/);
     await visitor.go('/settings');
+    await visitor.open(/^Dates, money, mark/);
     await visitor.press('28 Nov, 16:40');
     await visitor.go('/');
     await visitor.sees(/, \d\d:\d\d$/, 'h1');

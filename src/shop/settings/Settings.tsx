@@ -10,7 +10,6 @@ import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import { usualCardLasts, usualRecheck, type Shop } from '@/records';
 import { DamagedRecords } from './DamagedRecords';
-import { Logo } from './Logo';
 import { Questions } from './Questions';
 import { AlarmChoices } from './AlarmChoices';
 import { Hours } from './Hours';
@@ -39,7 +38,6 @@ export function Settings() {
               onCommit={(operator) => set({ operator })}
               hint="Written beside each entry from now on"
             />
-            <Logo shop={shop} set={set} />
             <Choice
               label="Units"
               value={shop.units}
@@ -58,7 +56,6 @@ export function Settings() {
                 { value: 'booth', label: 'Booth, dark' },
               ]}
             />
-            <DatesAndMoney shop={shop} set={set} />
             <NumberField
               label="Smallest step of the scale"
               quantity="mass"
@@ -135,6 +132,7 @@ export function Settings() {
             />
           </div>
         </Panel>
+        <DatesAndMoney shop={shop} set={set} />
         <DataPanel />
         <OnThisDevice />
         <DamagedRecords />
