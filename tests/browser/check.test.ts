@@ -56,7 +56,7 @@ describe('from readings to a cause and back', () => {
     expect(await visitor.page.$('[data-causes]')).toBeNull();
     // By limits of the user’s own the same film passes.
     await visitor.part('Film');
-    await visitor.press('Own');
+    await visitor.press('Own limits');
     await visitor.type('Most', '120');
     await visitor.page.keyboard.press('Enter');
     await visitor.sees(/holds No reading over your own most/, '[data-conditions]');

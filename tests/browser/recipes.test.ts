@@ -67,7 +67,7 @@ describe('what a job teaches the next', () => {
     await visitor.press('Plan it: Flat and recoat the whole face, to a break');
     await visitor.go(`${brackets}/spray`);
     await visitor.sees('Second, again');
-    await visitor.sees(/Sand/, '[aria-label="Next"]');
+    await visitor.sees(/harden: sand from/, '[aria-label="Next"]');
   });
 
   it('what all jobs say, told apart as asked, and taken out', async () => {
