@@ -108,7 +108,7 @@ describe('Reading a sheet', () => {
     await visitor.type('Check each coating sheet again after', '30');
     await visitor.page.keyboard.press('Enter');
     await visitor.go('/job/demo-saloon-doors/mix');
-    await visitor.sees(/The sheet of Satin lacquer W20 was last held against its paper on \d{4}/);
+    await visitor.sees(/The sheet of Satin lacquer W20 was last held against its paper on \d{1,2} \w+ \d{4}/);
     await visitor.press('It is as on the paper');
     await visitor.page.waitForFunction(
       () => !document.body.innerText.includes('last held against its paper'),
