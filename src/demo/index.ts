@@ -17,5 +17,3 @@ export const demoShop = (now: number): AnyRecord[] => [
   ...demoCans(now),
   ...demoJobs(now),
 ];
-
-export const demoShopName = 'Thistledown Tramway, paint shop';

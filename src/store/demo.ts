@@ -8,7 +8,7 @@ const shopOf = (store: ShopStore): Shop => {
 
 /** Puts the demo shop beside whatever is here. Its data is fetched only now. */
 export async function loadDemo(store: ShopStore, now: number): Promise<boolean> {
-  const { demoShop, demoShopName } = await import('@/demo');
+  const [{ demoShop }, { demoShopName }] = await Promise.all([import('@/demo'), import('@/demo/name')]);
   const records = demoShop(now);
   const shop = shopOf(store);
   return store.commit(
@@ -26,9 +26,11 @@ export async function loadDemo(store: ShopStore, now: number): Promise<boolean> 
   );
 }
 
-/** Takes out what the demo put in, and nothing else. */
-export function removeDemo(store: ShopStore): Promise<boolean> {
-  const { demo, ...shop } = shopOf(store);
+/** Takes out what the demo put in, its name over the door among it, and nothing else. */
+export async function removeDemo(store: ShopStore): Promise<boolean> {
+  const { demoShopName } = await import('@/demo/name');
+  const { demo, ...named } = shopOf(store);
+  const shop: Shop = named.name === demoShopName ? { ...named, name: newShop.name } : named;
   const held = store.getState().records;
   const keys = (demo?.ids ?? []).filter((key) => held.has(key));
   return store.commit([shop], keys, 'demo shop removed');

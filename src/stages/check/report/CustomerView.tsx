@@ -59,11 +59,11 @@ function Written() {
         {logo && (
           <img src={logo} alt={`Mark of ${view.shop.name || 'the shop'}`} className="float-right max-h-12" />
         )}
-        <h3 className="text-2xl font-bold">{page.title}</h3>
+        <h2 className="text-2xl font-bold">{page.title}</h2>
         <p className="text-sm">{page.under}</p>
         {page.sections.map(({ title, lines }) => (
           <section key={title} className="mt-4">
-            <h4 className="font-bold">{title}</h4>
+            <h3 className="font-bold">{title}</h3>
             <ul className="list-disc pl-5 text-sm">
               {lines.map((line, i) => (
                 <li key={i}>{line}</li>
