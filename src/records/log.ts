@@ -1,6 +1,7 @@
 import * as z from 'zod/mini';
 import { symptoms } from '@/core/care';
 import { endings } from '@/core/diagnosis/endings';
+import { answers, founds, guideCells, touchUps, zones, type Ask } from '@/core/inspection';
 import { stickSigns } from '@/core/thinning';
 import {
   beyond,
@@ -42,6 +43,12 @@ const base = {
 
 const entryOf = <T extends string, S extends Record<string, z.ZodMiniType>>(type: T, shape: S) =>
   z.object({ ...base, type: z.literal(type), ...shape });
+
+const count = z.int().check(z.minimum(0)).check(z.maximum(9999));
+const cell = z
+  .int()
+  .check(z.minimum(0))
+  .check(z.maximum(guideCells - 1));
 
 const sayings = [
   entryOf('climate', { air: kelvin, part: kelvin, humidity: share, altitude: z.optional(metres) }),
@@ -239,6 +246,35 @@ const sayings = [
   }),
   /** What the gauge reads on the rough or primed part before this system. */
   entryOf('base', { faceId: id, reading: film }),
+  /** Looked at on the round, before the work or after it: what was asked of this place, and what was found. */
+  entryOf('inspected', {
+    faceId: id,
+    zone: z.enum(zones),
+    asks: z.enum(Object.keys(answers) as [Ask, ...Ask[]]),
+    found: z.enum(founds),
+    /** Specks and fibres counted there. */
+    nibs: z.optional(count),
+    fibres: z.optional(count),
+    /** The neighbour it was held against had been polished first. */
+    polished: z.optional(z.boolean()),
+  }),
+  /** What a guide coat showed after a sanding: cells of the grid cut through, and cells where it still lies. */
+  entryOf('guide', {
+    faceId: id,
+    highs: z.array(cell).check(z.maxLength(guideCells)),
+    lows: z.array(cell).check(z.maxLength(guideCells)),
+  }),
+  /** A small miss to be touched up: what, where, how, by whom and by when. */
+  entryOf('miss', {
+    text: text.check(z.minLength(1)),
+    faceId: z.optional(id),
+    zone: z.optional(z.enum(zones)),
+    how: z.enum(touchUps),
+    who: z.optional(text),
+    due: z.optional(instant),
+  }),
+  /** It was touched up, or let be. */
+  entryOf('miss-closed', { missId: id, did: z.enum(['done', 'let-be']) }),
   /** Held under strong light: does it hide what is below? */
   entryOf('hiding', { faceId: id, hides: z.boolean() }),
   /** A part looked at for what the gun did: it was this, or not. */

@@ -1,4 +1,5 @@
 import * as z from 'zod/mini';
+import { zones } from '@/core/inspection';
 import { asked, id, instant, share, text } from './fields';
 
 /**
@@ -18,6 +19,9 @@ export const photo = z.object({
   height: z.int().check(z.positive()).check(z.maximum(4096)),
   /** The entry it belongs to. */
   entryId: z.optional(id),
+  /** The place of the part it shows. */
+  faceId: z.optional(id),
+  zone: z.optional(z.enum(zones)),
   /** Places marked on it, as shares of its width and height. */
   marks: z.array(z.object({ x: share, y: share, text })).check(z.maxLength(40)),
   asked,

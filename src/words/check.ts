@@ -86,9 +86,17 @@ export const unprovenWords: Record<Unproven, { readonly says: string; readonly d
     says: 'its readings are simulated',
     does: 'A simulated gauge shows how it goes; the part is measured with a real one.',
   },
+  found: {
+    says: 'the look round it found something that stands',
+    does: 'Put it right, or agree that it stays; then look at that place again.',
+  },
+  misses: {
+    says: 'small misses are still to be touched up',
+    does: 'Touch them up, or let them be: Look has the list.',
+  },
   standard: {
     says: 'nobody has judged it by its standard',
-    does: 'Look at it as it will be looked at: that distance, that light.',
+    does: 'Look round it as it will be looked at, place by place, and say whether it is what was agreed.',
   },
   'off-standard': {
     says: 'it is not what it is judged by',
@@ -97,7 +105,7 @@ export const unprovenWords: Record<Unproven, { readonly says: string; readonly d
 };
 
 /** Says that a piece is what it is judged by, or is not. */
-const standardTap = ({ asks, coatId }: Standard, yes: boolean): Tap =>
+export const standardTap = ({ asks, coatId }: Standard, yes: boolean): Tap =>
   log(yes ? standardWords[asks].yes : standardWords[asks].no, 'judged by its standard', {
     type: 'judged',
     coatId,
@@ -161,17 +169,19 @@ export function checkLine({ check, job, spray, work }: JobView, units: Units): N
       detail: unprovenWords[wants].does,
       tone: wants === 'off-standard' ? 'stop' : 'care',
       because,
-      ...(wants === 'standard' && standard ? { otherwise: standardTap(standard, false) } : {}),
+      ...(wants === 'standard' && standard ? { otherwise: standardTap(standard, true) } : {}),
       tap:
         wants === 'standard' && standard
-          ? standardTap(standard, true)
+          ? focus('look', 'Look round it', 'look')
           : wants === 'off-standard'
             ? focus('rework', 'See what can be done', 'rework')
-            : wants === 'coats' || wants === 'parts' || wants === 'brush'
-              ? go('spray', 'Go to Spray')
-              : wants === 'gauge'
-                ? focus('gauge', 'Check the gauge')
-                : focus('reading', 'Enter readings'),
+            : wants === 'found' || wants === 'misses'
+              ? focus('look', 'See what was found', 'look')
+              : wants === 'coats' || wants === 'parts' || wants === 'brush'
+                ? go('spray', 'Go to Spray')
+                : wants === 'gauge'
+                  ? focus('gauge', 'Check the gauge')
+                  : focus('reading', 'Enter readings'),
     };
   if (!failed)
     return {

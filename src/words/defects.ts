@@ -31,6 +31,8 @@ const logWords: Partial<Record<Finding, string>> = {
   'timed:late': 'Not timed for long', 'timed:ok': 'Timed in time',
   'thinner:over': 'More thinner than the sheet allows', 'thinner:fast': 'Thinner for colder air', 'thinner:slow': 'Thinner for warmer air', 'thinner:ok': 'Thinner for this air',
   'prep:skipped': 'Not cleaned', 'prep:ok': 'Cleaned', 'tack:late': 'Not tacked just before', 'tack:ok': 'Tacked just before', 'abrade:skipped': 'Not abraded', 'abrade:ok': 'Abraded',
+  'charged:left': 'Nothing against static in time', 'charged:ok': 'Antistatic wipe in time',
+  'specks:fibres': 'Mostly fibres', 'specks:settled': 'More specks on what faced up', 'specks:rim': 'More specks along the edges', 'specks:all': 'Specks everywhere alike',
   'water:likely': 'Water in the air line likely', 'water:ok': 'Air line dry', 'wear:worn': 'Tip worn', 'wear:ok': 'Tip not worn', 'lot:new': 'Another lot than before', 'lot:ok': 'The same lot',
 };
 

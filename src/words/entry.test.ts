@@ -41,6 +41,27 @@ const all: readonly (readonly [NewEntry, string])[] = [
     'Lacquer 1 kept its peel at 90 µm wet',
   ],
   [{ type: 'parts', count: 4 }, '+4'],
+  [
+    { type: 'inspected', faceId: 'front', zone: 'edges', asks: 'bare', found: 'bare' },
+    'bare spots, edges of Fronts: a bare spot',
+  ],
+  [
+    { type: 'inspected', faceId: 'front', zone: 'field', asks: 'dust', found: 'counted', nibs: 3, fibres: 1 },
+    'dust and lint, open face of Fronts: 3 specks, 1 fibre',
+  ],
+  [
+    { type: 'inspected', faceId: 'none', zone: 'field', asks: 'colour', found: 'matches' },
+    'colour, open face of a face: matches in both, neighbour not polished',
+  ],
+  [
+    { type: 'guide', faceId: 'front', highs: [1], lows: [2, 3] },
+    'on Fronts: 1 place cut through, 2 low, of 24',
+  ],
+  [
+    { type: 'miss', text: 'Bare spot, edges', faceId: 'front', how: 'brush', who: 'Ida' },
+    'Bare spot, edges, Fronts; brush, Ida',
+  ],
+  [{ type: 'miss-closed', missId: 'none', did: 'let-be' }, 'a miss: let be'],
   [{ type: 'skip', item: 'masking', why: 'nothing to mask' }, 'masking: nothing to mask'],
   [{ type: 'handover', text: 'Rack three is still wet.' }, 'Rack three is still wet.'],
   [

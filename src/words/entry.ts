@@ -1,3 +1,4 @@
+import { guideCells } from '@/core/inspection';
 import { showDuration } from '@/core/quantity';
 import { everyEntry } from '@/facts/job';
 import type { EntryType, Job, LogEntry } from '@/records';
@@ -8,7 +9,9 @@ import { stickWords } from './stick';
 import { lookedWords, workLine } from './work';
 import { placeWords, pressureQuantity } from './pressure';
 import { cardWords, fittingName } from './set';
-import { inSentence } from './line';
+import { inSentence, plural } from './line';
+import { answerWords, askWords, touchUpWords, zoneWords } from './inspection';
+import { fullDay } from './dates';
 
 export const typeWords: Record<EntryType, string> = {
   climate: 'Room',
@@ -38,6 +41,10 @@ export const typeWords: Record<EntryType, string> = {
   'gauge-check': 'Gauge check',
   base: 'Base reading',
   hiding: 'Hiding',
+  inspected: 'Looked at',
+  guide: 'Guide coat',
+  miss: 'Miss',
+  'miss-closed': 'Miss closed',
   look: 'Looked again',
   parts: 'Parts counted',
   skip: 'Left out',
@@ -75,6 +82,7 @@ function plannedWork({ layers }: Job, workId: string, units: Units): string {
 
 /** What an entry says, in the user's units. */
 export function entryWords(entry: LogEntry, job: Job, units: Units): string {
+  const faceNamed = (id: string) => job.part.faces.find((each) => each.id === id)?.name ?? 'a face';
   const coat = (id: string) =>
     job.layers.flatMap(({ coats }) => coats).find((each) => each.id === id)?.name ?? 'a coat';
   const layer = (id: string) => job.layers.find((each) => each.id === id)?.name ?? 'a layer';
@@ -117,7 +125,7 @@ export function entryWords(entry: LogEntry, job: Job, units: Units): string {
     case 'refill':
       return 'again, from the same batch';
     case 'face-done':
-      return `${coat(entry.coatId)} on ${job.part.faces.find(({ id }) => id === entry.faceId)?.name ?? 'a face'}${entry.side === 2 ? ', back' : ''}`;
+      return `${coat(entry.coatId)} on ${faceNamed(entry.faceId)}${entry.side === 2 ? ', back' : ''}`;
     case 'flowed':
       return `${coat(entry.coatId)} ${flowedWords[entry.seen]} at ${units.show('film', entry.film)} wet`;
     case 'touch':
@@ -145,7 +153,7 @@ export function entryWords(entry: LogEntry, job: Job, units: Units): string {
     case 'comb':
       return `${units.range('film', entry.wetted, entry.dry)} on ${coat(entry.coatId)}`;
     case 'film':
-      return `${units.show('film', entry.reading, { digits: units.system === 'metric' ? 1 : 2 })}, ${job.part.faces.find(({ id }) => id === entry.faceId)?.name ?? 'a face'}, spot ${entry.spot + 1}`;
+      return `${units.show('film', entry.reading, { digits: units.system === 'metric' ? 1 : 2 })}, ${faceNamed(entry.faceId)}, spot ${entry.spot + 1}`;
     case 'tick':
       return `${entry.step}, ${entry.done ? 'done' : 'taken back'}`;
     case 'symptom':
@@ -168,9 +176,23 @@ export function entryWords(entry: LogEntry, job: Job, units: Units): string {
     case 'gauge-check':
       return `zero ${units.show('film', entry.zero, filmDigits(units))}, shim of ${units.show('film', entry.shim, filmDigits(units))} read ${units.show('film', entry.read, filmDigits(units))}`;
     case 'base':
-      return `${units.show('film', entry.reading, filmDigits(units))} on ${job.part.faces.find(({ id }) => id === entry.faceId)?.name ?? 'a face'}, what lies below`;
+      return `${units.show('film', entry.reading, filmDigits(units))} on ${faceNamed(entry.faceId)}, what lies below`;
     case 'hiding':
-      return `${job.part.faces.find(({ id }) => id === entry.faceId)?.name ?? 'a face'} ${entry.hides ? 'hides' : 'does not hide'} what is below`;
+      return `${faceNamed(entry.faceId)} ${entry.hides ? 'hides' : 'does not hide'} what is below`;
+    case 'inspected':
+      return `${askWords[entry.asks].name.toLowerCase()}, ${zoneWords[entry.zone]} of ${faceNamed(entry.faceId)}: ${
+        entry.asks === 'dust'
+          ? `${plural(entry.nibs ?? 0, 'speck')}, ${plural(entry.fibres ?? 0, 'fibre')}`
+          : answerWords[entry.found].says.toLowerCase()
+      }${entry.asks === 'colour' && !entry.polished ? ', neighbour not polished' : ''}`;
+    case 'guide':
+      return `on ${faceNamed(entry.faceId)}: ${plural(entry.highs.length, 'place')} cut through, ${entry.lows.length} low, of ${guideCells}`;
+    case 'miss':
+      return `${entry.text}${entry.faceId ? `, ${faceNamed(entry.faceId)}` : ''}; ${touchUpWords[entry.how].toLowerCase()}${entry.who ? `, ${entry.who}` : ''}${entry.due ? `, by ${fullDay(Date.parse(entry.due))}` : ''}`;
+    case 'miss-closed': {
+      const named = everyEntry(job).find((each) => each.id === entry.missId);
+      return `${named?.type === 'miss' ? named.text : 'a miss'}: ${entry.did === 'done' ? 'touched up' : 'let be'}`;
+    }
     case 'look':
       return `${entry.text}: ${entry.found === 'good' ? 'nothing showed' : 'something showed'}`;
     case 'action':

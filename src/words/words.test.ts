@@ -450,7 +450,7 @@ describe('Check says', () => {
       coats: layer.coats.slice(0, 1),
     })),
   };
-  const on = logged(one, [-90, start('lacquer-1')], [-80, end('lacquer-1')]);
+  const on = logged(one, [-300, start('lacquer-1')], [-290, end('lacquer-1')]);
   const checked: NewEntry = { type: 'gauge-check', zero: 0, shim: 100e-6, read: 100e-6 };
   const readings = (values: readonly number[], job = on) =>
     logged(

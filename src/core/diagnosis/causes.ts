@@ -174,13 +174,13 @@ export const causes = {
     name: 'Dust left on the part or in the air',
     change: 'Wet the floor, blow off, tack just before the coat.',
     expect: 'A clean panel beside the work stays clean.',
-    shows: { 'tack:late': 7, 'prep:skipped': 2, 'look:speck': 5, 'where:spots': 2, 'when:minutes': 1.4 },
+    shows: { 'tack:late': 7, 'specks:settled': 4, 'specks:fibres': 3, 'specks:rim': 3, 'prep:skipped': 2, 'look:speck': 5, 'where:spots': 2, 'when:minutes': 1.4 },
   },
   'static': {
     name: 'Static that draws dust',
     change: 'Ground the part and wipe it with an antistatic wipe just before.',
     expect: 'Fluff no longer flies to it.',
-    shows: { 'damp:dry': 4, 'look:speck': 4, 'tack:late': 1.4, 'where:all': 1.6, 'again:returns': 1.8, 'where:edges': 1.3 },
+    shows: { 'charged:left': 5, 'damp:dry': 4, 'look:speck': 4, 'specks:rim': 1.5, 'tack:late': 1.4, 'where:all': 1.6, 'again:returns': 1.8, 'where:edges': 1.3 },
   },
   'air-stirred': {
     name: 'Air stirred into the mix',
@@ -192,7 +192,7 @@ export const causes = {
     name: 'Mix past its pot life',
     change: 'Discard it, clean the gun, mix afresh.',
     expect: 'The cup reads as it did when it was mixed.',
-    shows: { 'again:once': 1.8, 'timed:late': 1.6, 'pot:old': 9, 'viscosity:high': 2.5, 'look:grain': 1.5, 'card:coarse': 1.5, 'where:all': 1.2 },
+    shows: { 'again:once': 1.8, 'timed:late': 1.6, 'specks:all': 1.6, 'pot:old': 9, 'viscosity:high': 2.5, 'look:grain': 1.5, 'card:coarse': 1.5, 'where:all': 1.2 },
   },
   'mix-off': {
     name: 'Parts off their ratio or not stirred together',

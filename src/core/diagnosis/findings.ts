@@ -25,6 +25,8 @@ export const findingGroups = {
   prep: ['skipped', 'ok'],
   tack: ['late', 'ok'],
   abrade: ['skipped', 'ok'],
+  charged: ['left', 'ok'],
+  specks: ['fibres', 'settled', 'rim', 'all'],
   water: ['likely', 'ok'],
   wear: ['worn', 'ok'],
   lot: ['new', 'ok'],

@@ -1,5 +1,6 @@
 import { dewMarginLimit } from '@/core/climate';
 import type { Finding } from '@/core/diagnosis';
+import { dustPattern, isFibrous } from '@/core/inspection';
 import { judgeFilm } from '@/core/quality';
 import type { QuantityId } from '@/core/quantity';
 import { isRefusal } from '@/core/refusal';
@@ -9,6 +10,7 @@ import { lastOf, liveEntries, moment, ofType } from './entries';
 import { firstRole } from './coatrole';
 import { groundSteps } from './handitems';
 
+import { lookedOver } from './lookedover';
 import type { JobView } from './view';
 
 /** One thing the job’s own log says, with where it says it. */
@@ -56,7 +58,20 @@ export function evidenceOf(view: JobView): Evidence[] {
     ...ofFilm(view),
     ...ofTimes(view),
     ...ofPreparation(view),
+    ...ofSpecks(view),
   ];
+}
+
+/** What the specks counted on the round say by what they are and where they lie. */
+function ofSpecks({ work, spray }: JobView): Evidence[] {
+  const { counts, stops } = lookedOver(work, spray.coats);
+  const entry = stops.findLast(({ asks, entry: each }) => asks === 'dust' && each)?.entry;
+  const fibres = counts.reduce((sum, each) => sum + each.fibres, 0);
+  const all = fibres + counts.reduce((sum, each) => sum + each.nibs, 0);
+  const lies = dustPattern(counts);
+  if (!entry || !lies) return [];
+  const finding: Finding = isFibrous(counts) ? 'specks:fibres' : `specks:${lies}`;
+  return [{ finding, entry, says: `${all} counted, ${fibres} of them fibres` }];
 }
 
 function ofMix({ job, work, thin, mix, plan }: JobView): Evidence[] {
@@ -380,5 +395,6 @@ function ofPreparation(view: JobView): Evidence[] {
     ...of('clean', 'prep', 'skipped'),
     ...of('abrade', 'abrade', 'skipped'),
     ...of('tack', 'tack', 'late'),
+    ...of('static', 'charged', 'left'),
   ];
 }

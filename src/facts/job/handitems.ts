@@ -5,8 +5,6 @@ import {
   type CoatRole,
   type PrepState,
   type PrepStep,
-  type SubstrateKind,
-  isMetal,
 } from '@/core/system';
 import type { Weight } from '@/core/permission';
 import type { QuantityId } from '@/core/quantity';
@@ -15,10 +13,12 @@ import type { Job, NewEntry, Shop } from '@/records';
 import { roleOf } from './coatrole';
 import { liveEntries, moment, ofType } from './entries';
 import { jobHazards } from './hazards';
+import { lookedOver } from './lookedover';
 import { keptFree, wetSince } from './keptfree';
 import { machinePaper, readBy, sheetPaper } from './papers';
 import type { PermissionGroup } from './permission';
 import type { CoatState } from './spray';
+import { substrateOf } from './substrate';
 import type { JobView } from './view';
 
 /** Something a person answers for with a tick. */
@@ -49,36 +49,6 @@ export interface HandItem {
   readonly counts?: number;
   readonly found?: undefined;
 }
-
-const mouldWords = /mou?lds?\b/i;
-
-/** What the part is made of, when nobody said: by whether a gauge reads it, and by its words. */
-export function substrateOf({ substrate, metal, kind }: Job['part']): SubstrateKind {
-  // A mould was a composite when moulds had no name of their own.
-  if (kind && !(kind === 'composite' && mouldWords.test(substrate))) return kind;
-  return words.find(([, says]) => says.test(substrate))?.[0] ?? (metal ? 'metal' : 'plastic');
-}
-
-/** Whether metal lies below: as the ground was said, else as the job was begun with. */
-export const metalBelow = (part: Job['part']): boolean =>
-  part.kind && part.kind !== 'coated' ? isMetal(part.kind) : part.metal || isMetal(substrateOf(part));
-
-/** Words of a part that say what it is. The first that fits. */
-const words: readonly (readonly [SubstrateKind, RegExp])[] = [
-  ['mould', mouldWords],
-  ['galvanised', /galvan|zinc/i],
-  ['aluminium', /alumin?i?um|\balu\b/i],
-  ['cast-iron', /cast.?iron|\bcastings?\b/i],
-  ['blasted', /blasted/i],
-  ['metal', /steel|\biron\b/i],
-  ['board', /\bmdf\b|ply|\bboard|chipboard|hardboard/i],
-  ['wood', /oak|pine|wood|birch|\bash\b|beech|maple|walnut|spruce|cedar/i],
-  ['concrete', /concrete|screed/i],
-  ['plaster', /plaster/i],
-  ['masonry', /brick|render|wall|stone/i],
-  ['glass', /glass\b/i],
-  ['composite', /composite|fibre|laminate|carbon/i],
-];
 
 /** What people, room and gun were ticked for counts for one shift, ms. A default. */
 const shift = 12 * 3_600_000;
@@ -126,6 +96,7 @@ export function handItems(view: Seen, coat: CoatState): HandItem[] {
     ...(steps.some(({ id, met }) => !met && rubs(id)) ? sandingItems(view) : []),
     ...ofPlace(view, coat).map(item),
     ...steps,
+    ...foundComingIn(view, item),
     ...masking(view, item),
   ];
 }
@@ -365,6 +336,33 @@ function preparation({ job, work, spray, now }: Seen, coat: CoatState): HandItem
       ...(until === undefined ? {} : { until }),
       ...(acted === undefined ? {} : { acted, name: step.name ?? step.id }),
     };
+  });
+}
+
+/** What the round may find on a surface that comes in, and what is then to be done before anything goes on. */
+const comesIn = {
+  clean: { weight: 'stop', says: 'Cleaned and dry where the round found it was not' },
+  sound: { weight: 'stop', says: 'What the round found loose, soft or rusted is taken back to sound' },
+  level: { weight: 'care', says: 'Scratches and dents the round found are filled and flatted' },
+} as const;
+
+/** Found before the first coat and not looked at again since: each is to be mended, and said so after it was found. */
+function foundComingIn({ work, spray }: Seen, item: (says: Says) => HandItem): HandItem[] {
+  const { when, faults } = lookedOver(work, spray.coats);
+  if (when !== 'before') return [];
+  return (['clean', 'sound', 'level'] as const).flatMap((ask) => {
+    const own = faults.filter(({ asks }) => asks === ask);
+    if (own.length === 0) return [];
+    const faces = [...new Set(own.map(({ face }) => face.name))];
+    const found = item({
+      id: `round-${ask}`,
+      group: 'part',
+      weight: comesIn[ask].weight,
+      says: `${comesIn[ask].says}: ${listed(faces)}.`,
+      because: 'Paint shows what lies below it, and holds no better than that does.',
+    });
+    const last = Math.max(...own.map(({ entry }) => (entry ? moment(entry) : 0)));
+    return (found.ticked ?? 0) >= last ? [found] : [{ ...found, met: false, state: 'todo' as const }];
   });
 }
 

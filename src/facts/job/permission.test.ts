@@ -18,7 +18,7 @@ import {
   turbine,
   water,
 } from '../../../tests/fixtures/job';
-import { metalBelow, substrateOf } from './handitems';
+import { metalBelow, substrateOf } from './substrate';
 import { remediesOf } from './remedies';
 import type { Permission, PermissionItem } from './permission';
 

@@ -1,6 +1,6 @@
 import { stackDoubts, standingDoubts, type StackDoubt } from '@/core/system';
 import type { CoatingClass, Job, Layer } from '@/records';
-import { substrateOf } from './handitems';
+import { substrateOf } from './substrate';
 
 const sprayed = ({ coats }: Layer): boolean => coats.length > 0;
 

@@ -1,14 +1,25 @@
 import type { EntryOf } from '@/records';
 import { lastOf, liveEntries, moment, ofType } from './entries';
 import { brushPlaces } from './keptfree';
-import { slowness } from './recoat';
+import { lookedOver } from './lookedover';
+import { ripeAt } from './ripe';
 import type { CoatState } from './spray';
 import { standardOf } from './standard';
 import type { Worked } from './worked';
 
 /** What a verdict on the film still wants: films that lie in range are passed only when nothing of it is left. */
 export type Unproven =
-  'coats' | 'parts' | 'brush' | 'spots' | 'gauge' | 'dry' | 'simulated' | 'standard' | 'off-standard';
+  | 'coats'
+  | 'parts'
+  | 'brush'
+  | 'spots'
+  | 'gauge'
+  | 'dry'
+  | 'simulated'
+  | 'found'
+  | 'misses'
+  | 'standard'
+  | 'off-standard';
 
 /** Parts from here on are a run: counted, sampled and handed over. */
 export const runFrom = 8;
@@ -27,9 +38,7 @@ export function partsCounted(job: Pick<Worked, 'part' | 'log'>): {
 export function measurableAt(job: Worked, on: readonly CoatState[]): number | undefined {
   const last = on.at(-1);
   if (last?.ended === undefined) return undefined;
-  const { times } = last.sheet;
-  const dry = times.handle ?? times.sandable ?? times.recoatFirst;
-  return last.ended + dry * slowness(last.sheet, lastOf(liveEntries(job), 'climate')) * 1000;
+  return ripeAt(last.sheet, last.ended, lastOf(liveEntries(job), 'climate')).handle;
 }
 
 interface Measured {
@@ -49,6 +58,7 @@ export function unprovenOf(
   const on = coats.filter(({ state }) => state === 'done');
   const { total, sprayed } = partsCounted(job);
   const standard = standardOf(job, coats);
+  const over = lookedOver(job, coats);
   const dry = measurableAt(job, on) ?? 0;
   const missing: (Unproven | false)[] = [
     on.length < coats.length && 'coats',
@@ -58,6 +68,8 @@ export function unprovenOf(
     films.some((entry) => !checked(entry)) && 'gauge',
     films.some((entry) => moment(entry) < dry) && 'dry',
     films.some(({ simulated }) => simulated === true) && 'simulated',
+    over.faults.length > 0 && 'found',
+    over.misses.some(({ closed }) => !closed) && 'misses',
     job.part.judgedBy !== undefined && !standard?.entry && 'standard',
     standard?.entry?.yes === false && 'off-standard',
   ];

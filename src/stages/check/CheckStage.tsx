@@ -14,6 +14,7 @@ import { RuleChoice } from './film/RuleChoice';
 import { SpotMap } from './film/SpotMap';
 import { fetched } from '@/ui/fetched';
 
+const Look = fetched(() => import('./look/Look').then((found) => found.Look));
 const AgainstMap = fetched(() => import('./film/AgainstMap').then((found) => found.AgainstMap));
 const ImportReadings = fetched(() => import('./film/ImportReadings').then((found) => found.ImportReadings));
 const ProcessCharts = fetched(() => import('./charts/ProcessCharts').then((found) => found.ProcessCharts));
@@ -25,6 +26,7 @@ const ReportView = fetched(() => import('./report/ReportView').then((found) => f
 
 const parts = {
   film: 'Film',
+  look: 'Look',
   gauge: 'Gauge',
   defects: 'Defects',
   rework: 'Put right',
@@ -38,6 +40,7 @@ export function CheckStage() {
   return (
     <StageFrame stage="check" parts={parts} part={part} filmStack beside={<RuleChoice />}>
       {part === 'film' && <FilmPart />}
+      {part === 'look' && <Look />}
       {part === 'defects' && <DefectFinder />}
       {part === 'gauge' && (
         <>

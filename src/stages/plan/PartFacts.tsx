@@ -3,6 +3,7 @@
 import type { Job } from '@/records';
 import { useStore } from '@/store/hooks';
 import { substrateOf } from '@/facts/job';
+import { ButtonLink } from '@/ui/Button';
 import { SelectField } from '@/ui/Field';
 import { Fold } from '@/ui/Fold';
 import { useJob } from '@/ui/job/context';
@@ -50,6 +51,13 @@ export function PartFacts() {
         onChange={(event) => set({ judgedBy: (event.target.value || undefined) as Job['part']['judgedBy'] })}
         options={optionsOf(judgedWords, 'Thickness only')}
       />
+      {view.spray.coats.every(({ state }) => state === 'todo') && (
+        <div className="col-span-full -my-2">
+          <ButtonLink href={`/job/${job.id}/check#look`} look="quiet">
+            Look it over as it came in
+          </ButtonLink>
+        </div>
+      )}
       {part.judgedBy === 'match' && (
         <p className="col-span-full text-sm">
           Polish the neighbour first, then spray a test spot and hold it beside: a colour is matched by eye,

@@ -3,9 +3,8 @@
 import { useMemo } from 'react';
 import { extraCoat, judgeFilm, mendings } from '@/core/quality';
 import { isRefusal } from '@/core/refusal';
-import { filmByCoat, liveEntries, ofType, type JobView } from '@/facts/job';
+import { filmByCoat, type JobView } from '@/facts/job';
 import { transferSeen } from '@/facts/shop/paintused';
-import { Button } from '@/ui/Button';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
@@ -14,9 +13,9 @@ import { clockTime } from '@/words/clock';
 import { amount, figure, written } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
 
-/** Where and how to correct, coat by coat and in all, what the paint used says of transfer, and hiding as a test of its own. */
+/** Where and how to correct, coat by coat and in all, and what the paint used says of transfer. */
 export function Mending() {
-  const { view, log } = useJob();
+  const { view } = useJob();
   const units = useUnits();
   const { check, job, spray, plan, work } = view;
   const { verdict, spec } = check;
@@ -40,7 +39,6 @@ export function Mending() {
           spec,
         );
   const recoat = last && recoatWords(view);
-  const hidden = ofType(liveEntries(job), 'hiding');
   const seen = transferSeen(view);
   return (
     <Panel title="What follows from it" place="mending">
@@ -148,37 +146,6 @@ export function Mending() {
               )}
             </p>
           )}
-          <div>
-            <h3 className="text-sm font-bold">Hiding, under strong light</h3>
-            {job.part.faces.map(({ id, name: face }) => {
-              const own = hidden.filter(({ faceId }) => faceId === id).at(-1);
-              return (
-                <div
-                  key={id}
-                  className="flex flex-wrap items-center justify-between gap-2 border-b border-hairline py-1.5 text-sm"
-                >
-                  <span>
-                    {face}:{' '}
-                    {own ? (
-                      <b className={own.hides ? 'text-good' : 'text-stop'}>
-                        {own.hides ? '✓ hides' : '■ shows through'}
-                      </b>
-                    ) : (
-                      'not looked at'
-                    )}
-                  </span>
-                  <span className="flex gap-2">
-                    <Button onClick={() => log('hiding', { type: 'hiding', faceId: id, hides: true })}>
-                      Hides
-                    </Button>
-                    <Button onClick={() => log('hiding', { type: 'hiding', faceId: id, hides: false })}>
-                      Shows through
-                    </Button>
-                  </span>
-                </div>
-              );
-            })}
-          </div>
         </div>
       </div>
     </Panel>

@@ -1,33 +1,29 @@
 'use client';
 
-import { isoNow } from '@/store/clock';
-import { useRef, useState, type MouseEvent } from 'react';
-import { isRefusal } from '@/core/refusal';
-import { newId, type Photo } from '@/records';
-import { useRecords, useShop, useStore } from '@/store/hooks';
+import { useRef, type MouseEvent } from 'react';
+import type { Photo } from '@/records';
+import { useRecords, useStore } from '@/store/hooks';
 import { entryWords, typeWords } from '@/words/entry';
 import { liveEntries } from '@/facts/job';
 import { Button } from '@/ui/Button';
 import { CommitField, SelectField } from '@/ui/Field';
 import { useJob } from '@/ui/job/context';
+import { usePhotoIn } from '@/ui/job/photoin';
 import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
 import { Picture } from '@/ui/Picture';
 import { useUnits } from '@/ui/units';
-import { shrunkPhoto } from '@/workers/photo';
+import { zoneWords } from '@/words/inspection';
 
 /** Photos of a job, made small in a worker, with marks set on them by a tap. */
 export function Photos() {
   const { view } = useJob();
-  const store = useStore();
-  const shop = useShop();
   const units = useUnits();
   const photos = useRecords('photo')
     .filter(({ jobId }) => jobId === view.job.id)
     .sort((a, b) => a.at.localeCompare(b.at));
   const input = useRef<HTMLInputElement>(null);
-  const [busy, setBusy] = useState(0);
-  const [refused, setRefused] = useState<string>();
+  const { add: takeIn, busy, refused } = usePhotoIn(view.job.id);
   // What a photo is usually of: a defect, a change, a card, a coat; the youngest first.
   const entries = liveEntries(view.job)
     .filter(({ type }) => ['defect', 'action', 'card', 'coat-end', 'note', 'look'].includes(type))
@@ -38,34 +34,7 @@ export function Photos() {
       said: `${typeWords[entry.type]}: ${entryWords(entry, view.job, units)}`.slice(0, 90),
     }));
   const add = async (files: readonly File[]) => {
-    setRefused(undefined);
-    setBusy(files.length);
-    for (const file of files) {
-      const small = await shrunkPhoto(file).result;
-      setBusy((n) => n - 1);
-      if (!small) continue;
-      if (isRefusal(small)) setRefused(`${file.name}: ${units.says(small)}`);
-      else {
-        const { picture, ...size } = small;
-        const id = newId();
-        // The picture first: a photo never stands there without it.
-        if (!(await store.keepPictures(one([id, picture])))) return setBusy(0);
-        store.put(
-          {
-            kind: 'photo',
-            version: 2,
-            id,
-            jobId: view.job.id,
-            at: isoNow(),
-            ...(shop.operator ? { by: shop.operator } : {}),
-            name: '',
-            ...size,
-            marks: [],
-          },
-          'photo',
-        );
-      }
-    }
+    await takeIn(files);
     if (input.current) input.current.value = '';
   };
   return (
@@ -103,16 +72,13 @@ export function Photos() {
   );
 }
 
-async function* one<T>(item: T) {
-  yield await Promise.resolve(item);
-}
-
 interface CardProps {
   readonly photo: Photo;
   readonly entries: readonly { readonly id: string; readonly said: string }[];
 }
 
 function PhotoCard({ photo, entries }: CardProps) {
+  const { faces } = useJob().view.job.part;
   const store = useStore();
   const put = (said: Partial<Photo>, label: string) => store.put({ ...photo, ...said }, label);
   const mark = (event: MouseEvent<HTMLButtonElement>) => {
@@ -160,6 +126,11 @@ function PhotoCard({ photo, entries }: CardProps) {
             ...entries.map(({ id, said }) => ({ value: id, label: said })),
           ]}
         />
+        {photo.zone && (
+          <p className="text-sm">
+            {faces.find(({ id }) => id === photo.faceId)?.name}, {zoneWords[photo.zone]}
+          </p>
+        )}
         <CommitField
           label="What it shows"
           value={photo.name}
