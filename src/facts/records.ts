@@ -2,6 +2,7 @@ import { newShop, type AnyRecord, type Cup, type Job, type RecordKind, type Shop
 import { gunsOf, jobView, lastEntryAt, standsUntil, type Bearings, type JobView } from './job';
 import { lessonsFor, lessonsOf, type BatchLesson } from './shop/lessons';
 import { machinePaper, papersIn, sheetPaper } from './job/papers';
+import { namesOf, paceOf } from './shop/pace';
 import { shelfOf, type ShelfCan } from './shop/shelf';
 
 /** All records of a shop by their keys. */
@@ -55,6 +56,7 @@ interface Inputs {
   readonly lessons: readonly BatchLesson[];
   /** Papers of its products and machines that were read in any job, by whom. */
   readonly papers: readonly string[];
+  readonly pace?: Bearings['pace'];
 }
 
 /** What is concluded of a job, and until when it stands while its records do. */
@@ -152,7 +154,22 @@ function inputsOf(records: Records, job: Job, now: number): Inputs {
     // Its own readings are evidence, not experience.
     lessons: [...sheetIds].flatMap((sheetId) => lessonsOf(records, sheetId, job.id)),
     papers: papersFor(records, job),
+    ...paceFor(records, job),
   };
+}
+
+/** The pace of the person a job is reckoned with, from all the other jobs. */
+function paceFor(records: Records, { id, approach }: Job): Pick<Inputs, 'pace'> {
+  if (approach.hand?.kind !== 'person') return {};
+  const { name } = approach.hand;
+  const shop = records.get('shop/shop');
+  const people = shop?.kind === 'shop' ? (shop.people ?? []) : [];
+  const person = people.find((each) => namesOf(each).includes(name));
+  const pace = paceOf(
+    recordsOf(records, 'job').filter((each) => each.id !== id),
+    person ? namesOf(person) : [name],
+  );
+  return pace ? { pace: { name: person?.name ?? name, ...pace } } : {};
 }
 
 /** All papers that were read in the jobs of one state of the records. */
@@ -175,6 +192,9 @@ function sameInputs(a: Inputs, b: Inputs): boolean {
     one.length === other.length && one.every((each, i) => same(each, other[i] as T));
   return (
     a.shop === b.shop &&
+    a.pace?.ratio === b.pace?.ratio &&
+    a.pace?.coats === b.pace?.coats &&
+    a.pace?.name === b.pace?.name &&
     alike(a.rigs, b.rigs) &&
     alike(a.cups, b.cups) &&
     alike(a.lessons, b.lessons) &&
@@ -188,7 +208,7 @@ function sameInputs(a: Inputs, b: Inputs): boolean {
 }
 
 function viewFrom(
-  { job, shop, rigs, cups, shelf, lessons, papers }: Inputs,
+  { job, shop, rigs, cups, shelf, lessons, papers, pace }: Inputs,
   now: number,
   taken: Taken,
 ): JobView {
@@ -204,5 +224,6 @@ function viewFrom(
     ...taken,
     lessons: lessonsFor(lessons),
     papers: new Set(papers),
+    ...(pace ? { pace } : {}),
   });
 }

@@ -38,7 +38,7 @@ export { practice, type PracticeTry } from './practice';
 export type { KindRule, Migration } from './read';
 export { cup, rig, type Cup, type NozzleSet, type Rig } from './rig';
 export { coatingClasses, thinnerSpeeds } from './coatingclasses';
-export { shop, type Shop } from './shop';
+export { shop, type Person, type Shop } from './shop';
 export { newShop, usualCardLasts, usualRecheck, usualWorkday } from './shopdefaults';
 export { versions, type RecordKind } from './versions';
 export { classSheet, classWords } from './classes';

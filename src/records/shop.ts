@@ -1,7 +1,37 @@
 import * as z from 'zod/mini';
+import { permissionGroups } from '@/core/permission';
+import { skills } from '@/core/quality';
 import { workplaces } from '@/core/safety';
 import { handSpread } from './practice';
-import { asked, cubicMetres, days, flow, instant, kilograms, metres, seconds, text } from './fields';
+import {
+  asked,
+  cubicMetres,
+  days,
+  flow,
+  id,
+  instant,
+  kilograms,
+  metres,
+  name,
+  seconds,
+  share,
+  text,
+} from './fields';
+
+/** Somebody who works here. Entries carry the name, so that former ones are kept with it. */
+export const person = z.object({
+  id,
+  name,
+  formerly: z.optional(z.array(name).check(z.maxLength(20))),
+  /** No longer here; what they did stays theirs. */
+  left: z.optional(instant),
+  /** What they may leave out with a reason: all that can be, where nothing is said. */
+  waives: z.optional(z.array(z.enum(permissionGroups))),
+  /** What they were signed off for, by whom, and on what evidence. */
+  signed: z.optional(
+    z.array(z.object({ what: z.enum(skills), at: instant, by: text, on: text })).check(z.maxLength(200)),
+  ),
+});
 
 /** The shop's own settings: one record, id `shop`. */
 export const shop = z.object({
@@ -34,6 +64,17 @@ export const shop = z.object({
   workday: z.optional(z.object({ begins: seconds, ends: seconds })),
   /** m above the sea. */
   altitude: z.optional(metres),
+  /** Who works here. */
+  people: z.optional(z.array(person).check(z.maxLength(200))),
+  /** What somebody shows before being signed off, and how long that holds. */
+  signing: z.optional(
+    z.object({
+      parts: z.int().check(z.minimum(3)).check(z.maximum(200)),
+      drills: z.int().check(z.minimum(0)).check(z.maximum(50)),
+      panel: share,
+      lasts: seconds.check(z.positive()),
+    }),
+  ),
   /** How much the hands here err, where the shop says so itself. */
   hand: z.optional(handSpread),
   alarms: z.optional(z.object({ sound: z.boolean(), vibrate: z.boolean(), notify: z.boolean() })),
@@ -62,3 +103,4 @@ export const shop = z.object({
 });
 
 export type Shop = z.infer<typeof shop>;
+export type Person = z.infer<typeof person>;

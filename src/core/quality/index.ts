@@ -23,3 +23,13 @@ export { extraCoat, mendings, type ExtraCoat, type MendingPlan } from './mending
 export { individuals, type Individuals } from './individuals';
 export { byAccident, type Counts } from './recurs';
 export { isSample, nextSample, sampleCount, usualSampling, type SamplingRule } from './sampling';
+export {
+  skills,
+  trained,
+  usualSigning,
+  type Met,
+  type SigningRules,
+  type Skill,
+  type Trained,
+  type TrainingEvidence,
+} from './trained';

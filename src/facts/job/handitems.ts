@@ -6,7 +6,7 @@ import {
   type PrepState,
   type PrepStep,
 } from '@/core/system';
-import type { Weight } from '@/core/permission';
+import type { PermissionGroup, Weight } from '@/core/permission';
 import type { QuantityId } from '@/core/quantity';
 import type { Hazard } from '@/core/safety';
 import type { Job, NewEntry, Shop } from '@/records';
@@ -16,7 +16,6 @@ import { jobHazards } from './hazards';
 import { lookedOver } from './lookedover';
 import { keptFree, wetSince } from './keptfree';
 import { machinePaper, readBy, sheetPaper } from './papers';
-import type { PermissionGroup } from './permission';
 import type { CoatState } from './spray';
 import { substrateOf } from './substrate';
 import type { JobView } from './view';

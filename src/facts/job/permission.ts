@@ -1,5 +1,14 @@
-import { causes, grant, type Cause, type Grant, type Waiver, type Weight } from '@/core/permission';
+import {
+  causes,
+  grant,
+  type Cause,
+  type Grant,
+  type PermissionGroup,
+  type Waiver,
+  type Weight,
+} from '@/core/permission';
 import type { QuantityId } from '@/core/quantity';
+import type { Shop } from '@/records';
 import { compressedAir } from './compressed';
 import { doseUnread, ratioUnread } from './ratioread';
 import { lastOf, liveEntries, moment, ofType } from './entries';
@@ -31,7 +40,6 @@ export interface ToldItem {
   readonly since?: number;
 }
 
-export type PermissionGroup = 'people' | 'room' | 'part' | 'mix' | 'gun';
 export type PermissionItem = ToldItem | HandItem;
 
 /** Whether the next coat of the layer in hand may be started, and what is open. */
@@ -309,14 +317,30 @@ function supplyOf(view: Seen): Found | undefined {
   };
 }
 
+/** Whoever the shop has listed waives what it lets them; where nobody is listed, anybody does. */
+export function mayWaive(
+  { people = [] }: Pick<Shop, 'people'>,
+  by: string | undefined,
+  group: PermissionGroup,
+): boolean {
+  if (people.length === 0) return true;
+  const person = people.find(
+    ({ name, formerly = [] }) => by !== undefined && [name, ...formerly].includes(by),
+  );
+  return person !== undefined && (person.waives === undefined || person.waives.includes(group));
+}
+
 /**
  * What was left out with a reason: of what the job knows for this coat alone, of what a hand ticks until it is ticked.
  */
-function waiversOf({ work }: Seen, { coat }: CoatState, items: readonly PermissionItem[]): Waiver[] {
+function waiversOf({ work, shop }: Seen, { coat }: CoatState, items: readonly PermissionItem[]): Waiver[] {
   const entries = liveEntries(work);
   const hand = new Set(items.flatMap(({ by, id }) => (by === 'hand' ? [id] : [])));
+  const groups = new Map(items.map(({ id, group }) => [id, group]));
   return ofType(entries, 'skip')
-    .filter(({ item, coatId, at }) => {
+    .filter(({ item, coatId, at, by }) => {
+      const group = groups.get(item);
+      if (group && !mayWaive(shop, by, group)) return false;
       if (!hand.has(item)) return coatId === coat.id;
       const tick = lastOf(entries, 'tick', ({ list, step }) => list === 'ready' && step === item);
       return (coatId === undefined || coatId === coat.id) && (!tick || moment(tick) < Date.parse(at));

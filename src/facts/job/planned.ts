@@ -18,7 +18,7 @@ import type { JobView } from './view';
 /** A face is planned in at most this many groups. */
 const groupsAtMost = 4;
 /** Time to walk round, turn the gun and begin anew, beside the strokes. A default. */
-const handling = 1.25;
+export const usualPace = 1.25;
 
 /** One step of a piece on the axis: a coat with what is done just before it, or sanding. */
 export interface DayStep {
@@ -129,7 +129,7 @@ function stepsOf(view: AskedOf, left: readonly CoatState[]): Step[] {
   return steps;
 }
 
-type AskedOf = Pick<JobView, 'job' | 'work' | 'spray' | 'plan' | 'now'>;
+type AskedOf = Pick<JobView, 'job' | 'work' | 'spray' | 'plan' | 'now' | 'pace'>;
 
 /**
  * What is still to do as a planning question: each face, in groups where it is many, each side by itself, with its coats
@@ -162,7 +162,7 @@ export function dayQuestion(view: AskedOf, shop: Shop, startAt = view.now): DayQ
 
   const pieces = job.part.faces.flatMap((face): Piece[] => {
     const guide = spray.strokes.find((each) => each.face.id === face.id);
-    const one = (guide ? guide.strokes * guide.seconds : 60) * handling;
+    const one = (guide ? guide.strokes * guide.seconds : 60) * (view.pace?.ratio ?? usualPace);
     const groups = Math.min(face.count, groupsAtMost);
     const sides = face.sides === 2 ? turnedSides(turning) : (['front'] as const);
     return Array.from({ length: groups }, (_, g) => g).flatMap((g) => {

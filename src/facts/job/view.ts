@@ -34,6 +34,8 @@ export interface Bearings {
   readonly lessons?: (sheetId: string, thinnerId: string) => readonly Lesson[];
   /** Papers that were read in any job, by whom. */
   readonly papers?: ReadonlySet<string>;
+  /** How long the coats of the hand it is reckoned with take beside the time the trigger is pulled. */
+  readonly pace?: { readonly name: string; readonly ratio: number; readonly coats: number };
   /** The layer somebody took in hand: the one with the next coat where nobody did. */
   readonly inHand?: string;
   /** The gun somebody took in hand to clean: that of the layer where nobody did. */
@@ -53,6 +55,8 @@ export interface JobView {
   readonly shop: Shop;
   /** Papers of its products and machines that were read, by whom. */
   readonly papers: ReadonlySet<string>;
+  /** The pace of the hand it is reckoned with, from that hand’s own coats. */
+  readonly pace?: Bearings['pace'];
   readonly now: number;
   readonly plan: PlanView;
   readonly supply: SupplyView;
@@ -82,7 +86,7 @@ export interface JobView {
 
 export function jobView(
   job: Job,
-  { rigOf, cups, shelf, shop, now, lessons = none, papers = noPapers, inHand, gun }: Bearings,
+  { rigOf, cups, shelf, shop, now, lessons = none, papers = noPapers, pace, inHand, gun }: Bearings,
 ): JobView {
   const work = jobWorked(job, rigOf, inHand);
   const rig = rigOf(work.layer.rigId);
@@ -131,6 +135,7 @@ export function jobView(
     rig,
     shop,
     papers,
+    ...(pace ? { pace } : {}),
     now,
     ...views,
     ...(other ? { otherInGun: other } : {}),

@@ -11,12 +11,21 @@ const SetupDrill = fetched(() => import('./SetupDrill').then((found) => found.Se
 const StreamDrill = fetched(() => import('./StreamDrill').then((found) => found.StreamDrill));
 const CardDrill = fetched(() => import('./CardDrill').then((found) => found.CardDrill));
 
-const parts = { panel: 'Spray a panel', gun: 'Set up a gun', stream: 'Time a stream', card: 'Read a card' };
+const People = fetched(() => import('./People').then((found) => found.People));
+
+const parts = {
+  panel: 'Spray a panel',
+  gun: 'Set up a gun',
+  stream: 'Time a stream',
+  card: 'Read a card',
+  people: 'People',
+};
 const says = {
   panel: 'Spray a panel with the pointer, a pen or a finger; no paint is wasted.',
   gun: 'A gun with a hidden trouble answers to what you do. Find it in as few cards as you can.',
   stream: 'Time a stream: start as the cup opens, stop at the first break.',
   card: 'Read cards by eye, and see what the reader measured.',
+  people: 'Who works here, what each has shown, and what each is signed off for.',
 };
 
 /** Where the hand and the eye are trained. */
@@ -31,6 +40,7 @@ export function Practice() {
       {part === 'gun' && <SetupDrill />}
       {part === 'stream' && <StreamDrill />}
       {part === 'card' && <CardDrill />}
+      {part === 'people' && <People />}
     </Page>
   );
 }

@@ -14,6 +14,7 @@ import { Questions } from './Questions';
 import { AlarmChoices } from './AlarmChoices';
 import { Hours } from './Hours';
 import { DatesAndMoney } from './DatesAndMoney';
+import { SigningRules } from './SigningRules';
 import { DataPanel } from './DataPanel';
 import { OnThisDevice } from './OnThisDevice';
 import { amount, written } from '@/words/figures';
@@ -133,6 +134,7 @@ export function Settings() {
           </div>
         </Panel>
         <DatesAndMoney shop={shop} set={set} />
+        <SigningRules shop={shop} set={set} />
         <DataPanel />
         <OnThisDevice />
         <DamagedRecords />

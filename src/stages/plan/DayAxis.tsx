@@ -32,6 +32,7 @@ import { weekday } from '@/words/dates';
 import { clockTime, timeOfDay } from '@/words/clock';
 import { workWords } from '@/words/work';
 import { AfterCoats } from './AfterCoats';
+import { WhoseHand } from './WhoseHand';
 import { dayFigure, type Bar, type MixSpan } from './dayfigure';
 import { amount } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
@@ -57,7 +58,7 @@ export function DayAxis() {
   const { begins, ends } = shop.workday ?? usualWorkday;
   return (
     <Panel title="The day" place="day">
-      <div className="grid grid-cols-2 items-end gap-3 sm:grid-cols-[8rem_8rem_14rem_1fr]">
+      <div className="grid grid-cols-2 items-end gap-3 sm:grid-cols-2 lg:grid-cols-[8rem_8rem_14rem_minmax(0,1fr)]">
         <TextField
           label="Begin at"
           type="time"
@@ -80,6 +81,7 @@ export function DayAxis() {
           value={job.due}
           onCommit={(moment) => store.put({ ...job, due: moment }, 'ready by')}
         />
+        <WhoseHand />
         {both && (
           <Choice
             label="Both sides"

@@ -1,7 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import { tickOf, type HandItem, type PermissionGroup, type PermissionItem } from '@/facts/job';
+import type { PermissionGroup } from '@/core/permission';
+import { tickOf, type HandItem, type PermissionItem } from '@/facts/job';
 import { openWords } from '@/words/permission';
 import { itemWords } from '@/words/remedies';
 import { Button } from '@/ui/Button';

@@ -1,9 +1,11 @@
 'use client';
 
 import { useState } from 'react';
-import type { PermissionItem } from '@/facts/job';
+import { mayWaive, type PermissionItem } from '@/facts/job';
 import { Button } from '../Button';
 import { TextField } from '../Field';
+import { Notice } from '../Notice';
+import { waiversSay } from '@/words/people';
 import { useJob } from './context';
 
 interface Props {
@@ -29,6 +31,16 @@ export function Waive({ item, onDone }: Props) {
     });
     onDone();
   };
+  const { people = [], operator } = view.shop;
+  if (!mayWaive(view.shop, operator || undefined, item.group))
+    return (
+      <div className="mt-3">
+        <Notice tone="care">
+          {waiversSay(people, item.group)}{' '}
+          {operator ? `${operator} is at the bench.` : 'Settings says who is at the bench: nobody so far.'}
+        </Notice>
+      </div>
+    );
   return (
     <div className="mt-3">
       <TextField

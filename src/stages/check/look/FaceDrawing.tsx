@@ -18,9 +18,9 @@ export function FaceDrawing({ face, zone, light, says }: Props) {
   const ratio = Math.min(Math.max(face.width / face.height, 0.5), 3);
   const scale = Math.min(most.width / ratio, most.height);
   const [w, h] = [scale * ratio, scale];
-  const [x, y] = [left + (most.width - w) / 2, top + (most.height - h) / 2];
+  const [x, y] = [left + (most.width - w) / 2, top];
   return (
-    <svg viewBox="0 0 360 250" role="img" aria-label={says} className="w-full max-w-md" data-walk-drawing>
+    <svg viewBox={`0 0 360 ${h + top * 2}`} role="img" aria-label={says} className="w-full max-w-md" data-walk-drawing>
       {zone === 'behind' && (
         <rect
           x={x + 14}

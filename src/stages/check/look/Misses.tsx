@@ -13,7 +13,7 @@ import { Panel } from '@/ui/Panel';
 import { useJob } from '@/ui/job/context';
 import { timeOfDay } from '@/words/clock';
 import { fullDay } from '@/words/dates';
-import { touchUpWords, zoneWords } from '@/words/inspection';
+import { touchUpWords } from '@/words/inspection';
 
 const ways = touchUps.map((value) => ({ value, label: touchUpWords[value] }));
 
@@ -111,7 +111,6 @@ function MissRow({ miss: { entry, closed } }: { readonly miss: Miss }) {
           </div>
         </Fold>
       )}
-      {zone && <span className="sr-only">{zoneWords[zone]}</span>}
     </li>
   );
 }
