@@ -18,6 +18,19 @@ import {
   text,
 } from './fields';
 
+const price = z.optional(z.number().check(z.minimum(0)).check(z.maximum(1e9)));
+
+/** Currency units an hour, a m³, a metre; shares for tax and margin. */
+const rates = z.object({
+  hour: price,
+  thinner: price,
+  cleaner: price,
+  waste: price,
+  masking: price,
+  tax: z.optional(share),
+  margin: z.optional(z.number().check(z.minimum(0)).check(z.maximum(10))),
+});
+
 /** Somebody who works here. Entries carry the name, so that former ones are kept with it. */
 export const person = z.object({
   id,
@@ -53,6 +66,8 @@ export const shop = z.object({
   ),
   /** ISO 4217, of every price. */
   currency: z.optional(z.string().check(z.regex(/^[A-Z]{3}$/))),
+  /** What work and what is used cost, in that currency; what is absent is not reckoned. */
+  rates: z.optional(rates),
   /** Days after which a sheet is to be checked again. */
   recheckAfter: z.optional(days),
   scaleStep: kilograms.check(z.positive()),

@@ -2,6 +2,7 @@ import type { PermissionGroup } from '@/core/permission';
 import type { Met, Skill, Trained } from '@/core/quality';
 import type { Person } from '@/records';
 import { fullDay } from './dates';
+import { plural } from './line';
 
 export const skillWords: Record<Skill, string> = {
   air: 'Sprays with air',
@@ -17,24 +18,21 @@ export const groupWords: Record<PermissionGroup, string> = {
   gun: 'The gun',
 };
 
-const shownWords: Record<Met['what'], string> = {
-  parts: 'in a row inside their limits',
-  drills: 'gun drills in a row solved',
-  panel: 'of the last panels inside the film',
-};
-
 /** `7 of 10 in a row inside their limits` */
 export const shownSays = ({ what, found, wanted }: Met): string =>
   what === 'panel'
-    ? `${Math.round(found * 100)} of ${Math.round(wanted * 100)} % ${shownWords.panel}`
-    : `${found} of ${wanted} ${shownWords[what]}`;
+    ? `practice panels ${Math.round(found * 100)} % inside the film, ${Math.round(wanted * 100)} % wanted`
+    : what === 'parts'
+      ? `${found} of ${wanted} in a row inside their limits`
+      : `${found} of ${plural(wanted, 'gun drill')} solved in a row`;
 
 /** Where somebody stands with a skill, its mark first. */
-export function trainedSays({ state, until }: Trained): string {
+export function trainedSays({ state, until, shows }: Trained): string {
   const day = until === undefined ? '' : fullDay(until);
   if (state === 'signed') return `✓ signed off until ${day}`;
   if (state === 'expired') return `▲ ran out on ${day}`;
-  return state === 'ready' ? '▲ shown, not signed off yet' : '○ not shown yet';
+  if (state === 'ready') return '▲ shown, not signed off yet';
+  return shows.some(({ found }) => found > 0) ? '○ not all shown yet' : '○ nothing shown yet';
 }
 
 /** Who may leave this out, in a sentence; nothing where anybody may. */

@@ -171,7 +171,7 @@ describe('the live run', () => {
     await visitor.type('Hand over: what the next one must know', 'Rack three is still wet.');
     await visitor.press('Hand over');
     await visitor.reload();
-    await visitor.sees('Rack three is still wet.', '[data-shift]');
+    await visitor.sees('Rack three is still wet.', '[data-handed-over]');
   });
 
   it('shows strokes for what is under the gun, and a pace that moves', async () => {

@@ -56,8 +56,9 @@ export interface ReworkAsked {
   readonly face: number;
   /** m³ of mix that lay a metre of dry film on a square metre: 1 ÷ solids ÷ transfer. */
   readonly mixPerFilm: number;
-  /** Currency units a m³ of mix. */
+  /** Currency units a m³ of mix, and an hour of hands. */
   readonly price?: number;
+  readonly hourly?: number;
 }
 
 export interface WaySeen {
@@ -69,9 +70,11 @@ export interface WaySeen {
   /** s of work, a default by the square metre, and s from now until it is done and hard. */
   readonly hands: number;
   readonly calendar: number;
-  /** m³ of mix it takes, and what that costs. */
+  /** m³ of mix it takes. */
   readonly mix: number;
+  /** What that and the hands cost; of what nobody priced, nothing. */
   readonly cost?: number;
+  readonly unpriced: readonly ('paint' | 'hands')[];
   /** How likely it is to be seen, or to go wrong: 0–1, a judgement of the trade. */
   readonly risk: number;
   /** Papers in their order. */
@@ -221,6 +224,21 @@ function timesOf(
   }
 }
 
+/** What a way costs in paint and hands, as far as they are priced, and what of it is not. */
+function costOf(
+  { price, hourly }: Pick<ReworkAsked, 'price' | 'hourly'>,
+  mix: number,
+  hands: number,
+): Pick<WaySeen, 'cost' | 'unpriced'> {
+  const unpriced = [
+    ...(mix > 0 && price === undefined ? (['paint'] as const) : []),
+    ...(hands > 0 && hourly === undefined ? (['hands'] as const) : []),
+  ];
+  return price === undefined && hourly === undefined
+    ? { unpriced }
+    : { cost: mix * (price ?? 0) + (hands / 3600) * (hourly ?? 0), unpriced };
+}
+
 /**
  * Every way to put a fault right, with what each leaves of film, takes of hands, days and paint, and how sure it is. Ways
  * that are open come first, the surest and quickest first; those that are not say why.
@@ -249,7 +267,7 @@ export function waysCompared(asked: ReworkAsked): Outcome<readonly WaySeen[]> {
       return {
         ...{ way, film, hands, calendar, mix },
         ...(shut ? { shut } : {}),
-        ...(asked.price === undefined ? {} : { cost: mix * asked.price }),
+        ...costOf(asked, mix, hands),
         risk: riskOf(way, asked),
         papers: papers[way] ?? [],
       };

@@ -1,5 +1,4 @@
-import type { Job, PracticeTry } from '@/records';
-import { newShop, type Shop } from '@/records';
+import { newShop, type Job, type PracticeTry, type Shop } from '@/records';
 import {
   airless,
   at,

@@ -76,10 +76,12 @@ export function peopleSeen(
 function mixesIn(stored: Job): { readonly by: string; readonly passes: boolean }[] {
   const job = jobWorked(stored, () => undefined);
   const mixed = ofType(liveEntries(job), 'mixed');
-  return job.layers.flatMap((layer) => batchesOf(job, layer)).flatMap(({ id, ratio }) => {
-    const by = mixed.find(({ batchId }) => batchId === id)?.by;
-    return ratio && by ? [{ by, passes: ratio.passes }] : [];
-  });
+  return job.layers
+    .flatMap((layer) => batchesOf(job, layer))
+    .flatMap(({ id, ratio }) => {
+      const by = mixed.find(({ batchId }) => batchId === id)?.by;
+      return ratio && by ? [{ by, passes: ratio.passes }] : [];
+    });
 }
 
 /** The names that stand in jobs and practice and belong to nobody listed: those the shop may take up. */

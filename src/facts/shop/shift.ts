@@ -1,5 +1,5 @@
 import { nextSample, sampleCount, usualSampling, type SamplingRule } from '@/core/quality';
-import type { EntryOf, Job } from '@/records';
+import type { Job } from '@/records';
 import { liveEntries, moment, ofType, partsCounted, runFrom } from '../job';
 
 export interface ShiftView {
@@ -13,7 +13,6 @@ export interface ShiftView {
   readonly measureNow: boolean;
   /** s a part, between the first count and the last; s for those that remain. */
   readonly pace?: { readonly each: number; readonly rest: number };
-  readonly handed?: EntryOf<'handover'>;
 }
 
 /** A run of repeated parts as it stands; undefined where there are too few to be one. */
@@ -28,7 +27,6 @@ export function shiftOf(job: Job): ShiftView | undefined {
   // What the first count says was sprayed before it: nobody timed that.
   const timed = first ? sprayed - first.count : 0;
   const each = first && last && timed > 0 ? (moment(last) - moment(first)) / 1000 / timed : undefined;
-  const handed = ofType(entries, 'handover').at(-1);
   return {
     total,
     sprayed,
@@ -37,6 +35,5 @@ export function shiftOf(job: Job): ShiftView | undefined {
     samples: sampleCount(total, rule),
     measureNow: sprayed > 0 && nextSample(sprayed - 1, total, rule) === sprayed,
     ...(each && sprayed < total ? { pace: { each, rest: each * (total - sprayed) } } : {}),
-    ...(handed ? { handed } : {}),
   };
 }

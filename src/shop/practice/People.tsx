@@ -168,7 +168,9 @@ function PersonRow({ seen: { person, skills, pace, jobs }, shop, onChange, onRem
           <li key={skill} className="flex flex-wrap items-center justify-between gap-x-4 py-1">
             <span className="min-w-0 flex-1 basis-72">
               <b>{skillWords[skill]}</b>: {trainedSays(standing)}
-              <span className="block text-ink-soft">{standing.shows.map(shownSays).join('; ')}</span>
+              {standing.shows.some(({ found }) => found > 0) && (
+                <span className="block text-ink-soft">{standing.shows.map(shownSays).join('; ')}</span>
+              )}
             </span>
             {standing.shows.every(({ met }) => met) && standing.state !== 'signed' && (
               <Button

@@ -1,17 +1,16 @@
 'use client';
 
-import { useState } from 'react';
 import { useStore } from '@/store/hooks';
-import { moment, withApproach } from '@/facts/job';
+import { withApproach } from '@/facts/job';
 import { shiftOf } from '@/facts/shop/shift';
 import { Button } from '@/ui/Button';
-import { CommitField, TextField } from '@/ui/Field';
+import { CommitField } from '@/ui/Field';
+import { HandOverForm } from '@/ui/job/HandOver';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
 import { timerFigure, timerSays } from '@/words/timers';
 import { Clock } from '@/ui/Clock';
-import { clockTime } from '@/words/clock';
 import { amount } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
 
@@ -20,10 +19,9 @@ export function Shift() {
   const { view, log } = useJob();
   const store = useStore();
   const { job, work, now, timers } = view;
-  const [note, setNote] = useState('');
   const shift = shiftOf(job);
   if (!shift) return null;
-  const { total, sprayed, rule, next, measureNow, samples, pace, handed } = shift;
+  const { total, sprayed, rule, next, measureNow, samples, pace } = shift;
   const checks = timers.filter(
     ({ id, layerId }) => (id === 'stir' || id === 'retime') && layerId === work.layer.id,
   );
@@ -98,29 +96,7 @@ export function Shift() {
               }}
             />
           </div>
-          <div className="grid grid-cols-[1fr_auto] items-end gap-3">
-            <TextField
-              label="Hand over: what the next one must know"
-              value={note}
-              maxLength={2000}
-              onChange={(event) => setNote(event.target.value)}
-            />
-            <Button
-              disabled={!note.trim()}
-              onClick={() => {
-                log('handed over', { type: 'handover', text: note.trim() });
-                setNote('');
-              }}
-            >
-              Hand over
-            </Button>
-          </div>
-          {handed && (
-            <p className="text-sm">
-              {clockTime(moment(handed))}
-              {handed.by ? `, ${handed.by}` : ''}: <b>{handed.text}</b>
-            </p>
-          )}
+          <HandOverForm />
         </div>
       </div>
     </Panel>

@@ -23,6 +23,7 @@ import {
 } from '@/facts/job';
 import { namedBy } from '@/offline/pages';
 import { AskedAbout } from '../AskedAbout';
+import { HandedOver, HandOver } from './HandOver';
 import { JobAhead } from './JobAhead';
 import { ButtonLink } from '../Button';
 import { useSend, useTakeOut } from '../takeout';
@@ -204,6 +205,7 @@ function OpenJob({ view, children }: { readonly view: JobView; readonly children
           </div>
         )}
         <JobAhead job={job} />
+        <HandedOver view={view} />
         <AskedAbout record={job} />
         {!narrow && (
           <Fence what="The run strip" record={keyOf(job)}>
@@ -280,6 +282,7 @@ function JobMenu({ job }: { readonly job: Job }) {
   const send = useSend();
   const { undo } = useShopActions();
   const [closing, setClosing] = useState(false);
+  const [handing, setHanding] = useState(false);
   const done = (says: string) => {
     notify(says, undo);
     router.push('/');
@@ -306,6 +309,7 @@ function JobMenu({ job }: { readonly job: Job }) {
               router.push(`/job/${job.id}/check#report`);
             },
           },
+          { label: 'Hand it over', onSelect: () => setHanding(true) },
           {
             label: 'Put away',
             onSelect: () => setClosing(true),
@@ -328,6 +332,7 @@ function JobMenu({ job }: { readonly job: Job }) {
           },
         ]}
       />
+      {handing && <HandOver name={job.name} onClose={() => setHanding(false)} />}
       {closing && (
         <PutAway
           job={job}

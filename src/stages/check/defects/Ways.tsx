@@ -1,10 +1,14 @@
 'use client';
 
 import { useState } from 'react';
-import type { CureStage, DefectId, WaySeen } from '@/core/diagnosis';
+import { defects, type CureStage, type DefectId, type WaySeen } from '@/core/diagnosis';
 import { isRefusal } from '@/core/refusal';
 import { plannedWays, usualSpot, waysTold, withWay } from '@/facts/shop/reworkways';
-import { newId } from '@/records';
+import { careCalendarFile } from '@/exchange/carecalendar';
+import { fileName } from '@/exchange/filename';
+import { cureStageOf } from '@/facts/job';
+import { newId, usualWorkday } from '@/records';
+import { download } from '@/ui/download';
 import { useStore } from '@/store/hooks';
 import { Button } from '@/ui/Button';
 import { Fold } from '@/ui/Fold';
@@ -23,7 +27,7 @@ interface Props {
   readonly stage: CureStage;
 }
 
-/** Every way to put a defect right, side by side: film, hands, date, paint, risk. One becomes the next steps of the job. */
+/** Every way to put a defect right, side by side: film, hands, date, paint, money, risk. One becomes the next steps of the job. */
 export function Ways({ defect, stage }: Props) {
   const { view } = useJob();
   const store = useStore();
@@ -46,7 +50,7 @@ export function Ways({ defect, stage }: Props) {
         <table className="w-full border-collapse text-sm">
           <thead>
             <tr className="border-b-2 border-ink text-left align-bottom">
-              {['Way', 'Film then', 'Hands on', 'Done and hard', 'Paint', 'Risk', ''].map((head) => (
+              {['Way', 'Film then', 'Hands on', 'Done and hard', 'Paint', 'Money', 'Risk', ''].map((head) => (
                 <th key={head} scope="col" className="py-1 pr-4 font-semibold">
                   {head || <span className="sr-only">Do it</span>}
                 </th>
@@ -69,7 +73,8 @@ export function Ways({ defect, stage }: Props) {
           <ul className="list-disc pl-5 text-sm text-ink-soft">
             {shut.map(({ way, shut: why }) => (
               <li key={way}>
-                {wayWords[way]}: {why && shutWords[why]}.
+                {wayWords[way]}: {why && shutWords[why]}.{' '}
+                <Opens defect={defect} way={way} why={why} stage={stage} />
               </li>
             ))}
           </ul>
@@ -89,6 +94,47 @@ export function Ways({ defect, stage }: Props) {
   );
 }
 
+interface OpensProps {
+  readonly defect: DefectId;
+  readonly way: WaySeen['way'];
+  readonly why: WaySeen['shut'];
+  readonly stage: CureStage;
+}
+
+/** From when a way that only waits for the film is open, and that day for the calendar. */
+function Opens({ defect, way, why, stage }: OpensProps) {
+  const { view } = useJob();
+  const { hardens, cures } = cureStageOf(view);
+  const at = way === 'polish' ? cures?.at : hardens;
+  if ((why !== 'not-hard' && why !== 'still-wet') || at === undefined || at <= view.now || stage === 'cured')
+    return null;
+  const save = () =>
+    download(
+      fileName(`${view.job.name} ${way}`, new Date(view.now).toISOString().slice(0, 10), 'ics'),
+      careCalendarFile(
+        [
+          {
+            id: `${view.job.id}-${way}-${defect}`,
+            title: `${wayWords[way]}: ${view.job.name}`,
+            note: `${defects[defect].name}. A fingernail on a hidden place decides whether it is ready.`,
+            due: at,
+          },
+        ],
+        view.shop.workday?.begins ?? usualWorkday.begins,
+        view.now,
+      ),
+    );
+  return (
+    <span className="inline-flex flex-wrap items-center gap-x-2">
+      From {clockTime(at, view.now)}
+      {way === 'polish' && cures?.assumed ? ', as is usual for its kind' : ''}.
+      <Button look="quiet" onClick={save} aria-label={`Into the calendar: ${wayWords[way]}`}>
+        Into the calendar
+      </Button>
+    </span>
+  );
+}
+
 interface RowProps {
   readonly way: WaySeen;
   readonly first: boolean;
@@ -98,7 +144,7 @@ interface RowProps {
 function Row({ way: each, first, onPlan }: RowProps) {
   const { view } = useJob();
   const units = useUnits();
-  const { way, film, hands, calendar, mix, cost, risk, papers } = each;
+  const { way, film, hands, calendar, mix, cost, unpriced, risk, papers } = each;
   return (
     <tr className={`border-b border-hairline align-top ${first ? 'bg-good-wash' : ''}`}>
       <th scope="row" className="min-w-48 py-1.5 pr-4 text-left font-normal">
@@ -115,7 +161,12 @@ function Row({ way: each, first, onPlan }: RowProps) {
       <td className="py-1.5 pr-4">{clockTime(view.now + calendar * 1000, view.now)}</td>
       <td className="py-1.5 pr-4 whitespace-nowrap">
         {mix > 0 ? written(amount('dose', mix), units) : 'none'}
-        {mix > 0 && cost !== undefined && `, ${money(cost)}`}
+      </td>
+      <td className="py-1.5 pr-4 whitespace-nowrap">
+        {cost === undefined || unpriced.length === 2 ? '–' : money(cost)}
+        {unpriced.length > 0 && (
+          <span className="block text-xs text-ink-soft">{unpriced.join(' and ')} not priced</span>
+        )}
       </td>
       <td className="py-1.5 pr-4">{riskWords(risk)}</td>
       <td className="py-1">
