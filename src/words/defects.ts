@@ -33,7 +33,8 @@ const logWords: Partial<Record<Finding, string>> = {
   'prep:skipped': 'Not cleaned', 'prep:ok': 'Cleaned', 'tack:late': 'Not tacked just before', 'tack:ok': 'Tacked just before', 'abrade:skipped': 'Not abraded', 'abrade:ok': 'Abraded',
   'charged:left': 'Nothing against static in time', 'charged:ok': 'Antistatic wipe in time',
   'specks:fibres': 'Mostly fibres', 'specks:settled': 'More specks on what faced up', 'specks:rim': 'More specks along the edges', 'specks:all': 'Specks everywhere alike',
-  'water:likely': 'Water in the air line likely', 'water:ok': 'Air line dry', 'wear:worn': 'Tip worn', 'wear:ok': 'Tip not worn', 'lot:new': 'Another lot than before', 'lot:ok': 'The same lot',
+  'water:likely': 'Water in the air line likely', 'water:ok': 'Air line dry', 'wear:worn': 'Tip worn', 'wear:ok': 'Tip not worn', 'lot:new': 'Another lot than before', 'lot:ok': 'The same lot', 'can:old': 'From a can past its date', 'can:ok': 'Cans in date',
+  'wiped:late': 'Cap not wiped in time', 'wiped:ok': 'Cap wiped in time',
 };
 
 /** A finding in words, whether the log or the eye told it. */

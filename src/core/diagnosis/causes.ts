@@ -206,6 +206,12 @@ export const causes = {
     expect: 'The same colour and hiding from first to last.',
     shows: { 'stir:late': 7, 'look:patchy': 3, 'look:see-through': 1.8, 'where:bands': 1.2 },
   },
+  'can-old': {
+    name: 'Paint past its date, or open too long',
+    change: 'Take a can in date and spray a card beside the old one.',
+    expect: 'The card from the fresh can is clean and cures in its time.',
+    shows: { 'can:old': 8, 'look:grain': 1.6, 'again:once': 1.3, 'where:all': 1.2 },
+  },
   'lot': {
     name: 'Another lot than before',
     change: 'Box the lots, or keep a break between them.',
@@ -216,13 +222,13 @@ export const causes = {
     name: 'Hole in the cap blocked',
     change: 'Turn the cap half round; if the pattern turns with it, soak and brush the cap.',
     expect: 'A symmetric card.',
-    shows: { 'turns:with-cap': 9, 'card:one-sided': 5, 'where:one-end': 4 },
+    shows: { 'turns:with-cap': 9, 'card:one-sided': 5, 'where:one-end': 4, 'wiped:late': 3 },
   },
   'horn-blocked': {
     name: 'One horn of the cap blocked',
     change: 'Clear the horn with a wooden pick, never steel.',
     expect: 'A straight card.',
-    shows: { 'card:crescent': 9, 'turns:with-cap': 3, 'where:one-end': 1.5 },
+    shows: { 'card:crescent': 9, 'turns:with-cap': 3, 'where:one-end': 1.5, 'wiped:late': 2 },
   },
   'nozzle-dirty': {
     name: 'Dirt or a nick on one side of the nozzle',

@@ -30,6 +30,8 @@ export const findingGroups = {
   water: ['likely', 'ok'],
   wear: ['worn', 'ok'],
   lot: ['new', 'ok'],
+  can: ['old', 'ok'],
+  wiped: ['late', 'ok'],
   feel: ['wet', 'dry', 'smooth'],
   where: ['all', 'bands', 'spots', 'edges', 'one-end', 'thick', 'low'],
   when: ['spraying', 'minutes', 'hours', 'days'],

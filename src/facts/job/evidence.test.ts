@@ -1,5 +1,6 @@
 import type { Finding } from '@/core/diagnosis';
-import type { NewEntry } from '@/records';
+import { isRefusal } from '@/core/refusal';
+import type { Can, NewEntry } from '@/records';
 import {
   aJob,
   card,
@@ -210,5 +211,73 @@ describe('film by coat, corrected', () => {
         .stage;
     expect([at(-45), at(0), at(24 * 60), at(12 * 24 * 60)]).toEqual(['wet', 'tacky', 'dry', 'cured']);
     expect(lacquer.times.flash).toBe(1800);
+  });
+});
+
+describe('what nobody did wrong, and what stood too long', () => {
+  it('never blames the hand for setting what Set advised', () => {
+    const narrow = aJob([
+      {
+        ...lacquer,
+        guns: lacquer.guns.map((gun) => ({ ...gun, distance: { min: 0.3, max: 0.4 } })),
+      },
+    ]);
+    const set = (distance: number) =>
+      evidenceOf(seen(logged(narrow, ...base, [-50, { ...setting(), distance } as NewEntry]))).map(
+        ({ finding }) => finding,
+      );
+    const advised = seen(logged(narrow, ...base)).set.proposal;
+    if (isRefusal(advised)) throw new Error(advised.says);
+    expect(set(advised.distance)).toContain('distance:ok');
+    expect(set(0.15)).toContain('distance:near');
+  });
+
+  it('knows a can past its date by what was poured', () => {
+    const can = (useBefore: string): Can => ({
+      ...{ kind: 'can', version: 1, id: 'can', coatingId: 'lacquer', componentId: 'base' },
+      ...{ lot: 'L-4', size: 5e-3, left: 4e-3, useBefore },
+    });
+    const of = (useBefore: string) =>
+      evidenceOf(
+        seen(
+          logged(aJob(), [
+            -95,
+            {
+              type: 'poured',
+              ...{ batchId: 'b', layerId: 'lacquer', volume: 1e-3, partId: 'base', mass: 1 },
+              from: [{ canId: 'can', mass: 1 }],
+            },
+          ]),
+          { cans: [can(useBefore)] },
+        ),
+      ).find(({ finding }) => finding.startsWith('can:'));
+    expect(of('2026-01-01')).toMatchObject({ finding: 'can:old', says: 'lot L-4, use before 2026-01-01' });
+    expect(of('2027-01-01')?.finding).toBe('can:ok');
+  });
+
+  it('sees a gun that stood with mix in it, unless its cap was wiped', () => {
+    const coats: Steps = [
+      [-300, start('lacquer-1')],
+      [-290, end('lacquer-1')],
+      [-200, start('lacquer-2')],
+      [-190, end('lacquer-2')],
+    ];
+    const wipe: NewEntry = { type: 'tick', list: 'midway', step: 'mid-wipe', done: true };
+    expect(found(...coats)).toContain('wiped:late');
+    expect(found(...coats, [-250, wipe])).toContain('wiped:ok');
+  });
+
+  it('reads the specks counted on the round', () => {
+    const count = (zone: 'edges' | 'field', nibs: number, fibres = 0): NewEntry => ({
+      type: 'inspected',
+      ...{ faceId: 'front', zone, asks: 'dust', found: 'counted', nibs, fibres },
+    });
+    const on: Steps = [
+      [-60, start('lacquer-1')],
+      [-50, end('lacquer-1')],
+    ];
+    expect(found(...on, [-5, count('edges', 9)], [-4, count('field', 1)])).toContain('specks:rim');
+    expect(found(...on, [-5, count('edges', 2, 9)], [-4, count('field', 1)])).toContain('specks:fibres');
+    expect(found(...on, [-5, count('field', 2)]).some((each) => each.startsWith('specks'))).toBe(false);
   });
 });

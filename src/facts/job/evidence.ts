@@ -1,3 +1,4 @@
+import { chemistryCare } from '@/core/care';
 import { dewMarginLimit } from '@/core/climate';
 import type { Finding } from '@/core/diagnosis';
 import { dustPattern, isFibrous } from '@/core/inspection';
@@ -8,6 +9,7 @@ import type { GunAdvice, LogEntry, Rig } from '@/records';
 import { thinnerFor } from './batch';
 import { lastOf, liveEntries, moment, ofType } from './entries';
 import { firstRole } from './coatrole';
+import type { Proposal } from './proposal';
 import { groundSteps } from './handitems';
 
 import { lookedOver } from './lookedover';
@@ -57,9 +59,32 @@ export function evidenceOf(view: JobView): Evidence[] {
     ...ofGun(view),
     ...ofFilm(view),
     ...ofTimes(view),
+    ...ofWiping(view),
     ...ofPreparation(view),
     ...ofSpecks(view),
   ];
+}
+
+/** Was the cap wiped where the gun stood longer with mix in it than that stays soft? */
+function ofWiping({ spray, work }: JobView): Evidence[] {
+  const wipes = ofType(liveEntries(work), 'tick').filter(
+    ({ list, step, done }) => list === 'midway' && step === 'mid-wipe' && done,
+  );
+  const late = spray.coats.find((coat, i) => {
+    const before = spray.coats[i - 1];
+    if (
+      coat.started === undefined ||
+      before?.ended === undefined ||
+      before.coat.layerId !== coat.coat.layerId
+    )
+      return false;
+    const { started } = coat;
+    const { ended, sheet } = before;
+    const stays = (sheet.cleanBy ?? chemistryCare[sheet.chemistry].cleanBy) * 1000;
+    return started - ended > stays && !wipes.some((tick) => moment(tick) >= ended && moment(tick) <= started);
+  });
+  if (!late) return wipes.length > 0 ? [{ finding: 'wiped:ok', entry: wipes.at(-1) }] : [];
+  return [{ finding: 'wiped:late', says: `the gun stood before ${late.coat.name}` }];
 }
 
 /** What the specks counted on the round say by what they are and where they lie. */
@@ -147,6 +172,17 @@ function ofMix({ job, work, thin, mix, plan }: JobView): Evidence[] {
         entry: plan.climate,
       });
   }
+  const from = new Set(
+    ofType(entries, 'poured').flatMap(({ from: cans }) => cans?.map(({ canId }) => canId) ?? []),
+  );
+  const poured = mix.sources.flatMap(({ choices }) => choices).filter(({ can }) => from.has(can.id));
+  const old = poured.find(({ expired }) => expired);
+  if (poured.length > 0)
+    found.push({
+      finding: old ? 'can:old' : 'can:ok',
+      ...(old?.useBefore ? { says: `lot ${old.can.lot}, use before ${old.useBefore}` } : {}),
+      entry: lastOf(entries, 'poured'),
+    });
   const lots = [...new Set(ofType(entries, 'poured').map(({ batchId }) => batchId))].map((id) =>
     ofType(entries, 'poured')
       .filter(({ batchId }) => batchId === id)
@@ -224,7 +260,12 @@ function ofGun({ set, rig, work }: JobView): Evidence[] {
   const card = lastOf(entries, 'card', ({ layerId }) => layerId === work.layer.id);
   if (card)
     found.push({ finding: `card:${cardStates[card.verdict] ?? card.verdict}` as Finding, entry: card });
-  if (setting && advice) found.push(...settingAgainst(setting, advice));
+  if (setting && advice)
+    found.push(
+      ...settingAgainst(setting, advice).map((each) =>
+        asAdvised(each, isRefusal(set.proposal) ? {} : set.proposal),
+      ),
+    );
   if (setting && !isRefusal(set.proposal)) {
     const wanted = set.proposal.speed;
     found.push({
@@ -256,6 +297,20 @@ function ofGun({ set, rig, work }: JobView): Evidence[] {
       min: setting.fan * (1 - tipWorn),
     });
   return found;
+}
+
+/** Set within this share of what was advised is set as advised. */
+const advisedWithin = 0.05;
+
+/** Whoever set what Set advised did nothing wrong, whatever the sheet’s own range: that is no finding against the hand. */
+function asAdvised(each: Evidence, advised: Partial<Pick<Proposal, 'pressure' | 'distance'>>): Evidence {
+  const [group] = each.finding.split(':');
+  const wanted =
+    group === 'pressure' ? advised.pressure : group === 'distance' ? advised.distance : undefined;
+  if (wanted === undefined || each.found === undefined) return each;
+  return Math.abs(each.found - wanted) <= wanted * advisedWithin
+    ? { ...each, finding: `${group}:ok` as Finding, says: 'as Set advised' }
+    : each;
 }
 
 function settingAgainst(setting: NonNullable<JobView['set']['setting']>, advice: GunAdvice): Evidence[] {
