@@ -122,5 +122,6 @@ export const sandNextWords: Record<SandNext, { readonly says: string; readonly d
   level: { says: 'Level: the guide is gone everywhere.', does: 'Clean, and go on. Where it is cut through, prime the spot first.' },
   sand: { says: 'Low places are left.', does: 'Another round with a fresh guide coat and the same block, crosswise.' },
   build: { says: 'High places are through, low ones are not.', does: 'Do not dig the high ones: build the low ones with filler primer, then guide coat again.' },
+  thin: { says: 'There is no film left to sand off.', does: 'Build it up first, with filler primer or another coat, then guide coat again.' },
   'change-block': { says: 'Round after round leaves the same low places.', does: 'The block rides over them: a longer, harder block, or another coat of filler primer.' },
 };

@@ -13,8 +13,10 @@ export type SandNext =
   | 'level'
   /** Nothing is cut through and there is film to take: go on. */
   | 'sand'
-  /** A high place is through, or so thin that another round would cut it: fill what is low. */
+  /** A high place is through: fill what is low. */
   | 'build'
+  /** Another round would leave less than the least: build it up first. */
+  | 'thin'
   /** Round after round without an end: another block, or more film. */
   | 'change-block';
 
@@ -53,7 +55,7 @@ export function sandAdvice(
   const said = { cycles: reads.length, low, high, ...(left === undefined ? {} : { left }) };
   if (high > 0) return { ...said, next: low > 0 ? 'build' : 'level' };
   if (low === 0) return { ...said, next: 'level' };
-  if (left !== undefined && left < 0) return { ...said, next: 'build' };
+  if (left !== undefined && left < 0) return { ...said, next: 'thin' };
   // No less low than a round ago, or too many rounds: the block rides over it.
   const stuck = before !== undefined && inside(before.lows) <= low;
   return { ...said, next: stuck || reads.length >= mostCycles ? 'change-block' : 'sand' };

@@ -153,6 +153,6 @@ describe('the guide coats of a face', () => {
     const films = [0, 1, 2, 3, 4].flatMap((spot) =>
       [0, 1, 2].map(() => [-8, { type: 'film', faceId: 'front', spot, reading: 27e-6 } as NewEntry] as const),
     );
-    expect(sandMaps(seen(logged(job, ...films)))[0]?.advice?.next).toBe('build');
+    expect(sandMaps(seen(logged(job, ...films)))[0]?.advice?.next).toBe('thin');
   });
 });
