@@ -5,6 +5,7 @@ import type { Report, ReportSection } from '@/exchange/report';
 import type { Can, EntryOf, LogEntry, Photo } from '@/records';
 import { entryWords, typeWords } from '@/words/entry';
 import { existingWords, exposureWords, judgedWords, substrateWords } from '@/words/system';
+import { lookedRound } from '@/words/lookedround';
 import { lookedWords, workLine } from '@/words/work';
 import { everyEntry, type JobView, liveEntries, moment, ofType, substrateOf } from '@/facts/job';
 import type { FactId } from '@/facts/figure';
@@ -29,6 +30,7 @@ export function jobReport(
 ): Report {
   const { job, rig, shop, now } = view;
   const entries = liveEntries(job);
+  const round = lookedRound(view);
   const own = photos.filter(({ jobId }) => jobId === job.id).sort((a, b) => a.at.localeCompare(b.at));
   return {
     title: job.name,
@@ -62,6 +64,7 @@ export function jobReport(
             },
           ]
         : []),
+      ...(round.length > 0 ? [{ title: 'Looked round', lines: round }] : []),
       gaps(view, entries),
     ],
     foot: `Written by Fluorite from the job’s own log${rig ? `, ${rig.name}` : ''}. Sheets, local codes and licensed practice decide. Readings marked simulated come from a stand-in.`,

@@ -1,6 +1,6 @@
 import { isRefusal } from '@/core/refusal';
 import { defects as defectNames } from '@/core/diagnosis';
-import { cureStageOf, liveEntries, ofType, substrateOf, type JobView } from '@/facts/job';
+import { cureStageOf, liveEntries, ofType, substrateOf, walkOf, type JobView } from '@/facts/job';
 import { isDefect } from '@/facts/shop/outcomes';
 import { classWords, type Coating, type Photo } from '@/records';
 import { fullDay } from './dates';
@@ -79,7 +79,8 @@ function appliedSays({ job, spray }: JobView): string[] {
   });
 }
 
-function cameOut({ job, check, work }: JobView, units: Units): string[] {
+function cameOut(view: JobView, units: Units): string[] {
+  const { job, check, work } = view;
   const { verdict, unproven, standard, spec, defects } = check;
   const film = (value: number) => written(amount('film', value), units);
   const measured = isRefusal(verdict)
@@ -108,6 +109,7 @@ function cameOut({ job, check, work }: JobView, units: Units): string[] {
   return [
     ...measured,
     ...looked,
+    ...roundSays(view),
     ...defects.open.map(({ name }) => `Seen and not put right: ${inSentence(name)}.`),
     ...ofType(liveEntries(job), 'rework')
       .filter(({ did }) => did === 'accepted')
@@ -116,6 +118,21 @@ function cameOut({ job, check, work }: JobView, units: Units): string[] {
           `Agreed as it is: ${inSentence(isDefect(defect) ? defectNames[defect].name : defect)}.`,
       ),
     ...(closing?.seenBy ? [`Looked over by ${closing.seenBy}.`] : []),
+  ];
+}
+
+/** What the look round it found, for whoever owns it: only a whole round says that all is well. */
+function roundSays(view: JobView): string[] {
+  const { when, walked, stops, faults, misses } = walkOf(view);
+  const open = misses.filter(({ closed }) => !closed);
+  return [
+    ...(when === 'after' && walked === stops.length && faults.length === 0
+      ? ['Looked over place by place, with a lamp: nothing stands against it.']
+      : []),
+    ...open.map(
+      ({ entry: { text, due } }) =>
+        `Still to be touched up: ${inSentence(text)}${due ? `, by ${fullDay(Date.parse(due))}` : ''}.`,
+    ),
   ];
 }
 
