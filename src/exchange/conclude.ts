@@ -1,3 +1,4 @@
+import type { CostId } from '@/core/money';
 import { isRefusal, type Refusal } from '@/core/refusal';
 import type { UnitSystem } from '@/core/quantity';
 import { unitOf } from '@/facts/figure';
@@ -10,7 +11,8 @@ import {
   type JobView,
 } from '@/facts/job';
 import { jobViewOf, recordsOf, type Records } from '@/facts/records';
-import { keyOf } from '@/records';
+import { costSeen } from '@/facts/shop/cost';
+import { keyOf, type Layer } from '@/records';
 import { stateOf } from '@/words/line';
 import { nextLine } from '@/words/nextline';
 import { itemWords } from '@/words/remedies';
@@ -92,14 +94,15 @@ function concludeJob(view: JobView, records: Records, units: Units, at: number):
   ) as ConcludedJob['stages'];
   const ledger = ledgerOf(work);
   const windows = coatWindows(work, spray);
+  // A layer’s gun and its litres are told with the layer in hand: one way to conclude them.
+  const seenWith = (layer: Layer): JobView =>
+    layer.id === work.layer.id || layer.coats.length === 0
+      ? view
+      : (jobViewOf(records, work.id, at, { inHand: layer.id }) ?? view);
   const layers = work.layers.map((layer, i): ConcludedJob['layers'][number] => {
     const rig = records.get(`rig/${layer.rigId}`);
     const film = ledger.layers[i];
-    // A layer’s gun and its litres are told with the layer in hand: one way to conclude them.
-    const own =
-      layer.id === work.layer.id || layer.coats.length === 0
-        ? view
-        : (jobViewOf(records, work.id, at, { inHand: layer.id }) ?? view);
+    const own = seenWith(layer);
     const { needed } = own.plan;
     const { permission } = own;
     return {
@@ -163,6 +166,10 @@ function concludeJob(view: JobView, records: Records, units: Units, at: number):
       thinner: si(thin.batch?.thinner ?? 0),
       batches: isRefusal(supply.batches) ? null : supply.batches.length,
     },
+    cost: concludeCost(view, [
+      view,
+      ...work.layers.flatMap((layer) => seenWith(layer)).filter((each) => each !== view),
+    ]),
     thin: thin.band
       ? {
           seconds: si(thin.readings.at(-1)?.atSheet),
@@ -175,6 +182,24 @@ function concludeJob(view: JobView, records: Records, units: Units, at: number):
       const at = moment(due);
       return at === null ? [] : [{ what: id, layer: layerId, at }];
     }),
+  };
+}
+
+/** By the plan; null where nothing of it is priced. */
+function concludeCost({ shop }: JobView, views: readonly JobView[]): ConcludedJob['cost'] {
+  const { lines, total, missing } = costSeen(views).planned;
+  const of = (id: CostId) => si(lines.find((line) => line.id === id)?.cost);
+  return {
+    paint: of('paint'),
+    thinner: of('thinner'),
+    masking: of('masking'),
+    cleaning: of('cleaning'),
+    waste: of('waste'),
+    labour: of('labour'),
+    wear: of('wear'),
+    total: si(total),
+    currency: shop.currency ?? null,
+    missing: [...missing],
   };
 }
 

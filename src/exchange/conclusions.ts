@@ -1,5 +1,6 @@
 import * as z from 'zod/mini';
 import '@/records/jitless';
+import { costIds } from '@/core/money';
 import { figureStates } from '@/facts/figure';
 
 /** What the application concludes from a file, as other programs read it. SI; moments ISO 8601 in UTC; absent is null. */
@@ -128,6 +129,22 @@ const concluded = z.object({
       z.int().check(z.describe('batches still to mix for the layer in hand, as the pot life allows')),
     ),
   }),
+  cost: z
+    .object({
+      paint: si,
+      thinner: si,
+      masking: si,
+      cleaning: si,
+      waste: si,
+      labour: si,
+      wear: si,
+      total: si,
+      currency: z.nullable(z.string().check(z.describe('ISO 4217; null where the shop has set none'))),
+      missing: z.array(z.enum(costIds).check(z.describe('what is used and has no price: not in the total'))),
+    })
+    .check(
+      z.describe('by the plan, in the currency as prices were entered; null where nothing of it is priced'),
+    ),
   thin: z.nullable(
     z.object({
       seconds: si.check(z.describe('s, the last reading at the band’s temperature')),

@@ -20,15 +20,21 @@ import {
 
 const price = z.optional(z.number().check(z.minimum(0)).check(z.maximum(1e9)));
 
-/** Currency units an hour, a m³, a metre; shares for tax and margin. */
+/** Currency units a second of somebody’s hands, a m³ (thinner, cleaner, waste), a metre of masking; tax a share of the net price. */
 const rates = z.object({
-  hour: price,
+  labour: price,
   thinner: price,
   cleaner: price,
   waste: price,
   masking: price,
   tax: z.optional(share),
-  margin: z.optional(z.number().check(z.minimum(0)).check(z.maximum(10))),
+  /** What is added to the cost: a share of the price, or of the cost. */
+  addition: z.optional(
+    z.object({
+      kind: z.enum(['margin', 'mark-up']),
+      share: z.number().check(z.minimum(0)).check(z.maximum(10)),
+    }),
+  ),
 });
 
 /** Somebody who works here. Entries carry the name, so that former ones are kept with it. */

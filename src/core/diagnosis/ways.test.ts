@@ -78,10 +78,10 @@ describe('ways compared', () => {
     // What would end over the most is flatted further: 125 + 45 less 40.
     expect(seen({ film: 125 * um }, 'whole-face').film).toBeCloseTo(130 * um, 12);
     expect(seen({ price: undefined }, 'whole-face').cost).toBeUndefined();
-    const paid = seen({ hourly: 60 }, 'whole-face');
+    const paid = seen({ labour: 1 / 60 }, 'whole-face');
     expect(paid.cost! - seen({}, 'whole-face').cost!).toBeCloseTo(paid.hands / 60, 9);
     expect(paid.unpriced).toEqual([]);
-    expect(seen({ price: undefined, hourly: 60 }, 'whole-face').unpriced).toEqual(['paint']);
+    expect(seen({ price: undefined, labour: 1 / 60 }, 'whole-face').unpriced).toEqual(['paint']);
     expect(seen({}, 'whole-face').unpriced).toEqual(['hands']);
     expect(seen({}, 'strip').hands).toBeGreaterThan(seen({}, 'whole-face').hands);
     expect(seen({}, 'polish').calendar).toBeGreaterThan(7 * 86_400);

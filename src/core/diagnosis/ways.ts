@@ -56,9 +56,9 @@ export interface ReworkAsked {
   readonly face: number;
   /** m³ of mix that lay a metre of dry film on a square metre: 1 ÷ solids ÷ transfer. */
   readonly mixPerFilm: number;
-  /** Currency units a m³ of mix, and an hour of hands. */
+  /** Currency units a m³ of mix, and a second of hands. */
   readonly price?: number;
-  readonly hourly?: number;
+  readonly labour?: number;
 }
 
 export interface WaySeen {
@@ -226,17 +226,17 @@ function timesOf(
 
 /** What a way costs in paint and hands, as far as they are priced, and what of it is not. */
 function costOf(
-  { price, hourly }: Pick<ReworkAsked, 'price' | 'hourly'>,
+  { price, labour }: Pick<ReworkAsked, 'price' | 'labour'>,
   mix: number,
   hands: number,
 ): Pick<WaySeen, 'cost' | 'unpriced'> {
   const unpriced = [
     ...(mix > 0 && price === undefined ? (['paint'] as const) : []),
-    ...(hands > 0 && hourly === undefined ? (['hands'] as const) : []),
+    ...(hands > 0 && labour === undefined ? (['hands'] as const) : []),
   ];
-  return price === undefined && hourly === undefined
+  return price === undefined && labour === undefined
     ? { unpriced }
-    : { cost: mix * (price ?? 0) + (hands / 3600) * (hourly ?? 0), unpriced };
+    : { cost: mix * (price ?? 0) + hands * (labour ?? 0), unpriced };
 }
 
 /**

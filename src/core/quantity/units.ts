@@ -172,6 +172,18 @@ export const quantities = {
     us: 'per gal',
     units: [unit('per L', 1000, 2, ['/L', '/l']), unit('per gal', 1 / gallon, 2, ['/gal'])],
   },
+  wage: {
+    name: 'rate of pay',
+    metric: 'per h',
+    us: 'per h',
+    units: [unit('per h', 1 / 3600, 2, ['/h', '/hour', 'an hour'])],
+  },
+  pricePerLength: {
+    name: 'price',
+    metric: 'per m',
+    us: 'per ft',
+    units: [unit('per m', 1, 2, ['/m']), unit('per ft', 1 / foot, 2, ['/ft'])],
+  },
   days: {
     name: 'time',
     metric: 'd',

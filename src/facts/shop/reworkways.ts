@@ -57,7 +57,7 @@ export function waysTold(
     face,
     mixPerFilm: 1 / (Math.max(top.solids, 0.01) * transferOf(work, rig)),
     ...(top.sheet.pricePerVolume === undefined ? {} : { price: top.sheet.pricePerVolume }),
-    ...(view.shop.rates?.hour === undefined ? {} : { hourly: view.shop.rates.hour }),
+    ...(view.shop.rates?.labour === undefined ? {} : { labour: view.shop.rates.labour }),
   });
 }
 

@@ -15,9 +15,10 @@ import { RightTimes } from './RightTimes';
 import { Room } from './Room';
 import { Stack } from './Stack';
 
+const Cost = fetched(() => import('./Cost').then((found) => found.Cost));
 const DayAxis = fetched(() => import('./DayAxis').then((found) => found.DayAxis));
 
-const parts = { part: 'Part', stack: 'Stack', day: 'Day', paint: 'Paint', ready: 'Ready' };
+const parts = { part: 'Part', stack: 'Stack', day: 'Day', paint: 'Paint', cost: 'Cost', ready: 'Ready' };
 
 /** What is coated, with what, when, out of how much paint, and what must be so before the gun is lifted. */
 export function PlanStage() {
@@ -46,6 +47,7 @@ export function PlanStage() {
           <Approach />
         </>
       )}
+      {part === 'cost' && <Cost />}
       {part === 'ready' && (
         <>
           <Room key={view.plan.climate?.id ?? 'unread'} />

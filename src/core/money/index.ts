@@ -1,0 +1,2 @@
+export { costIds, jobCost, type CostId, type CostItem, type CostLine, type JobCost } from './cost';
+export { paidBackAfter, quote, type Addition, type Quote } from './quote';
