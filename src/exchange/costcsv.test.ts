@@ -11,7 +11,7 @@ describe('the cost of a job as a table', () => {
     const rows = writeCostCsv(cost, jobCost([]), 'EUR').split('\n');
     expect(rows).toEqual([
       'column,kind,what,quantity,unit,price,cost,currency',
-      "planned,Paint and hardener,'=Lacquer,0.002,m³,20000,40,EUR",
+      'planned,Paint and hardener,"\'=Lacquer",0.002,m³,20000,40,EUR',
       'planned,Hands,spraying,600,s,,,EUR',
     ]);
     expect(writeCostCsv(cost, cost, undefined).split('\n')).toHaveLength(5);

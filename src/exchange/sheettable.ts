@@ -89,7 +89,7 @@ export const sheetColumns: readonly SheetColumn[] = [
   words('cleaner', 'Cleaner', ({ cleaner }) => cleaner ?? ''),
   number('keepsClosed', 'Keeps closed', 'days', ({ shelf }) => shelf?.closed),
   number('keepsOpen', 'Keeps once open', 'days', ({ shelf }) => shelf?.opened),
-  number('price', 'Price of the mix', 'price', ({ pricePerVolume }) => pricePerVolume),
+  number('price', 'Price of the unthinned mix', 'price', ({ pricePerVolume }) => pricePerVolume),
   words('defaults', 'Defaults nobody read', ({ assumed }) => assumed.join('; ')),
 ];
 

@@ -87,7 +87,7 @@ export function planLine(view: JobView, units: Units): NextLine {
             : []),
           { label: 'Left in the gun, cards', value: units.show('volume', needed.dead + needed.cards) },
           { label: 'Reserve', value: units.show('volume', needed.reserve) },
-          ...(supply.cost === undefined ? [] : [{ label: 'Costs', value: money(supply.cost) }]),
+          ...(supply.cost === undefined ? [] : [{ label: 'Paint costs', value: money(supply.cost) }]),
         ]),
   ];
   if (isRefusal(needed))

@@ -16,7 +16,7 @@ describe('words of the trade', () => {
     ['Strokes apart', 'overlap'],
     ['Driving pressure', 'pressure'],
     ['Area, 5 faces', undefined],
-    ['Costs', undefined],
+    ['Paint costs', undefined],
     ['This batch', undefined],
   ] as const)('%s', (label, term) => {
     expect(termIn(label)).toBe(term);

@@ -35,6 +35,17 @@ export interface JobCost {
 
 const costOf = ({ quantity, price = 0 }: CostItem): number => quantity * price;
 
+/** The same thing at the same price is one item, however often it is done. */
+function together(items: readonly CostItem[]): CostItem[] {
+  const kept = new Map<string, CostItem>();
+  for (const item of items) {
+    const key = [item.what, item.unit, item.price, item.reckoned].join('\n');
+    const before = kept.get(key);
+    kept.set(key, before ? { ...before, quantity: before.quantity + item.quantity } : item);
+  }
+  return [...kept.values()];
+}
+
 /**
  * Adds up what a job takes. What is used and not priced is named, never counted as free.
  *
@@ -42,7 +53,7 @@ const costOf = ({ quantity, price = 0 }: CostItem): number => quantity * price;
  */
 export function jobCost(items: readonly CostItem[]): JobCost {
   const lines = costIds.flatMap((id): CostLine[] => {
-    const own = items.filter((item) => item.id === id && item.quantity > 0);
+    const own = together(items.filter((item) => item.id === id && item.quantity > 0));
     if (own.length === 0) return [];
     const priced = own.filter(({ price }) => price !== undefined);
     return [

@@ -7,6 +7,7 @@ import { slowness } from './recoat';
 import type { CoatPoint } from './coatpoints';
 import type { SprayView } from './spray';
 import { sweptOf, timesOver } from './strokes';
+import { thinnerShare } from './thinnershare';
 import type { Worked } from './worked';
 
 /** Fills of the gun's cup for one face. */
@@ -18,7 +19,7 @@ export interface FaceFills {
 }
 
 export interface SupplyView {
-  /** Currency units for the whole need; undefined without a price. */
+  /** Currency units for the paint of the whole need, its thinner not; undefined without a price. */
   readonly cost?: number;
   /** Batches for what is still to spray with this sheet, the first mixed first. */
   readonly batches: Outcome<readonly PlannedBatch[]>;
@@ -97,7 +98,7 @@ export function supplyView(
   return {
     ...(isRefusal(needed) || sheet.pricePerVolume === undefined
       ? {}
-      : { cost: needed.total * sheet.pricePerVolume }),
+      : { cost: needed.total * (1 - thinnerShare(job, job.layer)) * sheet.pricePerVolume }),
     batches,
     ...(spray.recoat ? { opens: spray.recoat.opens } : {}),
     faces: (points[0]?.strokes ?? []).map((guide) => {

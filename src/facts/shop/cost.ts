@@ -7,6 +7,7 @@ import { batchesOf, liveEntries, ofType, usualPace, type JobView } from '../job'
 import { keptFree } from '../job/keptfree';
 import { slowness } from '../job/recoat';
 import { spraying } from '../job/spray';
+import { thinnerShare } from '../job/thinnershare';
 
 /** What a job costs by its plan, and by what was recorded of it. */
 export interface CostSeen {
@@ -21,8 +22,6 @@ export interface CostSeen {
 const usual = { setUp: 600, mixing: 600, thinning: 300 } as const;
 /** A flash up to so long, s, binds whoever waits for it. A default. */
 const binds = 1200;
-/** Before anything is mixed, half of the most thinner the sheet allows is reckoned with. A default. */
-const likelyThinner = 0.5;
 
 /**
  * What a job costs: paint, thinner, masking, cleaning, waste, hands and wear. What nobody priced is named and not counted.
@@ -47,15 +46,11 @@ const handsAt = ({ shop }: Pick<JobView, 'shop'>) => priced(shop.rates?.labour);
 
 /** Of one layer, by its plan. */
 function plannedOf(view: JobView): CostItem[] {
-  const { plan, shop, points, work, mix } = view;
+  const { plan, shop, points, work } = view;
   const { needed, sheet } = plan;
   const { rates } = shop;
   if (isRefusal(needed) || work.layer.coats.length === 0) return [];
-  const share = mix.batch
-    ? mix.batch.thinner / Math.max(mix.batch.mixedMass + mix.batch.thinner, 1e-9)
-    : sheet.thinning.thinners.length > 0
-      ? sheet.thinning.maximum * likelyThinner
-      : 0;
+  const share = thinnerShare(work, work.layer);
   const reckoned = true;
   const time = points.reduce((sum, each) => sum + each.time, 0) * (view.pace?.ratio ?? usualPace);
   const flash = sheet.times.flash * slowness(sheet, plan.climate);

@@ -230,7 +230,7 @@ export const coatingCareFields: readonly FieldRow[] = [
   amount('cleanBy', 'Out of the gun within', 'duration'),
   amount('shelf.closed', 'Keeps closed', 'days', [14, 3000]),
   amount('shelf.opened', 'Keeps once open', 'days', [1, 1500]),
-  amount('pricePerVolume', 'Price of the mix', 'price', [1000, 500_000]),
+  amount('pricePerVolume', 'Price of the unthinned mix', 'price', [1000, 500_000]),
   amount('vocLimit.value', 'VOC limit here', 'voc', [0, 900]),
   {
     name: 'vocLimit.counts',

@@ -52,10 +52,10 @@ export function Cost() {
               <th scope="col" className="py-1 pr-4">
                 For
               </th>
-              <th scope="col" className="py-1 pr-4 text-right">
+              <th scope="col" className="py-1 pr-4 text-right whitespace-nowrap">
                 By the plan
               </th>
-              <th scope="col" className="py-1 text-right">
+              <th scope="col" className="py-1 text-right whitespace-nowrap">
                 On record
               </th>
             </tr>
