@@ -22,7 +22,16 @@ export { classAbrasiveness } from './abrasive';
 export { inOrder, nextCounter } from './counter';
 export { newId } from './id';
 export { workKinds, type WorkKind } from './work';
-export { face, job, outcomes, type Closing, type Face, type Job, type JobApproach } from './job';
+export {
+  face,
+  job,
+  outcomes,
+  type Closing,
+  type Face,
+  type Job,
+  type JobApproach,
+  type Outdoors,
+} from './job';
 export {
   layer,
   plannedCoat,

@@ -1,9 +1,41 @@
 import * as z from 'zod/mini';
 import { surfaceKinds } from '@/core/film';
 import { groundStates, substrateKinds } from '@/core/system';
-import { asked, countUpTo, film, id, instant, metres, name, text } from './fields';
+import { asked, countUpTo, day, film, id, instant, kelvin, metres, name, share, text } from './fields';
 import { layer } from './layer';
 import { logEntry } from './log';
+
+const turn = z
+  .number()
+  .check(z.minimum(0))
+  .check(z.maximum(2 * Math.PI))
+  .check(z.describe('rad'));
+const wind = z.number().check(z.minimum(0)).check(z.maximum(60)).check(z.describe('m/s'));
+
+/** Where and in what weather a job is sprayed outdoors, as somebody entered it: nothing is fetched. */
+export const outdoors = z.object({
+  latitude: z.optional(
+    z
+      .number()
+      .check(z.minimum(-Math.PI / 2))
+      .check(z.maximum(Math.PI / 2))
+      .check(z.describe('rad')),
+  ),
+  longitude: z.optional(
+    z.number().check(z.minimum(-Math.PI)).check(z.maximum(Math.PI)).check(z.describe('rad')),
+  ),
+  /** The day it is planned for; the day it is looked at where nothing is said. */
+  day: z.optional(day),
+  /** Share of the sun the colour takes in. */
+  absorptance: z.optional(share),
+  coldest: z.optional(kelvin),
+  warmest: z.optional(kelvin),
+  dawnHumidity: z.optional(share),
+  wind: z.optional(wind),
+  gusts: z.optional(wind),
+  /** Share of the sky that is covered. */
+  cloud: z.optional(share),
+});
 
 export const face = z.object({
   id,
@@ -33,6 +65,8 @@ export const face = z.object({
       )
       .check(z.maxLength(40)),
   ),
+  /** Outdoors, the direction it faces, clockwise from north. */
+  facing: z.optional(turn),
   /** What must stay free of it, along its outline. */
   keepOff: z.optional(text),
   /** Places the gun does not coat: by brush when all coats are on, or never. */
@@ -107,6 +141,7 @@ export const job = z.object({
     /** What a thirsty surface drinks before a film stands, m³/m². */
     absorption: z.optional(film),
   }),
+  outdoors: z.optional(outdoors),
   /** From the part up. */
   layers: z
     .array(layer)
@@ -124,5 +159,6 @@ export const job = z.object({
 
 export type Closing = z.infer<typeof closing>;
 export type Job = z.infer<typeof job>;
+export type Outdoors = z.infer<typeof outdoors>;
 export type Face = z.infer<typeof face>;
 export type JobApproach = z.infer<typeof jobApproach>;

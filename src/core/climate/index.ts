@@ -13,3 +13,13 @@ export {
   type RoomAt,
   type RoomLimits,
 } from './daycurve';
+export {
+  absorptances,
+  filmCoefficient,
+  irradiance,
+  surfaceTemperature,
+  windLimits,
+  type FaceToSky,
+  type Shade,
+  type Sun,
+} from './outdoors';

@@ -28,3 +28,4 @@ export {
   type ShiftHours,
 } from './plan';
 export { dryingIn, dryingOf, type DryingRoom } from './drying';
+export { orderOfFaces, startsIn, type FaceSlots, type Quarter, type Span } from './slots';

@@ -18,11 +18,14 @@ import type { LaidCoat, Worked } from './worked';
 /** A film cannot be slower than this many times its sheet and still be worth waiting for. */
 const slowest = 12;
 
-const dries = (sheet: Coating, room: EntryOf<'climate'>): number =>
+/** A room as it was read, or as a day’s course lets expect it. */
+type Room = Pick<EntryOf<'climate'>, 'air' | 'part' | 'humidity'>;
+
+const dries = (sheet: Coating, room: Room): number =>
   dryingIn(dryingOf(sheet.chemistry), sheet.times.temperature, room);
 
 /** How much longer than its sheet says a film takes in the room as last read. */
-export const slowness = (sheet: Coating, room: EntryOf<'climate'> | undefined): number =>
+export const slowness = (sheet: Coating, room: Room | undefined): number =>
   room ? Math.min(dries(sheet, room), slowest) : 1;
 
 /** Does a film not dry in the room as last read, as far as anybody would wait? No clock is then told of it. */

@@ -1,5 +1,5 @@
 import type { Ripe } from '@/core/inspection';
-import type { Coating, EntryOf } from '@/records';
+import type { Coating } from '@/records';
 import { slowness } from './recoat';
 
 /** When a film is ripe for what is done to it, ms since the epoch, in this room: an estimate. */
@@ -14,7 +14,7 @@ export interface RipeAt extends Readonly<Record<Ripe, number>> {
 const usualCure = 7 * 86_400;
 
 /** Of a coat of this sheet that ended then. What its sheet leaves out is taken from what it says of the rest. */
-export function ripeAt(sheet: Coating, ended: number, room: EntryOf<'climate'> | undefined): RipeAt {
+export function ripeAt(sheet: Coating, ended: number, room: Parameters<typeof slowness>[1]): RipeAt {
   const { times } = sheet;
   const factor = slowness(sheet, room) * 1000;
   const said = times.handle ?? times.sandable ?? Math.max(times.recoatFirst * 4, times.flash * 2);

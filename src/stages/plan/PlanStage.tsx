@@ -15,6 +15,7 @@ import { RightTimes } from './RightTimes';
 import { Room } from './Room';
 import { Stack } from './Stack';
 
+const Outdoors = fetched(() => import('./outdoors/Outdoors').then((found) => found.Outdoors));
 const Cost = fetched(() => import('./Cost').then((found) => found.Cost));
 const DayAxis = fetched(() => import('./DayAxis').then((found) => found.DayAxis));
 
@@ -39,6 +40,7 @@ export function PlanStage() {
         <>
           <DayAxis />
           <RightTimes />
+          <Outdoors />
         </>
       )}
       {part === 'paint' && (

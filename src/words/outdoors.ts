@@ -1,0 +1,37 @@
+import type { Shade } from '@/core/climate';
+import type { OutReason } from '@/facts/job/outdoors';
+
+export const outWords: Record<OutReason, string> = {
+  wind: 'gusts',
+  hot: 'surface too hot',
+  cold: 'surface too cold',
+  dew: 'near the dew point',
+  damp: 'air too damp or dry',
+  air: 'air too warm or cold',
+  evening: 'too late: dew before it is safe',
+  fits: 'fits',
+};
+
+export const shadeWords: Record<Shade, string> = {
+  white: 'White',
+  light: 'Light',
+  middle: 'Middling',
+  dark: 'Dark',
+  black: 'Black',
+};
+
+/** Eight directions a wall may face. */
+export const compass = [
+  'North',
+  'North-east',
+  'East',
+  'South-east',
+  'South',
+  'South-west',
+  'West',
+  'North-west',
+] as const;
+
+/** The direction nearest to an angle, rad clockwise from north. */
+export const compassOf = (facing: number): (typeof compass)[number] =>
+  compass[Math.round((facing / (2 * Math.PI)) * compass.length) % compass.length] ?? 'North';
