@@ -8,7 +8,8 @@ export const outWords: Record<OutReason, string> = {
   dew: 'near the dew point',
   damp: 'air too damp or dry',
   air: 'air too warm or cold',
-  evening: 'too late: dew before it is safe',
+  dark: 'dark',
+  late: 'too late to be done and safe in time',
   fits: 'fits',
 };
 

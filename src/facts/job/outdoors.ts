@@ -18,7 +18,7 @@ import { timesOver } from './strokes';
 import type { JobView } from './view';
 
 /** Why a face cannot be sprayed at an hour, the first that holds. */
-export const outReasons = ['wind', 'hot', 'cold', 'dew', 'damp', 'air', 'evening', 'fits'] as const;
+export const outReasons = ['wind', 'dark', 'hot', 'cold', 'dew', 'damp', 'air', 'late', 'fits'] as const;
 export type OutReason = (typeof outReasons)[number];
 
 export interface OutQuarter {
@@ -61,6 +61,8 @@ const tilts: Record<Face['lies'], number> = { flat: 0, upright: Math.PI / 2, ove
 /** A film is marked by dew up to this margin, K: damp settles before it is seen. */
 const safeMargin = 1;
 const quarter = 900;
+/** Sun below this, rad: too dark to see a wet edge. */
+const twilight = (-6 * Math.PI) / 180;
 
 /** The weather as entered, and where nothing was: about the room as last read, a light wind and a clear sky. */
 function weatherOf({ job, plan }: Pick<JobView, 'job' | 'plan'>) {
@@ -126,17 +128,19 @@ export function outdoorDay(view: JobView): Outcome<OutdoorDay> {
       const reason: OutReason =
         weather.gusts >= gale.stop
           ? 'wind'
-          : surface > limits.part.max
-            ? 'hot'
-            : surface < limits.part.min
-              ? 'cold'
-              : margin < dewMarginLimit
-                ? 'dew'
-                : room.humidity > limits.humidity.max || room.humidity < limits.humidity.min
-                  ? 'damp'
-                  : room.air > limits.air.max || room.air < limits.air.min
-                    ? 'air'
-                    : 'fits';
+          : sun.height < twilight
+            ? 'dark'
+            : surface > limits.part.max
+              ? 'hot'
+              : surface < limits.part.min
+                ? 'cold'
+                : margin < dewMarginLimit
+                  ? 'dew'
+                  : room.humidity > limits.humidity.max || room.humidity < limits.humidity.min
+                    ? 'damp'
+                    : room.air > limits.air.max || room.air < limits.air.min
+                      ? 'air'
+                      : 'fits';
       return { room, surface, margin, sun: falls, reason };
     });
     const guide = spray.strokes.find((each) => each.face.id === face.id);
@@ -163,7 +167,7 @@ export function outdoorDay(view: JobView): Outcome<OutdoorDay> {
       unfaced,
       quarters: bare.map(({ room: { at }, surface, margin, sun, reason }) => ({
         ...{ at, surface, margin, sun },
-        reason: reason === 'fits' && !starts(at) ? 'evening' : reason,
+        reason: reason === 'fits' && !starts(at) ? 'late' : reason,
       })),
     };
   });

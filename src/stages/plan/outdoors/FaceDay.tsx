@@ -18,7 +18,8 @@ const looks: Record<OutReason, string> = {
   dew: 'fill-act',
   damp: 'fill-act',
   air: 'fill-care',
-  evening: 'fill-care',
+  late: 'fill-care',
+  dark: 'fill-ink-soft',
 };
 
 /** One face from midnight to midnight: what holds at each hour, and the temperature of its surface above it. */

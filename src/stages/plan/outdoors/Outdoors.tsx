@@ -31,21 +31,11 @@ export function Outdoors() {
   const day = isRefusal(found) ? undefined : found;
   const wanted =
     view.job.outdoors !== undefined || ['outdoors', 'sun'].includes(view.job.part.exposure ?? '');
-  if (!wanted)
-    return (
-      <Fold
-        className="border-b border-hairline px-4 md:px-5"
-        title="Sprayed outdoors?"
-        says="sun, wind and dew over the day, face by face"
-        verb="Show"
-      >
-        <Weather day={day} />
-      </Fold>
-    );
   return (
     <Panel title="Outdoors: sun, wind, dew" place="outdoors">
-      <Weather day={day} />
-      {isRefusal(found) ? <Notice tone="care">{units.says(found)}</Notice> : <Slots day={found} />}
+      <Weather day={day} wanted={wanted} />
+      {wanted && isRefusal(found) && <Notice tone="care">{units.says(found)}</Notice>}
+      {!isRefusal(found) && <Slots day={found} />}
     </Panel>
   );
 }
@@ -56,8 +46,14 @@ const skies = [
   { value: '1', label: 'Covered' },
 ] as const;
 
+interface WeatherProps {
+  readonly day: OutdoorDay | undefined;
+  /** It is sprayed outdoors, as far as anybody said. */
+  readonly wanted: boolean;
+}
+
 /** Where it stands, and the weather as a forecast says it. Nothing is fetched. */
-function Weather({ day }: { readonly day: OutdoorDay | undefined }) {
+function Weather({ day, wanted }: WeatherProps) {
   const { view } = useJob();
   const store = useStore();
   const { job } = view;
@@ -84,9 +80,11 @@ function Weather({ day }: { readonly day: OutdoorDay | undefined }) {
   return (
     <Fold
       title="Place and weather"
-      open={said.latitude === undefined || said.longitude === undefined}
+      open={wanted && (said.latitude === undefined || said.longitude === undefined)}
       says={
-        reckoned && (
+        !reckoned ? (
+          'for work outdoors: when the sun allows it, face by face'
+        ) : (
           <>
             <Printed figure={amount('temperature', reckoned.coldest)} /> to{' '}
             <Printed figure={amount('temperature', reckoned.warmest)} />, gusts of{' '}
@@ -103,7 +101,6 @@ function Weather({ day }: { readonly day: OutdoorDay | undefined }) {
           value={said.latitude}
           onChange={(latitude) => put({ latitude })}
           expects={[-1.58, 1.58]}
-          digits={2}
           lazily
         />
         <NumberField
@@ -112,7 +109,6 @@ function Weather({ day }: { readonly day: OutdoorDay | undefined }) {
           value={said.longitude}
           onChange={(longitude) => put({ longitude })}
           expects={[-3.15, 3.15]}
-          digits={2}
           lazily
         />
         <div className="col-span-2 self-end">
@@ -223,7 +219,11 @@ function Slots({ day }: { readonly day: OutdoorDay }) {
       )}
       <p data-order>
         {order.length === 0 ? (
-          <b className="text-stop">■ No face can be sprayed on this day.</b>
+          <b className="text-stop">
+            {faces.some(({ spans }) => spans.length > 0)
+              ? '■ Too late for any face today: enter another day.'
+              : '■ No face can be sprayed on this day.'}
+          </b>
         ) : (
           <>
             In this order:{' '}
