@@ -197,6 +197,20 @@ export const coating = z.object({
   vocLimit: z.optional(z.object({ value: concentration, counts: z.enum(['with-water', 'less-water']) })),
   /** Its solvent with the lowest explosive limit: kg/mol and volume share. */
   vapour: z.optional(z.object({ molarMass: positive, lowerLimit: share })),
+  /** Sizes its parts are sold in, and what each costs. */
+  packs: z.optional(
+    z
+      .array(
+        z.object({
+          componentId: id,
+          volume: cubicMetres.check(z.positive()),
+          price: z.optional(z.number().check(z.minimum(0)).check(z.maximum(1e6))),
+        }),
+      )
+      .check(z.maxLength(40)),
+  ),
+  /** Days until an order of it is there. */
+  lead: z.optional(z.number().check(z.minimum(0)).check(z.maximum(400))),
   pricePerVolume: z.optional(z.number().check(z.minimum(0)).check(z.describe('currency units a m³'))),
   note: z.optional(text),
   assumed: z.array(z.string()),

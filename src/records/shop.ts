@@ -85,6 +85,22 @@ export const shop = z.object({
   workday: z.optional(z.object({ begins: seconds, ends: seconds })),
   /** m above the sea. */
   altitude: z.optional(metres),
+  /** What is used up and not by any one gun or paint: gloves, filters, masks, thinner. */
+  stock: z.optional(
+    z
+      .array(
+        z.object({
+          id,
+          name,
+          stock: z.number().check(z.minimum(0)).check(z.maximum(1e5)),
+          /** From this few on it is bought. */
+          least: z.number().check(z.minimum(0)).check(z.maximum(1e5)),
+          lead: z.optional(z.number().check(z.minimum(0)).check(z.maximum(400))),
+          price,
+        }),
+      )
+      .check(z.maxLength(200)),
+  ),
   /** Who works here. */
   people: z.optional(z.array(person).check(z.maxLength(200))),
   /** What somebody shows before being signed off, and how long that holds. */

@@ -8,12 +8,14 @@ import { fetched } from '@/ui/fetched';
 const CalendarPart = fetched(() => import('./CalendarPart').then((found) => found.CalendarPart));
 const WearPart = fetched(() => import('./WearPart').then((found) => found.WearPart));
 const AirPart = fetched(() => import('./AirPart').then((found) => found.AirPart));
+const BuyPart = fetched(() => import('./BuyPart').then((found) => found.BuyPart));
 const WastePart = fetched(() => import('./WastePart').then((found) => found.WastePart));
 const SafetyPart = fetched(() => import('./SafetyPart').then((found) => found.SafetyPart));
 
 const parts = {
   calendar: 'Calendar',
   wear: 'Wear and parts',
+  buy: 'To buy',
   air: 'Air',
   waste: 'Waste',
   safety: 'Place and protection',
@@ -22,6 +24,7 @@ const parts = {
 const says = {
   calendar: 'What is due, from the logs and the shop’s own renewals.',
   wear: 'What has been sprayed through every part, and when it will want renewing.',
+  buy: 'What the open jobs want and the shelf does not hold, in packs.',
   air: 'Water, filters and the weather.',
   waste: 'Solvent, sludge and leftover mix, by job and month.',
   safety: 'Where it is sprayed, what the air does there, and what to wear.',
@@ -37,6 +40,7 @@ export function Care() {
       </div>
       {part === 'calendar' && <CalendarPart />}
       {part === 'wear' && <WearPart />}
+      {part === 'buy' && <BuyPart />}
       {part === 'air' && <AirPart />}
       {part === 'waste' && <WastePart />}
       {part === 'safety' && <SafetyPart />}

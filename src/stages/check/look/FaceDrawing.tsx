@@ -20,7 +20,13 @@ export function FaceDrawing({ face, zone, light, says }: Props) {
   const [w, h] = [scale * ratio, scale];
   const [x, y] = [left + (most.width - w) / 2, top];
   return (
-    <svg viewBox={`0 0 360 ${h + top * 2}`} role="img" aria-label={says} className="w-full max-w-md" data-walk-drawing>
+    <svg
+      viewBox={`0 0 360 ${h + top * 2}`}
+      role="img"
+      aria-label={says}
+      className="w-full max-w-md"
+      data-walk-drawing
+    >
       {zone === 'behind' && (
         <rect
           x={x + 14}
