@@ -22,6 +22,7 @@ import { leftSays, listText, packsSay } from '@/words/buying';
 import { wearWords } from '@/words/care';
 import { amount } from '@/words/figures';
 import { plural } from '@/words/line';
+import { money } from '@/words/money';
 
 /** What the open jobs want, what the shelf has, and which packs cover the rest; parts and the store room besides. */
 export function BuyPart() {
@@ -138,7 +139,7 @@ function Sizes({ sheet, componentId }: { readonly sheet: Coating; readonly compo
                 <li key={i}>
                   <Button onClick={() => put(packs.filter((_each, k) => k !== i))}>
                     <Printed figure={amount('volume', pack.volume)} />
-                    {pack.price === undefined ? '' : ` at ${pack.price}`}, take out
+                    {pack.price === undefined ? '' : ` at ${money(pack.price)}`}, take out
                   </Button>
                 </li>,
               ]
