@@ -1,4 +1,5 @@
 import * as z from 'zod/mini';
+import { neighbours } from '@/core/drift';
 import { surfaceKinds } from '@/core/film';
 import { groundStates, substrateKinds } from '@/core/system';
 import { asked, countUpTo, day, film, id, instant, kelvin, metres, name, share, text } from './fields';
@@ -35,6 +36,23 @@ export const outdoors = z.object({
   gusts: z.optional(wind),
   /** Share of the sky that is covered. */
   cloud: z.optional(share),
+  /** Where the wind comes from, clockwise from north. */
+  windFrom: z.optional(turn),
+  /** What stands about and must not be reached. */
+  around: z.optional(
+    z
+      .array(
+        z.object({
+          id,
+          what: z.enum(neighbours),
+          distance: metres.check(z.positive()),
+          bearing: turn,
+          /** It was moved or covered. */
+          covered: z.optional(z.boolean()),
+        }),
+      )
+      .check(z.maxLength(40)),
+  ),
 });
 
 export const face = z.object({

@@ -50,8 +50,17 @@ const cell = z
   .check(z.minimum(0))
   .check(z.maximum(guideCells - 1));
 
+/** m/s, the strongest outdoors. */
+const gusts = z.number().check(z.minimum(0)).check(z.maximum(60));
+
 const sayings = [
-  entryOf('climate', { air: kelvin, part: kelvin, humidity: share, altitude: z.optional(metres) }),
+  entryOf('climate', {
+    air: kelvin,
+    part: kelvin,
+    humidity: share,
+    altitude: z.optional(metres),
+    gusts: z.optional(gusts),
+  }),
   entryOf('stir', { batchId: z.optional(id) }),
   /** One part poured into a batch under way; `volume` is what the batch was planned at, m³. */
   entryOf('poured', {

@@ -95,7 +95,7 @@ export function entryWords(entry: LogEntry, job: Job, units: Units): string {
     id === 'unthinned' ? 'unthinned mix' : (parts.find((each) => each.id === id)?.name ?? id);
   switch (entry.type) {
     case 'climate':
-      return `air ${units.show('temperature', entry.air)}, part ${units.show('temperature', entry.part)}, ${units.show('share', entry.humidity, { digits: 0 })} humidity`;
+      return `air ${units.show('temperature', entry.air)}, part ${units.show('temperature', entry.part)}, ${units.show('share', entry.humidity, { digits: 0 })} humidity${entry.gusts === undefined ? '' : `, gusts of ${units.show('speed', entry.gusts)}`}`;
     case 'stir':
       return 'the mix';
     case 'poured':

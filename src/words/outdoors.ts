@@ -1,4 +1,6 @@
 import type { Shade } from '@/core/climate';
+import type { Neighbour, Reached } from '@/core/drift';
+import type { DriftChange } from '@/facts/job/driftseen';
 import type { OutReason } from '@/facts/job/outdoors';
 
 export const outWords: Record<OutReason, string> = {
@@ -19,6 +21,27 @@ export const shadeWords: Record<Shade, string> = {
   middle: 'Middling',
   dark: 'Dark',
   black: 'Black',
+};
+
+export const neighbourWords: Record<Neighbour, string> = {
+  car: 'Cars',
+  window: 'Windows',
+  neighbour: 'A neighbour',
+  open: 'Open ground, water',
+};
+
+/** What reaches something that stands about, its mark first. */
+export const reachedWords: Record<Reached, string> = {
+  wet: '■ drops fall on it wet',
+  sticky: '■ mist lands on it sticky',
+  dust: '▲ dry dust at most',
+  clear: '✓ clear of it',
+};
+
+export const changeWords: Record<DriftChange, string> = {
+  'lower-pressure': 'A fifth less pressure',
+  shield: 'A shield behind the edge',
+  'half-wind': 'An hour with half the wind',
 };
 
 /** Eight directions a wall may face. */

@@ -60,6 +60,21 @@ const causeWords: Record<Cause, { says: string; tap?: Tap }> = {
     says: 'The room was read {since} ago.',
     tap: go('plan', 'Read the room again', 'ready'),
   },
+  'wind-unread': {
+    says: 'The wind is not read.',
+    tap: go('plan', 'Read the wind', 'ready'),
+  },
+  gusty: {
+    says: 'It blows too hard for this gun.',
+    tap: go('plan', 'See the day', 'day'),
+  },
+  breezy: {
+    says: 'It blows: spray with the wind, never against it.',
+  },
+  'drift-reaches': {
+    says: 'What drifts reaches what stands downwind.',
+    tap: go('plan', 'See what it reaches', 'day'),
+  },
   'air-cold': {
     says: 'The air is too cold.',
     tap: go('plan', 'Read the room again', 'ready'),

@@ -16,6 +16,10 @@ export const remedyIds = [
   'say-ground',
   'turn-part',
   'read-room',
+  'read-wind',
+  'wait-calm',
+  'bears-wind',
+  'cover',
   'warm-air',
   'wait-cooler',
   'shade',
@@ -253,6 +257,14 @@ export function remediesFor(cause: Cause, question: RemedyQuestion): Remedy[] {
       return [{ id: 'spray-grade' }, { id: 'trial-piece' }];
     case 'lot-ungraded':
       return [{ id: 'say-grade' }];
+    case 'wind-unread':
+      return [{ id: 'read-wind' }];
+    case 'gusty':
+      return [to('wait-calm', max), { id: 'bears-wind' }];
+    case 'breezy':
+      return [to('wait-calm', max)];
+    case 'drift-reaches':
+      return [{ id: 'cover' }, { id: 'wait-calm' }, { id: 'bears-wind' }];
     case 'lot-over':
       return [{ id: 'fresh-can' }, { id: 'trial-piece' }];
     case 'lot-unknown':

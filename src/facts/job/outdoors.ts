@@ -48,7 +48,7 @@ export interface OutdoorDay {
   /** In which order they are sprayed, and when each is begun, s since midnight. */
   readonly order: readonly { readonly id: string; readonly start: number }[];
   /** What is reckoned with, and which of it nobody entered. */
-  readonly weather: Required<Omit<Outdoors, 'latitude' | 'longitude' | 'day'>>;
+  readonly weather: Required<Omit<Outdoors, 'latitude' | 'longitude' | 'day' | 'windFrom' | 'around'>>;
   readonly assumed: readonly (keyof Outdoors)[];
   /** ms since the epoch. */
   readonly midnight: number;

@@ -1,3 +1,4 @@
+import { windLimits } from '@/core/climate';
 import {
   causes,
   grant,
@@ -9,6 +10,7 @@ import {
 } from '@/core/permission';
 import type { QuantityId } from '@/core/quantity';
 import type { Shop } from '@/records';
+import { driftSeen } from './driftseen';
 import { compressedAir } from './compressed';
 import { doseUnread, ratioUnread } from './ratioread';
 import { lastOf, liveEntries, moment, ofType } from './entries';
@@ -83,6 +85,9 @@ export function permissionOf(view: Seen): Permission {
     told('ground', 'part', groundOf(view, coat)),
     told('turn', 'gun', turnOf(view, coat)),
     told('room', 'room', roomRead(room, now)),
+    ...(view.job.outdoors
+      ? [told('wind', 'room', windFound(view)), told('drift', 'room', driftFound(view))]
+      : []),
     told('air', 'room', outOf(view, 'air', 'temperature')),
     told('part', 'part', outOf(view, 'part', 'temperature')),
     told('humidity', 'room', outOf(view, 'humidity', 'share')),
@@ -124,6 +129,33 @@ function roomRead(room: { readonly at: string } | undefined, now: number): Found
   if (!room) return { cause: 'room-unread' };
   const since = Date.parse(room.at);
   return now - since > roomCounts ? { cause: 'room-old', since } : { until: since + roomCounts };
+}
+
+/** A reading of the wind counts so long, ms. A default. */
+const windCounts = 15 * 60_000;
+
+/** Gusts as read outdoors, against what the gun bears. */
+function windFound({ work, rig, now }: Seen): Found | undefined {
+  const read = lastOf(liveEntries(work), 'climate', ({ gusts }) => gusts !== undefined);
+  if (read?.gusts === undefined || now - moment(read) > windCounts) return { cause: 'wind-unread' };
+  const { care, stop } = windLimits[rig?.atomising === 'airless' ? 'airless' : 'air'];
+  const until = moment(read) + windCounts;
+  const said = { found: read.gusts, quantity: 'speed', until } as const;
+  if (read.gusts >= stop) return { cause: 'gusty', ...said, max: stop };
+  return read.gusts >= care ? { cause: 'breezy', ...said, max: care } : { until };
+}
+
+/** The nearest thing downwind that paint would still land on, wet or sticky. */
+function driftFound(view: Seen): Found | undefined {
+  const nearest = driftSeen(view)?.reached.find(({ how }) => how === 'wet' || how === 'sticky');
+  return (
+    nearest && {
+      cause: 'drift-reaches',
+      found: nearest.thing.distance,
+      max: nearest.reach,
+      quantity: 'length',
+    }
+  );
 }
 
 const outCauses = {

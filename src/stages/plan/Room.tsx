@@ -32,6 +32,7 @@ export function Room() {
   const [air, setAir] = useState(climate?.air);
   const [part, setPart] = useState(climate?.part);
   const [humidity, setHumidity] = useState(climate?.humidity);
+  const [gusts, setGusts] = useState<number>();
   const [asked, setAsked] = useState(false);
   const complete = air !== undefined && part !== undefined && humidity !== undefined && humidity <= 1;
   const missing = (value: number | undefined) =>
@@ -44,6 +45,7 @@ export function Room() {
         air,
         part,
         humidity,
+        ...(gusts === undefined ? {} : { gusts }),
         ...(view.shop.altitude === undefined ? {} : { altitude: view.shop.altitude }),
       });
   };
@@ -94,6 +96,16 @@ export function Room() {
             error={humidity !== undefined && humidity > 1 ? 'Humidity ends at 100 %.' : missing(humidity)}
             onEnter={record}
           />
+          {view.job.outdoors && (
+            <NumberField
+              label="Strongest gust"
+              quantity="speed"
+              value={gusts}
+              onChange={setGusts}
+              expects={[0, 15]}
+              onEnter={record}
+            />
+          )}
           <Button className="sm:mt-6" onClick={record}>
             Record
           </Button>

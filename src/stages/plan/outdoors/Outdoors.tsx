@@ -19,11 +19,13 @@ import { useUnits } from '@/ui/units';
 import { endOfDay, timeOfDay } from '@/words/clock';
 import { amount } from '@/words/figures';
 import { compass, compassOf, shadeWords } from '@/words/outdoors';
+import { Drifts } from './Drifts';
 import { FaceDay } from './FaceDay';
 
 /** Sun, wind and dew over a day outdoors: when each face may be sprayed, and in which order round the building. */
 export function Outdoors() {
   const { view } = useJob();
+  const store = useStore();
   const units = useUnits();
   const minute = Math.floor(view.now / 60_000);
   // eslint-disable-next-line react-hooks/exhaustive-deps -- the view is derived from the job, the shop and the minute
@@ -36,6 +38,16 @@ export function Outdoors() {
       <Weather day={day} wanted={wanted} />
       {wanted && isRefusal(found) && <Notice tone="care">{units.says(found)}</Notice>}
       {!isRefusal(found) && <Slots day={found} />}
+      {wanted && <Drifts />}
+      {view.job.outdoors && (
+        <Button
+          look="quiet"
+          className="mt-3"
+          onClick={() => store.put({ ...view.job, outdoors: undefined }, 'sprayed indoors')}
+        >
+          It is sprayed indoors: forget place and wind
+        </Button>
+      )}
     </Panel>
   );
 }
