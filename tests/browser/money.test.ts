@@ -45,6 +45,25 @@ describe('what it costs', () => {
   });
 });
 
+describe('what is to be bought', () => {
+  it('is what open jobs want and the shelf does not hold, in packs, with a list to take along', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/care#buy');
+    await visitor.sees(/Frame primer M1.*short; wanted/, '[data-buy]');
+    await visitor.sees('Enter the sizes it is sold in', '[data-buy]');
+    await visitor.open(/^Sizes it is sold in/);
+    await visitor.type('A pack holds', '1');
+    await visitor.type('Price of it', '55');
+    await visitor.page.keyboard.press('Tab');
+    await visitor.press('Add');
+    await visitor.sees(/3 × 1\.00\sL: 165\.00/, '[data-buy]');
+    await visitor.choose('Keep count of', 'Gloves');
+    await visitor.sees('Gloves: 2, for 0 left of 1 at least', '[data-buy]');
+    const list = String(await visitor.downloaded('Shopping list', '.txt'));
+    expect(list).toContain('3 × 1.00');
+    expect(list).toContain('Gloves: 2');
+  });
+});
+
 describe('a house in an afternoon', () => {
   it('is planned by the sun, face by face, and never beyond its limits', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', `${walls}/plan#day`);
@@ -76,5 +95,21 @@ describe('a house in an afternoon', () => {
     await visitor.sees('No face can be sprayed on this day.', '[data-order]');
     await visitor.reload();
     await visitor.sees('No face can be sprayed on this day.', '[data-order]');
+    await visitor.choose('Wind comes from', 'West');
+    await visitor.type('How far off', '4');
+    await visitor.choose('To the', 'East');
+    await visitor.press('Add it');
+    await visitor.sees(/Cars, 4(\.00)?\sm to the east: ■ drops fall on it wet/, '[data-around]');
+    await visitor.go(`${panels}/plan#day`);
+    await visitor.open(/^Place and weather/);
+    await visitor.type('Latitude, south below nought', '50');
+    await visitor.page.keyboard.press('Tab');
+    await visitor.go(`${panels}/plan#ready`);
+    await visitor.sees('The wind is not read.');
+    await visitor.open(/^Read again/);
+    await visitor.type('Strongest gust', '7');
+    await visitor.press('Record');
+    await visitor.sees('It blows too hard for this gun.');
+    await visitor.sees(/Gusts of 7\.00\sm\/s; this gun stops at 5\.00\sm\/s/);
   });
 });
