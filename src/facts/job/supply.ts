@@ -7,7 +7,7 @@ import { slowness } from './recoat';
 import type { CoatPoint } from './coatpoints';
 import type { SprayView } from './spray';
 import { sweptOf, timesOver } from './strokes';
-import { thinnerShare } from './thinnershare';
+import { paintPrice } from './thinnershare';
 import type { Worked } from './worked';
 
 /** Fills of the gun's cup for one face. */
@@ -94,11 +94,10 @@ export function supplyView(
     ...(job.approach.pot ? { pot: job.approach.pot } : {}),
     induction: sheet.times.induction,
   });
+  const price = paintPrice(job, job.layer);
   const whole = poured.reduce((sum, { volume }) => sum + volume, 0);
   return {
-    ...(isRefusal(needed) || sheet.pricePerVolume === undefined
-      ? {}
-      : { cost: needed.total * (1 - thinnerShare(job, job.layer)) * sheet.pricePerVolume }),
+    ...(isRefusal(needed) || price === undefined ? {} : { cost: needed.total * price }),
     batches,
     ...(spray.recoat ? { opens: spray.recoat.opens } : {}),
     faces: (points[0]?.strokes ?? []).map((guide) => {

@@ -16,3 +16,9 @@ export function thinnerShare(job: Worked, layer: Layer): number {
   if (!thinner || !(batch.applied.density > 0) || !(whole > 0)) return 0;
   return Math.min(batch.thinner / thinner.density / (whole / batch.applied.density), 1);
 }
+
+/** What a m³ of ready mix costs in paint, its thinner not; nothing where the sheet has no price. */
+export const paintPrice = (job: Worked, layer: Layer): number | undefined =>
+  layer.sheet.pricePerVolume === undefined
+    ? undefined
+    : layer.sheet.pricePerVolume * (1 - thinnerShare(job, layer));

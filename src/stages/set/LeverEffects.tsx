@@ -1,9 +1,12 @@
 'use client';
 
 import type { LeversJudged } from '@/facts/job/levers';
+import { paintPrice } from '@/facts/job/thinnershare';
+import { useJob } from '@/ui/job/context';
 import { useUnits } from '@/ui/units';
 import { restorerWords } from '@/words/fixes';
 import { amount, written } from '@/words/figures';
+import { money } from '@/words/money';
 
 interface Props {
   readonly judged: LeversJudged;
@@ -14,6 +17,8 @@ interface Props {
 /** What the levers do beside the film: drops, transfer and overspray, air, time, and what would restore the film. */
 export function LeverEffects({ judged: { point, overspray, seconds, mix, restore: found }, airSaid }: Props) {
   const units = useUnits();
+  const { work } = useJob().view;
+  const price = paintPrice(work, work.layer);
   const { drops, transfer, air } = point;
   const restore = restorerWords(found, units);
   const facts = [
@@ -36,7 +41,11 @@ export function LeverEffects({ judged: { point, overspray, seconds, mix, restore
       : [[`Air taken${airSaid ? '' : ', default'}`, written(amount('airFlow', air), units)]]),
     [
       'A coat takes about',
-      `${written(amount('duration', seconds), units)}, ${written(amount('volume', mix), units)}`,
+      [
+        written(amount('duration', seconds), units),
+        written(amount('volume', mix), units),
+        ...(price === undefined ? [] : [`${money(mix * price)} of paint`]),
+      ].join(', '),
     ],
   ];
   return (

@@ -4,6 +4,7 @@ import { useMemo } from 'react';
 import { byOtherWay, otherWays } from '@/core/operating';
 import { isRefusal } from '@/core/refusal';
 import { gunChoices } from '@/facts/job/gunchoice';
+import { paintPrice } from '@/facts/job/thinnershare';
 import { useRecords } from '@/store/hooks';
 import { ButtonLink } from '@/ui/Button';
 import { Fold } from '@/ui/Fold';
@@ -14,6 +15,7 @@ import { useUnits } from '@/ui/units';
 import { amount } from '@/words/figures';
 import { gunChoiceSays, mixOf, otherWayWords } from '@/words/gunchoice';
 import { plural } from '@/words/line';
+import { money } from '@/words/money';
 
 /** The shop’s guns side by side on this layer, each as a job with it would be concluded; and the ways without a gun. */
 export function WhichGun() {
@@ -22,6 +24,7 @@ export function WhichGun() {
   const rigs = useRecords('rig');
   const cups = useRecords('cup');
   const { job, work, shop, now } = view;
+  const price = paintPrice(work, work.layer);
   // What a gun can do does not change with the second.
   const minute = Math.floor(now / 60_000) * 60_000;
   const choices = useMemo(
@@ -53,6 +56,7 @@ export function WhichGun() {
                   )}
                   <span>
                     <Printed figure={amount('volume', mixOf(choice))} /> to mix
+                    {price !== undefined && `, ${money((mixOf(choice) ?? 0) * price)} of paint`}
                   </span>
                   <span>
                     <Printed figure={amount('duration', found.time)} /> a coat

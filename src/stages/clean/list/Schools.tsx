@@ -1,6 +1,11 @@
 'use client';
 
-import { cleaningApproaches, cleaningSequence, type CleaningApproach } from '@/core/care';
+import {
+  cleaningApproaches,
+  cleaningSequence,
+  type CleaningApproach,
+  type CleaningSequence,
+} from '@/core/care';
 import { isRefusal } from '@/core/refusal';
 import { useStore } from '@/store/hooks';
 import { cleaningQuestion, layerOf, withLayer } from '@/facts/job';
@@ -10,6 +15,7 @@ import { Notice } from '@/ui/Notice';
 import { useUnits } from '@/ui/units';
 import { liquidWords, approachWords } from '@/words/care';
 import { amount, written } from '@/words/figures';
+import { money } from '@/words/money';
 
 /** Full strip, or flush and store: what each takes here. */
 export function Schools() {
@@ -24,6 +30,11 @@ export function Schools() {
     approach,
     found: cleaningSequence({ ...cleaningQuestion(layer, clean.rig), gelled: clean.gelled, approach }),
   }));
+  const { rates } = view.shop;
+  const priced = rates?.labour !== undefined || rates?.cleaner !== undefined;
+  // The fluid is bought, and is to be got rid of again.
+  const costOf = ({ volume, takes }: CleaningSequence) =>
+    takes * (rates?.labour ?? 0) + volume * ((rates?.cleaner ?? 0) + (rates?.waste ?? 0));
   return (
     <section aria-label="Way of cleaning" className="space-y-2" data-schools>
       <Choice
@@ -38,7 +49,7 @@ export function Schools() {
             <th scope="col">
               <span className="sr-only">Way</span>
             </th>
-            {['Steps', 'Time', 'Liquid'].map((each) => (
+            {['Steps', 'Time', 'Liquid', ...(priced ? ['Money'] : [])].map((each) => (
               <th key={each} scope="col" className="pb-1 text-right font-semibold">
                 {each}
               </th>
@@ -52,7 +63,7 @@ export function Schools() {
                 {approachWords[approach]}
               </th>
               {isRefusal(found) ? (
-                <td colSpan={3} className="text-right font-semibold">
+                <td colSpan={priced ? 4 : 3} className="text-right font-semibold">
                   not here
                 </td>
               ) : (
@@ -60,6 +71,7 @@ export function Schools() {
                   String(found.steps.length),
                   written(amount('duration', found.takes), units, { digits: 0 }),
                   liquidWords(found.volume, units),
+                  ...(priced ? [money(costOf(found))] : []),
                 ].map((each, i) => (
                   <td key={i} className="text-right font-semibold">
                     {each}
