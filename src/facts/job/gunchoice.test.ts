@@ -14,7 +14,7 @@ import {
   wallPaint,
 } from '../../../tests/fixtures/job';
 import { fansByFace } from './byface';
-import { gunChoices } from './gunchoice';
+import { gunChoices, savesOver } from './gunchoice';
 
 const small: Rig = { ...turbine, id: 'small', name: 'Small', sets: [{ id: 's', bore: 0.8e-3 }] };
 const pump: Rig = { ...airless, id: 'pump', name: 'Pump' };
@@ -36,6 +36,25 @@ describe('which gun of the shop', () => {
     const same = gunChoices(fresh, [own], [ford])[0]!.found!;
     expect(same.point).toEqual(fresh.set.point);
     expect(same.mix).toBe(isRefusal(fresh.plan.needed) ? undefined : fresh.plan.needed.total);
+  });
+
+  it('is set beside its own gun by what a job like this costs', () => {
+    const choices = gunChoices(seen(readyToSpray()), [pump, own], [ford]);
+    const mine = choices.find(({ current }) => current)!;
+    const other = choices.find(({ current }) => !current)!;
+    const [a, b] = [mine.found!, other.found!];
+    if (isRefusal(a.mix) || isRefusal(b.mix)) throw new Error('no mix');
+    expect(savesOver(mine, other, 2, { paint: 20_000, labour: undefined })).toBeCloseTo(
+      (a.mix - b.mix) * 20_000,
+      9,
+    );
+    expect(savesOver(mine, other, 2, { paint: undefined, labour: 0.01 })).toBeCloseTo(
+      (a.time - b.time) * 0.02,
+      9,
+    );
+    expect(savesOver(mine, mine, 2, { paint: 1, labour: 1 })).toBe(0);
+    expect(savesOver(mine, other, 2, { paint: undefined, labour: undefined })).toBeUndefined();
+    expect(savesOver(undefined, other, 2, { paint: 1, labour: 1 })).toBeUndefined();
   });
 
   it('is asked for the layer in hand alone', () => {

@@ -85,3 +85,19 @@ export function gunChoices(
     (a, b) => rank(a) - rank(b) || (a.found?.time ?? Infinity) - (b.found?.time ?? Infinity),
   );
 }
+
+/**
+ * What a job like this would cost less with a gun than with its own one, in paint and in hands, currency; nothing where
+ * either is not known, or nothing is priced.
+ */
+export function savesOver(
+  own: GunChoice | undefined,
+  other: GunChoice,
+  coats: number,
+  { paint, labour }: { readonly paint: number | undefined; readonly labour: number | undefined },
+): number | undefined {
+  const [now, then] = [own?.found, other.found];
+  if (!now || !then || isRefusal(now.mix) || isRefusal(then.mix)) return undefined;
+  if (paint === undefined && labour === undefined) return undefined;
+  return (now.mix - then.mix) * (paint ?? 0) + (now.time - then.time) * coats * (labour ?? 0);
+}

@@ -1,12 +1,14 @@
 'use client';
 
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
+import { paidBackAfter } from '@/core/money';
 import { byOtherWay, otherWays } from '@/core/operating';
 import { isRefusal } from '@/core/refusal';
-import { gunChoices } from '@/facts/job/gunchoice';
+import { gunChoices, savesOver } from '@/facts/job/gunchoice';
 import { paintPrice } from '@/facts/job/thinnershare';
 import { useRecords } from '@/store/hooks';
 import { ButtonLink } from '@/ui/Button';
+import { CommitField } from '@/ui/Field';
 import { Fold } from '@/ui/Fold';
 import { useJob } from '@/ui/job/context';
 import { Panel } from '@/ui/Panel';
@@ -21,6 +23,7 @@ import { money } from '@/words/money';
 export function WhichGun() {
   const { view } = useJob();
   const units = useUnits();
+  const [cost, setCost] = useState<number>();
   const rigs = useRecords('rig');
   const cups = useRecords('cup');
   const { job, work, shop, now } = view;
@@ -31,6 +34,9 @@ export function WhichGun() {
     () => gunChoices({ job, work, shop, now: minute }, rigs, cups),
     [job, work, shop, minute, rigs, cups],
   );
+  const own = choices.find(({ current }) => current);
+  const coats = work.layer.coats.length;
+  const labour = shop.rates?.labour;
   return (
     <Panel title="Which gun for this layer">
       <ol className="divide-y divide-hairline" data-guns>
@@ -64,6 +70,9 @@ export function WhichGun() {
                   <span>{plural(found.cleaning, 'cleaning step')}</span>
                 </p>
               )}
+              {!current && (
+                <Payback saves={savesOver(own, choice, coats, { paint: price, labour })} cost={cost} />
+              )}
             </li>
           );
         })}
@@ -71,8 +80,41 @@ export function WhichGun() {
       <ButtonLink look="quiet" href={`/job/${job.id}/plan#stack`}>
         Another gun for this layer is chosen on Plan, under Stack
       </ButtonLink>
+      {(price !== undefined || labour !== undefined) && (
+        <div className="mt-2 max-w-60">
+          <CommitField
+            label="A gun that is to be bought costs"
+            value={cost === undefined ? '' : String(cost)}
+            onCommit={(text) => {
+              const said = Number(text.replace(',', '.'));
+              setCost(text.trim() !== '' && said > 0 ? said : undefined);
+            }}
+            hint="Says after how many jobs like this it has paid for itself"
+          />
+        </div>
+      )}
       <Without />
     </Panel>
+  );
+}
+
+interface PaybackProps {
+  readonly saves: number | undefined;
+  readonly cost: number | undefined;
+}
+
+/** What a job like this costs less with it, and when it has paid for itself. */
+function Payback({ saves, cost }: PaybackProps) {
+  if (saves === undefined || Math.abs(saves) < 0.005) return null;
+  return (
+    <p className="text-sm" data-payback>
+      {saves > 0 ? `Saves ${money(saves)} a job like this` : `Costs ${money(-saves)} more a job like this`}
+      {cost !== undefined &&
+        (saves > 0
+          ? `; at ${money(cost)} it has paid for itself after ${plural(paidBackAfter(cost, saves), 'such job')}`
+          : '; it never pays for itself by that')}
+      .
+    </p>
   );
 }
 
