@@ -322,4 +322,80 @@ describe('what is new in them', () => {
       isRefusal(readRecord(plain(changed(full, { approach: { thinBy: { kind: 'by-ear' } as never } })))),
     ).toBe(true);
   });
+
+  it('a shop with people, rates and a store room; a sheet with packs; a photo of a place', () => {
+    const shop = {
+      ...newShop,
+      people: [
+        {
+          ...{
+            id: 'i',
+            name: 'Ida B',
+            formerly: ['Ida'],
+            left: '2026-11-23T12:00:00.000Z',
+            waives: ['part'],
+          },
+          signed: [{ what: 'air', at: '2026-11-23T12:00:00.000Z', by: 'Ole', on: '10 of 10' }],
+        },
+      ],
+      signing: { parts: 12, drills: 3, panel: 0.85, lasts: 86_400 },
+      rates: {
+        ...{ labour: 0.0133, thinner: 7000, cleaner: 4000, waste: 1000, masking: 0.15, tax: 0.2 },
+        addition: { kind: 'margin', share: 0.3 },
+      },
+      stock: [{ id: 'g', name: 'Gloves', stock: 2, least: 10, lead: 3, price: 0.2 }],
+    };
+    expect(read(shop)).toEqual(plain(shop));
+    const sold = { ...sheet, packs: [{ componentId: 'base', volume: 1e-3, price: 55 }], lead: 4 };
+    expect(read(sold)).toEqual(plain(sold));
+    const photo = {
+      ...{ kind: 'photo', version: 2, id: 'p', jobId: 'job', at: '2026-11-23T12:00:00.000Z', name: '' },
+      ...{ width: 4, height: 3, marks: [], faceId: 'front', zone: 'edges' },
+    };
+    expect(read(photo)).toEqual(plain(photo));
+    expect(isRefusal(readRecord(plain({ ...shop, signing: { ...shop.signing, parts: 0 } })))).toBe(true);
+    expect(isRefusal(readRecord(plain({ ...photo, zone: 'attic' })))).toBe(true);
+  });
+
+  it('a job outdoors, its faces turned, and what the round found', () => {
+    const job = aJob();
+    const entry = { at: '2026-11-23T12:00:00.000Z' };
+    const full = {
+      ...job,
+      outdoors: {
+        ...{
+          latitude: 0.9,
+          longitude: -0.1,
+          day: '2026-06-21',
+          absorptance: 0.8,
+          coldest: 284,
+          warmest: 297,
+        },
+        ...{ dawnHumidity: 0.9, wind: 0, gusts: 3, cloud: 0.5, windFrom: 4.7 },
+        around: [{ id: 'c', what: 'car', distance: 4, bearing: 1.57, covered: true }],
+      },
+      part: { ...job.part, faces: job.part.faces.map((face) => ({ ...face, facing: 3.14 })) },
+      log: [
+        { ...entry, id: 'a', counter: 0, type: 'climate', air: 290, part: 291, humidity: 0.5, gusts: 0 },
+        {
+          ...{ ...entry, id: 'b', counter: 1, type: 'inspected', faceId: 'front', zone: 'field' },
+          ...{ asks: 'dust', found: 'counted', nibs: 3, fibres: 1 },
+        },
+        { ...entry, id: 'c', counter: 2, type: 'guide', faceId: 'front', highs: [1], lows: [2, 23] },
+        {
+          ...{ ...entry, id: 'd', counter: 3, type: 'miss', text: 'Bare', how: 'brush', who: 'Ida' },
+          due: '2026-11-24T12:00:00.000Z',
+        },
+        { ...entry, id: 'e', counter: 4, type: 'miss-closed', missId: 'd', did: 'done' },
+      ],
+    };
+    expect(read(full)).toEqual(plain(full));
+    for (const wrong of [
+      { ...full.log[1], found: 'lovely' },
+      { ...full.log[2], lows: [24] },
+      { ...full.log[3], text: '' },
+      { ...full.log[0], gusts: -1 },
+    ])
+      expect(isRefusal(readRecord(plain({ ...full, log: [wrong] })))).toBe(true);
+  });
 });

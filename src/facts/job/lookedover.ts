@@ -155,7 +155,9 @@ export function lookedOver(job: Worked, coats: readonly CoatState[]): LookedOver
       const closed = own.length > 0 && own.every((each) => each.closed);
       return { ...looked, state: closed ? 'mended' : 'fault' };
     }
-    if (answer.defect && !open.some((each) => each.defect === answer.defect))
+    // Put right since: it was named, and no longer stands. What nobody named stands until somebody looks again.
+    const named = ofType(entries, 'defect').some((each) => each.defect === answer.defect);
+    if (answer.defect && named && !open.some((each) => each.defect === answer.defect))
       return { ...looked, state: 'mended' };
     return { ...looked, state: 'fault' };
   };

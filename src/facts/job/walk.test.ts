@@ -117,6 +117,21 @@ describe('the round over a part', () => {
     ).toBe('good');
   });
 
+  it('holds a fault that was never named, and lets it go when what was named is put right', () => {
+    const job = finished('texture');
+    const runs = logged(job, [-9, inspected('texture', 'runs')]);
+    expect(stop(runs, 'texture/front/field')?.state).toBe('fault');
+    const shows = logged(finished('texture', { kind: 'board' }), [
+      -9,
+      { type: 'hiding', faceId: 'front', hides: false },
+    ]);
+    expect(stop(shows, 'hiding/front/field')?.state).toBe('fault');
+    const named = logged(runs, [-9, { type: 'defect', name: 'Runs', defect: 'runs' }]);
+    expect(stop(named, 'texture/front/field')?.state).toBe('fault');
+    const flatted = logged(named, [-5, { type: 'rework', defect: 'runs', did: 'flat-recoat' }]);
+    expect(stop(flatted, 'texture/front/field')?.state).toBe('mended');
+  });
+
   it('asks nothing of hiding where wood is meant to show', () => {
     const wood = finished(undefined, { kind: 'wood' });
     expect(walk(wood).stops.some(({ asks }) => asks === 'hiding')).toBe(false);
