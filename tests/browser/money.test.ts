@@ -17,7 +17,7 @@ describe('what it costs', () => {
     await visitor.sees(/Not counted, because nobody priced it: .*hands/);
     await visitor.sees('▲ not all priced', '[data-cost]');
     await visitor.go('/settings');
-    await visitor.open(/^Rates/);
+    await visitor.open(/^Dates, money/);
     await visitor.type('An hour of hands', '48');
     await visitor.type('Thinner', '7');
     await visitor.type('Cleaning fluid', '4');
@@ -101,7 +101,7 @@ describe('a house in an afternoon', () => {
     await visitor.press('Add it');
     await visitor.sees(/Cars, 4(\.00)?\sm to the east: ■ drops fall on it wet/, '[data-around]');
     await visitor.go(`${panels}/plan#day`);
-    await visitor.open(/^Place and weather/);
+    await visitor.open(/^Sprayed outdoors/);
     await visitor.type('Latitude, south below nought', '50');
     await visitor.page.keyboard.press('Tab');
     await visitor.go(`${panels}/plan#ready`);

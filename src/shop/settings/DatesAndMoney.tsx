@@ -6,6 +6,7 @@ import { SelectField } from '@/ui/Field';
 import { Fold } from '@/ui/Fold';
 import { currencies } from '@/words/money';
 import { Logo } from './Logo';
+import { Rates } from './Rates';
 
 interface Props {
   readonly shop: Shop;
@@ -28,7 +29,7 @@ export function DatesAndMoney({ shop, set }: Props) {
   return (
     <Fold
       className="border-b border-hairline px-4 md:px-5"
-      title="Dates, money, mark"
+      title="Dates, money, mark, rates"
       says={says.join(' · ')}
     >
       <div className="grid max-w-3xl gap-4 sm:grid-cols-2">
@@ -53,6 +54,7 @@ export function DatesAndMoney({ shop, set }: Props) {
         />
         <Logo shop={shop} set={set} />
       </div>
+      <Rates shop={shop} set={set} />
     </Fold>
   );
 }

@@ -1,7 +1,6 @@
 'use client';
 
 import type { Shop } from '@/records';
-import { Fold } from '@/ui/Fold';
 import { NumberField } from '@/ui/NumberField';
 import { money } from '@/words/money';
 
@@ -21,12 +20,10 @@ export function Rates({ shop, set }: Props) {
   const { rates } = shop;
   const put = (said: Partial<NonNullable<Shop['rates']>>) => set({ rates: { ...rates, ...said } });
   return (
-    <Fold
-      className="border-b border-hairline px-4 md:px-5"
-      place="rates"
-      title="Rates"
-      says={rates?.labour === undefined ? 'hands not priced yet' : `${money(rates.labour * 3600)} an hour`}
-    >
+    <section aria-label="Rates" className="mt-5">
+      <h3 className="mb-2 font-bold">
+        Rates{rates?.labour === undefined ? '' : `: ${money(rates.labour * 3600)} an hour`}
+      </h3>
       <div className="grid max-w-3xl gap-4 sm:grid-cols-2">
         <NumberField
           label="An hour of hands"
@@ -56,6 +53,6 @@ export function Rates({ shop, set }: Props) {
           />
         ))}
       </div>
-    </Fold>
+    </section>
   );
 }

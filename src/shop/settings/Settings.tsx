@@ -14,7 +14,6 @@ import { Questions } from './Questions';
 import { AlarmChoices } from './AlarmChoices';
 import { Hours } from './Hours';
 import { DatesAndMoney } from './DatesAndMoney';
-import { Rates } from './Rates';
 import { SigningRules } from './SigningRules';
 import { DataPanel } from './DataPanel';
 import { OnThisDevice } from './OnThisDevice';
@@ -135,7 +134,6 @@ export function Settings() {
           </div>
         </Panel>
         <DatesAndMoney shop={shop} set={set} />
-        <Rates shop={shop} set={set} />
         <SigningRules shop={shop} set={set} />
         <DataPanel />
         <OnThisDevice />

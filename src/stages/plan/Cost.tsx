@@ -92,7 +92,7 @@ export function Cost() {
           <div className="mt-3 max-w-3xl">
             <Notice tone="care">
               {missing} Paint is priced on its sheet, parts that wear with their gun, the rest in Settings.{' '}
-              <ButtonLink href="/settings#rates" look="quiet">
+              <ButtonLink href="/settings" look="quiet">
                 Rates
               </ButtonLink>
             </Notice>

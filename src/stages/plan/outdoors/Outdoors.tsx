@@ -33,12 +33,19 @@ export function Outdoors() {
   const day = isRefusal(found) ? undefined : found;
   const wanted =
     view.job.outdoors !== undefined || ['outdoors', 'sun'].includes(view.job.part.exposure ?? '');
+  // Work indoors has one line of it, and no more.
+  if (!wanted)
+    return (
+      <div className="border-b border-hairline px-4 md:px-5">
+        <Weather day={day} wanted={false} />
+      </div>
+    );
   return (
     <Panel title="Outdoors: sun, wind, dew" place="outdoors">
-      <Weather day={day} wanted={wanted} />
-      {wanted && isRefusal(found) && <Notice tone="care">{units.says(found)}</Notice>}
+      <Weather day={day} wanted />
+      {isRefusal(found) && <Notice tone="care">{units.says(found)}</Notice>}
       {!isRefusal(found) && <Slots day={found} />}
-      {wanted && <Drifts />}
+      <Drifts />
       {view.job.outdoors && (
         <Button
           look="quiet"
@@ -91,11 +98,11 @@ function Weather({ day, wanted }: WeatherProps) {
     );
   return (
     <Fold
-      title="Place and weather"
+      title={wanted ? 'Place and weather' : 'Sprayed outdoors?'}
       open={wanted && (said.latitude === undefined || said.longitude === undefined)}
       says={
         !reckoned ? (
-          'for work outdoors: when the sun allows it, face by face'
+          'place and weather: when the sun allows it, face by face'
         ) : (
           <>
             <Printed figure={amount('temperature', reckoned.coldest)} /> to{' '}
