@@ -67,10 +67,10 @@ describe('what is to be bought', () => {
 describe('a house in an afternoon', () => {
   it('is planned by the sun, face by face, and never beyond its limits', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', `${walls}/plan#day`);
-    await visitor.sees('Outdoors: sun, wind, dew');
-    await visitor.open(/^Place and weather/);
+    await visitor.open(/^Sprayed outdoors/);
     await visitor.type('Latitude, south below nought', '50');
     await visitor.page.keyboard.press('Tab');
+    await visitor.sees('Outdoors: sun, wind, dew');
     await visitor.type('Longitude, west below nought', '8');
     await visitor.page.keyboard.press('Tab');
     await visitor.sees('say which way it faces', '[data-outdoors]');

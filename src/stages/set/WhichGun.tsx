@@ -4,7 +4,7 @@ import { useMemo, useState } from 'react';
 import { paidBackAfter } from '@/core/money';
 import { byOtherWay, otherWays } from '@/core/operating';
 import { isRefusal } from '@/core/refusal';
-import { gunChoices, savesOver } from '@/facts/job/gunchoice';
+import { gunChoices, savesOver, type GunChoice } from '@/facts/job/gunchoice';
 import { paintPrice } from '@/facts/job/thinnershare';
 import { useRecords } from '@/store/hooks';
 import { ButtonLink } from '@/ui/Button';
@@ -23,7 +23,6 @@ import { money } from '@/words/money';
 export function WhichGun() {
   const { view } = useJob();
   const units = useUnits();
-  const [cost, setCost] = useState<number>();
   const rigs = useRecords('rig');
   const cups = useRecords('cup');
   const { job, work, shop, now } = view;
@@ -34,8 +33,6 @@ export function WhichGun() {
     () => gunChoices({ job, work, shop, now: minute }, rigs, cups),
     [job, work, shop, minute, rigs, cups],
   );
-  const own = choices.find(({ current }) => current);
-  const coats = work.layer.coats.length;
   const labour = shop.rates?.labour;
   return (
     <Panel title="Which gun for this layer">
@@ -62,16 +59,12 @@ export function WhichGun() {
                   )}
                   <span>
                     <Printed figure={amount('volume', mixOf(choice))} /> to mix
-                    {price !== undefined && `, ${money((mixOf(choice) ?? 0) * price)} of paint`}
                   </span>
                   <span>
                     <Printed figure={amount('duration', found.time)} /> a coat
                   </span>
                   <span>{plural(found.cleaning, 'cleaning step')}</span>
                 </p>
-              )}
-              {!current && (
-                <Payback saves={savesOver(own, choice, coats, { paint: price, labour })} cost={cost} />
               )}
             </li>
           );
@@ -80,43 +73,58 @@ export function WhichGun() {
       <ButtonLink look="quiet" href={`/job/${job.id}/plan#stack`}>
         Another gun for this layer is chosen on Plan, under Stack
       </ButtonLink>
-      {(price !== undefined || labour !== undefined) && (
-        <div className="mt-2 max-w-60">
-          <CommitField
-            label="A gun that is to be bought costs"
-            value={cost === undefined ? '' : String(cost)}
-            onCommit={(text) => {
-              const said = Number(text.replace(',', '.'));
-              setCost(text.trim() !== '' && said > 0 ? said : undefined);
-            }}
-            hint="Says after how many jobs like this it has paid for itself"
-          />
-        </div>
-      )}
+      {(price !== undefined || labour !== undefined) && <Payback choices={choices} price={price} />}
       <Without />
     </Panel>
   );
 }
 
 interface PaybackProps {
-  readonly saves: number | undefined;
-  readonly cost: number | undefined;
+  readonly choices: readonly GunChoice[];
+  /** Currency units a m³ of ready mix. */
+  readonly price: number | undefined;
 }
 
-/** What a job like this costs less with it, and when it has paid for itself. */
-function Payback({ saves, cost }: PaybackProps) {
-  if (saves === undefined || Math.abs(saves) < 0.005) return null;
+/** What a job like this costs less with another gun, and after how many of them it has paid for itself. */
+function Payback({ choices, price }: PaybackProps) {
+  const { view } = useJob();
+  const [cost, setCost] = useState<number>();
+  const own = choices.find(({ current }) => current);
+  const { coats } = view.work.layer;
+  const priced = { paint: price, labour: view.shop.rates?.labour };
   return (
-    <p className="text-sm" data-payback>
-      {saves > 0 ? `Saves ${money(saves)} a job like this` : `Costs ${money(-saves)} more a job like this`}
-      {cost !== undefined &&
-        (saves > 0
-          ? `; at ${money(cost)} it has paid for itself after ${plural(paidBackAfter(cost, saves), 'such job')}`
-          : '; it never pays for itself by that')}
-      .
-    </p>
+    <Fold title="In money" says="what each would save on a job like this" verb="Show">
+      <ul className="divide-y divide-hairline text-sm" data-payback>
+        {choices.map((choice) => {
+          const saves = savesOver(own, choice, coats.length, priced);
+          const mix = mixOf(choice);
+          return (
+            <li key={choice.rig.id} className="py-1.5">
+              <b>{choice.rig.name}</b>
+              {mix !== undefined && price !== undefined && `: ${money(mix * price)} of paint`}
+              {!choice.current && saves !== undefined && `; ${savingSays(saves, cost)}`}.
+            </li>
+          );
+        })}
+      </ul>
+      <div className="mt-2 max-w-60">
+        <CommitField
+          label="A gun that is to be bought costs"
+          value={cost === undefined ? '' : String(cost)}
+          onCommit={(text) => {
+            const said = Number(text.replace(',', '.'));
+            setCost(text.trim() !== '' && said > 0 ? said : undefined);
+          }}
+        />
+      </div>
+    </Fold>
   );
 }
+
+const savingSays = (saves: number, cost: number | undefined): string =>
+  saves <= 0
+    ? `costs ${money(-saves)} more a job like this`
+    : `saves ${money(saves)} a job like this${cost === undefined ? '' : `, paid back after ${plural(paidBackAfter(cost, saves), 'such job')}`}`;
 
 /** The same film by roller, brush or dip. */
 function Without() {
