@@ -270,3 +270,12 @@ describe('showing values', () => {
     expect(showClock(-0.5)).toBe('00:00');
   });
 });
+
+it('a length in the wrong unit is guessed in the shop’s own system first', () => {
+  const meant = (system: 'metric' | 'us') => {
+    const found = parse('60', 'length', { system, expects: [0.05, 40] });
+    return isRefusal(found) ? undefined : found.doubt?.instead?.text;
+  };
+  expect(meant('metric')).toBe('60 cm');
+  expect(meant('us')).toBeUndefined();
+});

@@ -183,6 +183,27 @@ function clockDoubt({ value, other }: Amount): Doubt {
     : { says: `${says} Did you mean ${other} s?`, instead: { value: other, text: `${other} s` } };
 }
 
+const customary = [
+  'in',
+  'ft',
+  'mil',
+  'gal',
+  'qt',
+  'fl oz',
+  'oz',
+  'lb',
+  'psi',
+  '°F',
+  'ft²',
+  'in/s',
+  'ft/s',
+  'cfm',
+];
+
+/** A unit of the other system is meant only where none of one’s own fits. */
+const foreign = ({ id }: Unit, system: UnitSystem): number =>
+  Number(customary.includes(id) !== (system === 'us'));
+
 /**
  * A value outside the expected range is most often right in another unit, or a comma read the wrong way.
  * The first reading that falls inside the range is offered.
@@ -217,12 +238,12 @@ function doubtOf(
   const shown = unitIn(id, system);
   const usual = `${plain(fromSI(expects[0], shown))} to ${plain(fromSI(expects[1], shown))} ${shown.symbol}`;
   const typed = `${plain(amount.value)} ${unit.symbol}`;
-  // Of the units that would fit, the one that lands nearest the middle of what is usual.
+  // Of the units that would fit, one of the shop’s own system, and the one that lands nearest the middle of what is usual.
   const middle = Math.sqrt((expects[0] > 0 ? expects[0] : expects[1] / 1000) * expects[1]);
   const off = (each: Unit) => Math.abs(Math.log(toSI(amount.value, each) / middle));
   const [meant] = quantityOf(id)
     .units.filter((each) => each !== unit && inside(toSI(amount.value, each)))
-    .sort((a, b) => off(a) - off(b));
+    .sort((a, b) => foreign(a, system) - foreign(b, system) || off(a) - off(b));
   if (!meant || unitTyped) return { says: `${typed} is unusual here: ${usual} is expected. Is it right?` };
   const instead = toSI(amount.value, meant);
   return {

@@ -1,6 +1,6 @@
 'use client';
 
-import { useMemo, useState } from 'react';
+import { useMemo, useState, type ReactNode } from 'react';
 import { paidBackAfter } from '@/core/money';
 import { byOtherWay, otherWays } from '@/core/operating';
 import { isRefusal } from '@/core/refusal';
@@ -73,8 +73,9 @@ export function WhichGun() {
       <ButtonLink look="quiet" href={`/job/${job.id}/plan#stack`}>
         Another gun for this layer is chosen on Plan, under Stack
       </ButtonLink>
-      {(price !== undefined || labour !== undefined) && <Payback choices={choices} price={price} />}
-      <Without />
+      <Without>
+        {(price !== undefined || labour !== undefined) && <Payback choices={choices} price={price} />}
+      </Without>
     </Panel>
   );
 }
@@ -93,7 +94,8 @@ function Payback({ choices, price }: PaybackProps) {
   const { coats } = view.work.layer;
   const priced = { paint: price, labour: view.shop.rates?.labour };
   return (
-    <Fold title="In money" says="what each would save on a job like this" verb="Show">
+    <section aria-label="Guns in money" className="mt-4">
+      <h3 className="font-bold">Guns in money, on a job like this</h3>
       <ul className="divide-y divide-hairline text-sm" data-payback>
         {choices.map((choice) => {
           const saves = savesOver(own, choice, coats.length, priced);
@@ -117,7 +119,7 @@ function Payback({ choices, price }: PaybackProps) {
           }}
         />
       </div>
-    </Fold>
+    </section>
   );
 }
 
@@ -127,7 +129,7 @@ const savingSays = (saves: number, cost: number | undefined): string =>
     : `saves ${money(saves)} a job like this${cost === undefined ? '' : `, paid back after ${plural(paidBackAfter(cost, saves), 'such job')}`}`;
 
 /** The same film by roller, brush or dip. */
-function Without() {
+function Without({ children }: { readonly children: ReactNode }) {
   const { view } = useJob();
   const { plan, work } = view;
   const wet = plan.coats
@@ -137,9 +139,13 @@ function Without() {
     const by = byOtherWay(way, plan.area, wet);
     return isRefusal(by) ? [] : [by];
   });
-  if (found.length === 0) return null;
+  if (found.length === 0 && !children) return null;
   return (
-    <Fold title="Without a gun" says="roller, brush, dip: trade figures, defaults" verb="Show">
+    <Fold
+      title={children ? 'Without a gun, and in money' : 'Without a gun'}
+      says="roller, brush, dip: trade figures, defaults"
+      verb="Show"
+    >
       <ul className="divide-y divide-hairline text-sm" data-without>
         {found.map(({ way, coats, paint, time }) => (
           <li key={way} className="grid gap-x-4 py-2 sm:grid-cols-[6rem_minmax(0,1fr)_auto]">
@@ -152,6 +158,7 @@ function Without() {
           </li>
         ))}
       </ul>
+      {children}
     </Fold>
   );
 }
