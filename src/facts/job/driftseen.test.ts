@@ -1,6 +1,8 @@
 import type { Job, NewEntry, Outdoors } from '@/records';
 import { aJob, airless, colour, fitRoom, lacquer, logged, seen, setting } from '../../../tests/fixtures/job';
+import { isRefusal } from '@/core/refusal';
 import { driftSeen } from './driftseen';
+import { outdoorDay } from './outdoors';
 
 const outside: Outdoors = {
   windFrom: (3 * Math.PI) / 2,
@@ -33,6 +35,12 @@ describe('what drifts', () => {
     ]);
     expect(driftSeen(seen(job({ ...outside, windFrom: undefined })))!.reached).toEqual([]);
     expect(driftSeen(seen(job(outside, colour)))!.dries).toBe('sticky');
+  });
+
+  it('reckons with the gusts the day is planned with', () => {
+    const found = outdoorDay(seen(job({ latitude: 0.9, longitude: 0.1 })));
+    if (isRefusal(found)) throw new Error(found.says);
+    expect(driftSeen(seen(job({ latitude: 0.9, longitude: 0.1 })))!.wind).toBe(found.gusts.found);
   });
 
   it('is less with less pressure, a shield or half the wind, and follows what was read', () => {

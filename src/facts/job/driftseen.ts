@@ -2,6 +2,7 @@ import { drift, reaches, type Dries, type Drift, type Reached } from '@/core/dri
 import { isRefusal } from '@/core/refusal';
 import type { Outdoors, Rig } from '@/records';
 import { lastOf, liveEntries } from './entries';
+import { gustsOf } from './gusts';
 import type { JobView } from './view';
 
 type Thing = NonNullable<Outdoors['around']>[number];
@@ -29,8 +30,6 @@ const usualDrops: Record<Rig['atomising'], number> = {
 };
 /** Drops grow so as pressure falls; a shield keeps so much of what falls and drifts. Estimates. */
 const [growsBy, lowerBy, shielded] = [0.4, 0.8, 0.7] as const;
-/** Where nobody said how it blows, m/s. */
-const usualWind = 2;
 
 /** @returns nothing indoors, and where no gun sprays */
 export function driftSeen({
@@ -45,7 +44,7 @@ export function driftSeen({
   if (!outdoors || !rig || point.fluid === undefined) return undefined;
   const { sheet } = plan;
   const read = lastOf(liveEntries(work), 'climate', ({ gusts }) => gusts !== undefined)?.gusts;
-  const wind = read ?? outdoors.gusts ?? outdoors.wind ?? usualWind;
+  const wind = read ?? gustsOf(outdoors);
   // A film that reacts, or oil, is still paint when it lands; water leaves fine drops on their way.
   const dries: Dries =
     sheet.chemistry === 'water-borne' && sheet.times.potLife === undefined ? 'quick' : 'sticky';

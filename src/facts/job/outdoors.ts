@@ -12,6 +12,7 @@ import {
 import { isRefusal, refuse, type Outcome } from '@/core/refusal';
 import { orderOfFaces, startsIn, type Span } from '@/core/schedule';
 import type { Face, Outdoors } from '@/records';
+import { gustsOf, usualWind } from './gusts';
 import { midnightOf, usualPace } from './planned';
 import { slowness } from './recoat';
 import { timesOver } from './strokes';
@@ -73,8 +74,8 @@ function weatherOf({ job, plan }: Pick<JobView, 'job' | 'plan'>) {
     coldest: air - 6,
     warmest: air + 2,
     dawnHumidity: 0.9,
-    wind: 2,
-    gusts: said.wind === undefined ? 3 : said.wind * 1.6,
+    wind: usualWind,
+    gusts: gustsOf(said),
     cloud: 0,
   };
   const keys = Object.keys(usual) as (keyof typeof usual)[];
