@@ -3,6 +3,7 @@ import { permissionGroups } from '@/core/permission';
 import { skills } from '@/core/quality';
 import { workplaces } from '@/core/safety';
 import { handSpread } from './practice';
+import { speech } from './speech';
 import {
   asked,
   cubicMetres,
@@ -46,6 +47,8 @@ export const person = z.object({
   left: z.optional(instant),
   /** What they may leave out with a reason: all that can be, where nothing is said. */
   waives: z.optional(z.array(z.enum(permissionGroups))),
+  /** How they are spoken to: as the shop says, where they did not. */
+  speech: z.optional(speech),
   /** What they were signed off for, by whom, and on what evidence. */
   signed: z.optional(
     z.array(z.object({ what: z.enum(skills), at: instant, by: text, on: text })).check(z.maxLength(200)),
@@ -114,6 +117,8 @@ export const shop = z.object({
   ),
   /** How much the hands here err, where the shop says so itself. */
   hand: z.optional(handSpread),
+  /** How those are spoken to who did not choose for themselves. */
+  speech: z.optional(speech),
   alarms: z.optional(z.object({ sound: z.boolean(), vibrate: z.boolean(), notify: z.boolean() })),
   /** s a good card holds before a fresh one is asked for. */
   cardLasts: z.optional(seconds.check(z.positive())),

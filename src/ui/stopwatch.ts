@@ -1,6 +1,7 @@
 'use client';
 
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { useAwake } from './awake';
 
 export interface Stopwatch {
   readonly running: boolean;
@@ -20,6 +21,7 @@ export function useStopwatch(): Stopwatch {
   const [running, setRunning] = useState(false);
   const [stopped, setStopped] = useState<number>();
 
+  useAwake(running);
   useEffect(() => {
     if (!running) return;
     let frame = 0;
@@ -28,12 +30,7 @@ export function useStopwatch(): Stopwatch {
       frame = requestAnimationFrame(beat);
     };
     frame = requestAnimationFrame(beat);
-    const awake =
-      'wakeLock' in navigator ? navigator.wakeLock.request('screen').catch(() => undefined) : undefined;
-    return () => {
-      cancelAnimationFrame(frame);
-      void awake?.then((lock) => lock?.release());
-    };
+    return () => cancelAnimationFrame(frame);
   }, [running]);
 
   const start = useCallback(() => {

@@ -15,3 +15,4 @@ export {
   type SurfaceKind,
 } from './handguide';
 export { transferFound } from './transferfound';
+export { paceAt, type PaceMoment } from './pacer';

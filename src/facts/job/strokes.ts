@@ -1,5 +1,5 @@
-import { handGuide, strokeCount } from '@/core/film';
-import { isRefusal } from '@/core/refusal';
+import { handGuide, strokeCount, type HandGuide } from '@/core/film';
+import { isRefusal, type Outcome } from '@/core/refusal';
 import type { Face } from '@/records';
 import type { OperatingPoint } from './point';
 import type { Worked } from './worked';
@@ -11,6 +11,8 @@ export interface StrokeGuide {
   /** Length of a stroke with its lead-in and lead-out, m, and its seconds. */
   readonly length: number;
   readonly seconds: number;
+  /** Where each stroke lies. */
+  readonly guide: Outcome<HandGuide>;
 }
 
 /** The stroke starts and ends this far off the part, m. A default. */
@@ -31,6 +33,7 @@ export function strokesOver(
       strokes: isRefusal(guide) ? strokeCount(across, spacing) : guide.strokes.length,
       length,
       seconds: length / speed,
+      guide,
     };
   });
 }

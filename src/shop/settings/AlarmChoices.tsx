@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { speechOf } from '@/facts/shop/speech';
 import type { Shop } from '@/records';
 import { Button } from '@/ui/Button';
 import { Check } from '@/ui/Check';
@@ -41,7 +42,10 @@ export function AlarmChoices({ shop, set }: Props) {
           ▲ The browser does not allow it. Allow it in the site’s settings; sound and title go on.
         </p>
       )}
-      <Button className="mt-1" onClick={() => ring(alarms, 'This is how a timer calls.')}>
+      <Button
+        className="mt-1"
+        onClick={() => ring(alarms, { motif: 'alarm', says: ['This is how a timer calls.'] }, speechOf(shop))}
+      >
         Try it
       </Button>
     </fieldset>

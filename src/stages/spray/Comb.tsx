@@ -1,10 +1,10 @@
 'use client';
 
 import { useState } from 'react';
-import type { CombVerdict } from '@/core/film';
 import { isRefusal } from '@/core/refusal';
 import { combFound } from '@/facts/job/wetcomb';
 import { Button } from '@/ui/Button';
+import { combWords } from '@/words/comb';
 import { expects } from '@/words/expects';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
@@ -12,13 +12,6 @@ import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
 import { amount, coatFigure, figure } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
-
-const verdicts: Record<CombVerdict, { tone: 'good' | 'care'; says: string }> = {
-  inside: { tone: 'good', says: 'Wet film is right.' },
-  undecided: { tone: 'good', says: 'The aim lies between the teeth: as right as this comb can tell.' },
-  low: { tone: 'care', says: 'Too little wet film. Go slower, or closer.' },
-  high: { tone: 'care', says: 'Too much wet film: it may run. Go quicker.' },
-};
 
 /** The wet comb: an interval between two teeth, taken at once, against the aim of the coat on the gun. */
 export function Comb() {
@@ -61,8 +54,8 @@ export function Comb() {
         </Button>
         <div className="sm:mt-6">
           {found && !isRefusal(found) && (
-            <Notice tone={verdicts[found.verdict].tone}>
-              {verdicts[found.verdict].says} Aim{' '}
+            <Notice tone={combWords[found.verdict].tone}>
+              {combWords[found.verdict].says} Aim{' '}
               <Printed figure={coatFigure(view, 'coat.wet', coat.coat, coat.wet)} />
               {!complete && last && (
                 <>

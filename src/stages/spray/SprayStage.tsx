@@ -10,6 +10,7 @@ import { CoatList } from './CoatList';
 import { LiveRun, OffWindow } from './LiveRun';
 import { Shift } from './Shift';
 import { StrokePlan } from './StrokePlan';
+import { ToTheGun } from './gun/ToTheGun';
 import { fetched } from '@/ui/fetched';
 
 const EvenView = fetched(() => import('./even/EvenView').then((found) => found.EvenView));
@@ -39,6 +40,7 @@ export function SprayStage() {
       {part === 'flow' && <FlowOut />}
       {part === 'run' && (
         <>
+          <ToTheGun />
           <BrushPlaces />
           <BetweenWork />
           <LiveRun />

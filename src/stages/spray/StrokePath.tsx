@@ -1,7 +1,7 @@
 'use client';
 
-import { useEffect, useRef, useState } from 'react';
-import type { HandGuide } from '@/core/film';
+import { useEffect, useEffectEvent, useRef, useState } from 'react';
+import { paceAt, type HandGuide } from '@/core/film';
 import { amount } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
 
@@ -87,11 +87,14 @@ function Pacer({ guide, speed, tick, point }: PacerProps) {
   const [at, setAt] = useState({ stroke: 0, share: 0 });
   const audio = useRef<AudioContext>(undefined);
   const { strokes } = guide;
+  const show = useEffectEvent((seconds: number) => {
+    const { stroke, share } = paceAt(guide, seconds % (guide.stroke * strokes.length));
+    setAt({ stroke, share });
+  });
   useEffect(() => {
     const began = performance.now();
     let frame = requestAnimationFrame(function beat(time) {
-      const gone = Math.max(time - began, 0) / 1000 / guide.stroke;
-      setAt({ stroke: Math.floor(gone) % strokes.length, share: gone % 1 });
+      show(Math.max(time - began, 0) / 1000);
       frame = requestAnimationFrame(beat);
     });
     return () => cancelAnimationFrame(frame);

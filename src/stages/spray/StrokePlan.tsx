@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { handGuide, type SurfaceKind } from '@/core/film';
+import type { SurfaceKind } from '@/core/film';
 import { isRefusal } from '@/core/refusal';
 import { useStore } from '@/store/hooks';
 import { usualLead, withApproach } from '@/facts/job';
@@ -37,19 +37,10 @@ export function StrokePlan() {
   const [tick, setTick] = useState(false);
   const held = strokes.find(({ face }) => face.id === faceId) ?? strokes[0];
   if (!held) return null;
-  const { face } = held;
+  const { face, guide } = held;
   const lead = work.approach.lead ?? usualLead;
   const [along, across] = [Math.max(face.width, face.height), Math.min(face.width, face.height)];
   const kind = face.surface ?? 'flat';
-  const guide = handGuide({
-    kind,
-    along,
-    across,
-    spacing,
-    speed,
-    fan: view.set.point.fan,
-    lead,
-  });
   return (
     <Panel
       title="Strokes"

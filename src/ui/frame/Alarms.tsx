@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
+import { speechOf } from '@/facts/shop/speech';
 import { useOpenJobs, useShop } from '@/store/hooks';
 import { notify } from '../notify';
 import { alarmSays } from '@/words/timers';
@@ -19,7 +20,8 @@ const key = 'fluorite-called';
  */
 export function Alarms() {
   const jobs = useOpenJobs();
-  const { alarms = usualAlarms } = useShop();
+  const shop = useShop();
+  const { alarms = usualAlarms } = shop;
   const called = useRef<Called>(undefined);
   const [said, setSaid] = useState<readonly Due[]>([]);
   useEffect(() => {
@@ -31,10 +33,10 @@ export function Alarms() {
     called.current = now;
     write(now);
     if (due.length === 0) return;
-    ring(alarms, due.map(alarmSays).join('\n'));
+    ring(alarms, { motif: due[0]?.timer.id ?? 'alarm', says: due.map(alarmSays) }, speechOf(shop));
     // Twenty that nobody saw are enough: the worst of them are kept.
     queueMicrotask(() => setSaid((before) => [...before, ...due].sort(worseFirst).slice(0, 20)));
-  }, [jobs, alarms]);
+  }, [jobs, alarms, shop]);
   const [worst, ...more] = said;
   useAlarmTitle(worst && `■ ${alarmSays(worst)}`);
   if (!worst) return null;

@@ -1,36 +1,30 @@
-import type { Shop } from '@/records';
+import type { Shop, Speech } from '@/records';
+import { say, sound } from '../spoken/mouth';
+import { motifs } from '../spoken/sounds';
 
 export type AlarmsAsked = NonNullable<Shop['alarms']>;
 
 /** Until the shop chooses otherwise. */
 export const usualAlarms: AlarmsAsked = { sound: true, vibrate: true, notify: false };
 
-/** Calls once: three short tones, a buzz, a notification, as far as they are wanted and the device has them. */
-export function ring({ sound, vibrate, notify }: AlarmsAsked, says: string): void {
-  if (sound) tones();
-  if (vibrate && 'vibrate' in navigator) navigator.vibrate([300, 150, 300]);
-  if (notify && 'Notification' in window && Notification.permission === 'granted')
-    new Notification('Fluorite', { body: says, tag: says });
+/** What calls: the worst of several gives the sound. */
+export interface Call {
+  readonly motif: keyof typeof motifs;
+  readonly says: readonly string[];
 }
 
-function tones(): void {
-  try {
-    const audio = new AudioContext();
-    const end = audio.currentTime + 1.2;
-    for (const i of [0, 1, 2]) {
-      const tone = audio.createOscillator();
-      const loudness = audio.createGain();
-      tone.frequency.value = 740 + 110 * i;
-      const from = audio.currentTime + 0.35 * i;
-      loudness.gain.setValueAtTime(0.0001, from);
-      loudness.gain.exponentialRampToValueAtTime(0.35, from + 0.03);
-      loudness.gain.exponentialRampToValueAtTime(0.0001, from + 0.28);
-      tone.connect(loudness).connect(audio.destination);
-      tone.start(from);
-      tone.stop(from + 0.3);
-    }
-    setTimeout(() => void audio.close(), (end - audio.currentTime) * 1000 + 200);
-  } catch {
-    // A device without sound, or a page nobody has touched yet: the title and the tray still say it.
+/** Calls once: by its own sound, a voice, a buzz, a notification, as far as they are wanted and the device has them. */
+export function ring(
+  { sound: wanted, vibrate, notify }: AlarmsAsked,
+  { motif, says }: Call,
+  speech: Speech,
+): void {
+  // A volume of nothing silences the voice; the sound is switched off by itself.
+  if (wanted) sound('alarm', motifs[motif], Math.max(speech.volume, 0.3));
+  for (const each of says.slice(0, 3)) say('alarm', each, speech);
+  if (vibrate && 'vibrate' in navigator) navigator.vibrate([300, 150, 300]);
+  if (notify && 'Notification' in window && Notification.permission === 'granted') {
+    const body = says.join('\n');
+    new Notification('Fluorite', { body, tag: body });
   }
 }

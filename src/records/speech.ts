@@ -1,0 +1,12 @@
+import * as z from 'zod/mini';
+import { share } from './fields';
+import { spokenKinds } from './spokenkinds';
+
+/** How somebody is spoken to: what of, how loud, and whether the pace ticks. */
+export const speech = z.object({
+  says: z.array(z.enum(spokenKinds)).check(z.maxLength(spokenKinds.length)),
+  volume: share,
+  tick: z.boolean(),
+});
+
+export type Speech = z.infer<typeof speech>;
