@@ -53,6 +53,12 @@ const cell = z
 /** m/s, the strongest outdoors. */
 const gusts = z.number().check(z.minimum(0)).check(z.maximum(60));
 
+/** A pour a live scale followed: what stood on it as stop was said, kg since it began, and how fast it ran, kg/s. */
+const live = z.object({
+  stopAt: kilograms,
+  rate: z.number().check(z.minimum(0)).check(z.maximum(100)),
+});
+
 const sayings = [
   entryOf('climate', {
     air: kelvin,
@@ -73,6 +79,7 @@ const sayings = [
     from: z.optional(z.array(z.object({ canId: id, mass: kilograms }))),
     /** Thinner that was in those cans already, kg of the mass. */
     thinner: z.optional(kilograms),
+    live: z.optional(live),
   }),
   /** Mix left over from another batch goes into this one, and keeps its age. */
   entryOf('leftover', {
@@ -107,6 +114,7 @@ const sayings = [
     coatId: z.optional(id),
     /** Beyond what the sheet says. */
     offSheet: z.optional(z.boolean()),
+    live: z.optional(live),
   }),
   /** A stick drawn through the mix, when there is no cup at hand. */
   entryOf('stick', { batchId: id, sign: z.enum(stickSigns), temperature: kelvin }),

@@ -6,6 +6,7 @@ import {
   cubicMetres,
   id,
   instant,
+  kilograms,
   metres,
   name,
   seconds,
@@ -24,7 +25,7 @@ export const practice = z.object({
   /** Who it was. */
   name,
   at: instant,
-  drill: z.enum([...drillIds, 'set-up']),
+  drill: z.enum([...drillIds, 'set-up', 'pour', 'listen']),
   film: z.optional(
     z.object({
       inside: share,
@@ -51,6 +52,17 @@ export const practice = z.object({
       bow: metres,
     }),
   ),
+  /** A pour to a mark, kg: what was wanted, what came, and what stood there as stop was said, at which rate, kg/s. */
+  pour: z.optional(
+    z.object({
+      aim: kilograms.check(z.positive()),
+      took: kilograms,
+      stopAt: z.optional(kilograms),
+      rate: z.optional(z.number().check(z.minimum(0)).check(z.maximum(100))),
+    }),
+  ),
+  /** Sounds and sentences that were told right, of so many. */
+  listened: z.optional(z.object({ asked: countUpTo(1000), right: z.int().check(z.minimum(0)) })),
   gun: z.optional(z.object({ trouble: text, cards: z.int().check(z.minimum(0)), solved: z.boolean() })),
   asked,
 });

@@ -17,3 +17,7 @@ export function readGauge({ jobId, faceId, dry, x, y, taken }: GaugeQuestion): n
   const random = seeded(seedFrom(`${jobId}/${faceId}/${x}/${y}/${taken}`));
   return gaugeReading(filmTruth(`${jobId}/${faceId}`, dry).at(x, y), random);
 }
+
+/** The same as the gauge says it on its line, in µm. */
+export const gaugeLine = (question: GaugeQuestion): string =>
+  `film ${(readGauge(question) * 1e6).toFixed(1)} um`;

@@ -8,6 +8,8 @@ import { useUnits } from './units';
 interface Props {
   readonly label: string;
   readonly quantity: QuantityId;
+  /** What the key that takes it says. */
+  readonly enter?: string;
   readonly expects?: readonly [min: number, max: number];
   readonly onDone: (value: number) => void;
   readonly onCancel: () => void;
@@ -18,7 +20,7 @@ const face =
   'flex min-h-18 items-center justify-center border-2 border-hairline text-3xl font-bold active:bg-act-wash';
 
 /** A number by keys large enough for a glove. What is implausible is asked about once, never refused. */
-export function BigKeys({ label, quantity, expects, onDone, onCancel }: Props) {
+export function BigKeys({ label, quantity, enter, expects, onDone, onCancel }: Props) {
   const { system } = useUnits();
   const [text, setText] = useState('');
   const [says, setSays] = useState<{ readonly text: string; readonly asked: boolean }>();
@@ -38,9 +40,13 @@ export function BigKeys({ label, quantity, expects, onDone, onCancel }: Props) {
     if (isRefusal(read)) return setSays({ text: read.says, asked: false });
     if (read.doubt && !says?.asked)
       return setSays({ text: `${read.doubt.says} Enter again if it is.`, asked: true });
+    if (!(read.value > 0)) return setSays({ text: 'Enter more than nothing.', asked: false });
+    setText('');
     onDone(read.value);
   };
   const typed = useEffectEvent((event: KeyboardEvent) => {
+    // A field beside them keeps its own figures.
+    if (event.target instanceof HTMLInputElement) return;
     const key = event.key === 'Backspace' ? '⌫' : event.key === ',' ? '.' : event.key;
     const known = keys.find((each) => each === key);
     if (known) press(known);
@@ -52,7 +58,7 @@ export function BigKeys({ label, quantity, expects, onDone, onCancel }: Props) {
     return () => window.removeEventListener('keydown', listen);
   }, []);
   return (
-    <div role="group" aria-label={label} className="grid gap-3" data-big-keys>
+    <div role="group" aria-label={label} className="grid gap-3" data-keypad>
       <p className="text-xl">{label}</p>
       <output className="readout border-b-2 border-ink text-6xl" aria-live="polite">
         {text || '–'} <span className="text-2xl text-ink-soft">{symbol}</span>
@@ -68,7 +74,7 @@ export function BigKeys({ label, quantity, expects, onDone, onCancel }: Props) {
             key={key}
             type="button"
             className={face}
-            aria-label={key === '⌫' ? 'Take the last figure back' : key === '.' ? 'Point' : key}
+            aria-label={key === '⌫' ? 'Delete' : key === '.' ? 'Point' : key}
             onClick={() => press(key)}
           >
             {key}
@@ -80,7 +86,7 @@ export function BigKeys({ label, quantity, expects, onDone, onCancel }: Props) {
           Leave
         </button>
         <button type="button" className={`${face} border-act bg-act text-on-act`} onClick={done}>
-          Enter
+          {enter ? `${enter} ${text} ${symbol}` : 'Enter'}
         </button>
       </div>
     </div>

@@ -129,6 +129,10 @@ export function gunAnswer(step: GunStep): string {
   }
 }
 
-/** The clocks that matter at the gun: the two that run out soonest and cost something. */
-export const gunClocks = ({ timers }: Pick<JobView, 'timers'>) =>
-  timers.filter(({ quiet, then, id }) => !quiet && (then !== 'go' || id === 'flash')).slice(0, 2);
+/** The clocks that matter at the gun: the two that run out soonest and cost something, but for the one that stands largest. */
+export const gunClocks = ({ timers }: Pick<JobView, 'timers'>, step: GunStep) =>
+  timers
+    .filter(
+      ({ quiet, then, due }) => !quiet && then !== 'go' && !(step.kind === 'held' && step.until === due),
+    )
+    .slice(0, 2);

@@ -24,8 +24,13 @@ interface Layer {
   readonly dose?: { readonly share: number; readonly maximum: number };
 }
 
+interface Props {
+  /** kg of the next part that a live scale sees in the vessel already. */
+  readonly pouring?: number;
+}
+
 /** The tall vessel with its cumulative marks: what is in, the next mark lit, what comes after. */
-export function Ladder() {
+export function Ladder({ pouring = 0 }: Props) {
   const { view } = useJob();
   const units = useUnits();
   const layers = layersOf(view);
@@ -57,6 +62,21 @@ export function Ladder() {
             strokeDasharray="5 4"
           />
         ))}
+        {layers.map(({ part, from, to, mass, state }) => {
+          // As far as it is poured: past its mark it stands past its mark.
+          const top = from + (to - from) * Math.min(Math.max(pouring / mass, 0), 1.3);
+          return state === 'next' && pouring > 0 ? (
+            <rect
+              key={part.id}
+              x={pot.left + 3}
+              y={y(top)}
+              width={pot.width - 6}
+              height={y(from) - y(top)}
+              className={pouring > mass * 1.01 ? 'fill-care' : 'fill-act'}
+              data-filling
+            />
+          ) : null;
+        })}
         <path
           d={`M${pot.left} ${pot.top} V${height - 3} H${pot.left + pot.width} V${pot.top}`}
           fill="none"

@@ -1,5 +1,6 @@
 'use client';
 
+import { useState } from 'react';
 import { useJob } from '@/ui/job/context';
 import { SheetChanged } from '@/shop/coatings/SheetChanged';
 import { StageFrame } from '@/ui/job/StageFrame';
@@ -12,6 +13,7 @@ import { CansToOpen } from './CansToOpen';
 import { Doses } from './Doses';
 import { Ladder } from './Ladder';
 import { Leftovers } from './Leftovers';
+import { LiveMix } from './LiveMix';
 import { MixNotices } from './MixNotices';
 import { PouredElse } from './PouredElse';
 import { RatioCheck } from './RatioCheck';
@@ -37,6 +39,7 @@ export function MixStage() {
   ].join('-');
   const shut = !batch && ratioUnread(mix.sheet);
   const part = usePart(parts);
+  const [filling, setFilling] = useState<number>();
   return (
     <StageFrame stage="mix" parts={parts} part={part} beside={<MixNotices />}>
       <SheetChanged />
@@ -56,10 +59,11 @@ export function MixStage() {
                   soft or not at all, and nothing mends it.
                 </p>
               ) : (
-                <Ladder />
+                <Ladder pouring={filling} />
               )}
             </Panel>
           )}
+          {!shut && !opening && !mix.finished && <LiveMix onAdded={setFilling} />}
           {/* Begun anew when something of this pot is poured, and not by whatever else is written meanwhile. */}
           {!batch && !shut && !opening && !mix.finished && (
             <PouredElse key={`${pouring?.batchId}-${pouring?.poured.length}`} />

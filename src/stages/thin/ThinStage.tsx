@@ -18,6 +18,7 @@ import { CupConverter } from './CupConverter';
 import { Curve } from './Curve';
 import { DriftPanel } from './DriftPanel';
 import { HowToThin } from './HowToThin';
+import { LiveThin } from './LiveThin';
 import { Readings } from './Readings';
 import { StructureCheck, structureLimit } from './StructureCheck';
 import { Technique } from './Technique';
@@ -55,6 +56,7 @@ export function ThinStage() {
               <Readings />
             </div>
           </div>
+          <LiveThin />
           {thin.batch && <AddedSomethingElse key={thin.batch.additions.length} />}
           <WorkedBefore />
         </>

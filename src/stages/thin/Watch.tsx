@@ -13,6 +13,7 @@ import { expects } from '@/words/expects';
 import { SelectField } from '@/ui/Field';
 import { useKeys } from '@/ui/frame/keys';
 import { useJob } from '@/ui/job/context';
+import { CupSensor } from './CupSensor';
 import { Notice } from '@/ui/Notice';
 import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
@@ -113,6 +114,7 @@ export function Watch() {
           <SimulatedCup elapsed={watch.running ? watch.elapsed : 0} drain={drain} running={watch.running} />
         )}
       </div>
+      <CupSensor onOpen={start} onBreak={() => watch.running && toggle()} {...(simulated ? { drain } : {})} />
       <div className="mt-3 grid grid-cols-2 gap-3">
         <NumberField
           label="Seconds"

@@ -65,3 +65,9 @@ export const ticks = {
   beat: [{ at: 0, lasts: 0.05, pitch: 1400 }],
   turn: [{ at: 0, lasts: 0.09, pitch: 900 }],
 } as const satisfies Record<string, readonly Tone[]>;
+
+/** What a live scale says without words: slow down, and stop. */
+export const cues = {
+  slow: run([988, 988], 0.18, 0.1),
+  stop: [{ at: 0, lasts: 0.35, pitch: 1320 }],
+} as const satisfies Record<string, readonly Tone[]>;

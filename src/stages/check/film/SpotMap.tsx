@@ -1,19 +1,22 @@
 'use client';
 
-import { useEffect, useEffectEvent, useState } from 'react';
-import { toSI, unitIn } from '@/core/quantity';
+import { useEffect, useRef, useState } from 'react';
 import { readingsPerSpot } from '@/core/quality';
 import { isRefusal } from '@/core/refusal';
-import { readGauge } from '@/standins/filmgauge';
+import { readGauge, type GaugeQuestion } from '@/standins/filmgauge';
 import type { FaceSpot } from '@/facts/job';
+import { BigKeys } from '@/ui/BigKeys';
 import { Button } from '@/ui/Button';
 import { expects } from '@/words/expects';
 import { useJob } from '@/ui/job/context';
+import { hasSerial, serialLine } from '@/ui/live/port';
+import { simulatedGauge } from '@/ui/live/simulatedgauge';
+import { useLiveLine } from '@/ui/live/useliveline';
+import { Notice } from '@/ui/Notice';
 import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
 import { Check } from '@/ui/Check';
 import { useUnits } from '@/ui/units';
-import { Keypad } from './Keypad';
 import { amount, written, writtenParts } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
 
@@ -29,8 +32,6 @@ export function SpotMap() {
   const [chosen, setChosen] = useState<string>();
   const [reading, setReading] = useState<number>();
   const [bigKeys, setBigKeys] = useState(false);
-  const [typed, setTyped] = useState('');
-  const [streaming, setStreaming] = useState(false);
   const spot = spots.find((each) => spotKey(each) === chosen) ?? open;
   const face = job.part.faces.find(({ id }) => id === spot?.faceId);
   const digits = units.system === 'metric' ? { digits: 1 } : { digits: 2 };
@@ -67,29 +68,27 @@ export function SpotMap() {
       ),
       true,
     );
-  // The stand-in gauge measures on by itself, reading after reading, until every wanted spot is full.
-  const measure = useEffectEvent(() => {
-    if (!spot || check.spots.every(({ readings }) => readings.length >= readingsPerSpot)) setStreaming(false);
-    else
-      record(
-        [
-          readGauge({
-            jobId: job.id,
-            faceId: spot.faceId,
-            dry: spec.nominal,
-            x: spot.x,
-            y: spot.y,
-            taken: spot.readings.length,
-          }),
-        ],
-        true,
-      );
+  // A gauge on a line measures on by itself, reading after reading; the stand-in until every wanted spot is full.
+  const line = useLiveLine((read, _t, simulated) => {
+    if (read.kind === 'film' && coatsOn > 0) record([read.value], simulated);
   });
+  const full = check.spots.every(({ readings }) => readings.length >= readingsPerSpot);
+  const { status, simulated: standIn, close } = line;
+  const streaming = status !== 'off' && standIn;
   useEffect(() => {
-    if (!streaming) return;
-    const beat = setInterval(measure, 450);
-    return () => clearInterval(beat);
-  }, [streaming]);
+    if (full && streaming) close();
+  }, [full, streaming, close]);
+  const asked = useRef<GaugeQuestion>(undefined);
+  useEffect(() => {
+    asked.current = spot && {
+      jobId: job.id,
+      faceId: spot.faceId,
+      dry: spec.nominal,
+      x: spot.x,
+      y: spot.y,
+      taken: spot.readings.length,
+    };
+  });
   if (!spot) return null;
   return (
     <Panel
@@ -167,14 +166,13 @@ export function SpotMap() {
             onEnter={() => reading !== undefined && reading > 0 && record([reading], false)}
           />
           {bigKeys && (
-            <Keypad
-              text={typed}
-              onText={setTyped}
-              enter={`Record ${typed || ''} ${unitIn('film', units.system).symbol}`}
-              onEnter={() => {
-                record([toSI(Number(typed), unitIn('film', units.system))], false);
-                setTyped('');
-              }}
+            <BigKeys
+              label={`Reading ${spot.readings.length + 1}`}
+              quantity="film"
+              enter="Record"
+              expects={coatsOn > 0 ? [spec.min * 0.4, spec.max * 2] : expects.dryFilm}
+              onDone={(value) => record([value], false)}
+              onCancel={() => setBigKeys(false)}
             />
           )}
           <div className="flex flex-wrap gap-2">
@@ -187,15 +185,36 @@ export function SpotMap() {
             <Button disabled={coatsOn === 0} onClick={fromGauge}>
               Simulated gauge: take {readingsPerSpot}
             </Button>
+            {hasSerial() && (
+              <Button
+                disabled={coatsOn === 0}
+                aria-pressed={status !== 'off' && !standIn}
+                onClick={() => (status === 'off' ? line.open(serialLine(), false) : close())}
+              >
+                {status !== 'off' && !standIn ? 'Put the gauge away' : 'Gauge on a cable'}
+              </Button>
+            )}
             <Button
               disabled={coatsOn === 0}
               aria-pressed={streaming}
-              onClick={() => setStreaming(!streaming)}
+              onClick={() =>
+                streaming
+                  ? close()
+                  : line.open(
+                      simulatedGauge(() => asked.current),
+                      true,
+                    )
+              }
             >
               {streaming ? 'Stop the simulated gauge' : 'Simulated gauge: stream'}
             </Button>
           </div>
           {coatsOn === 0 && <p className="text-sm text-ink-soft">Readings count once a coat is on.</p>}
+          {line.trouble && (
+            <Notice tone="care">
+              {typeof line.trouble === 'string' ? line.trouble : units.says(line.trouble)}
+            </Notice>
+          )}
         </div>
       </div>
     </Panel>

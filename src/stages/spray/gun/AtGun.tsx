@@ -36,6 +36,17 @@ const keyOf = (step: GunStep): string | undefined =>
 const ways = { now: 'show', voice: 'voice', comb: 'comb', dry: 'dry' } as const;
 type Way = (typeof ways)[keyof typeof ways];
 
+/** Only what may be done is green. */
+const inks: Record<GunStep['kind'], string> = {
+  face: 'text-good',
+  start: 'text-good',
+  end: 'text-good',
+  stirred: 'text-care',
+  'go-on': 'text-care',
+  held: 'text-care',
+  line: '',
+};
+
 const corner = 'flex min-h-11 min-w-11 items-center justify-center px-2 text-sm font-semibold text-ink-soft';
 
 /**
@@ -177,6 +188,8 @@ export function AtGun({ onClose }: { readonly onClose: () => void }) {
   return (
     <Radix.Root open onOpenChange={(open) => !open && leave()}>
       <Radix.Portal>
+        {/* What lies below neither scrolls nor shows its bars. */}
+        <Radix.Overlay className="fixed inset-0 z-40 bg-black" />
         <Radix.Content
           data-theme="booth"
           data-at-gun={step.kind}
@@ -192,8 +205,8 @@ export function AtGun({ onClose }: { readonly onClose: () => void }) {
           </Radix.Description>
           <header className="flex items-center gap-2 bg-sheet px-4 py-1">
             <Radix.Title className="mr-auto text-lg font-bold">
-              At the gun
-              <span className="ml-3 font-normal text-ink-soft">
+              <span className="max-sm:sr-only">At the gun </span>
+              <span className="font-normal text-ink-soft sm:ml-2">
                 {coat ? `coat ${number} of ${view.spray.coats.length}` : view.job.name}
                 {step.kind === 'face' ? ` · face ${step.at} of ${step.of}` : ''}
               </span>
@@ -227,7 +240,10 @@ export function AtGun({ onClose }: { readonly onClose: () => void }) {
             </Radix.Close>
           </header>
           {way === ways.voice ? (
-            <div className="mx-auto w-full max-w-lg space-y-4 overflow-y-auto p-5" data-own-keys>
+            <div
+              className="mx-auto min-h-0 w-full max-w-lg flex-1 space-y-4 overflow-y-auto p-5"
+              data-own-keys
+            >
               <SpeechChoices />
               {!staysAwake() && (
                 <p className="text-sm text-care">
@@ -244,7 +260,7 @@ export function AtGun({ onClose }: { readonly onClose: () => void }) {
               </button>
             </div>
           ) : way === ways.comb || way === ways.dry ? (
-            <div className="mx-auto w-full max-w-md overflow-y-auto p-5" data-own-keys>
+            <div className="mx-auto min-h-0 w-full max-w-md flex-1 overflow-y-auto p-5" data-own-keys>
               <BigKeys
                 key={way}
                 label={way === ways.comb ? 'Last wetted tooth' : 'First dry tooth'}
@@ -262,7 +278,7 @@ export function AtGun({ onClose }: { readonly onClose: () => void }) {
             <div className="flex min-h-0 flex-1 flex-col gap-3 overflow-y-auto px-4 py-3 md:px-8">
               <div className="flex flex-wrap items-baseline gap-x-5">
                 <b
-                  className={`readout leading-none text-[clamp(4.5rem,min(20vw,26vh),15rem)] ${step.kind === 'held' && step.until === undefined ? 'text-stop' : 'text-good'}`}
+                  className={`readout leading-none text-[clamp(4.5rem,min(32vw,26vh),15rem)] ${inks[step.kind]}`}
                   data-gun-big
                 >
                   {paced && piece?.guide ? paced.pace.stroke + 1 : words.big}
@@ -324,11 +340,11 @@ export function AtGun({ onClose }: { readonly onClose: () => void }) {
                 ref={zone}
                 type="button"
                 data-press-zone
-                className="min-h-24 border-4 border-act px-4 py-3 text-[clamp(1.2rem,3.4vw,2.2rem)] font-bold text-act"
+                className={`min-h-24 border-4 px-4 py-3 text-[clamp(1.2rem,3.4vw,2.2rem)] font-bold ${words.tap ? 'border-act text-act' : 'border-hairline text-ink-soft'}`}
                 // A finger and a key are heard by the whole screen; what reads the screen aloud clicks without either.
                 onClick={(event) => event.detail === 0 && next()}
               >
-                {words.tap ?? (step.kind === 'line' ? 'Back to the screen' : 'Wait')}
+                {words.tap ?? (step.kind === 'line' ? 'Back to the screen' : 'Say it again')}
                 <span className="block text-[clamp(0.9rem,1.8vw,1.2rem)] font-normal">
                   tap anywhere, a pedal or any key; hold to undo
                 </span>
@@ -336,7 +352,7 @@ export function AtGun({ onClose }: { readonly onClose: () => void }) {
             </div>
           )}
           <footer className="flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1 bg-sheet px-4 py-2 text-[clamp(1rem,2.6vw,1.7rem)] md:px-8">
-            {gunClocks(view).map((timer) => {
+            {gunClocks(view, step).map((timer) => {
               const over = timer.due <= view.now;
               return (
                 <span key={`${timer.id}${timer.layerId}${timer.of ?? ''}`} data-gun-clock={timer.id}>

@@ -12,7 +12,7 @@ interface Props {
 export function PaceBox({ guide, pace, countIn, label }: Props) {
   const rows = guide.strokes.map(({ from }) => from[1]);
   const [top, bottom] = [Math.min(...rows), Math.max(...rows)];
-  const down = (y: number) => (bottom > top ? 14 + (72 * (y - top)) / (bottom - top) : 50);
+  const down = (y: number) => (bottom > top ? 18 + (64 * (y - top)) / (bottom - top) : 50);
   const [first] = guide.strokes;
   const ends = first ? [Math.min(first.from[0], first.to[0]), Math.max(first.from[0], first.to[0])] : [0, 1];
   const [low = 0, high = 1] = ends;
