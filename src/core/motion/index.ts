@@ -1,0 +1,2 @@
+export { coach, outBy, type HandSeen, type HandStroke, type MotionPlan, type StrokeFault } from './coach';
+export { evened, type MotionSample } from './recording';

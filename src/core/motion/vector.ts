@@ -1,0 +1,101 @@
+/** A vector of three, and a rotation as a unit quaternion, its real part first. */
+export type Vec = readonly [number, number, number];
+export type Turn = readonly [number, number, number, number];
+
+export const dot = (a: Vec, b: Vec): number => a[0] * b[0] + a[1] * b[1] + a[2] * b[2];
+export const cross = (a: Vec, b: Vec): Vec => [
+  a[1] * b[2] - a[2] * b[1],
+  a[2] * b[0] - a[0] * b[2],
+  a[0] * b[1] - a[1] * b[0],
+];
+export const plus = (a: Vec, b: Vec, times = 1): Vec => [
+  a[0] + times * b[0],
+  a[1] + times * b[1],
+  a[2] + times * b[2],
+];
+export const times = (a: Vec, by: number): Vec => [a[0] * by, a[1] * by, a[2] * by];
+export const norm = (a: Vec): number => Math.hypot(a[0], a[1], a[2]);
+/** The same direction one long; a vector of nothing stays so. */
+export const unit = (a: Vec): Vec => {
+  const long = norm(a);
+  return long > 0 ? times(a, 1 / long) : [0, 0, 0];
+};
+
+export const still: Turn = [1, 0, 0, 0];
+
+export function turned([w, x, y, z]: Turn, by: Turn): Turn {
+  const [bw, bx, by_, bz] = by;
+  return [
+    w * bw - x * bx - y * by_ - z * bz,
+    w * bx + x * bw + y * bz - z * by_,
+    w * by_ - x * bz + y * bw + z * bx,
+    w * bz + x * by_ - y * bx + z * bw,
+  ];
+}
+
+export const back = ([w, x, y, z]: Turn): Turn => [w, -x, -y, -z];
+
+/** A vector carried along by a rotation. */
+export function rotate(q: Turn, v: Vec): Vec {
+  const [w, x, y, z] = q;
+  const u: Vec = [x, y, z];
+  const t = times(cross(u, v), 2);
+  return plus(plus(v, t, w), cross(u, t));
+}
+
+/** The rotation about a vector by its length, rad. */
+export function about(v: Vec): Turn {
+  const angle = norm(v);
+  if (angle < 1e-12) return still;
+  const s = Math.sin(angle / 2) / angle;
+  return [Math.cos(angle / 2), v[0] * s, v[1] * s, v[2] * s];
+}
+
+/** The vector a rotation turns about, as long as it turns, rad. */
+export function axisOf([w, x, y, z]: Turn): Vec {
+  const s = Math.hypot(x, y, z);
+  if (s < 1e-12) return [0, 0, 0];
+  const angle = 2 * Math.atan2(s, Math.abs(w));
+  const k = (Math.sign(w) || 1) * (angle / s);
+  return [x * k, y * k, z * k];
+}
+
+/** A rotation that is one long again after many steps. */
+export function whole([w, x, y, z]: Turn): Turn {
+  const long = Math.hypot(w, x, y, z) || 1;
+  return [w / long, x / long, y / long, z / long];
+}
+
+/** The rotation that takes one direction onto another the short way. */
+export function fromTo(a: Vec, b: Vec): Turn {
+  const [from, to] = [unit(a), unit(b)];
+  const c = dot(from, to);
+  if (c < -0.999999) {
+    const side = Math.abs(from[0]) < 0.9 ? cross(from, [1, 0, 0]) : cross(from, [0, 1, 0]);
+    return about(times(unit(side), Math.PI));
+  }
+  const v = cross(from, to);
+  return whole([1 + c, v[0], v[1], v[2]]);
+}
+
+/** The direction in which vectors spread most: the first principal axis, by power iteration. */
+export function mainAxis(vectors: readonly Vec[]): Vec {
+  const m = [0, 0, 0, 0, 0, 0];
+  for (const [x, y, z] of vectors) {
+    m[0] = (m[0] as number) + x * x;
+    m[1] = (m[1] as number) + x * y;
+    m[2] = (m[2] as number) + x * z;
+    m[3] = (m[3] as number) + y * y;
+    m[4] = (m[4] as number) + y * z;
+    m[5] = (m[5] as number) + z * z;
+  }
+  const [xx = 0, xy = 0, xz = 0, yy = 0, yz = 0, zz = 0] = m;
+  let axis: Vec = [0.6, 0.64, 0.48];
+  for (let i = 0; i < 60; i += 1)
+    axis = unit([
+      xx * axis[0] + xy * axis[1] + xz * axis[2],
+      xy * axis[0] + yy * axis[1] + yz * axis[2],
+      xz * axis[0] + yz * axis[1] + zz * axis[2],
+    ]);
+  return axis;
+}
