@@ -39,6 +39,8 @@ import { bigShop } from './bigshop';
 import { defectsFound } from './defectsfound';
 import { longJob, longJobs } from './longjobs';
 import { cardsRead } from './card/summary';
+import { handsTold } from './motion/summary';
+import { poursTold } from './scale/summary';
 import { sheetsRead } from './sheets/summary';
 import { paintKinds } from './thinning/paints';
 import { clean, stressed } from './thinning/pots';
@@ -311,3 +313,18 @@ const sheetTable = async () => {
     }
 };
 void sheetTable();
+
+console.log('\nHands told from their motion: 40 made-up recordings a row, 95 of 100 within');
+for (const { name, counted, strokes, pace, strokePace, tilt, took } of handsTold())
+  console.log(
+    `${name.padEnd(56)} all strokes counted ${shareOf(counted)}, of strokes ${shareOf(strokes)}; pace ${shareOf(pace)}, a stroke’s ${shareOf(strokePace)}; tilt ${tilt.toFixed(1)}°; ${took.toFixed(3)} ms a sample, limit 1`,
+  );
+console.log('\nPours by the live scale, 100 to 600 g, the hand doing as it is told');
+for (const { name, middle, most, taken, took } of poursTold())
+  console.log(
+    `${name.padEnd(44)} off the mark ${middle.toFixed(1)} g, 95 of 100 within ${most.toFixed(1)} g${
+      Number.isNaN(taken)
+        ? ''
+        : `; taken within ${taken.toFixed(2)} g of the truth; ${took.toFixed(4)} ms a reading, limit 1`
+    }`,
+  );

@@ -1,6 +1,6 @@
 /** What a scale shows as it moves and comes to rest, kg and s. */
 export interface ScaleSeen {
-  /** The middle of the last few readings: one that jumps out is not believed. */
+  /** Where it stands by now, from the last few readings: one that jumps out is not believed. */
   readonly value: number;
   /** kg/s over the last second. */
   readonly rate: number;
@@ -18,10 +18,10 @@ interface Sample {
 }
 
 /** s that are looked at for a rate, for rest, and for whether it ever comes to rest. */
-const [rateOver, restOver, patience] = [0.7, 0.8, 6];
+const [rateOver, restOver, patience] = [0.55, 0.8, 6];
 
 /** Slope of readings by least squares, per s; 0 from too few. */
-export function slopeOf(samples: readonly Pick<Sample, 't' | 'value'>[]): number {
+function slopeOf(samples: readonly Pick<Sample, 't' | 'value'>[]): number {
   const n = samples.length;
   if (n < 3) return 0;
   const [mt, mv] = samples.reduce(([a, b], { t, value }) => [a + t / n, b + value / n], [0, 0]);
@@ -31,6 +31,24 @@ export function slopeOf(samples: readonly Pick<Sample, 't' | 'value'>[]): number
     below += (t - mt) ** 2;
   }
   return below > 0 ? above / below : 0;
+}
+
+/**
+ * The line through a few readings, one that jumps out not believed: the middle of the slopes between all pairs, and what it
+ * comes to at the last of them. Source: Theil and Sen.
+ */
+function runningOn(samples: readonly Pick<Sample, 't' | 'value'>[]): {
+  readonly value: number;
+  readonly rate: number;
+} {
+  const last = samples.at(-1);
+  if (!last || samples.length < 3) return { value: last?.value ?? 0, rate: 0 };
+  const slopes: number[] = [];
+  samples.forEach((a, i) =>
+    samples.slice(i + 1).forEach((b) => b.t > a.t && slopes.push((b.value - a.value) / (b.t - a.t))),
+  );
+  const rate = middle(slopes);
+  return { value: middle(samples.map(({ t, value }) => value + rate * (last.t - t))), rate };
 }
 
 const rangeOf = (values: readonly number[]): number =>
@@ -60,8 +78,7 @@ export class Settling {
     this.samples = this.samples.filter((each) => each.t >= t - 2 * patience);
     const since = (span: number) => this.samples.filter((each) => each.t >= t - span - 1e-9);
     const values = (span: number) => since(span).map((each) => each.value);
-    const shown = middle(this.samples.slice(-5).map((each) => each.value));
-    const rate = slopeOf(since(rateOver));
+    const { value: now, rate } = runningOn(since(rateOver));
     const resting = since(restOver);
     const spanned = (resting.at(-1)?.t ?? 0) - (resting[0]?.t ?? 0) >= restOver * 0.8;
     const still = rangeOf(values(restOver)) <= 2.5 * this.step;
@@ -78,6 +95,8 @@ export class Settling {
     const creep = watched ? slopeOf(long) : 0;
     // Slow and all one way: nobody pours so little for so long.
     const creeps = watched && Math.abs(creep) * patience > 1.5 * this.step && noise < 12 * this.step && still;
+    // At rest the middle of what it shows; under way where it has come to by now.
+    const shown = steady ? middle(this.samples.slice(-5).map((each) => each.value)) : now;
     return { value: shown, rate, steady, restless, ...(creeps ? { creeps: creep } : {}) };
   }
 }

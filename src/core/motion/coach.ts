@@ -254,9 +254,14 @@ function turnings(raw: readonly number[], stroke: number, dt: number): Turning[]
   for (let i = clear; i < size.length - clear; i += 1) {
     const each = size[i] as number;
     if (each < 0.3 * most) continue;
+    // Only what changes the same way hides it: a turn back may stand close beside it and be larger.
     let highest = true;
     for (let k = Math.max(i - near, 0); k <= Math.min(i + near, size.length - 1) && highest; k += 1)
-      if ((size[k] as number) > each || ((size[k] as number) === each && k < i)) highest = false;
+      if (
+        (change[k] as number) * (change[i] as number) > 0 &&
+        ((size[k] as number) > each || (size[k] === each && k < i))
+      )
+        highest = false;
     if (highest) peaks.push({ at: middleOf(change, i), by: change[i] as number });
   }
   const whole = middle(peaks.map(({ by }) => Math.abs(by)).filter((each) => each > 0.6 * most));
@@ -442,7 +447,8 @@ function edges(
   }
   for (const each of free.from) each.from = Math.max(Math.round(each.from - rises), 0);
   for (const each of free.to) each.to = Math.min(Math.round(each.to + rises), speed.length - 1);
-  return found;
+  const typical = middle(found.map(({ from, to }) => to - from));
+  return found.filter(({ from, to }) => to - from > 0.35 * typical);
 }
 
 /**
@@ -469,8 +475,15 @@ export function coach(samples: readonly MotionSample[], plan: MotionPlan): Outco
     found = goneOver(push, dt, expected);
   }
   const { along, speed, runs, typicalPush } = found;
+  const lasts = runs.map(({ from, to }) => to - from);
   if (runs.length === 0 || typicalPush < 0.01)
     return refuse('no-strokes', 'Nothing in it goes to and fro. Was the phone fast to the gun?');
+  // Strokes of one face are alike: where they are not, what was found are not they.
+  if (Math.max(...lasts) > 2.6 * middle(lasts) || middle(lasts) * dt > 4 * expected)
+    return refuse(
+      'unclear',
+      'Its strokes do not stand out: the phone was loose, or shook too much. Fasten it, hold the gun square for two seconds, and record again.',
+    );
   const upDown = leanOf(along) > Math.PI / 4;
   const square = squareHold(dt, turn, runs);
   // Turned about the stroke it tilts across the fan; about what stands square to stroke and face it swings.
