@@ -251,17 +251,18 @@ function turnings(raw: readonly number[], stroke: number, dt: number): Turning[]
   const peaks: { at: number; by: number }[] = [];
   // Nearer to an end than a turn’s reach nothing new is seen.
   const clear = reachOf(stroke, dt);
+  const short = clear * dt < turnReach * 0.98;
   for (let i = clear; i < size.length - clear; i += 1) {
     const each = size[i] as number;
     if (each < 0.3 * most) continue;
-    // Only what changes the same way hides it: a turn back may stand close beside it and be larger.
+    // Whatever is larger hides it; of short strokes a turn back stands close beside it, and hides it only where it is much larger.
     let highest = true;
-    for (let k = Math.max(i - near, 0); k <= Math.min(i + near, size.length - 1) && highest; k += 1)
-      if (
-        (change[k] as number) * (change[i] as number) > 0 &&
-        ((size[k] as number) > each || (size[k] === each && k < i))
-      )
+    for (let k = Math.max(i - near, 0); k <= Math.min(i + near, size.length - 1) && highest; k += 1) {
+      const other = size[k] as number;
+      const same = (change[k] as number) * (change[i] as number) > 0;
+      if (same ? other > each || (other === each && k < i) : other > (short ? 1.6 : 1) * each)
         highest = false;
+    }
     if (highest) peaks.push({ at: middleOf(change, i), by: change[i] as number });
   }
   const whole = middle(peaks.map(({ by }) => Math.abs(by)).filter((each) => each > 0.6 * most));
