@@ -216,7 +216,7 @@ function strokeSteps(raw: readonly number[], dt: number, expected: number): numb
   const soft = changes(raw, Math.round((0.6 * expected) / dt), dt).filter((_each, i) => i % stride === 0);
   const m = mean(soft);
   const own = soft.map((each) => each - m);
-  const [from, to] = [0.35, 2.6].map((k) => Math.round((k * expected) / dt / stride)) as [number, number];
+  const [from, to] = [0.48, 2.4].map((k) => Math.round((k * expected) / dt / stride)) as [number, number];
   const against: { readonly lag: number; readonly same: number }[] = [];
   for (let lag = Math.max(from, 2); lag <= Math.min(to, own.length - 4); lag += 1) {
     let sum = 0;
@@ -225,7 +225,7 @@ function strokeSteps(raw: readonly number[], dt: number, expected: number): numb
   }
   const least = Math.min(...against.map(({ same }) => same), 0);
   // Of what goes against itself nearly as much the shortest is a stroke: three of them do so too.
-  const near = against.findIndex(({ same }) => same < 0.6 * least);
+  const near = against.findIndex(({ same }) => same < 0.7 * least);
   if (near < 0) return Math.round(expected / dt);
   let best = near;
   while (best + 1 < against.length && (against[best + 1]?.same ?? 0) <= (against[best]?.same ?? 0)) best += 1;
