@@ -173,6 +173,31 @@ const sayings = [
   /** Scuffed and cleaned after a missed recoat window. */
   /** One face, or one side of it, has its coat. */
   entryOf('face-done', { coatId: id, faceId: id, side: z.optional(z.union([z.literal(1), z.literal(2)])) }),
+  /** What a hand did over a face, from the phone on its gun: stroke by stroke, against what was planned. */
+  entryOf('hand', {
+    coatId: id,
+    faceId: id,
+    side: z.optional(z.union([z.literal(1), z.literal(2)])),
+    planned: speed,
+    strokes: z
+      .array(
+        z.object({
+          lasts: seconds,
+          speed,
+          varied: z.number().check(z.minimum(0)).check(z.maximum(10)),
+          /** rad, either way */
+          tilt: z.number().check(z.minimum(-3.2)).check(z.maximum(3.2)),
+          arc: z.number().check(z.minimum(0)).check(z.maximum(6.3)),
+          doubtful: z.optional(z.literal(true)),
+        }),
+      )
+      .check(z.minLength(1))
+      .check(z.maxLength(400)),
+    /** Nobody showed the gun square: tilt counts from the middle of the strokes. */
+    unshown: z.optional(z.literal(true)),
+    /** Felt too seldom to tell how even it was. */
+    coarse: z.optional(z.literal(true)),
+  }),
   entryOf('pause', { coatId: id }),
   entryOf('resume', { coatId: id }),
   /** A finger on a masked corner: what the clock only guesses. */

@@ -63,6 +63,19 @@ export const practice = z.object({
   ),
   /** Sounds and sentences that were told right, of so many. */
   listened: z.optional(z.object({ asked: countUpTo(1000), right: z.int().check(z.minimum(0)) })),
+  /** What the phone on the hand felt over the panel: spreads are shares, tilts rad. */
+  motion: z.optional(
+    z.object({
+      strokes: countUpTo(1000),
+      speed,
+      speedSpread: spread,
+      varied: spread,
+      tilt: z.number().check(z.minimum(-3.2)).check(z.maximum(3.2)),
+      tiltSpread: z.number().check(z.minimum(0)).check(z.maximum(3.2)),
+      arc: z.number().check(z.minimum(0)).check(z.maximum(6.3)),
+      simulated: z.optional(z.literal(true)),
+    }),
+  ),
   gun: z.optional(z.object({ trouble: text, cards: z.int().check(z.minimum(0)), solved: z.boolean() })),
   asked,
 });

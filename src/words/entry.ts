@@ -32,6 +32,7 @@ export const typeWords: Record<EntryType, string> = {
   'coat-start': 'Coat started',
   'coat-end': 'Coat ended',
   'face-done': 'Face done',
+  hand: 'The hand felt',
   pause: 'Paused',
   resume: 'Went on',
   touch: 'Touch test',
@@ -124,6 +125,8 @@ export function entryWords(entry: LogEntry, job: Job, units: Units): string {
       return `${cardWords[entry.verdict].name.toLowerCase()}${entry.pressure === undefined ? '' : ` at ${units.show(pressureQuantity(entry.pressure), entry.pressure)}`}${entry.pattern ? `, read: ${units.show('distance', entry.pattern.width)} wide` : ''}`;
     case 'refill':
       return 'again, from the same batch';
+    case 'hand':
+      return `${faceNamed(entry.faceId)}, ${coat(entry.coatId)}: ${plural(entry.strokes.length, 'stroke')}, ${units.show('speed', entry.planned)} planned`;
     case 'face-done':
       return `${coat(entry.coatId)} on ${faceNamed(entry.faceId)}${entry.side === 2 ? ', back' : ''}`;
     case 'flowed':

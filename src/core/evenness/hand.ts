@@ -53,3 +53,26 @@ export function erring(
     };
   });
 }
+
+/** What was felt of one stroke: m/s, and rad it was tilted across the fan. */
+export interface StrokeDone {
+  readonly speed: number;
+  readonly tilt: number;
+}
+
+/**
+ * The strokes as a hand was felt to do them: each at its own speed and leant about the spot it aims at, where it was
+ * planned. Strokes that were never done are not there; more than were planned have no place, and are left out.
+ */
+export const asDone = (strokes: readonly FieldStroke[], done: readonly StrokeDone[]): FieldStroke[] =>
+  strokes.slice(0, done.length).map((stroke, i) => {
+    const { speed, tilt } = done[i] as StrokeDone;
+    const aim = stroke.aim + tilt;
+    return {
+      ...stroke,
+      speed,
+      aim,
+      y: stroke.y + stroke.distance * (Math.sin(stroke.aim) - Math.sin(aim)),
+      z: stroke.z + stroke.distance * (Math.cos(aim) - Math.cos(stroke.aim)),
+    };
+  });

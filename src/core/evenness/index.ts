@@ -10,7 +10,7 @@ export {
   type FilmField,
   type Opening,
 } from './field';
-export { erring, perfectHand, usualHand, type Hand } from './hand';
+export { asDone, erring, perfectHand, usualHand, type Hand, type StrokeDone } from './hand';
 export { judgeSetting, optimise, type Candidate, type Optimum, type OptimumQuestion } from './optimise';
 export { overlapBands, overlapChoice, type BandsQuestion, type OverlapBand } from './overlapbands';
 export { unposted, type PostedGun } from './postedgun';

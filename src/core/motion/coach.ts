@@ -73,6 +73,21 @@ export const outBy = {
   tilt: (5 * Math.PI) / 180,
   arc: (12 * Math.PI) / 180,
 } as const;
+/** What is out in a stroke against the speed that was planned; how even it was is not judged where it was felt too seldom. */
+export function outOf(
+  { speed, varied, tilt, arc }: Pick<HandStroke, 'speed' | 'varied' | 'tilt' | 'arc'>,
+  planned: number,
+  coarse: boolean,
+): StrokeFault[] {
+  const off = speed / planned - 1;
+  return [
+    ...(off > outBy.speed ? (['fast'] as const) : off < -outBy.speed ? (['slow'] as const) : []),
+    ...(varied > outBy.varied && !coarse ? (['uneven'] as const) : []),
+    ...(Math.abs(tilt) > outBy.tilt ? (['tilted'] as const) : []),
+    ...(arc > outBy.arc ? (['arced'] as const) : []),
+  ];
+}
+
 /** A stand of this long between strokes is a pause, s. */
 const pauseFrom = 0.6;
 
@@ -507,22 +522,12 @@ export function coach(samples: readonly MotionSample[], plan: MotionPlan): Outco
     const drift = beside.length > 0 ? ((rates[i] ?? 0) + mean(beside)) / 2 : 0;
     const arc = Math.abs((rates[i] ?? 0) - drift) * (to - from);
     const varied = speedOver > 0 ? spread(smoothedNumbers(over, Math.round(0.1 / dt))) / speedOver : 0;
-    const off = speedOver / plan.speed - 1;
-    const coarse = rate < fairRate;
-    const out: StrokeFault[] = [
-      ...(off > outBy.speed ? (['fast'] as const) : off < -outBy.speed ? (['slow'] as const) : []),
-      ...(varied > outBy.varied && !coarse ? (['uneven'] as const) : []),
-      ...(Math.abs(tilt) > outBy.tilt && !upDown ? (['tilted'] as const) : []),
-      ...(arc > outBy.arc ? (['arced'] as const) : []),
-    ];
+    const stroke = { speed: speedOver, varied, tilt: upDown ? 0 : tilt, arc };
     return {
       began: from * dt,
       seconds,
-      speed: speedOver,
-      varied,
-      tilt: upDown ? 0 : tilt,
-      arc,
-      out,
+      ...stroke,
+      out: outOf(stroke, plan.speed, rate < fairRate),
       ...(gap.slice(from, to).some(Boolean) ? { doubtful: true as const } : {}),
     };
   });

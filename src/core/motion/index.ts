@@ -1,2 +1,10 @@
-export { coach, outBy, type HandSeen, type HandStroke, type MotionPlan, type StrokeFault } from './coach';
+export {
+  coach,
+  outBy,
+  outOf,
+  type HandSeen,
+  type HandStroke,
+  type MotionPlan,
+  type StrokeFault,
+} from './coach';
 export { evened, type MotionSample } from './recording';

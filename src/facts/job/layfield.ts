@@ -1,4 +1,5 @@
 import {
+  asDone,
   erring,
   fieldStrokes,
   filmField,
@@ -7,6 +8,7 @@ import {
   type FilmField,
   type Hand,
   type PostedGun,
+  type StrokeDone,
 } from '@/core/evenness';
 import { seeded } from '@/core/random';
 import { isRefusal, refuse, type Outcome } from '@/core/refusal';
@@ -18,18 +20,23 @@ import type { JobView } from './view';
 const finest = 2e-3;
 const mostCells = 90_000;
 
+/** Whose strokes: a hand that errs, drawn from its number, or those that were felt. */
+export type HandLaid =
+  { readonly spread: Hand; readonly number: number } | { readonly done: readonly StrokeDone[] };
+
 /** Lays a coat on a map that recomputes within a frame; an erring hand is drawn from its number. */
-export function layField(
-  { gun, passes, openings }: EvenSetup,
-  hand?: { readonly spread: Hand; readonly number: number },
-): Outcome<FilmField> {
+export function layField({ gun, passes, openings }: EvenSetup, hand?: HandLaid): Outcome<FilmField> {
   const strokes = fieldStrokes(passes);
   if (isRefusal(strokes)) return strokes;
   const across = unfolded(passes);
   const cell = Math.max(Math.sqrt((across * passes.along) / mostCells), finest);
   const rows = Math.max(Math.round(across / cell), 2);
   const cols = Math.max(Math.round(passes.along / cell), 2);
-  const done = hand ? erring(strokes, hand.spread, passes.spacing, seeded(hand.number)) : strokes;
+  const done = !hand
+    ? strokes
+    : 'done' in hand
+      ? asDone(strokes, hand.done)
+      : erring(strokes, hand.spread, passes.spacing, seeded(hand.number));
   return filmField({
     surface: surfaceOf(passes, rows),
     along: passes.along,
@@ -88,7 +95,7 @@ export function filmOnFace(
   view: JobView,
   setup: EvenSetup,
   coatIds?: readonly string[],
-  hand?: { readonly spread: Hand; readonly number: number },
+  hand?: HandLaid,
 ): Outcome<FilmOnFace> {
   if (!coatIds) {
     const field = layField(setup, hand);
@@ -98,7 +105,11 @@ export function filmOnFace(
   for (const [i, id] of coatIds.entries()) {
     const own = evenSetup(view, setup.face.id, id);
     if (isRefusal(own)) return own;
-    const field = layField(own, hand && { ...hand, number: hand.number * 100 + i });
+    // Felt over one coat, they say nothing of the others.
+    const field = layField(
+      own,
+      hand && 'spread' in hand ? { ...hand, number: hand.number * 100 + i } : undefined,
+    );
     if (isRefusal(field)) return field;
     fields.push({ field, weight: own.solids });
   }

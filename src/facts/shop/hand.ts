@@ -1,5 +1,6 @@
 import { usualHand, type Hand } from '@/core/evenness';
-import type { Job, PracticeTry, Shop } from '@/records';
+import type { EntryOf, Job, PracticeTry, Shop } from '@/records';
+import { liveEntries, ofType } from '../job';
 
 /** Tries a hand’s spread is taken from, and how many make one. */
 const latest = 8;
@@ -11,29 +12,78 @@ const rms = (values: readonly number[]) =>
 export interface MeasuredHand {
   readonly name: string;
   readonly tries: number;
+  /** Faces the phone on the gun felt. */
+  readonly faces?: number;
   readonly hand: Hand;
 }
 
+/** Faces that were felt make a hand from so many strokes on. */
+const enoughStrokes = 12;
+
+/** What the phone on a gun felt of each person over their last faces: how their speed and their tilt spread. */
+function feltSpreads(
+  jobs: readonly Job[],
+): Map<string, { readonly faces: number; speed: number; tilt: number }> {
+  const faces = new Map<string, EntryOf<'hand'>[]>();
+  for (const entry of jobs.flatMap((job) => ofType(liveEntries(job), 'hand')))
+    if (entry.by && !entry.coarse) faces.set(entry.by, [...(faces.get(entry.by) ?? []), entry]);
+  return new Map(
+    [...faces].flatMap(([name, all]) => {
+      const own = [...all].sort((a, b) => a.at.localeCompare(b.at)).slice(-latest);
+      const strokes = own.flatMap(({ strokes: felt, planned }) =>
+        felt
+          .filter(({ doubtful }) => !doubtful)
+          .map(({ speed, tilt }) => ({ off: speed / planned - 1, tilt })),
+      );
+      return strokes.length < enoughStrokes
+        ? []
+        : [
+            [
+              name,
+              {
+                faces: own.length,
+                speed: Math.min(rms(strokes.map(({ off }) => off)), 1),
+                tilt: Math.min(rms(strokes.map(({ tilt }) => tilt)), 1),
+              },
+            ] as const,
+          ];
+    }),
+  );
+}
+
 /**
- * What practice says of each person’s hand: from their last tries on a panel. Distance and tilt keep the usual spread,
- * since a pointer says nothing of them.
+ * What practice and faces that were felt say of each person’s hand: from their last tries on a panel, and from the phone on
+ * the gun. What neither tells keeps the usual spread: a pointer says nothing of distance and tilt, a phone nothing of where
+ * strokes lie.
  */
-export function measuredHands(tries: readonly PracticeTry[]): MeasuredHand[] {
-  const people = [...new Set(tries.map(({ name }) => name))].sort();
+export function measuredHands(tries: readonly PracticeTry[], jobs: readonly Job[] = []): MeasuredHand[] {
+  const felt = feltSpreads(jobs);
+  const people = [...new Set([...tries.map(({ name }) => name), ...felt.keys()])].sort();
   return people.flatMap((name) => {
     const own = tries
       .filter((each) => each.name === name && each.hand !== undefined)
       .sort((a, b) => a.at.localeCompare(b.at))
       .slice(-latest)
       .flatMap(({ hand }) => (hand && hand.strokes > 2 ? [hand] : []));
-    if (own.length < enough) return [];
+    const onGun = felt.get(name);
+    if (own.length < enough && !onGun) return [];
+    const panels =
+      own.length < enough
+        ? {}
+        : {
+            spacing: Math.min(rms(own.map(({ spacingSpread }) => spacingSpread)), 1),
+            speed: Math.min(rms(own.map(({ speedSpread }) => speedSpread)), 1),
+            lead: Math.min(rms(own.map(({ leadSpread }) => leadSpread)), 0.5),
+          };
     const hand: Hand = {
       ...usualHand,
-      spacing: Math.min(rms(own.map(({ spacingSpread }) => spacingSpread)), 1),
-      speed: Math.min(rms(own.map(({ speedSpread }) => speedSpread)), 1),
-      lead: Math.min(rms(own.map(({ leadSpread }) => leadSpread)), 0.5),
+      ...panels,
+      // At work it is as it is at work.
+      ...(onGun ? { speed: onGun.speed, tilt: onGun.tilt } : {}),
     };
-    return [{ name, tries: own.length, hand }];
+    return [
+      { name, tries: own.length < enough ? 0 : own.length, ...(onGun ? { faces: onGun.faces } : {}), hand },
+    ];
   });
 }
 

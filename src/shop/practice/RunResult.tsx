@@ -1,8 +1,7 @@
 'use client';
 
-import { useMemo } from 'react';
 import type { Drill, Judged } from '@/core/practice';
-import { measuredHands } from '@/facts/shop/hand';
+import { useMeasuredHands } from '@/ui/measuredhands';
 import { useRecords } from '@/store/hooks';
 import { Notice } from '@/ui/Notice';
 import { useUnits } from '@/ui/units';
@@ -20,7 +19,7 @@ interface Props {
 export function RunResult({ judged, drill, who }: Props) {
   const units = useUnits();
   const tries = useRecords('practice');
-  const hand = useMemo(() => measuredHands(tries).find(({ name }) => name === who), [tries, who]);
+  const hand = useMeasuredHands().find(({ name, tries: n }) => name === who && n > 0);
   const own = tries
     .filter((each) => each.name === who && each.drill === drill.id && each.film)
     .sort((a, b) => a.at.localeCompare(b.at));

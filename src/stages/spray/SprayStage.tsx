@@ -14,6 +14,7 @@ import { ToTheGun } from './gun/ToTheGun';
 import { fetched } from '@/ui/fetched';
 
 const EvenView = fetched(() => import('./even/EvenView').then((found) => found.EvenView));
+const HandView = fetched(() => import('./hand/HandView').then((found) => found.HandView));
 const FlowOut = fetched(() => import('./flow/FlowOut').then((found) => found.FlowOut));
 
 const parts = {
@@ -23,6 +24,7 @@ const parts = {
   overlap: 'Overlap',
   best: 'Best',
   flow: 'Flow-out',
+  hand: 'The hand',
 };
 
 export function SprayStage() {
@@ -38,6 +40,7 @@ export function SprayStage() {
       {part === 'overlap' && <EvenView shows="overlap" />}
       {part === 'best' && <EvenView shows="best" />}
       {part === 'flow' && <FlowOut />}
+      {part === 'hand' && <HandView />}
       {part === 'run' && (
         <>
           <ToTheGun />

@@ -3,9 +3,10 @@
 import { useDeferredValue, useMemo, useState } from 'react';
 import { fieldFacts } from '@/core/evenness';
 import { isRefusal } from '@/core/refusal';
-import { handFor, measuredHands } from '@/facts/shop/hand';
-import { useRecords } from '@/store/hooks';
+import { handFor } from '@/facts/shop/hand';
+import { useMeasuredHands } from '@/ui/measuredhands';
 import { filmOnFace, type EvenSetup, hasFlake } from '@/facts/job';
+import { handFelt, strokesFelt } from '@/facts/job/handfelt';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
 import { useJob } from '@/ui/job/context';
@@ -29,19 +30,16 @@ export function EvenMap({ setup, all }: Props) {
   const { view } = useJob();
   const units = useUnits();
   const colours = useColours();
-  const tries = useRecords('practice');
-  const { hand } = handFor(
-    view.job,
-    view.shop,
-    useMemo(() => measuredHands(tries), [tries]),
-  );
-  const [who, setWho] = useState<'steady' | 'hand'>('steady');
+  const { hand } = handFor(view.job, view.shop, useMeasuredHands());
+  const [who, setWho] = useState<'steady' | 'hand' | 'felt'>('steady');
+  const felt = all ? undefined : handFelt(view, setup.coat.coat.id, setup.face.id);
   const [number, setNumber] = useState(1);
   const [at, setAt] = useState({ x: 0.5, y: 0.5 });
   // The cursor answers at once; the sections are drawn when the hand leaves time for it.
   const cut = useDeferredValue(at);
   const { passes } = setup;
-  const one = who === 'hand' ? { spread: hand, number } : undefined;
+  const done = useMemo(() => felt && strokesFelt(felt), [felt]);
+  const one = who === 'hand' ? { spread: hand, number } : who === 'felt' && done ? { done } : undefined;
   // The job is seen anew every second; a map is laid again only when what it depends on changes.
   const key = JSON.stringify([
     all,
@@ -117,8 +115,10 @@ export function EvenMap({ setup, all }: Props) {
             options={[
               { value: 'steady', label: 'Steady' },
               { value: 'hand', label: 'As a hand does it' },
+              ...(felt ? [{ value: 'felt' as const, label: 'As it was felt' }] : []),
             ]}
           />
+          {who === 'felt' && felt?.simulated && <b className="text-sm text-care">simulated hand</b>}
           {who === 'hand' && <Button onClick={() => setNumber((n) => n + 1)}>Another time</Button>}
         </span>
       }

@@ -1,15 +1,16 @@
 'use client';
 
 import { withApproach } from '@/facts/job';
-import { useMemo } from 'react';
 import { usualHand, type Hand } from '@/core/evenness';
-import { handFor, measuredHands } from '@/facts/shop/hand';
-import { useRecords, useShop, useStore } from '@/store/hooks';
+import { handFor } from '@/facts/shop/hand';
+import { useMeasuredHands } from '@/ui/measuredhands';
+import { useShop, useStore } from '@/store/hooks';
 import { SelectField } from '@/ui/Field';
 import { useJob } from '@/ui/job/context';
 import { NumberField } from '@/ui/NumberField';
 import { useUnits } from '@/ui/units';
 import { amount, written } from '@/words/figures';
+import { plural } from '@/words/line';
 
 const fields = [
   ['spacing', 'Spacing', 'share', [0.01, 0.4]],
@@ -25,8 +26,7 @@ export function HandChoice() {
   const store = useStore();
   const units = useUnits();
   const shop = useShop();
-  const tries = useRecords('practice');
-  const measured = useMemo(() => measuredHands(tries), [tries]);
+  const measured = useMeasuredHands();
   const { job, work } = view;
   const { hand, from } = handFor(job, shop, measured);
   const choose = (value: string) => {
@@ -50,9 +50,12 @@ export function HandChoice() {
         options={[
           { value: 'usual', label: 'A usual hand (default)' },
           { value: 'own', label: 'As this shop says' },
-          ...measured.map(({ name, tries: n }) => ({
+          ...measured.map(({ name, tries, faces }) => ({
             value: `person:${name}`,
-            label: `${name}, from ${n} panels in Practice`,
+            label: `${name}, from ${[
+              ...(tries > 0 ? [`${tries} panels in Practice`] : []),
+              ...(faces ? [plural(faces, 'face felt', 'faces felt')] : []),
+            ].join(' and ')}`,
           })),
         ]}
       />

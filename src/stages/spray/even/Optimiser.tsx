@@ -4,8 +4,9 @@ import { useMemo, useState } from 'react';
 import type { Candidate, OptimumQuestion } from '@/core/evenness';
 import { handSpeed } from '@/core/film';
 import { isRefusal } from '@/core/refusal';
-import { handFor, measuredHands } from '@/facts/shop/hand';
-import { useRecords, useStore } from '@/store/hooks';
+import { handFor } from '@/facts/shop/hand';
+import { useMeasuredHands } from '@/ui/measuredhands';
+import { useStore } from '@/store/hooks';
 import { type EvenSetup, withApproach } from '@/facts/job';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
@@ -32,12 +33,7 @@ export function Optimiser({ setup }: { readonly setup: EvenSetup }) {
   const store = useStore();
   const units = useUnits();
   const colours = useColours();
-  const tries = useRecords('practice');
-  const { hand } = handFor(
-    view.job,
-    view.shop,
-    useMemo(() => measuredHands(tries), [tries]),
-  );
+  const { hand } = handFor(view.job, view.shop, useMeasuredHands());
   const { gun, passes, coat } = setup;
   const advice = coat.sheet.guns.find(({ atomising }) => atomising === view.rig?.atomising);
   const [want, setWant] = useState<OptimumQuestion['want']>('even');

@@ -4,8 +4,8 @@ import { useEffect, useEffectEvent, useMemo, useState } from 'react';
 import { overlapChoice } from '@/core/evenness';
 import { handSpeed } from '@/core/film';
 import { isRefusal } from '@/core/refusal';
-import { handFor, measuredHands } from '@/facts/shop/hand';
-import { useRecords } from '@/store/hooks';
+import { handFor } from '@/facts/shop/hand';
+import { useMeasuredHands } from '@/ui/measuredhands';
 import type { EvenSetup } from '@/facts/job';
 import { Button } from '@/ui/Button';
 import { Choice } from '@/ui/Choice';
@@ -32,12 +32,7 @@ export function OverlapChart({ setup }: { readonly setup: EvenSetup }) {
   const { view } = useJob();
   const units = useUnits();
   const colours = useColours();
-  const tries = useRecords('practice');
-  const { hand } = handFor(
-    view.job,
-    view.shop,
-    useMemo(() => measuredHands(tries), [tries]),
-  );
+  const { hand } = handFor(view.job, view.shop, useMeasuredHands());
   const [measure, setMeasure] = useState<'peakToValley' | 'cv'>('peakToValley');
   const { found, done, start, stop } = useWorkerRun(bandsOf);
   const task: BandsTask = { gun: postedGun(setup), passes: setup.passes, hand, overlaps, hands };

@@ -27,11 +27,16 @@ import { amount, figure, written } from '@/words/figures';
 import { inSentence, startCoat } from '@/words/line';
 import { pressureQuantity } from '@/words/pressure';
 import { timerFigure, timerSays } from '@/words/timers';
+import { handEntry, motionPlan } from '@/facts/job/handfelt';
+import { handSays } from '@/words/hand';
 import { PaceBox } from './PaceBox';
+import { useCoach, type Felt } from './usecoach';
 import { usePace } from './usepace';
 
 const keyOf = (step: GunStep): string | undefined =>
   step.kind === 'face' ? `${step.piece.face.id}/${step.piece.side}/${step.piece.nth}/${step.at}` : undefined;
+
+const coachingWords = { off: 'Not felt', phone: 'This phone, on the gun', simulated: 'Simulated hand' };
 
 const ways = { now: 'show', voice: 'voice', comb: 'comb', dry: 'dry' } as const;
 type Way = (typeof ways)[keyof typeof ways];
@@ -85,6 +90,7 @@ export function AtGun({ onClose }: { readonly onClose: () => void }) {
     over: () => say('pace', 'Face over', speech),
   });
 
+  const coach = useCoach(key);
   // What comes next is said once, when it comes.
   const tell = useEffectEvent(() => say('next', words.spoken, speech));
   const told = step.kind === 'held' ? `held/${step.open}/${step.until !== undefined}` : (key ?? step.kind);
@@ -98,17 +104,29 @@ export function AtGun({ onClose }: { readonly onClose: () => void }) {
     setAnswer(said);
     say('answer', said, speech);
   };
+  const heardBack = (
+    { found, plan, simulated }: Felt,
+    of: { readonly coatId: string; readonly faceId: string; readonly side?: 1 | 2 },
+  ) => {
+    if (!isRefusal(found))
+      log('what the hand did', handEntry(found, { ...of, planned: plan.speed }, simulated));
+    const told = isRefusal(found) ? units.says(found) : handSays(found, plan, units);
+    setAnswer(told);
+    say('answer', told, speech);
+  };
   const next = () => {
     switch (step.kind) {
       case 'face': {
         const coat = view.spray.running;
         if (!coat) return;
-        const { face, side } = step.piece;
+        const { face, side, nth } = step.piece;
+        const of = { coatId: coat.coat.id, faceId: face.id, ...(side === 2 ? { side } : {}) };
+        void coach
+          .done(motionPlan(view, coat.coat.id, face.id), `${coat.coat.id}/${face.id}/${side}/${nth}`)
+          .then((felt) => felt && heardBack(felt, of));
         return done('face done', {
           type: 'face-done',
-          coatId: coat.coat.id,
-          faceId: face.id,
-          ...(side === 2 ? { side } : {}),
+          ...of,
         });
       }
       case 'stirred':
@@ -245,6 +263,23 @@ export function AtGun({ onClose }: { readonly onClose: () => void }) {
               data-own-keys
             >
               <SpeechChoices />
+              <fieldset>
+                <legend className="text-sm text-ink-soft">The hand, felt over each face</legend>
+                <div className="flex flex-wrap gap-2">
+                  {(['off', 'phone', 'simulated'] as const).map((each) => (
+                    <button
+                      key={each}
+                      type="button"
+                      aria-pressed={coach.mode === each}
+                      className="min-h-11 border-2 border-ink px-3 font-semibold aria-pressed:bg-ink aria-pressed:text-on-ink"
+                      onClick={() => coach.choose(each)}
+                    >
+                      {coachingWords[each]}
+                    </button>
+                  ))}
+                </div>
+                {coach.trouble && <p className="mt-1 text-sm text-care">▲ {coach.trouble}</p>}
+              </fieldset>
               {!staysAwake() && (
                 <p className="text-sm text-care">
                   ▲ This browser cannot keep the screen awake: turn its sleep off in the settings of the
