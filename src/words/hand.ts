@@ -38,6 +38,8 @@ export function handAdvice(
   }
   if (arced.length > 0)
     return `Move the arm, not the wrist: it swung ${written(amount('angle', seen.arc), units)} from end to end. The ends come out thin.`;
+  if (fast.length + slow.length === 1)
+    return `Stroke ${listed([...fast, ...slow])} was too ${fast.length > 0 ? 'quick: it leaves a thin band' : 'slow: it leaves a heavy band'}.`;
   if (fast.length + slow.length > 0)
     return `Strokes ${listed([...fast, ...slow].sort((a, b) => a - b))} fell out: ${fast.length > 0 ? `${listed(fast)} too quick` : ''}${fast.length > 0 && slow.length > 0 ? ', ' : ''}${slow.length > 0 ? `${listed(slow)} too slow` : ''}. Each leaves a band.`;
   if (uneven.length > 0)

@@ -11,6 +11,10 @@ const SetupDrill = fetched(() => import('./SetupDrill').then((found) => found.Se
 const StreamDrill = fetched(() => import('./StreamDrill').then((found) => found.StreamDrill));
 const CardDrill = fetched(() => import('./CardDrill').then((found) => found.CardDrill));
 
+const FeltDrill = fetched(() => import('./FeltDrill').then((found) => found.FeltDrill));
+const PourDrill = fetched(() => import('./PourDrill').then((found) => found.PourDrill));
+const ListenDrill = fetched(() => import('./ListenDrill').then((found) => found.ListenDrill));
+const Course = fetched(() => import('./Course').then((found) => found.Course));
 const People = fetched(() => import('./People').then((found) => found.People));
 
 const parts = {
@@ -18,6 +22,10 @@ const parts = {
   gun: 'Set up a gun',
   stream: 'Time a stream',
   card: 'Read a card',
+  hand: 'Feel the hand',
+  pour: 'Pour to a mark',
+  listen: 'Listen',
+  course: 'Course',
   people: 'People',
 };
 const says = {
@@ -25,6 +33,10 @@ const says = {
   gun: 'A gun with a hidden trouble answers to what you do. Find it in as few cards as you can.',
   stream: 'Time a stream: start as the cup opens, stop at the first break.',
   card: 'Read cards by eye, and see what the reader measured.',
+  hand: 'A panel in the air, felt by the phone on the gun: pace, tilt and swing, and the film it leaves.',
+  pour: 'Pour to a mark by the live scale, and learn how long your hand goes on.',
+  listen: 'Know every alarm by its sound.',
+  course: 'A beginner’s way, step by step, each with its why.',
   people: 'Who works here, what each has shown, and what each is signed off for.',
 };
 
@@ -40,6 +52,10 @@ export function Practice() {
       {part === 'gun' && <SetupDrill />}
       {part === 'stream' && <StreamDrill />}
       {part === 'card' && <CardDrill />}
+      {part === 'hand' && <FeltDrill />}
+      {part === 'pour' && <PourDrill />}
+      {part === 'listen' && <ListenDrill />}
+      {part === 'course' && <Course />}
       {part === 'people' && <People />}
     </Page>
   );
