@@ -106,3 +106,57 @@ test('a sensor under the cup starts and stops the watch', async () => {
   expect(numberIn(await visitor.text('[data-watch]'), /([\d.]+)/)).toBeGreaterThan(10);
   await visitor.press(/^Record [\d.]+ s$/);
 }, 90_000);
+
+test('a hand felt over a face shows the stroke that was rushed, keeps it, and lays it on the film map', async () => {
+  const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/spray#hand');
+  await visitor.choose('Simulated hand', 'one stroke rushed');
+  await visitor.press('Let it spray');
+  await visitor.sees(/was too quick: it leaves a thin band/, '[data-hand-seen]');
+  const out = await visitor.page.$$eval('[data-stroke]', (all) =>
+    all.flatMap((each) =>
+      /too quick/.test((each as HTMLElement).innerText) ? [(each as HTMLElement).dataset.stroke] : [],
+    ),
+  );
+  expect(out).toEqual(['5']);
+  // Out to a table and in again, it is judged the same.
+  const csv = await visitor.downloaded('Recording as CSV', '.csv');
+  expect(String(csv).split('\n')[0]).toBe('t,ax,ay,az,wx,wy,wz');
+  await visitor.press(/^Keep it for/);
+  await visitor.sees('simulated hand', '[data-hands-felt]');
+  await visitor.go('/job/demo-livery-panels/spray#even');
+  await visitor.press('As it was felt');
+  await visitor.sees('simulated hand', '[aria-label^="Film on the face"]');
+  const [, across] =
+    /Thinnest[\s\S]*?along, ([\d.]+)\s*m across/.exec(await visitor.text('[data-even]')) ?? [];
+  // The fifth of eight strokes over 0.8 m.
+  expect(Number(across)).toBeGreaterThan(0.4);
+  expect(Number(across)).toBeLessThan(0.65);
+});
+
+test('practice: a panel is felt, alarms are told by ear, and the course opens step by step', async () => {
+  const visitor = await Visitor.arrive(browser, 'plain', '/practice#course');
+  await visitor.sees('Alarms by ear', '[data-course]');
+  const states = () =>
+    visitor.page.$$eval('[data-step-state]', (all) =>
+      all.map((each) => (each as HTMLElement).dataset.stepState),
+    );
+  expect((await states()).slice(0, 3)).toEqual(['open', 'locked', 'locked']);
+  await visitor.go('/practice#listen');
+  await visitor.press(/^Begin/);
+  for (let i = 0; i < 8; i += 1) {
+    await visitor.sees(`${i + 1} of 8`, '[data-listen]');
+    // Whichever is pressed first, the answer is told.
+    await visitor.page.click('[data-listen] [role="group"] button');
+    await visitor.sees(/Yes\.|No:/, '[data-listen]');
+    if (i < 7) await visitor.press('The next');
+  }
+  await visitor.sees(/\d of 8 told right/, '[data-listen]');
+  await visitor.go('/practice#hand');
+  await visitor.choose('Simulated hand', 'leans more and more');
+  await visitor.press('Let it spray');
+  await visitor.sees(/Keep the gun square/, '[data-hand-seen]');
+  await visitor.sees(/of the panel inside its film/, '[data-felt-inside]');
+  await visitor.go('/practice#course');
+  await visitor.sees('Week by week');
+  await visitor.sees(/\b2\b/, '[data-course] tbody');
+});
