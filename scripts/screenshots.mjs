@@ -16,12 +16,8 @@ const views = [
   ['mix', '/job/demo-seat-shells/mix'],
   ['thin', '/job/demo-saloon-doors/thin'],
   ['set', '/job/demo-livery-panels/set', { height: 1100 }],
-  [
-    'card',
-    '/job/demo-livery-panels/set#card',
-    { height: 1100, press: 'Simulate a card', show: '[data-card-read]' },
-  ],
   ['spray', '/job/demo-lining-band/spray', { height: 1000 }],
+  ['gun', '/job/demo-livery-panels/spray', { starts: 'Start coat 2 early', press: 'At the gun' }],
   ['film', '/job/demo-livery-panels/spray#even', { height: 1100, show: '[data-place="even"]' }],
   ['check', '/job/demo-seat-brackets/check', { height: 1100 }],
   [
@@ -54,6 +50,34 @@ async function sprayPanel(page, strokes) {
   }
 }
 
+/** Starts a coat through what is open before it, as somebody would who has seen to it all. */
+async function startCoat(page, words) {
+  const inWalk = (at) => `[role="dialog"] ${at}`;
+  const press = async (pattern) => {
+    for (const button of await page.$$(inWalk('button')))
+      if (pattern.test(await button.evaluate((each) => each.innerText))) {
+        await button.click();
+        return true;
+      }
+    return false;
+  };
+  await (await page.waitForSelector(`::-p-text(${words})`)).click();
+  await page.waitForSelector(inWalk('[data-step], [data-walk-start]'));
+  for (let steps = 0; steps < 60; steps += 1) {
+    const start = await page.$(inWalk('[data-walk-start]'));
+    if (start) return start.click();
+    if (
+      !(await press(/^(All \d+ are so|Done|The paper reads so)/)) &&
+      (await press(/^Go on without it, and why/))
+    ) {
+      await page.type(inWalk('input, textarea'), 'For the picture');
+      await press(/^Go on without it$/);
+    }
+    await new Promise((wait) => setTimeout(wait, 250));
+  }
+  throw new Error('The coat could not be started.');
+}
+
 ensurePackages();
 // Only now: it needs the packages.
 const { visit } = await import('./visit.mjs');
@@ -63,7 +87,17 @@ await visit(process.env.PORT ?? '4878', async (page, go) => {
   for (const [
     name,
     place,
-    { width = 1280, height = 800, theme = 'Bench, light', press, show, waits, strokes, taps = [] } = {},
+    {
+      width = 1280,
+      height = 800,
+      theme = 'Bench, light',
+      press,
+      show,
+      waits,
+      strokes,
+      starts,
+      taps = [],
+    } = {},
   ] of views) {
     await page.setViewport({ width, height });
     await go('/settings');
@@ -73,12 +107,12 @@ await visit(process.env.PORT ?? '4878', async (page, go) => {
     for (const tile of taps)
       await (await page.waitForSelector(`::-p-aria([name="${tile}"][role="radio"])`)).click();
     if (strokes) await sprayPanel(page, strokes);
+    if (starts) await startCoat(page, starts);
     if (press) await (await page.waitForSelector(`::-p-text(${press})`)).click();
     if (show)
       await (await page.waitForSelector(show)).evaluate((found) => found.scrollIntoView({ block: 'center' }));
-    if (press && name === 'card') await page.waitForSelector(`${show} dl`);
     // The chart is drawn after the page is ready.
-    await new Promise((wait) => setTimeout(wait, 1200));
+    await new Promise((wait) => setTimeout(wait, starts ? 9000 : 1200));
     await page.screenshot({ path: path.join('docs', 'screenshots', `${name}.png`) });
     console.log(`docs/screenshots/${name}.png`);
   }

@@ -7,26 +7,30 @@ import { Panel } from '@/ui/Panel';
 import { clockTime } from '@/words/clock';
 import { amount, coatFigure } from '@/words/figures';
 import { Clock } from '@/ui/Clock';
+import { GunButton } from './gun/GunButton';
 import { Printed } from '@/ui/Printed';
 
 /** Every coat with its clock: when it went on, how long it took, what the comb said. */
-export function CoatList() {
+export function CoatList({ onGun }: { readonly onGun: () => void }) {
   const { view, log } = useJob();
-  const { coats, running } = view.spray;
+  const { coats, running, next } = view.spray;
   return (
     <Panel
       title="Coats"
       tools={
-        view.mix.batch && (
-          <span className="flex gap-2">
-            <Button onClick={() => log('cup filled', { type: 'refill', batchId: view.mix.batch?.id })}>
-              Cup filled again
-            </Button>
-            <Button onClick={() => log('stirred', { type: 'stir', batchId: view.mix.batch?.id })}>
-              Stirred
-            </Button>
-          </span>
-        )
+        <span className="flex flex-wrap gap-2">
+          {(running ?? next) && <GunButton onGun={onGun} />}
+          {view.mix.batch && (
+            <>
+              <Button onClick={() => log('cup filled', { type: 'refill', batchId: view.mix.batch?.id })}>
+                Cup filled again
+              </Button>
+              <Button onClick={() => log('stirred', { type: 'stir', batchId: view.mix.batch?.id })}>
+                Stirred
+              </Button>
+            </>
+          )}
+        </span>
       }
     >
       <ol className="divide-y divide-hairline border-y border-hairline">

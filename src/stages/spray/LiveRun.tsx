@@ -10,6 +10,7 @@ import { missedWords } from '@/words/missed';
 import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
 import { clockTime } from '@/words/clock';
+import { GunButton } from './gun/GunButton';
 import { WorkDone } from './WorkDone';
 import { amount } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
@@ -23,15 +24,15 @@ const between = [
 ] as const;
 
 /** The coat as it goes on, face by face; and while it flashes: the touch test and what is done between coats. */
-export function LiveRun() {
+export function LiveRun({ onGun }: { readonly onGun: () => void }) {
   const { view } = useJob();
   const { running, next } = view.spray;
   const last = view.spray.coats.filter(({ state }) => state === 'done').at(-1);
-  if (running) return <Running />;
+  if (running) return <Running onGun={onGun} />;
   return last && next ? <Between /> : null;
 }
 
-function Running() {
+function Running({ onGun }: { readonly onGun: () => void }) {
   const { view, log } = useJob();
   const { running } = view.spray;
   if (!running) return null;
@@ -42,7 +43,7 @@ function Running() {
   const done = ({ face, side }: (typeof pieces)[number]) =>
     running.faces.filter((each) => each.faceId === face.id && each.side === side).length;
   return (
-    <Panel title={`Faces, ${running.coat.name.toLowerCase()}`}>
+    <Panel title={`Faces, ${running.coat.name.toLowerCase()}`} tools={<GunButton onGun={onGun} />}>
       {view.now < (running.started ?? 0) - 60_000 && (
         <Notice tone="care">
           The clock of this device stands before the start of this coat: it was set back. Times are kept as
