@@ -23,6 +23,19 @@ const all: readonly (readonly [NewEntry, string])[] = [
   [fitRoom, 'air 21 °C, part 20 °C, 50 % humidity'],
   [{ type: 'stir', batchId: 'b' }, 'the mix'],
   [{ type: 'refill' }, 'again, from the same batch'],
+  [
+    {
+      type: 'hand',
+      coatId: 'lacquer-1',
+      faceId: 'none',
+      planned: 0.4,
+      strokes: [
+        { lasts: 3, speed: 0.4, varied: 0, tilt: 0, arc: 0 },
+        { lasts: 3, speed: 0.5, varied: 0, tilt: 0, arc: 0 },
+      ],
+    },
+    'a face, Lacquer 1: 2 strokes, 0.40\u00a0m/s planned',
+  ],
   [{ type: 'face-done', coatId: 'lacquer-1', faceId: 'none', side: 2 }, 'Lacquer 1 on a face, back'],
   [{ type: 'pause', coatId: 'lacquer-1' }, 'Lacquer 1'],
   [{ type: 'resume', coatId: 'lacquer-1' }, 'Lacquer 1'],

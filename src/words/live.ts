@@ -16,6 +16,8 @@ export function pourWords(
   name: string,
   units: Units,
   digits: { readonly digits?: number },
+  /** What follows of a pour that went over. */
+  follows = 'The rest follows it.',
 ): PourWords {
   const grams = written(amount('mass', Math.abs(left)), units, digits);
   const words: Record<PourPhase, PourWords> = {
@@ -39,9 +41,9 @@ export function pourWords(
     short: { big: grams, says: 'short. Pour on, drop by drop.', tone: 'care', spoken: `${grams} short.` },
     over: {
       big: grams,
-      says: 'over. It is taken as it stands, and the rest follows it.',
+      says: `over. It is taken as it stands. ${follows}`,
       tone: 'care',
-      spoken: `${grams} over. The rest follows it.`,
+      spoken: `${grams} over. ${follows}`,
     },
   };
   return words[phase];

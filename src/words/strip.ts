@@ -3,6 +3,7 @@ import type { FactId, Figure } from '@/facts/figure';
 import {
   enough,
   partsCounted,
+  pastCap,
   potLeft,
   ratioUnread,
   runFrom,
@@ -110,10 +111,11 @@ function mix(view: JobView, units: Units): Said {
   return { ...of, state: pouring ? 'pouring' : 'to mix', tone: pouring ? 'act' : 'plain' };
 }
 
-function thin(
-  { thin: { step, band, readings, inBand, now, thinnerMass }, done }: JobView,
-  units: Units,
-): Said {
+function thin(view: JobView, units: Units): Said {
+  const {
+    thin: { step, band, readings, inBand, now, thinnerMass },
+    done,
+  } = view;
   const reading = readings.at(-1);
   const timed = { fact: 'thin.seconds' as const, value: reading?.atSheet };
   const target = band ? bandWords(band).slice(0, -2) : '';
@@ -122,6 +124,14 @@ function thin(
       ...timed,
       number: reading ? `${units.show('time', reading.atSheet)} → ${target}` : target || 'as supplied',
       state: step.kind === 'expired' ? 'pot life over' : 'curing',
+      tone: 'stop',
+    };
+  const past = pastCap(view, view.spray.next?.coat.id);
+  if (past)
+    return {
+      ...timed,
+      number: reading ? units.show('time', reading.atSheet) : target || 'as supplied',
+      state: 'past the sheet’s thinner',
       tone: 'stop',
     };
   if (step.kind === 'neat') return { ...timed, number: 'neat', state: 'goes on unthinned', tone: 'good' };

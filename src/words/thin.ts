@@ -1,7 +1,7 @@
 import { isRefusal } from '@/core/refusal';
 import { massAtShare, type Band, type Expected } from '@/core/thinning';
 import type { Coating, Thinner } from '@/records';
-import type { BandSource, JobView, Reading } from '@/facts/job';
+import { pastCap, type BandSource, type JobView, type PastCap, type Reading } from '@/facts/job';
 import type { Units } from './units';
 import { focus, go, inSentence, log, plural, type Fact, type NextLine } from './line';
 import { massDigits } from './mix';
@@ -256,6 +256,8 @@ export function thinLine(view: JobView, units: Units): NextLine {
     case 'advice':
       break;
   }
+  const past = pastCap(view, view.spray.next?.coat.id);
+  if (past && step.advice.kind !== 'too-thin') return pastLine(view, past, because, units);
   const { advice } = step;
   switch (advice.kind) {
     case 'add': {
@@ -362,6 +364,41 @@ export function thinLine(view: JobView, units: Units): NextLine {
         tap: focus('watch', 'To the watch'),
       };
   }
+}
+
+/** More thinner in it than the sheet bears, whatever the cup says: it is brought back, or a trial piece shows that it works. */
+function pastLine(
+  view: JobView,
+  { share, max, back }: PastCap,
+  because: readonly Fact[],
+  units: Units,
+): NextLine {
+  const { batch, thinner } = view.thin;
+  const has = `${units.show('share', share)} ${inSentence(thinner?.name ?? 'thinner')} in it, the sheet bears ${units.show('share', max)}`;
+  const trial = 'Or a trial piece that shows it works, recorded with its coat.';
+  if (!batch || back === undefined)
+    return {
+      big: units.parts('share', share),
+      says: `There is ${has}.`,
+      detail: `There is no taking it out. ${trial}`,
+      tone: 'stop',
+      because,
+      tap: go('mix', 'Go to Mix'),
+    };
+  const grams = units.show('mass', back, massDigits(view, units));
+  return {
+    big: units.parts('mass', back, massDigits(view, units)),
+    says: `Add ${grams} of unthinned mix: there is ${has}.`,
+    detail: `Stir, then time the cup again. There is no taking thinner out. ${trial}`,
+    tone: 'stop',
+    because,
+    tap: log(`Added ${grams}`, 'unthinned mix added', {
+      type: 'addition',
+      batchId: batch.id,
+      what: 'unthinned',
+      mass: back,
+    }),
+  };
 }
 
 /** A pot is called in the band without more ado from this chance on. */

@@ -20,6 +20,7 @@ export { deadlinesOf, standsUntil } from './deadlines';
 export { dayQuestion, midnightOf, usualPace, type DayQuestion } from './planned';
 export { endBy, handledAfter } from './ready';
 export { refusedThinners, thinnersOf, type RefusedLiquid } from './diluents';
+export { pastCap, type PastCap } from './pastcap';
 export { enough, potLeft, type PotLeft } from './potleft';
 export { askedTogether } from './together';
 export { endDoubt, type EndDoubt } from './enddoubt';

@@ -13,6 +13,7 @@ import type { Shop } from '@/records';
 import { driftSeen } from './driftseen';
 import { compressedAir } from './compressed';
 import { doseUnread, ratioUnread } from './ratioread';
+import { pastCap } from './pastcap';
 import { lastOf, liveEntries, moment, ofType } from './entries';
 import { handItems, roomSize, type HandItem } from './handitems';
 import { substrateOf } from './substrate';
@@ -289,8 +290,11 @@ function mixOf(view: Seen, coat: CoatState): Found | undefined {
 }
 
 /** Out of the band, or not timed since it was mixed or thinned. What Thin calls done is in it. */
-function viscosityOf({ mix, thin, done }: Seen): Found | undefined {
+function viscosityOf(seen: Seen): Found | undefined {
+  const { mix, thin, done, spray } = seen;
   const { step, band, readings, inBand } = thin;
+  // Past the sheet’s thinner that is what is wrong with it, by its own name.
+  if (inBand === 'inside' && pastCap(seen, spray.next?.coat.id)) return undefined;
   if (!mix.batch || done.has('thin') || step.kind === 'expired' || step.kind === 'doubled') return undefined;
   if (step.kind === 'extra') return { cause: 'coat-recipe' };
   const last = readings.at(-1);
@@ -305,11 +309,9 @@ const diluentOf = ({ mix: { batch } }: Seen): Found | undefined =>
   batch?.refused.length ? { cause: 'wrong-diluent' } : undefined;
 
 /** More thinner than the sheet bears, or than a trial piece of this coat showed to work. */
-function thinnerOf({ thin, plan, work }: Seen, { coat }: CoatState): Found | undefined {
-  const { maximum } = plan.sheet.thinning;
-  if (thin.share <= maximum + 1e-6) return undefined;
-  const tried = ofType(liveEntries(work), 'trial').some(({ coatId }) => coatId === coat.id);
-  return tried ? undefined : { cause: 'over-thinned', found: thin.share, max: maximum, quantity: 'share' };
+function thinnerOf(seen: Seen, { coat }: CoatState): Found | undefined {
+  const past = pastCap(seen, coat.id);
+  return past && { cause: 'over-thinned', found: past.share, max: past.max, quantity: 'share' };
 }
 
 function lotsOf({ mix }: Seen): Found | undefined {

@@ -11,6 +11,7 @@ import { mixView, type MixView } from './mix';
 import { coatPoints, type CoatPoint } from './coatpoints';
 import { neededOf, planBasis, type PlanView } from './plan';
 import { setView, type SetView } from './set';
+import { pastCap } from './pastcap';
 import { permissionOf, type Permission } from './permission';
 import { sprayView, type SprayView } from './spray';
 import { supplyView, type SupplyView } from './supply';
@@ -127,7 +128,7 @@ export function jobView(
     guns,
   };
   const other = otherInGun(work, guns);
-  const done = doneStages(views);
+  const done = doneStages(views, pastCap({ thin, work, shop }, spray.next?.coat.id) !== undefined);
   if (other) done.delete('set');
   const view = {
     job,
@@ -170,7 +171,7 @@ function otherInGun({ layer, layers }: Worked, guns: readonly CleanView[]): stri
 
 type Views = Pick<JobView, 'plan' | 'mix' | 'thin' | 'set' | 'spray' | 'check' | 'clean' | 'guns'>;
 
-function doneStages({ plan, mix, thin, set, spray, check, clean, guns }: Views): Set<Stage> {
+function doneStages({ plan, mix, thin, set, spray, check, clean, guns }: Views, past: boolean): Set<Stage> {
   const done = new Set<Stage>();
   if (plan.climate && plan.fitness.every(({ state }) => state === 'good')) done.add('plan');
   if (mix.batch && thin.step.kind !== 'expired' && thin.step.kind !== 'doubled') done.add('mix');
@@ -178,6 +179,7 @@ function doneStages({ plan, mix, thin, set, spray, check, clean, guns }: Views):
   if ((step.kind === 'no-cup' && mix.batch) || step.kind === 'neat') done.add('thin');
   if (
     step.kind === 'advice' &&
+    !past &&
     (step.advice.kind === 'ready' || (step.advice.kind === 'near' && thin.inBand === 'inside'))
   )
     done.add('thin');

@@ -45,6 +45,7 @@ export function PourDrill() {
           lag={lag}
           step={1e-4}
           digits={{ digits: 1 }}
+          follows="Let go a little sooner."
           onTaken={({ mass, live, simulated }) => {
             setPoured(true);
             store.put(

@@ -24,6 +24,7 @@ export function LiveThin() {
         lag={lag}
         step={view.shop.scaleStep}
         digits={massDigits(view, units)}
+        follows="There is no taking it out: stir, and time the cup."
         onTaken={({ mass, live, simulated }) =>
           log(`${inSentence(thinner.name)} added`, {
             type: 'addition',

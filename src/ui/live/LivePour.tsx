@@ -35,6 +35,8 @@ interface Props {
   readonly lag: { readonly lag: number; readonly from: number };
   readonly step: number;
   readonly digits: { readonly digits?: number };
+  /** What follows of a pour that went over: the other parts, unless something else. */
+  readonly follows?: string;
   readonly onTaken: (taken: Taken) => void;
   /** kg on since the pour began, fresh with every reading; nothing once it is taken or the scale is away. */
   readonly onAdded?: (mass: number | undefined) => void;
@@ -46,7 +48,7 @@ const restsFor = 1.2;
 const inks = { plain: '', good: 'text-good', care: 'text-care', stop: 'text-stop' } as const;
 
 /** A scale that is read by itself: the pour fills as it is poured, slows before the mark, says stop in time, and is taken as it truly was. */
-export function LivePour({ name, aim, of, lag, step, digits, onTaken, onAdded }: Props) {
+export function LivePour({ name, aim, of, lag, step, digits, follows, onTaken, onAdded }: Props) {
   const shop = useShop();
   const units = useUnits();
   const speech = speechOf(shop);
@@ -65,7 +67,7 @@ export function LivePour({ name, aim, of, lag, step, digits, onTaken, onAdded }:
   }>({});
 
   const tell = (state: PourState) => {
-    const { spoken } = pourWords(state, name, units, digits);
+    const { spoken } = pourWords(state, name, units, digits, follows);
     if (state.phase === 'slow') sound('answer', cues.slow, speech.volume);
     // Stop does not wait its turn.
     if (state.phase === 'stop') sound('alarm', cues.stop, speech.volume);
@@ -133,7 +135,10 @@ export function LivePour({ name, aim, of, lag, step, digits, onTaken, onAdded }:
       window.removeEventListener('blur', up);
     };
   }, []);
-  const words = useMemo(() => pour && pourWords(pour, name, units, digits), [pour, name, units, digits]);
+  const words = useMemo(
+    () => pour && pourWords(pour, name, units, digits, follows),
+    [pour, name, units, digits, follows],
+  );
   const doubt = seen && scaleDoubt(seen);
   if (line.status !== 'on')
     return (
