@@ -34,7 +34,7 @@ const all: readonly (readonly [NewEntry, string])[] = [
         { lasts: 3, speed: 0.5, varied: 0, tilt: 0, arc: 0 },
       ],
     },
-    'a face, Lacquer 1: 2 strokes, 0.40\u00a0m/s planned',
+    'a face, Lacquer 1: 2 strokes, 0.40 m/s planned',
   ],
   [{ type: 'face-done', coatId: 'lacquer-1', faceId: 'none', side: 2 }, 'Lacquer 1 on a face, back'],
   [{ type: 'pause', coatId: 'lacquer-1' }, 'Lacquer 1'],
