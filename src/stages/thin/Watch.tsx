@@ -114,7 +114,6 @@ export function Watch() {
           <SimulatedCup elapsed={watch.running ? watch.elapsed : 0} drain={drain} running={watch.running} />
         )}
       </div>
-      <CupSensor onOpen={start} onBreak={() => watch.running && toggle()} {...(simulated ? { drain } : {})} />
       <div className="mt-3 grid grid-cols-2 gap-3">
         <NumberField
           label="Seconds"
@@ -193,6 +192,7 @@ export function Watch() {
             : `Record ${written(amount('time', seconds), units, { digits: 1 })}`}
         </Button>
       </div>
+      <CupSensor onOpen={start} onBreak={() => watch.running && toggle()} {...(simulated ? { drain } : {})} />
     </Panel>
   );
 }
