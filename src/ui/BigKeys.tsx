@@ -74,7 +74,7 @@ export function BigKeys({ label, quantity, enter, expects, onDone, onCancel }: P
             key={key}
             type="button"
             className={face}
-            aria-label={key === '⌫' ? 'Delete' : key === '.' ? 'Point' : key}
+            aria-label={key === '⌫' ? 'Delete' : key}
             onClick={() => press(key)}
           >
             {key}

@@ -18,19 +18,17 @@ export function CoatList({ onGun }: { readonly onGun: () => void }) {
     <Panel
       title="Coats"
       tools={
-        <span className="flex flex-wrap gap-2">
-          {(running ?? next) && <GunButton onGun={onGun} />}
-          {view.mix.batch && (
-            <>
-              <Button onClick={() => log('cup filled', { type: 'refill', batchId: view.mix.batch?.id })}>
-                Cup filled again
-              </Button>
-              <Button onClick={() => log('stirred', { type: 'stir', batchId: view.mix.batch?.id })}>
-                Stirred
-              </Button>
-            </>
-          )}
-        </span>
+        view.mix.batch && (
+          <span className="flex flex-wrap gap-2">
+            {(running ?? next) && <GunButton onGun={onGun} />}
+            <Button onClick={() => log('cup filled', { type: 'refill', batchId: view.mix.batch?.id })}>
+              Cup filled again
+            </Button>
+            <Button onClick={() => log('stirred', { type: 'stir', batchId: view.mix.batch?.id })}>
+              Stirred
+            </Button>
+          </span>
+        )
       }
     >
       <ol className="divide-y divide-hairline border-y border-hairline">
