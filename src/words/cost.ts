@@ -1,4 +1,5 @@
-import type { CostId, CostItem, JobCost, Quote } from '@/core/money';
+import type { CostId, CostItem, CostLine, JobCost, Quote } from '@/core/money';
+import { unitIn } from '@/core/quantity';
 import type { CostSeen } from '@/facts/shop/cost';
 import { customerPage, type CustomerPage } from './customer';
 import { amount, written } from './figures';
@@ -20,7 +21,7 @@ export const costWords: Record<CostId, string> = {
 const whatWords: Readonly<Record<string, string>> = {
   mixing: 'mixing and thinning',
   spraying: 'spraying',
-  waiting: 'short flashes that bind',
+  waiting: 'short waits between coats',
   between: 'between coats',
   'set-up': 'setting guns up',
   masking: 'masking on and off',
@@ -41,6 +42,20 @@ export const itemSays = ({ what, quantity, unit }: CostItem, units: Units): stri
   unit === 'lives'
     ? `${units.show('share', quantity, { digits: 2 })} of a ${whatWords[what] ?? what}`
     : `${whatWords[what] ?? what}, ${written(amount(quantities[unit], quantity), units)}`;
+
+/** What one line is made of. */
+export const lineSays = (line: CostLine | undefined, units: Units): string | undefined =>
+  line && line.items.map((item) => itemSays(item, units)).join('; ');
+
+/** `3.20 a m²`, by the user’s own area. */
+export function perArea(sum: number, area: number, { system }: Units): string {
+  const { scale, symbol } = unitIn('area', system);
+  return `${money((sum / area) * scale)} a ${symbol}`;
+}
+
+/** A sum that means something: none where nothing of it has a price. */
+export const sumOf = ({ lines, total }: JobCost): number | undefined =>
+  lines.some(({ cost }) => cost !== undefined) ? total : undefined;
 
 /** What has no price, in a sentence; nothing where all has one. */
 export const missingSays = ({ missing }: JobCost): string | undefined =>

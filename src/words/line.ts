@@ -98,9 +98,9 @@ export const stageWords: Record<Stage, string> = {
   clean: 'Clean',
 };
 
-/** A name within a sentence: in small letters, but for one that has capitals or numbers of its own. */
+/** A name within a sentence: in small letters, but for one that has capitals or numbers of its own; “Coat 2” has none. */
 export const inSentence = (name: string): string =>
-  /^[A-Z]\b|.[A-Z0-9]/.test(name) ? name : name.toLowerCase();
+  /^[A-Z]\b|.[A-Z0-9]/.test(name) && !/^coat \d+$/i.test(name) ? name : name.toLowerCase();
 
 export const plural = (count: number, one: string, many = `${one}s`): string =>
   `${count} ${count === 1 ? one : many}`;

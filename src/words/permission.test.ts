@@ -80,9 +80,12 @@ describe('the permission list in words', () => {
 
 describe('ending a coat that hardly was begun', () => {
   it('asks with the time that went by, the time it takes and the faces', () => {
-    expect(tooEarlyWords({ sprayed: 4, takes: 540, faces: 8 }, 'End coat 1')).toEqual({
+    expect(tooEarlyWords({ sprayed: 4, takes: 540, faces: 8, recorded: 0 }, 'End coat 1')).toEqual({
       asks: 'End coat 1 after 4\u00a0s?',
       says: 'A coat takes about 9\u00a0min, and none of 8 faces is on record.',
     });
+    expect(tooEarlyWords({ sprayed: 500, takes: 540, faces: 8, recorded: 7 }, 'End coat 1').says).toContain(
+      'and 7 of 8 faces are on record',
+    );
   });
 });

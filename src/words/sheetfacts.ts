@@ -58,16 +58,16 @@ const lasting = (seconds: number | undefined) =>
 const percent = (share: number, units: Units) => units.show('share', share, { digits: share < 0.02 ? 2 : 0 });
 
 function mixFacts(sheet: Coating, units: Units): FactGroup {
-  const { components, tolerance } = sheet;
+  const { components, tolerance, assumed } = sheet;
   const mixed = sheetAsMixed(sheet);
   return {
     title: `Mix, by ${sheet.ratioBy}`,
     field: 'components',
     facts: [
-      ...components.flatMap(({ name, parts, density, partsAt = [] }) => [
+      ...components.flatMap(({ name, parts, density, partsAt = [] }, i) => [
         {
           label: name,
-          value: `${plural(Number(shortNumber(parts)), 'part')}, ${units.show('density', density)}`,
+          value: `${plural(Number(shortNumber(parts)), 'part')}, ${units.show('density', density)}${i > 0 && assumed.includes('densities') ? ', a default' : ''}`,
         },
         ...partsAt.map((row) => ({
           label: `${name} at ${units.show('temperature', row.temperature)}`,

@@ -17,6 +17,7 @@ export const sheetFactWords: Record<SheetFact, string> = {
   band: 'Viscosity to spray at',
   volumeSolids: 'Volume solids',
   density: 'Density',
+  partDensities: 'Densities apart',
   voc: 'VOC',
   dry: 'Dry film, one coat',
   wet: 'Wet film, one coat',
@@ -31,6 +32,7 @@ export const sheetFactWords: Record<SheetFact, string> = {
   air: 'Air',
   humidityMax: 'Humidity at most',
   shelfLife: 'Keeps closed',
+  cleaner: 'Cleaned with',
   hazards: 'Warns of',
 };
 
@@ -63,6 +65,7 @@ export function sheetFactSays(fact: SheetFact, facts: SheetFacts, units: Units):
       if (!thinner) return '';
       if (thinner.max === 0) return 'none allowed';
       return [
+        ...(thinner.name ? [`${thinner.name},`] : []),
         thinner.min === undefined || thinner.min === thinner.max
           ? `at most ${percent(thinner.max ?? 0)}`
           : `${percent(thinner.min)} to ${percent(thinner.max ?? thinner.min)}`,
@@ -77,6 +80,15 @@ export function sheetFactSays(fact: SheetFact, facts: SheetFacts, units: Units):
       return facts.volumeSolids === undefined ? '' : units.show('share', facts.volumeSolids);
     case 'density':
       return facts.density === undefined ? '' : units.show('density', facts.density);
+    case 'partDensities':
+      return (['base', 'hardener', 'thinner'] as const)
+        .flatMap((part) => {
+          const density = facts.partDensities?.[part];
+          return density === undefined ? [] : [`${part} ${units.show('density', density)}`];
+        })
+        .join(', ');
+    case 'cleaner':
+      return facts.cleaner ?? '';
     case 'voc':
       return facts.voc === undefined ? '' : units.show('voc', facts.voc);
     case 'dry':

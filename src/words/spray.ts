@@ -174,6 +174,12 @@ export function sprayLine(view: JobView, units: Units): NextLine {
     ...(recoat?.closes ? [{ label: 'Window closes', value: clockTime(recoat.closes, now) }] : []),
   ];
   const number = (coat: (typeof coats)[number]) => coats.indexOf(coat) + 1;
+  /** `coat 2 of 3, drop coat`; a coat that is called by its number is not named twice. */
+  const ofAll = (coat: (typeof coats)[number]) => {
+    const order = `coat ${number(coat)}`;
+    const name = coat.coat.name.toLowerCase();
+    return `${order} of ${coats.length}${name === order ? '' : `, ${name}`}`;
+  };
 
   if (running) {
     const { pausedAt } = running;
@@ -190,7 +196,7 @@ export function sprayLine(view: JobView, units: Units): NextLine {
       };
     return {
       big: { number: clockTo(from, to), unit: '' },
-      says: `Coat ${number(running)} of ${coats.length}, ${running.coat.name.toLowerCase()}. Keep ${units.show('film', running.wet)} wet.`,
+      says: `C${ofAll(running).slice(1)}. Keep ${units.show('film', running.wet)} wet.`,
       detail: `${layingWords(view, running, units)}Strokes ${units.show('distance', spray.spacing)} apart at ${paceWords(spray.speed, units)}. Check with the wet comb while it is wet.`,
       tone: 'act',
       because,
@@ -346,7 +352,7 @@ export function sprayLine(view: JobView, units: Units): NextLine {
       tap: go('clean', 'Go to Clean'),
       otherwise: start,
     };
-  const order = `coat ${number(next)} of ${coats.length}, ${next.coat.name.toLowerCase()}`;
+  const order = ofAll(next);
   const { may, open } = view.permission;
   const [first] = open;
   if (!may && first) {

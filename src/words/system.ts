@@ -1,4 +1,5 @@
 import type { CoatRole, GroundState, SubstrateKind } from '@/core/system';
+import type { UnderCoat } from '@/facts/job';
 
 export const roleWords: Record<CoatRole, string> = {
   primer: 'Primer',
@@ -63,3 +64,11 @@ export const judgedWords = {
   texture: 'Even texture',
   match: 'Matches its neighbour',
 };
+
+/** What a coat goes over, as the end of its line in the stack. */
+export function underWords(under: UnderCoat): string {
+  if (under.over === 'film') return '; over the coat below as it is, inside its window';
+  if (under.over === 'ground') return '';
+  const { coarse, fine } = under;
+  return coarse === fine ? `; over P${fine}` : `; over P${coarse}–P${fine}`;
+}

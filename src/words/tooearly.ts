@@ -4,9 +4,9 @@ import { plural } from './line';
 
 /** What is asked before a coat is ended that hardly was begun. */
 export const tooEarlyWords = (
-  { sprayed, takes, faces }: EndDoubt,
+  { sprayed, takes, faces, recorded }: EndDoubt,
   tap: string,
 ): { readonly asks: string; readonly says: string } => ({
   asks: `${tap} after ${showDuration(sprayed)}?`,
-  says: `A coat takes about ${showDuration(takes)}, and none of ${plural(faces, 'face')} is on record.`,
+  says: `A coat takes about ${showDuration(takes)}, and ${recorded === 0 ? 'none' : recorded} of ${plural(faces, 'face')} ${recorded > 1 ? 'are' : 'is'} on record.`,
 });

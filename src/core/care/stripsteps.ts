@@ -139,8 +139,8 @@ export const prove: StepRow = ({ airless, under, lasts, dead }) =>
     id: 'prove',
     phase: 'prove',
     says: under
-      ? `A spoon of clean ${lasts}, lowest pressure, air cap loosened, into a closed container: look at the stream.`
-      : `A spoon of clean ${lasts}, atomising air off, into a closed container: look at the stream.`,
+      ? `A spoonful of ${lasts}, fresh, lowest pressure, air cap loosened, into a closed container: look at the stream.`
+      : `A spoonful of ${lasts}, fresh, atomising air off, into a closed container: look at the stream.`,
     liquid: lasts,
     volume: dead * liquidShare.prove,
     takes: 60,

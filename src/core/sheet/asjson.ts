@@ -16,7 +16,7 @@ const gun = ({ atomising, bore, orifice, pressure, pressureAt, distance }: GunRe
 
 /** What was read as plain JSON: SI, shares as fractions; what the sheet does not state is null. */
 export function factsAsJson(facts: SheetFacts): { readonly [key: string]: Json } {
-  const { ratio, thinner, band, potLife } = facts;
+  const { ratio, thinner, band, partDensities, potLife } = facts;
   return {
     name: facts.name ?? null,
     issue: facts.issue ?? null,
@@ -29,6 +29,13 @@ export function factsAsJson(facts: SheetFacts): { readonly [key: string]: Json }
       : null,
     volumeSolids: facts.volumeSolids ?? null,
     density: facts.density ?? null,
+    partDensities: partDensities
+      ? {
+          base: partDensities.base ?? null,
+          hardener: partDensities.hardener ?? null,
+          thinner: partDensities.thinner ?? null,
+        }
+      : null,
     voc: facts.voc ?? null,
     dry: span(facts.dry),
     wet: span(facts.wet),
@@ -45,6 +52,7 @@ export function factsAsJson(facts: SheetFacts): { readonly [key: string]: Json }
     air: span(facts.air),
     humidityMax: facts.humidityMax ?? null,
     shelfLife: facts.shelfLife ?? null,
+    cleaner: facts.cleaner ?? null,
     hazards: facts.hazards ?? null,
   };
 }

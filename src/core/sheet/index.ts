@@ -10,4 +10,5 @@ export {
   type SheetFact,
   type SheetFacts,
   type SheetReading,
+  type Span,
 } from './reading';

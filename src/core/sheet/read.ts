@@ -2,8 +2,10 @@ import { air, coats, film, humidityMax, ofMix, voc } from './films';
 import { band } from './band';
 import type { Found } from './choose';
 import { claimsIn, inOne } from './claims';
+import { cleanerOf } from './cleaner';
 import { clausesOf } from './clauses';
 import { issueOf } from './dates';
+import { partDensities } from './densities';
 import { guns } from './guns';
 import { hazardsOf } from './hazards';
 import type { Paper } from './paper';
@@ -31,6 +33,7 @@ export function readSheet(paper: Paper): SheetReading {
     band: band(spoken, claims),
     volumeSolids: ofMix(claims, 'solids', (value) => value > 0.03 && value <= 1),
     density: ofMix(claims, 'density', (value) => value >= 600 && value <= 3500),
+    partDensities: partDensities(claims),
     voc: voc(claims),
     dry: film(claims, 'dry'),
     wet: film(claims, 'wet'),
@@ -47,6 +50,7 @@ export function readSheet(paper: Paper): SheetReading {
     air: air(claims, spoken),
     humidityMax: humidityMax(claims),
     shelfLife: shelfLife(claims),
+    cleaner: cleanerOf(spoken.clauses),
     hazards: hazardsOf(spoken),
   };
   const stated = Object.entries(found).filter(([, each]) => each !== undefined);

@@ -35,16 +35,29 @@ export const warnings = [
 ] as const;
 export type Warning = (typeof warnings)[number];
 
+/** kg/m³, of each part apart. */
+export interface PartDensities {
+  readonly base?: number;
+  readonly hardener?: number;
+  readonly thinner?: number;
+}
+
 /** What a sheet states, SI; what it does not state is not there. */
 export interface SheetFacts {
   readonly name?: string;
   /** ISO day, or month where no day is stated. */
   readonly issue?: string;
   readonly ratio?: { readonly by?: 'volume' | 'mass'; readonly parts: readonly number[] };
-  readonly thinner?: Limits & { readonly by?: 'volume' | 'mass'; readonly of?: 'base' | 'mix' };
+  readonly thinner?: Limits & {
+    readonly by?: 'volume' | 'mass';
+    readonly of?: 'base' | 'mix';
+    /** What the maker calls it. */
+    readonly name?: string;
+  };
   readonly band?: Span & { readonly cup: string; readonly temperature?: number };
   readonly volumeSolids?: number;
   readonly density?: number;
+  readonly partDensities?: PartDensities;
   readonly voc?: number;
   readonly dry?: Span;
   readonly wet?: Span;
@@ -61,6 +74,7 @@ export interface SheetFacts {
   readonly air?: Limits;
   readonly humidityMax?: number;
   readonly shelfLife?: number;
+  readonly cleaner?: string;
   readonly hazards?: readonly Warning[];
 }
 

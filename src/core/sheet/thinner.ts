@@ -29,7 +29,7 @@ export function thinning(claims: readonly Claim[], clauses: readonly Clause[]): 
       (/airless/.test(`${near} ${clause.heading.toLowerCase()}`) ? 5 : 0),
     ({ quantity, clause }): Thinning => {
       const said = `${clause.label} ${clause.column} ${clause.text}`.toLowerCase();
-      const by =
+      const by: Thinning['by'] =
         quantity.kind === 'dose' || /vol\b|volume|v\/v|vol\.|vol-?%/.test(said)
           ? 'volume'
           : /weight|mass|\bwt\b|w\/w|gew/.test(said)
@@ -40,14 +40,19 @@ export function thinning(claims: readonly Claim[], clauses: readonly Clause[]): 
       const more = own.find(
         (each) => each.clause === clause && each.quantity.bound === 'max' && each.quantity.max > quantity.max,
       );
-      if (more) return { max: more.quantity.max, ...(by ? { by } : {}), ...(of ? { of } : {}) };
+      const name = nameIn(clause);
+      const kind: Pick<Thinning, 'by' | 'of' | 'name'> = {
+        ...(by ? { by } : {}),
+        ...(of ? { of } : {}),
+        ...(name ? { name } : {}),
+      };
+      if (more) return { max: more.quantity.max, ...kind };
       const most =
         quantity.bound === 'max' || /^\s*(?:max|or less)/.test(clause.text.slice(quantity.to).toLowerCase());
       return {
         ...(most && quantity.min === quantity.max ? {} : { min: quantity.min }),
         max: quantity.max,
-        ...(by ? { by } : {}),
-        ...(of ? { of } : {}),
+        ...kind,
       };
     },
   );
@@ -61,6 +66,14 @@ export function thinning(claims: readonly Claim[], clauses: readonly Clause[]): 
   if (stated && (!found || found.sure < 0.6))
     return { value: { max: 0 }, claim: { clause: stated }, sure: 0.85 };
   return found;
+}
+
+/** A code the maker calls its thinner by: `OT-2`, `T 410`. */
+function nameIn({ label, text }: Clause): string | undefined {
+  const said = `${label}: ${text}`;
+  return /(?:[Tt]hinner|[Rr]educer|[Dd]iluent)s?:? (?:no\.? )?([A-Z]{1,4}(?:-\w+|\d[\w-]*| \d{2,4}))(?=[\s,(;.]|$)/.exec(
+    said,
+  )?.[1];
 }
 
 function ofWhat(said: string, dose: boolean): 'base' | 'mix' | undefined {

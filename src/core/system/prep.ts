@@ -22,6 +22,8 @@ export interface PrepStep {
   readonly says: string;
   /** Under which its reason is found, where that is not its id. */
   readonly why?: string;
+  /** The paper it is done with, P grades. */
+  readonly grit?: { readonly coarse: number; readonly fine: number };
   /** s it must act or dry before the next step. */
   readonly dwell?: number;
   /** s after which it no longer counts. */
@@ -121,6 +123,7 @@ function abrading(
   const { coarse, fine } = raw ?? gritFor(next);
   return {
     ...prepSteps.abrade,
+    grit: { coarse, fine },
     says: `Abrade with P${coarse} to P${fine}${raw && ground === 'galvanised' ? ', lightly: the zinc stays on' : isTimber(ground) ? ', along the grain' : ''}.`,
     // Bare aluminium grows its skin again within hours.
     ...(raw && ground === 'aluminium' ? { lapses: 4 * 3600 } : {}),

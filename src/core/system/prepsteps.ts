@@ -27,7 +27,7 @@ export const prepSteps = {
   alkali: { id: 'alkali', says: 'Fresh mineral ground: test its pH.' },
   block: { id: 'block', name: 'Stain block', says: 'Stain blocked with a primer made for it, a spot tried first.', dwell: 60 * minutes },
   edges: { id: 'edges', says: 'Seal cut edges first.' },
-  filler: { id: 'filler', says: 'Filler sanded dry, cut with P80, finished P180 to P240; blown off.' },
+  filler: { id: 'filler', grit: { coarse: 180, fine: 240 }, says: 'Filler sanded dry, cut with P80, finished P180 to P240; blown off.' },
   abrade: { id: 'abrade', says: 'Abrade.' },
   wipe: { id: 'wipe', name: 'Last wipe', says: 'Last wipe with a clean cloth and the cleaner the sheet names; gloves from here on.', dwell: 3 * minutes, touched: true },
   adhesion: { id: 'adhesion', name: 'Adhesion promoter', says: 'Adhesion promoter, a thin coat, flashed as its sheet says.', dwell: 10 * minutes, touched: true },

@@ -1,6 +1,7 @@
-import { abrades, gritFor } from '@/core/system';
+import { abrades } from '@/core/system';
 import { hardAt } from '@/core/schedule';
 import type { EntryOf, Layer, LayerWork, PlannedCoat } from '@/records';
+import { gritUnder } from './coatrole';
 import { lastOf, liveEntries, moment, ofType } from './entries';
 import { abradedOf, filmBelow } from './recoat';
 import type { CoatState } from './spray';
@@ -32,21 +33,24 @@ export const sandedByPlan = ({ role, dry, sandBack = 0 }: PlannedCoat): number =
   role === 'guide' ? Math.max(sandBack, dry) : sandBack;
 
 /** The work planned after a coat: what sanding takes off it, and after the last of a layer the layer’s own. */
-function plannedAfter(layer: Layer, coat: PlannedCoat, above: PlannedCoat | undefined): LayerWork[] {
+function plannedAfter(layer: Layer, coat: PlannedCoat, above: CoatState | undefined): LayerWork[] {
   const last = layer.coats.at(-1)?.id === coat.id;
   const own = last ? (layer.work ?? []) : [];
   const takes = sandedByPlan(coat);
   // Where the layer is sanded anyway, that takes the guide coat with it.
   // The last coat of the job is flatted and polished when it has cured: no other coat waits for it.
   if (takes === 0 || !above || own.some(({ what }) => abrades(what))) return own;
-  return [{ id: `sand-${coat.id}`, what: 'sand', grit: gritFor(above.role).fine, takes }, ...own];
+  return [
+    { id: `sand-${coat.id}`, what: 'sand', grit: gritUnder(above.coat, above.sheet).fine, takes },
+    ...own,
+  ];
 }
 
 /** All work of a job between its coats, from the part up, and how each stands. */
 export function workBetween(job: Worked, coats: readonly CoatState[], now: number): WorkItem[] {
   return coats.flatMap((coat, i): WorkItem[] => {
     const layer = job.layers.find(({ id }) => id === coat.coat.layerId);
-    const planned = layer ? plannedAfter(layer, coat.coat, coats[i + 1]?.coat) : [];
+    const planned = layer ? plannedAfter(layer, coat.coat, coats[i + 1]) : [];
     return planned.length === 0 ? [] : standing(job, planned, coat, coats[i + 1], now);
   });
 }

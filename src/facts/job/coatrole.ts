@@ -1,4 +1,4 @@
-import type { CoatRole } from '@/core/system';
+import { gritFor, type CoatRole } from '@/core/system';
 import type { CoatingClass, Layer, PlannedCoat } from '@/records';
 
 /** What a coat of each class is, where nobody says what it does in its stack. */
@@ -26,6 +26,12 @@ export const roleOf = (
   { role }: Pick<PlannedCoat, 'role'>,
   { class: of }: Pick<Layer['sheet'], 'class'>,
 ): CoatRole => role ?? usual[of];
+
+/** The paper whose scratch a coat of this sheet fills. */
+export const gritUnder = (
+  coat: Pick<PlannedCoat, 'role'> | undefined,
+  sheet: Pick<Layer['sheet'], 'class'>,
+): ReturnType<typeof gritFor> => gritFor(roleOf(coat ?? {}, sheet));
 
 /** The same of the first coat of a job; none where its first layer has none. */
 export function firstRole({ layers }: { readonly layers: readonly Layer[] }): CoatRole | undefined {

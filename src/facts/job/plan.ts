@@ -21,6 +21,8 @@ export interface CoatPlan {
   readonly solids: number;
   /** Wet film that dries to the coat's aim, m. */
   readonly wet: number;
+  /** The most its sheet lets lie wet, where that is less, m. */
+  readonly wetPast?: number;
   /** What it is judged by; `outside` where its own aim is not inside. */
   readonly dry: {
     readonly min: number;
@@ -80,12 +82,15 @@ export function coatPlans(job: Worked): CoatPlan[] {
     const { sheet } = layer;
     const applied = appliedNow(job, layer);
     const solids = isRefusal(applied) ? 0 : applied.volumeSolids;
-    const wet = wetFromDry(coat.dry, solids);
+    const found = wetFromDry(coat.dry, solids);
+    const wet = isRefusal(found) ? 0 : found;
+    const most = sheet.wetFilm?.max;
     return {
       coat,
       sheet,
       solids,
-      wet: isRefusal(wet) ? 0 : wet,
+      wet,
+      ...(most !== undefined && wet > most ? { wetPast: most } : {}),
       dry: dryOf(filmOfCoat(job, coat.id), coat.dry),
     };
   });

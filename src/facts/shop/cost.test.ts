@@ -40,6 +40,16 @@ describe('what a job costs', () => {
     expect(all.total).toBeGreaterThan(0);
   });
 
+  it('binds hands for the wait the sheet asks for between coats, where it is short, and for no other', () => {
+    const wait = (recoatFirst: number) =>
+      line(
+        costOf(aJob([{ ...priced, times: { ...priced.times, flash: 300, recoatFirst } }])).planned,
+        'labour',
+      )?.items.find(({ what }) => what === 'waiting')?.quantity;
+    expect(wait(900)).toBe(900);
+    expect(wait(2 * 3600)).toBeUndefined();
+  });
+
   it('takes paint by the plan, without the thinner that is reckoned with', () => {
     const job = aJob([priced]);
     const view = seen(job);

@@ -5,7 +5,7 @@ import { maskingTime, workSeconds } from '@/core/system';
 import type { Rig } from '@/records';
 import { batchesOf, liveEntries, ofType, usualPace, type JobView } from '../job';
 import { keptFree } from '../job/keptfree';
-import { slowness } from '../job/recoat';
+import { slowness, timesOver } from '../job/recoat';
 import { spraying } from '../job/spray';
 import { thinnerShare } from '../job/thinnershare';
 
@@ -20,7 +20,7 @@ export interface CostSeen {
 
 /** s to set a gun up, to weigh and stir a batch, to time and thin it: defaults. */
 const usual = { setUp: 600, mixing: 600, thinning: 300 } as const;
-/** A flash up to so long, s, binds whoever waits for it. A default. */
+/** A wait for the next coat up to so long, s, binds whoever waits for it. A default. */
 const binds = 1200;
 
 /**
@@ -53,8 +53,8 @@ function plannedOf(view: JobView): CostItem[] {
   const share = thinnerShare(work, work.layer);
   const reckoned = true;
   const time = points.reduce((sum, each) => sum + each.time, 0) * (view.pace?.ratio ?? usualPace);
-  const flash = sheet.times.flash * slowness(sheet, plan.climate);
-  const waits = flash <= binds ? flash * Math.max(work.layer.coats.length - 1, 0) : 0;
+  const wait = timesOver(work.layer, work.layer).recoatFirst * slowness(sheet, plan.climate);
+  const waits = wait <= binds ? wait * Math.max(work.layer.coats.length - 1, 0) : 0;
   const between = view.spray.work
     .filter(({ layerId, what }) => layerId === work.layer.id && what !== 'wait')
     .reduce((sum, item) => sum + (item.lasts ?? workSeconds(item.what, plan.area)), 0);

@@ -68,7 +68,15 @@ describe('a sheet from its paper', () => {
     expect(sheet.guns.map(({ atomising }) => atomising)).toEqual(['hvlp']);
     expect(sheet.hazards).toEqual(expect.arrayContaining(['flammable', 'sensitiser', 'solvent']));
     // Coats and the part’s temperature are not on it: their groups stay marked.
-    expect(sheet.assumed).toEqual(['temperatureSlope', 'film', 'limits', 'intervals', 'hazards']);
+    // Nor what its hardener weighs: that is marked beside it.
+    expect(sheet.assumed).toEqual([
+      'temperatureSlope',
+      'film',
+      'limits',
+      'intervals',
+      'hazards',
+      'densities',
+    ]);
   });
 
   it('is a sound record whatever of it is let in, for every class', () => {
@@ -78,6 +86,28 @@ describe('a sheet from its paper', () => {
         const sheet = withPaper(classSheet(of, 'x', 'New sheet', '2026-11-29'), reading.facts, taken);
         expect([of, skip, coatingSchema.safeParse(sheet).success]).toEqual([of, skip, true]);
       }
+  });
+
+  it('weighs parts and thinner as the paper does, calls them by its names, and takes one wet film for the most', () => {
+    const { facts } = readSheet(
+      paperOfText(`${paper.replace('Wet film: 80-115 µm per coat', 'Wet film maximum: 130 µm').replace('Thinner: 5-10 %', 'Thinner: OT-2 (0.88 kg/L), at most 10 %')}
+Density: base 1.46 kg/L, hardener 0.98 kg/L
+Clean gun with OT-2`),
+    );
+    const sheet = withPaper(base, facts, new Set(Object.keys(facts) as SheetFact[]));
+    expect(sheet.components.map(({ density }) => density)).toEqual([1460, 980]);
+    expect(sheet.assumed).not.toContain('densities');
+    expect(sheet.thinning.thinners.map(({ name, density }) => [name, density])).toEqual([['OT-2', 880]]);
+    expect(sheet.cleaner).toBe('OT-2');
+    const { wetFilm } = sheet;
+    expect(wetFilm?.max).toBeCloseTo(130e-6, 12);
+    expect(wetFilm?.aim).toBeCloseTo(50e-6 / 0.52, 12);
+    expect(wetFilm?.min).toBeCloseTo(40e-6 / 0.52, 12);
+    // A sheet somebody read keeps its own thinners.
+    const held = { ...base, assumed: base.assumed.filter((field) => field !== 'thinning') };
+    expect(withPaper(held, facts, new Set<SheetFact>(['thinner'])).thinning.thinners).toEqual(
+      base.thinning.thinners,
+    );
   });
 
   it('keeps what the shop holds where the newer paper is silent', () => {

@@ -1,7 +1,7 @@
 import { celsius } from '@/core/climate';
-import { doubtful, type SheetFact, type SheetFacts, type SheetReading } from '@/core/sheet';
+import { doubtful, type SheetFact, type SheetFacts, type SheetReading, type Span } from '@/core/sheet';
 import type { Hazard } from '@/core/safety';
-import type { Coating, CoatingClass, Component, GunAdvice } from '@/records';
+import type { Coating, CoatingClass, Component, GunAdvice, Thinner } from '@/records';
 
 const signs: readonly (readonly [CoatingClass, RegExp])[] = [
   ['gel-coat', /gel[\s-]?coat/i],
@@ -98,6 +98,7 @@ export function withPaper(sheet: Coating, facts: SheetFacts, taken: ReadonlySet<
     thinning: thinner
       ? {
           ...sheet.thinning,
+          thinners: thinnersOf(sheet, own),
           maximum: thinner.max ?? sheet.thinning.maximum,
           by: thinner.by ?? sheet.thinning.by,
           of: thinner.of ?? sheet.thinning.of,
@@ -114,7 +115,7 @@ export function withPaper(sheet: Coating, facts: SheetFacts, taken: ReadonlySet<
         }
       : {}),
     ...(dry ? { film: { ...dry, aim: middle(dry) } } : {}),
-    ...(wet ? { wetFilm: { ...wet, aim: middle(wet) } } : {}),
+    ...(wet ? { wetFilm: wetOf(wet, own) } : {}),
     ...(coats ? { coats: Math.max(1, Math.ceil(coats.min)) } : {}),
     times,
     limits: {
@@ -127,9 +128,42 @@ export function withPaper(sheet: Coating, facts: SheetFacts, taken: ReadonlySet<
     guns: gunsOf(sheet.guns, own.guns),
     // The paper’s silence is not “none”: what it warns of joins what the class may hold.
     hazards: [...new Set([...sheet.hazards, ...(hazards ?? []).flatMap((each) => warned[each] ?? [])])],
+    ...(own.cleaner ? { cleaner: own.cleaner } : {}),
     ...(shelfLife === undefined ? {} : { shelf: { ...sheet.shelf, closed: Math.round(shelfLife / 86_400) } }),
-    assumed: sheet.assumed.filter((field) => !read.has(field)),
+    assumed: [
+      ...sheet.assumed.filter((field) => !read.has(field) && field !== 'densities'),
+      ...(densitiesUnread(sheet, components, own) ? ['densities'] : []),
+    ],
   };
+}
+
+/** Do parts of the mix weigh what their class weighs, since the paper says nothing of them? */
+function densitiesUnread(
+  { assumed }: Coating,
+  components: readonly Component[],
+  { partDensities }: SheetFacts,
+): boolean {
+  const open = assumed.includes('components') || assumed.includes('densities');
+  return open && components.length > 1 && (components.length > 2 || partDensities?.hardener === undefined);
+}
+
+/** The thinner the paper names takes the place of the class’s; those of a sheet that was read stay. */
+function thinnersOf({ assumed, thinning }: Coating, { thinner, partDensities }: SheetFacts): Thinner[] {
+  const [first, ...others] = thinning.thinners;
+  if (!first || !assumed.includes('thinning')) return [...thinning.thinners];
+  const own = {
+    ...first,
+    ...(thinner?.name ? { name: thinner.name } : {}),
+    ...(partDensities?.thinner === undefined ? {} : { density: partDensities.thinner }),
+  };
+  return thinner?.name ? [own] : [own, ...others];
+}
+
+/** One number of wet film is the most that may lie; what is aimed at then follows from the dry film. */
+function wetOf(wet: Span, { dry, volumeSolids }: SheetFacts): NonNullable<Coating['wetFilm']> {
+  if (wet.min < wet.max || !dry || !volumeSolids) return { ...wet, aim: middle(wet) };
+  const least = Math.min(dry.min / volumeSolids, wet.max);
+  return { min: least, aim: Math.min(middle(dry) / volumeSolids, wet.max), max: wet.max };
 }
 
 /** A band of one number holds a second to either side: nobody reads a cup closer. */
@@ -138,7 +172,10 @@ function wide(target: NonNullable<Coating['target']>): NonNullable<Coating['targ
 }
 
 /** The parts, so that the mix has the density, solids and VOC that the paper states of it. */
-function partsOf(sheet: Coating, { ratio, density, volumeSolids, voc }: SheetFacts): Component[] {
+function partsOf(
+  sheet: Coating,
+  { ratio, density, partDensities, volumeSolids, voc }: SheetFacts,
+): Component[] {
   const [first, ...others] = sheet.components;
   if (!first) return [...sheet.components];
   const parts = ratio?.parts ?? sheet.components.map((each) => each.parts);
@@ -152,7 +189,8 @@ function partsOf(sheet: Coating, { ratio, density, volumeSolids, voc }: SheetFac
             id: i === 1 ? 'hardener' : `part-${i + 1}`,
             name: i === 1 ? 'Hardener' : `Part ${i + 1}`,
           });
-    return { ...own, parts: each };
+    const weighs = i === 0 ? partDensities?.base : i === 1 ? partDensities?.hardener : undefined;
+    return { ...own, parts: each, ...(weighs === undefined ? {} : { density: weighs }) };
   });
   const named =
     ratio && list.length > 1 && first.name === sheet.name
@@ -176,7 +214,7 @@ function partsOf(sheet: Coating, { ratio, density, volumeSolids, voc }: SheetFac
       ? each
       : {
           ...each,
-          density: solved('density', density, 5000) || each.density,
+          density: (partDensities?.base === undefined && solved('density', density, 5000)) || each.density,
           volumeSolids: solved('volumeSolids', volumeSolids, 1),
           voc: solved('voc', voc, 1500),
         },

@@ -17,6 +17,9 @@ import { Lessons } from './Lessons';
 import { plural } from '@/words/line';
 import { defaultGroups, sheetFacts } from '@/words/sheetfacts';
 
+/** What is confirmed with a group. */
+const beside: Readonly<Record<string, readonly string[]>> = { film: ['coats'], components: ['densities'] };
+
 /** A product sheet to read at the bench: every number in the shop's units, defaults marked until confirmed. */
 export function SheetView({ sheet }: { readonly sheet: Coating }) {
   const units = useUnits();
@@ -24,8 +27,8 @@ export function SheetView({ sheet }: { readonly sheet: Coating }) {
   const groups = sheetFacts(sheet, units);
   const defaults = defaultGroups(sheet, units);
   const confirm = (field: string) => {
-    // How many coats stands with the film.
-    const meant = field === 'film' ? ['film', 'coats'] : [field];
+    // How many coats stands with the film, how heavy the parts are with the parts.
+    const meant = [field, ...(beside[field] ?? [])];
     store.put(
       { ...sheet, assumed: sheet.assumed.filter((each) => !meant.includes(each)) },
       'default confirmed',
@@ -41,16 +44,17 @@ export function SheetView({ sheet }: { readonly sheet: Coating }) {
           <Notice tone="care">
             {defaults > 0
               ? `${plural(defaults, 'group is a class default', 'groups are class defaults')}, not from this product’s paper. Edit them, or confirm those that are as on the paper.`
-              : 'Single values are class defaults still: viscosity by temperature, or how often it is stirred and timed. Edit them where the paper states them.'}
+              : 'Single values are class defaults still: how heavy a part is, viscosity by temperature, or how often it is stirred and timed. Edit them where the paper states them.'}
           </Notice>
         )}
         <div className="gap-x-10 md:columns-2">
           {groups.map(({ title, facts, field }) => {
             const assumed = sheet.assumed.includes(field);
+            const open = assumed || (field === 'components' && sheet.assumed.includes('densities'));
             return (
               <div key={title} className="mb-6 break-inside-avoid">
                 <Facts title={assumed ? `${title} (default)` : title} facts={facts} />
-                {assumed && (
+                {open && (
                   <Button look="quiet" onClick={() => confirm(field)}>
                     As on the paper: confirm “{title}”
                   </Button>

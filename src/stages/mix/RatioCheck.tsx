@@ -60,7 +60,7 @@ export function RatioCheck() {
           {isRefusal(verdict) ? (
             <Notice tone="care">{units.says(verdict)}</Notice>
           ) : verdict.passes ? (
-            <Notice tone="good">On the ratio, within the sheet’s tolerance.</Notice>
+            <Notice tone="good">On the ratio, within what is allowed.</Notice>
           ) : (
             <>
               {verdict.parts

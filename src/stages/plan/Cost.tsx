@@ -19,7 +19,7 @@ import { Notice } from '@/ui/Notice';
 import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
-import { costRows, costWords, itemSays, missingSays, quotePage } from '@/words/cost';
+import { costRows, costWords, lineSays, missingSays, perArea, quotePage, sumOf } from '@/words/cost';
 import { money } from '@/words/money';
 
 /** What the job costs by its plan, what of it was found, and what is asked for it. */
@@ -37,6 +37,7 @@ export function Cost() {
   }, [records, view.job, view.work.layer.id, minute]);
   const { planned, found, area, pieces } = seen;
   const missing = missingSays(planned);
+  const sum = sumOf(planned);
   const csv = () =>
     download(
       fileName(`${view.job.name} cost`, new Date(view.now).toISOString().slice(0, 10), 'csv'),
@@ -65,9 +66,10 @@ export function Cost() {
               <tr key={id} className="border-b border-hairline align-top">
                 <th scope="row" className="py-1.5 pr-4 text-left font-normal">
                   <b>{costWords[id]}</b>
-                  <span className="block text-xs text-ink-soft">
-                    {(plan ?? done)?.items.map((item) => itemSays(item, units)).join('; ')}
-                  </span>
+                  <span className="block text-xs text-ink-soft">{lineSays(plan, units)}</span>
+                  {done && (
+                    <span className="block text-xs text-ink-soft">On record: {lineSays(done, units)}</span>
+                  )}
                 </th>
                 <Amount line={plan} />
                 <Amount line={done} />
@@ -79,8 +81,8 @@ export function Cost() {
               <th scope="row" className="py-1.5 pr-4 text-left">
                 In all
                 <span className="block text-xs font-normal text-ink-soft">
-                  {area > 0 && `${money(planned.total / area)} a m²`}
-                  {pieces > 1 && `, ${money(planned.total / pieces)} a piece`}
+                  {sum !== undefined && area > 0 && perArea(sum, area, units)}
+                  {sum !== undefined && pieces > 1 && `, ${money(sum / pieces)} a piece`}
                 </span>
               </th>
               <Total cost={planned} />
@@ -115,14 +117,19 @@ const Amount = ({ line }: { readonly line: CostLine | undefined }) => (
   </td>
 );
 
-const Total = ({ cost }: { readonly cost: JobCost }) => (
-  <td className="py-1.5 pr-4 text-right font-bold last:pr-0">
-    {cost.lines.length === 0 ? '–' : money(cost.total)}
-    {cost.missing.length > 0 && cost.lines.length > 0 && (
-      <span className="block text-xs font-normal text-care">▲ and what has no price</span>
-    )}
-  </td>
-);
+function Total({ cost }: { readonly cost: JobCost }) {
+  const sum = sumOf(cost);
+  return (
+    <td className="py-1.5 pr-4 text-right font-bold last:pr-0">
+      {sum === undefined ? '–' : money(sum)}
+      {cost.missing.length > 0 && cost.lines.length > 0 && (
+        <span className="block text-xs font-normal text-care">
+          {sum === undefined ? '▲ nothing is priced' : '▲ and what has no price'}
+        </span>
+      )}
+    </td>
+  );
+}
 
 const usualAddition = { kind: 'mark-up', share: 0.3 } as const;
 
@@ -157,7 +164,9 @@ function Quoted({ total }: { readonly total: JobCost }) {
       says={
         isRefusal(offered)
           ? units.says(offered)
-          : `${money(offered.gross)}${offered.tax > 0 ? ' with tax' : ''}`
+          : sumOf(total) === undefined
+            ? 'nothing is priced yet'
+            : `${money(offered.gross)}${offered.tax > 0 ? ' with tax' : ''}`
       }
       verb="Show"
     >
@@ -190,7 +199,7 @@ function Quoted({ total }: { readonly total: JobCost }) {
           lazily
         />
       </div>
-      {!isRefusal(offered) && (
+      {!isRefusal(offered) && sumOf(total) !== undefined && (
         <dl className="my-3 max-w-md text-sm" data-quote>
           {[
             ['Cost, as far as it is priced', offered.cost],
@@ -215,7 +224,7 @@ function Quoted({ total }: { readonly total: JobCost }) {
           ▲ {missingSays(total)} A quote that leaves it out is too low.
         </p>
       )}
-      <Button disabled={isRefusal(offered)} onClick={() => void save()}>
+      <Button disabled={isRefusal(offered) || sumOf(total) === undefined} onClick={() => void save()}>
         Quote as PDF
       </Button>
     </Fold>

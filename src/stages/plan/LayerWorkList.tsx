@@ -1,7 +1,8 @@
 'use client';
 
 import { ArrowUp, Plus, Trash2 } from 'lucide-react';
-import { abrades, gritFor } from '@/core/system';
+import { abrades } from '@/core/system';
+import { gritUnder } from '@/facts/job';
 import { newId, workKinds, type Layer, type LayerWork, type WorkKind } from '@/records';
 import { Button } from '@/ui/Button';
 import { CommitField, SelectField } from '@/ui/Field';
@@ -24,7 +25,7 @@ export function LayerWorkList({ layer, above, onChange }: Props) {
   const change = (id: string, said: Partial<LayerWork>) =>
     put(work.map((each) => (each.id === id ? { ...each, ...said } : each)));
   const add = () => {
-    const grit = gritFor(above.coats[0]?.role).fine;
+    const grit = gritUnder(above.coats[0], above.sheet).fine;
     put([...work, { id: newId(), what: 'sand', grit }]);
   };
   const raise = (at: number) => {

@@ -2,10 +2,10 @@
 
 import { arrayMove } from '@dnd-kit/sortable';
 import { Plus, Trash2 } from 'lucide-react';
-import { coatRoles, gritFor, type CoatRole } from '@/core/system';
+import { coatRoles, type CoatRole } from '@/core/system';
 import { newId } from '@/records';
 import { useStore } from '@/store/hooks';
-import { type CoatPlan, type LaidCoat, withCoats } from '@/facts/job';
+import { type CoatPlan, type LaidCoat, type UnderCoat, underCoats, withCoats } from '@/facts/job';
 import { Button } from '@/ui/Button';
 import { expects } from '@/words/expects';
 import { SelectField } from '@/ui/Field';
@@ -16,7 +16,7 @@ import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
 import { Sortable, SortableRow } from '@/ui/Sortable';
 import { useUnits } from '@/ui/units';
-import { roleWords } from '@/words/system';
+import { roleWords, underWords } from '@/words/system';
 import { Templates } from './Templates';
 import { amount, coatFigure, jobFigure, written, writtenRange } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
@@ -39,6 +39,7 @@ export function Stack() {
     if (!locked(from) && !locked(to)) change(arrayMove([...work.coats], from, to));
   };
   const { film } = plan;
+  const under = underCoats(view);
   return (
     <Panel
       title="Coats"
@@ -57,6 +58,7 @@ export function Stack() {
               key={each.coat.id}
               at={i}
               plan={each}
+              under={under.get(each.coat.id)}
               state={spray.coats[i]?.state ?? 'todo'}
               only={work.coats.length === 1}
               onSet={(said) => set(each.coat.id, said)}
@@ -99,16 +101,17 @@ export function Stack() {
 interface RowProps {
   readonly at: number;
   readonly plan: CoatPlan;
+  readonly under: UnderCoat | undefined;
   readonly state: 'todo' | 'running' | 'done';
   readonly only: boolean;
   readonly onSet: (said: Partial<LaidCoat>) => void;
   readonly onRemove: () => void;
 }
 
-function CoatRow({ at, plan: { coat, sheet, wet, dry, solids }, state, only, onSet, onRemove }: RowProps) {
+function CoatRow({ at, plan, under, state, only, onSet, onRemove }: RowProps) {
+  const { coat, sheet, wet, wetPast, dry, solids } = plan;
   const { view } = useJob();
   const units = useUnits();
-  const { coarse, fine } = gritFor(coat.role);
   return (
     <SortableRow
       id={coat.id}
@@ -117,7 +120,7 @@ function CoatRow({ at, plan: { coat, sheet, wet, dry, solids }, state, only, onS
       className="grid grid-cols-[2.75rem_minmax(0,1fr)] items-start gap-x-2"
     >
       <Fold
-        open={dry.outside}
+        open={dry.outside || wetPast !== undefined}
         title={
           <>
             {at + 1}. {coat.name}{' '}
@@ -137,7 +140,7 @@ function CoatRow({ at, plan: { coat, sheet, wet, dry, solids }, state, only, onS
           <>
             {sheet.name}, <Printed figure={amount('share', solids)} /> solids
             {coat.sandBack ? `, ${written(amount('film', coat.sandBack), units)} sanded off again` : ''}
-            {state === 'done' ? ', on' : state === 'running' ? ', going on' : `; over P${coarse}–P${fine}`}
+            {state === 'done' ? ', on' : state === 'running' ? ', going on' : under && underWords(under)}
           </>
         }
       >
@@ -182,6 +185,15 @@ function CoatRow({ at, plan: { coat, sheet, wet, dry, solids }, state, only, onS
             />
           )}
         </div>
+        {wetPast !== undefined && state === 'todo' && (
+          <div className="mt-3">
+            <Notice tone="care">
+              <Printed figure={coatFigure(view, 'coat.wet', coat, wet)} /> wet: the sheet lets{' '}
+              <Printed figure={amount('film', wetPast)} /> lie at most, more runs and dries badly. Less dry
+              film in this coat and one coat more.
+            </Notice>
+          </div>
+        )}
         <div className="mt-3">
           <Button disabled={only || state !== 'todo'} onClick={onRemove}>
             <Trash2 aria-hidden className="size-4" /> Remove coat {at + 1}

@@ -1,8 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import { abrades, gritFor } from '@/core/system';
-import type { WorkItem } from '@/facts/job';
+import { abrades } from '@/core/system';
+import { gritUnder, type WorkItem } from '@/facts/job';
 import { workKinds, type NewEntry, type WorkKind } from '@/records';
 import { Button } from '@/ui/Button';
 import { Check } from '@/ui/Check';
@@ -20,7 +20,9 @@ interface DoneProps {
 export function WorkDone({ due, layerId }: DoneProps) {
   const { view, log } = useJob();
   const [what, setWhat] = useState<WorkKind>(due?.what ?? 'sand');
-  const [grit, setGrit] = useState(String(due?.grit ?? gritFor(view.spray.next?.coat.role).fine));
+  const [grit, setGrit] = useState(
+    String(due?.grit ?? gritUnder(view.spray.next?.coat, view.spray.next?.sheet ?? view.plan.sheet).fine),
+  );
   const [takes, setTakes] = useState<number>();
   const [lasts, setLasts] = useState<number>();
   const [wet, setWet] = useState(false);

@@ -1,0 +1,23 @@
+import type { Clause } from './clauses';
+import type { Found } from './choose';
+
+/** A liquid that goes by a code of its own, `OT-2`, or by what it is. */
+const liquid = String.raw`((?:[A-Z][\w-]*\d[\w-]*|(?:gun[- ]?(?:wash|cleaner)|cleaner|thinner|acetone|water|soapy water|butyl acetate)(?: [A-Z]*-?\d[\w-]*)?)(?=[\s.,;)]|$))`;
+const said = [
+  new RegExp(
+    String.raw`clean(?:ing|ed)?(?: of)?(?: (?:the|all|spray|gun|guns?|tools?|equipment|and|immediately|at once|after use|up))* with (?:the )?${liquid}`,
+    'i',
+  ),
+  new RegExp(String.raw`^(?:with |use )?(?:the )?${liquid}`, 'i'),
+];
+
+/** What the gun is cleaned with, as the sheet names it. */
+export function cleanerOf(clauses: readonly Clause[]): Found<string> | undefined {
+  for (const clause of clauses) {
+    const named = said[0]?.exec(`${clause.label} ${clause.text}`)?.[1];
+    const alone = /^clean/i.test(clause.label) ? said[1]?.exec(clause.text.trim())?.[1] : undefined;
+    const value = named ?? alone;
+    if (value) return { value, claim: { clause }, sure: 0.8 };
+  }
+  return undefined;
+}
