@@ -7,6 +7,8 @@ export const speech = z.object({
   says: z.array(z.enum(spokenKinds)).check(z.maxLength(spokenKinds.length)),
   volume: share,
   tick: z.boolean(),
+  /** What comes next is said on every stage of a job, not at the gun alone. */
+  everywhere: z.optional(z.boolean()),
 });
 
 export type Speech = z.infer<typeof speech>;

@@ -2,7 +2,7 @@
 export const handReasons: Readonly<Record<string, string>> = {
   sds: 'It decides what is worn and what is kept away. Asked once of each person, and again when the sheet is revised.',
   'sds-default':
-    'What is listed here is what such products usually hold: nobody has read it from the paper. Where the paper says more, change the sheet first.',
+    'Some or all of what is listed here is what such products usually hold, not read from its paper. Where the paper says more, change the sheet first.',
   'dust-worn': 'Half-cured film sets free what it was sprayed with, as dust.',
   'dust-sanded': 'Sanding dust goes deeper than mist. The safety sheet decides.',
   manual: 'Each machine lets its pressure out in its own way. Asked once of each person.',

@@ -113,3 +113,40 @@ test('a comb is read by big keys and answered aloud; what is spoken goes with th
   await new Promise((wait) => setTimeout(wait, 600));
   expect((await said(visitor)).slice(before).join(' ')).not.toMatch(/done\./);
 });
+
+test('a hand is felt at the gun, face by face, and stands in the map of its coat', async () => {
+  const visitor = await Visitor.arrive(browser, 'demo');
+  await listen(visitor);
+  await ahead(visitor, 8);
+  await visitor.go('/job/demo-livery-panels/spray');
+  await startCoat(visitor, /^Start coat 2/);
+  await visitor.press('At the gun');
+  await visitor.page.waitForSelector(`${gun} [data-pace]`);
+  await visitor.press('Voice');
+  await visitor.press('Simulated hand');
+  await visitor.press('Back to the gun');
+  await visitor.page.keyboard.press('Space');
+  await visitor.sees(/\d+ strokes.* at [\d.]+ m\/s/, '[data-gun-answer]');
+  expect((await said(visitor)).join(' ')).toMatch(/\d+ strokes.* at [\d.]+ metres a second/);
+  await visitor.page.keyboard.press('Escape');
+  await visitor.part('The hand');
+  await visitor.sees(/simulated/i, 'main');
+});
+
+test('what comes next is read out at the bench too, once somebody wants that, and only when it changes', async () => {
+  const visitor = await Visitor.arrive(browser, 'demo');
+  await listen(visitor);
+  await visitor.go('/settings');
+  await visitor.open('Voice');
+  await visitor.page.click('::-p-aria([name="What comes next on every stage, not at the gun alone"])');
+  await visitor.go('/job/demo-livery-panels/mix');
+  await visitor.page.waitForSelector('[data-next]');
+  await new Promise((wait) => setTimeout(wait, 900));
+  expect(await said(visitor)).toEqual([]);
+  await visitor.page.click('[data-strip] a[href$="/plan"]');
+  await visitor.page.waitForFunction(() => location.pathname.endsWith('/plan'));
+  await new Promise((wait) => setTimeout(wait, 1200));
+  const [heard] = await said(visitor);
+  expect(heard).toBeDefined();
+  expect(await visitor.text('[data-next]')).toContain(heard?.split(' ')[0]);
+});

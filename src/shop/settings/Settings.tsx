@@ -2,13 +2,16 @@
 
 import { useShop, useStore } from '@/store/hooks';
 import { usualPotStep } from '@/facts/job';
+import { speechOf } from '@/facts/shop/speech';
 import { Choice } from '@/ui/Choice';
 import { CommitField } from '@/ui/Field';
+import { Fold } from '@/ui/Fold';
 import { NumberField } from '@/ui/NumberField';
 import { Page } from '@/ui/Page';
 import { Panel } from '@/ui/Panel';
+import { SpeechChoices } from '@/ui/spoken/SpeechChoices';
 import { useUnits } from '@/ui/units';
-import { usualCardLasts, usualRecheck, type Shop } from '@/records';
+import { spokenKinds, usualCardLasts, usualRecheck, type Shop } from '@/records';
 import { DamagedRecords } from './DamagedRecords';
 import { Questions } from './Questions';
 import { AlarmChoices } from './AlarmChoices';
@@ -122,15 +125,24 @@ export function Settings() {
               hint="High up a compressor delivers less"
             />
             <AlarmChoices shop={shop} set={set} />
-            <Choice
-              label="Timings a reading"
-              value={shop.timings === 1 ? '1' : '2'}
-              onChange={(next) => set({ timings: next === '1' ? 1 : 2 })}
-              options={[
-                { value: '2', label: 'Two that agree' },
-                { value: '1', label: 'One, less certain' },
-              ]}
-            />
+            <div className="space-y-3">
+              <Choice
+                label="Timings a reading"
+                value={shop.timings === 1 ? '1' : '2'}
+                onChange={(next) => set({ timings: next === '1' ? 1 : 2 })}
+                options={[
+                  { value: '2', label: 'Two that agree' },
+                  { value: '1', label: 'One, less certain' },
+                ]}
+              />
+              <Fold
+                title="Voice"
+                says={`${speechOf(shop).says.length} of ${spokenKinds.length} kinds are spoken`}
+                verb="Change"
+              >
+                <SpeechChoices />
+              </Fold>
+            </div>
           </div>
         </Panel>
         <DatesAndMoney shop={shop} set={set} />

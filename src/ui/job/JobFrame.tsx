@@ -21,6 +21,7 @@ import {
   type EndDoubt,
   type JobView,
 } from '@/facts/job';
+import { speechOf } from '@/facts/shop/speech';
 import { namedBy } from '@/offline/pages';
 import { AskedAbout } from '../AskedAbout';
 import { HandedOver, HandOver } from './HandOver';
@@ -57,6 +58,7 @@ import { Printed } from '@/ui/Printed';
 const PutAway = fetched(() => import('./PutAway').then((found) => found.PutAway));
 const EndAsked = fetched(() => import('./EndAsked').then((found) => found.EndAsked));
 const SafeWalk = fetched(() => import('./SafeWalk').then((found) => found.SafeWalk));
+const SpokenLine = fetched(() => import('./SpokenLine').then((found) => found.SpokenLine));
 const StartWalk = fetched(() => import('./StartWalk').then((found) => found.StartWalk));
 
 /** What stands around every stage: the job's name, its run strip, and the timer tray. */
@@ -186,8 +188,10 @@ function OpenJob({ view, children }: { readonly view: JobView; readonly children
     </h1>
   );
   const value = useMemo(() => ({ view, log, tap, line }), [view, log, tap, line]);
+  const speech = speechOf(view.shop);
   return (
     <JobContext.Provider value={value}>
+      {speech.everywhere && <SpokenLine says={line.says} entries={job.log.length} speech={speech} />}
       {narrow && <PhoneBar view={view} at={stage} menu={<JobMenu job={job} />} />}
       <header className={narrow ? 'px-4' : 'px-5 pt-2'}>
         {narrow ? (

@@ -48,6 +48,13 @@ export function SpeechChoices() {
           }
         />
       ))}
+      {speech.says.includes('next') && (
+        <Check
+          label="What comes next on every stage, not at the gun alone"
+          checked={speech.everywhere === true}
+          onChange={(on) => set({ everywhere: on || undefined })}
+        />
+      )}
       <Check label="The pace ticks" checked={speech.tick} onChange={(tick) => set({ tick })} />
       <div role="group" aria-label="How loud" className="flex flex-wrap gap-2 pt-1">
         {steps.map((volume, i) => (

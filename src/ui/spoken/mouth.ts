@@ -81,5 +81,21 @@ export function tick(which: keyof typeof ticks, volume: number): void {
   if (!channel.busy) playTones(ticks[which], volume * 0.5);
 }
 
+let leading = 0;
+
+/**
+ * Takes the lead by ear, as at the gun: what is read out elsewhere keeps still meanwhile.
+ *
+ * @returns gives it back
+ */
+export function lead(): () => void {
+  leading += 1;
+  return () => {
+    leading -= 1;
+  };
+}
+
+export const isLed = (): boolean => leading > 0;
+
 /** Nothing more is said. */
 export const hush = (): void => channel.hush();

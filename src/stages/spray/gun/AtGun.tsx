@@ -17,7 +17,7 @@ import { useJob } from '@/ui/job/context';
 import { usePresses } from '@/ui/presses';
 import { Printed } from '@/ui/Printed';
 import { listenToHeadset } from '@/ui/spoken/headset';
-import { hush, say, tick } from '@/ui/spoken/mouth';
+import { hush, lead, say, tick } from '@/ui/spoken/mouth';
 import { SpeechChoices } from '@/ui/spoken/SpeechChoices';
 import { useUnits } from '@/ui/units';
 import { gunAnswer, gunClocks, gunWords, pieceName } from '@/words/atgun';
@@ -96,6 +96,7 @@ export function AtGun({ onClose }: { readonly onClose: () => void }) {
   const told = step.kind === 'held' ? `held/${step.open}/${step.until !== undefined}` : (key ?? step.kind);
   useEffect(() => tell(), [told]);
   useEffect(() => hush, []);
+  useEffect(lead, []);
 
   const done = (label: string, entry: NewEntry) => {
     log(label, entry);
