@@ -1,11 +1,13 @@
 import Papa from 'papaparse';
 
+type WasteKind = 'used' | 'recovered' | 'reused' | 'mix' | 'sludge' | 'rags';
+
 /** One job's waste in one month: m³ and kg. */
 export interface WasteLine {
   readonly month: string;
   readonly job: string;
-  readonly volume: Readonly<Partial<Record<'used' | 'recovered' | 'mix' | 'sludge' | 'rags', number>>>;
-  readonly mass: Readonly<Partial<Record<'used' | 'recovered' | 'mix' | 'sludge' | 'rags', number>>>;
+  readonly volume: Readonly<Partial<Record<WasteKind, number>>>;
+  readonly mass: Readonly<Partial<Record<WasteKind, number>>>;
 }
 
 const litres = (volume: number | undefined) =>
@@ -20,6 +22,7 @@ export function writeWasteCsv(rows: readonly WasteLine[]): string {
       job,
       'solvent used [L]': litres(volume.used),
       'settled clear again [L]': litres(volume.recovered),
+      'of it used settled [L]': litres(volume.reused),
       'mix left over [L]': litres(volume.mix),
       'sludge [kg]': kilograms(mass.sludge),
       'rags [kg]': kilograms(mass.rags),

@@ -323,7 +323,7 @@ const sayings = [
   entryOf('symptom', { symptom: z.enum(symptoms), part: id, found: z.boolean() }),
   /** Cleaning solvent used or settled clear again, mix left over, sludge and rags. */
   entryOf('waste', {
-    what: z.enum(['used', 'recovered', 'mix', 'sludge', 'rags']),
+    what: z.enum(['used', 'recovered', 'reused', 'mix', 'sludge', 'rags']),
     volume: z.optional(cubicMetres),
     mass: z.optional(kilograms),
     note: z.optional(text),

@@ -191,6 +191,10 @@ describe('what is new in them', () => {
       ...newShop,
       careWords: { 'two-part/gravity/strip/flush': 'Our way.' },
       place: { kind: 'booth', width: 3, airFlow: 3.75, mixing: 3 },
+      fluid: {
+        counted: { at: '2026-11-20T08:00:00.000Z', volume: 2e-3 },
+        drum: { holds: 0.03, emptied: '2026-11-01T08:00:00.000Z' },
+      },
       wasteRules: 'Blue drum.',
     };
     expect(read(shop)).toEqual(shop);

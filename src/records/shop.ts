@@ -137,6 +137,13 @@ export const shop = z.object({
       mixing: z.optional(z.number().check(z.minimum(1)).check(z.maximum(10))),
     }),
   ),
+  /** Cleaning fluid: settled solvent as it was counted, m³, and the drum its waste ends in. */
+  fluid: z.optional(
+    z.object({
+      counted: z.optional(z.object({ at: instant, volume: cubicMetres })),
+      drum: z.optional(z.object({ holds: cubicMetres.check(z.positive()), emptied: instant })),
+    }),
+  ),
   /** What holds here for solvent, sludge and rags. */
   wasteRules: z.optional(text),
   /** When the demo shop was put in, and which records belong to it. */

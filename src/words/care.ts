@@ -121,6 +121,7 @@ export const renewalWords: Record<NonNullable<Rig['renewals']>[number]['why'], s
 export const wasteWords: Record<EntryOf<'waste'>['what'], string> = {
   used: 'Solvent used',
   recovered: 'Solvent settled clear again',
+  reused: 'Settled solvent used again',
   mix: 'Mix left over',
   sludge: 'Sludge',
   rags: 'Rags',

@@ -11,6 +11,7 @@ export {
 export { sealKinds, wettedMetals, type SealKind, type WettedMetal } from './materials';
 export { cleaningApproaches, type CleaningApproach } from './approaches';
 export { gunFamilies, gunFamily, type GunFamily } from './families';
+export { fluidNeed, type FluidNeed } from './fluids';
 export { soaking, type SoakRule } from './soaking';
 export { heldBack } from './interlock';
 export { midwaySteps } from './midway';

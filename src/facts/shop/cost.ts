@@ -1,13 +1,13 @@
-import { partFacts, type WearingPart } from '@/core/care';
+import { fluidNeed, partFacts, type WearingPart } from '@/core/care';
 import { jobCost, type CostItem, type JobCost } from '@/core/money';
 import { isRefusal } from '@/core/refusal';
 import { maskingTime, workSeconds } from '@/core/system';
-import type { Rig } from '@/records';
 import { batchesOf, liveEntries, ofType, usualPace, type JobView } from '../job';
 import { keptFree } from '../job/keptfree';
 import { slowness, timesOver } from '../job/recoat';
 import { spraying } from '../job/spray';
 import { thinnerShare } from '../job/thinnershare';
+import { priceOfPart } from './wear';
 
 /** What a job costs by its plan, and by what was recorded of it. */
 export interface CostSeen {
@@ -102,15 +102,15 @@ function wearOfLayer({ rig }: Pick<JobView, 'rig'>, seconds: number, volume: num
   });
 }
 
-const priceOfPart = ({ kit }: Rig, part: WearingPart): number | undefined =>
-  kit?.find((row) => row.part === part && row.price !== undefined)?.price;
-
 /** Of the job as a whole, by its plan: masking, guns set up and cleaned. */
 function plannedOnce(view: JobView): CostItem[] {
   const { shop, guns, work } = view;
   const { rates } = shop;
   const masks = maskingTime(keptFree(work.part.faces));
-  const fluid = guns.reduce((sum, { sequence }) => sum + (sequence?.volume ?? 0), 0);
+  const fluid = guns.reduce((sum, { sequence }) => {
+    const { first, fresh } = fluidNeed(sequence?.steps ?? []);
+    return sum + first + fresh;
+  }, 0);
   const cleaning = guns.reduce(
     (sum, { sequence }) => sum + (sequence?.steps.reduce((all, { takes }) => all + takes, 0) ?? 0),
     0,

@@ -115,7 +115,13 @@ describe('what wears', () => {
     expect(mild.measured!.lost).toBeCloseTo(1 - 0.22 / 0.254);
     if (isRefusal(mild.measured!.left)) throw new Error();
     expect(mild.due!.middle - noon).toBeCloseTo((mild.measured!.left.middle / mild.rate) * 1000, -2);
-    expect(mild.measured!.cost).toBeGreaterThan(0);
+    const { week, price } = mild.measured!;
+    expect(week!.paint).toBeGreaterThan(0);
+    expect(week!.cost).toBeCloseTo(week!.paint * 8000, 9);
+    // A tip more worn wastes more of the same paint in the same week.
+    const worse = { ...pump, tipsWorn: { '517': { ...pump.tipsWorn!['517']!, fan: 0.2 } } };
+    expect(of([worse], [job('mild')], 'tip').measured!.week!.cost).toBeGreaterThan(week!.cost);
+    expect(mild.perVolume).toBeCloseTo(price! / mild.belief.median, 9);
     expect(mild.measured!.breakEven).toBeGreaterThan(0);
     const after = lookedAfter(pump, { kind: 'wear', id: 'x', part: 'tip', which: '517' }, day(0), 'new');
     expect(after.tipsWorn).toEqual({});

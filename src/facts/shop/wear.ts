@@ -19,6 +19,8 @@ import type { Job, Rig } from '@/records';
 import { spansOf, type SprayedSpan } from './riguse';
 
 const day = 86_400_000;
+/** s */
+const week = 7 * 86_400;
 /** Use is reckoned to go on as over the last so many days. */
 const recent = 90;
 
@@ -36,14 +38,18 @@ export interface WearItem {
   readonly rate: number;
   readonly belief: LifeBelief;
   readonly forecast: Outcome<WearForecast>;
+  /** Currency for each m³ it sprays, of a part that counts what it sprays and has a price. */
+  readonly perVolume?: number;
   /** ms; the ends of the middle 80 % and the middle, where it is used at all. */
   readonly due?: { readonly low: number; readonly middle: number; readonly high: number };
   /** Of a tip whose fan was measured: what it has lost, and what running on with it costs. */
   readonly measured?: {
     readonly lost: number;
     readonly left: Outcome<WearForecast['left']>;
-    /** Currency for as much again as it has sprayed; m³ after which a new one is paid for. */
-    readonly cost?: number;
+    /** Currency and m³ of paint it wastes in a week at this use. */
+    readonly week?: { readonly cost: number; readonly paint: number };
+    /** What a new one costs; m³ after which it is paid for. */
+    readonly price?: number;
     readonly breakEven?: number;
   };
 }
@@ -137,10 +143,11 @@ function itemOf(
   const rate =
     counts === 'days' ? 1 : doneBetween(part, which, spans, now - window * day, now) / (window * 86_400);
   const forecast = wearForecast(belief, used, rate);
-  const measured = part === 'tip' && which ? measuredTip(rig, which, used, jobs) : undefined;
+  const measured = part === 'tip' && which ? measuredTip(rig, which, used, rate, jobs) : undefined;
   const left =
     measured && !isRefusal(measured.left) ? measured.left : isRefusal(forecast) ? undefined : forecast.left;
   const known = since !== undefined || counts !== 'days';
+  const price = priceOfPart(rig, part);
   const dueAt = (rest: number) => now + (rest / rate) * 1000;
   return {
     rig,
@@ -152,6 +159,7 @@ function itemOf(
     rate,
     belief,
     forecast,
+    ...(counts === 'litres' && price !== undefined ? { perVolume: price / belief.median } : {}),
     ...(known && left && rate > 0
       ? { due: { low: dueAt(left.low), middle: dueAt(left.middle), high: dueAt(left.high) } }
       : {}),
@@ -160,7 +168,13 @@ function itemOf(
 }
 
 /** What a tip’s measured fan says of it. */
-function measuredTip(rig: Rig, code: string, volume: number, jobs: readonly Job[]): WearItem['measured'] {
+function measuredTip(
+  rig: Rig,
+  code: string,
+  volume: number,
+  rate: number,
+  jobs: readonly Job[],
+): WearItem['measured'] {
   const tip = tipFromCode(code);
   const fan = rig.tipsWorn?.[code]?.fan;
   if (isRefusal(tip) || fan === undefined) return undefined;
@@ -168,14 +182,24 @@ function measuredTip(rig: Rig, code: string, volume: number, jobs: readonly Job[
   const left = tipForecast({ volume, fresh: tip.fan, fan }, renewAt);
   const price = jobs.flatMap(({ layers }) => layers.filter(({ rigId }) => rigId === rig.id)).at(-1)
     ?.sheet.pricePerVolume;
-  const tipPrice = rig.kit?.find(({ part, price: own }) => part === 'tip' && own !== undefined)?.price;
+  const tipPrice = priceOfPart(rig, 'tip');
   return {
     lost,
     left,
-    ...(price ? { cost: costOfRunningOn(lost, volume, volume, price) } : {}),
+    ...(price && rate > 0 ? { week: wasted(lost, volume, rate * week, price) } : {}),
+    ...(tipPrice === undefined ? {} : { price: tipPrice }),
     ...(price && tipPrice ? { breakEven: breakEven(lost, volume, price, tipPrice) } : {}),
   };
 }
+
+function wasted(lost: number, volume: number, ahead: number, price: number) {
+  const cost = costOfRunningOn(lost, volume, ahead, price);
+  return { cost, paint: cost / price };
+}
+
+/** What a wearing part of a gun costs, where its shelf says so. */
+export const priceOfPart = ({ kit }: Pick<Rig, 'kit'>, part: WearingPart): number | undefined =>
+  kit?.find((row) => row.part === part && row.price !== undefined)?.price;
 
 /** A part on the shelf, and whether it is time to order. */
 export interface KitItem {

@@ -14,6 +14,7 @@ import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import { amount, written } from '@/words/figures';
+import { FluidPanel } from './FluidPanel';
 
 /** What left the shop as waste, by month and job; and what holds here for it. */
 export function WastePart() {
@@ -101,6 +102,7 @@ export function WastePart() {
           </div>
         )}
       </Panel>
+      <FluidPanel />
       <Rules />
     </div>
   );

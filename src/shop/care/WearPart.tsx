@@ -17,8 +17,7 @@ import { Fold } from '@/ui/Fold';
 import { NumberField } from '@/ui/NumberField';
 import { useUnits } from '@/ui/units';
 import { renewalWords, wearWords } from '@/words/care';
-import { countWords, dayWords, spanWords, whichWords } from '@/words/caredue';
-import { money } from '@/words/money';
+import { countWords, dayWords, spanWords, wearCosts, whichWords } from '@/words/caredue';
 import { Kit } from './Kit';
 import { LifeBar } from './LifeBar';
 import { useCare } from './usecare';
@@ -149,11 +148,7 @@ function WearRow({
           {measured
             ? 'By the measured fan.'
             : `${basisWords[belief.basis]}${belief.renewals ? ` from ${belief.renewals}` : ''}: ${countWords(item, belief.median, units)}.`}
-          {measured?.cost !== undefined && ` Run as long again, it wastes paint for ${money(measured.cost)}`}
-          {measured?.breakEven !== undefined &&
-            Number.isFinite(measured.breakEven) &&
-            `; a new tip is paid for after ${written(amount('volume', measured.breakEven), units, { digits: 0 })}`}
-          {measured?.cost !== undefined && '.'}
+          {wearCosts(item, units)}
         </span>
       </span>
       <Button onClick={onRenew} aria-label={`Renewed: ${wearWords[part]}${whichWords(item, units)}`}>

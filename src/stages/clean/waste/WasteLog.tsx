@@ -65,10 +65,11 @@ export function WasteLog() {
           label="What"
           value={what}
           onChange={setWhat}
-          options={(['used', 'recovered', 'mix', 'sludge', 'rags'] as const).map((value) => ({
+          options={(['used', 'reused', 'recovered', 'mix', 'sludge', 'rags'] as const).map((value) => ({
             value,
             label: {
               used: 'Solvent used',
+              reused: 'Of it settled',
               recovered: 'Settled clear',
               mix: 'Leftover mix',
               sludge: 'Sludge',
