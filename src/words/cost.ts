@@ -1,6 +1,6 @@
 import type { CostId, CostItem, CostLine, JobCost, Quote } from '@/core/money';
 import { unitIn } from '@/core/quantity';
-import type { CostSeen } from '@/facts/shop/cost';
+import type { CoatTakes, CostSeen } from '@/facts/shop/cost';
 import { customerPage, type CustomerPage } from './customer';
 import { amount, written } from './figures';
 import { money } from './money';
@@ -87,6 +87,10 @@ export function quotePage(view: JobView, offered: Quote, units: Units): Customer
     foot: 'Reckoned from the plan as it stands. What is found under old paint, and what is asked for besides, is told before it is done.',
   };
 }
+
+/** `; takes 0.72 L and 12 min, 27.40`: the end of a coat’s line in the stack. */
+export const takesSays = ({ paint, seconds, cost }: CoatTakes, units: Units): string =>
+  `; takes ${written(amount('volume', paint), units)} and ${written(amount('duration', seconds), units)}${cost === undefined ? '' : `, ${money(cost)}`}`;
 
 /** Rows of a table: what, planned, found. */
 export const costRows = ({ planned, found }: CostSeen) =>

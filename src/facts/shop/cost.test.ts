@@ -14,7 +14,7 @@ import {
   turbine,
   water,
 } from '../../../tests/fixtures/job';
-import { costSeen } from './cost';
+import { coatTakes, costSeen } from './cost';
 
 const rates: NonNullable<Shop['rates']> = {
   ...{ labour: 60 / 3600, thinner: 2000, cleaner: 3000, waste: 500, masking: 0.2 },
@@ -77,6 +77,22 @@ describe('what a job costs', () => {
     const view = seen(one, { shop: { rates }, rig: kit });
     const slow = costSeen([{ ...view, pace: { name: 'Ida', ratio: 4, coats: 9 } }]).planned;
     expect(line(slow, 'labour')!.cost!).toBeGreaterThan(line(costSeen([view]).planned, 'labour')!.cost!);
+  });
+
+  it('tells what one coat comes to: paint without its thinner and hands, nothing where one has no price', () => {
+    const view = seen(aJob([priced]), { shop: { rates }, rig: kit });
+    const [point] = view.points;
+    const takes = coatTakes(view, point!.coat.id)!;
+    expect(takes.paint).toBe(point!.paint);
+    const share = line(costSeen([view]).planned, 'thinner')!.items[0]!.quantity;
+    const { needed } = view.plan;
+    if ('refused' in needed) throw new Error(needed.says);
+    expect(takes.cost).toBeCloseTo(
+      takes.paint * (1 - share / needed.total) * 20_000 + takes.seconds * rates.labour!,
+      6,
+    );
+    expect(coatTakes(view, 'none')).toBeUndefined();
+    expect(coatTakes(seen(aJob([priced])), point!.coat.id)!.cost).toBeUndefined();
   });
 
   it('finds what was poured, added, timed and thrown away, and nothing else', () => {

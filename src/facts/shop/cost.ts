@@ -6,7 +6,7 @@ import { batchesOf, liveEntries, ofType, usualPace, type JobView } from '../job'
 import { keptFree } from '../job/keptfree';
 import { slowness, timesOver } from '../job/recoat';
 import { spraying } from '../job/spray';
-import { thinnerShare } from '../job/thinnershare';
+import { paintPrice, thinnerShare } from '../job/thinnershare';
 import { priceOfPart } from './wear';
 
 /** What a job costs by its plan, and by what was recorded of it. */
@@ -38,6 +38,28 @@ export function costSeen(views: readonly JobView[]): CostSeen {
     found,
     area: view?.plan.area ?? 0,
     pieces: faces.reduce((most, { count }) => Math.max(most, count), 0),
+  };
+}
+
+/** What one coat more or less comes to: mix in m³, hands in s, and their money as far as both have a price. */
+export interface CoatTakes {
+  readonly paint: number;
+  readonly seconds: number;
+  readonly cost?: number;
+}
+
+/** @returns nothing for a coat of a layer that is not in hand */
+export function coatTakes(view: JobView, coatId: string): CoatTakes | undefined {
+  const point = view.points.find(({ coat }) => coat.id === coatId);
+  if (!point) return undefined;
+  const seconds = point.time * (view.pace?.ratio ?? usualPace);
+  const { work, shop } = view;
+  const price = paintPrice(work, work.layer);
+  const labour = shop.rates?.labour;
+  return {
+    paint: point.paint,
+    seconds,
+    ...(price === undefined || labour === undefined ? {} : { cost: point.paint * price + seconds * labour }),
   };
 }
 

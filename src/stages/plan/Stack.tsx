@@ -6,6 +6,7 @@ import { coatRoles, type CoatRole } from '@/core/system';
 import { newId } from '@/records';
 import { useStore } from '@/store/hooks';
 import { type CoatPlan, type LaidCoat, type UnderCoat, underCoats, withCoats } from '@/facts/job';
+import { coatTakes } from '@/facts/shop/cost';
 import { Button } from '@/ui/Button';
 import { expects } from '@/words/expects';
 import { SelectField } from '@/ui/Field';
@@ -19,6 +20,7 @@ import { useUnits } from '@/ui/units';
 import { roleWords, underWords } from '@/words/system';
 import { Templates } from './Templates';
 import { amount, coatFigure, jobFigure, written, writtenRange } from '@/words/figures';
+import { takesSays } from '@/words/cost';
 import { Printed } from '@/ui/Printed';
 
 /** The coats in order, each movable by hand or keyboard, with the film that stays after sanding. */
@@ -112,6 +114,7 @@ function CoatRow({ at, plan, under, state, only, onSet, onRemove }: RowProps) {
   const { coat, sheet, wet, wetPast, dry, solids } = plan;
   const { view } = useJob();
   const units = useUnits();
+  const takes = coatTakes(view, coat.id);
   return (
     <SortableRow
       id={coat.id}
@@ -141,6 +144,7 @@ function CoatRow({ at, plan, under, state, only, onSet, onRemove }: RowProps) {
             {sheet.name}, <Printed figure={amount('share', solids)} /> solids
             {coat.sandBack ? `, ${written(amount('film', coat.sandBack), units)} sanded off again` : ''}
             {state === 'done' ? ', on' : state === 'running' ? ', going on' : under && underWords(under)}
+            {state === 'todo' && takes && takesSays(takes, units)}
           </>
         }
       >
