@@ -91,8 +91,8 @@ function about(view: JobView, units: Units): ReportSection {
         'Part',
         job.part.faces
           .map(
-            ({ name, count, width, height }) =>
-              `${count} × ${name}, ${units.show('length', width)} by ${units.show('length', height)}`,
+            ({ name, count, width, height, method }) =>
+              `${count} × ${name}, ${units.show('length', width)} by ${units.show('length', height)}${method ? `, by ${method}` : ''}`,
           )
           .join('; '),
       ],

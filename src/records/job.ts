@@ -1,5 +1,6 @@
 import * as z from 'zod/mini';
 import { neighbours } from '@/core/drift';
+import { handMethods } from '@/core/elements';
 import { surfaceKinds } from '@/core/film';
 import { groundStates, substrateKinds } from '@/core/system';
 import { asked, countUpTo, day, film, id, instant, kelvin, metres, name, share, text } from './fields';
@@ -83,6 +84,8 @@ export const face = z.object({
       )
       .check(z.maxLength(40)),
   ),
+  /** By hand where the gun is not for it; sprayed where nothing is said. */
+  method: z.optional(z.enum(handMethods)),
   /** Outdoors, the direction it faces, clockwise from north. */
   facing: z.optional(turn),
   /** What must stay free of it, along its outline. */

@@ -1,5 +1,5 @@
 import type { GunPiece, GunStep } from '@/facts/job/atgun';
-import type { JobView } from '@/facts/job';
+import { byHand, type JobView } from '@/facts/job';
 import { clockTo } from './clock';
 import { amount, coatFigure, written } from './figures';
 import { inSentence, plural } from './line';
@@ -51,10 +51,16 @@ export function gunWords(step: GunStep, view: JobView, units: Units): GunWords {
       };
     case 'end': {
       const name = step.coat.coat.name;
+      const hands = view.work.part.faces.filter(
+        (face) => byHand(face) && !step.coat.faces.some(({ faceId }) => faceId === face.id),
+      );
+      const rest = hands.map((face) => `${face.name} by ${byHand(face)}`).join(', ');
       return {
         big: 'All on',
         unit: '',
-        says: `Every face has ${inSentence(name)}.`,
+        says: rest
+          ? `Every face the gun coats has ${inSentence(name)}. Then ${rest}.`
+          : `Every face has ${inSentence(name)}.`,
         tap: 'End the coat',
         spoken: `Every face has it. Press to end ${inSentence(name)}.`,
       };

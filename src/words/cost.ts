@@ -21,6 +21,7 @@ export const costWords: Record<CostId, string> = {
 const whatWords: Readonly<Record<string, string>> = {
   mixing: 'mixing and thinning',
   spraying: 'spraying',
+  'by-hand': 'by roller and brush',
   waiting: 'short waits between coats',
   between: 'between coats',
   'set-up': 'setting guns up',

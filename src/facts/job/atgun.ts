@@ -4,6 +4,7 @@ import type { Face } from '@/records';
 import type { CoatState } from './spray';
 import { timesOver } from './strokes';
 import type { JobView } from './view';
+import { sprayedFaces } from './byhand';
 
 /** One side of one piece of a face, as it is sprayed in one go. */
 export interface GunPiece {
@@ -30,7 +31,7 @@ export function gunPieces({ spray, points, work }: JobView, coatId: string): Gun
   const own = points.find(({ coat }) => coat.id === coatId);
   const strokes = own?.strokes ?? spray.strokes;
   const passes = own?.point.passes ?? 1;
-  return work.part.faces.flatMap((face) => {
+  return sprayedFaces(work.part).flatMap((face) => {
     const found = strokes.find((each) => each.face.id === face.id)?.guide;
     const guide = found && !isRefusal(found) ? repeated(found, passes) : undefined;
     return (face.sides === 2 ? ([1, 2] as const) : ([1] as const)).flatMap((side) =>
@@ -70,7 +71,7 @@ export function gunStep(view: JobView, begun: boolean): GunStep {
   if (running) {
     const [piece] = piecesLeft(view, running);
     if (!piece) return { kind: 'end', coat: running };
-    const of = view.work.part.faces.reduce((sum, face) => sum + timesOver(face), 0);
+    const of = sprayedFaces(view.work.part).reduce((sum, face) => sum + timesOver(face), 0);
     return { kind: 'face', piece, at: of - piecesLeft(view, running).length + 1, of };
   }
   if (!next || spray.look || spray.due) return { kind: 'line' };

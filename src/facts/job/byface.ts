@@ -1,6 +1,7 @@
 import { isRefusal } from '@/core/refusal';
 import type { Face } from '@/records';
-import { strokesOver, sweptOf } from './strokes';
+import { sprayedFaces } from './byhand';
+import { strokesOn, sweptOf } from './strokes';
 import { areaOf } from './plan';
 import type { JobView } from './view';
 
@@ -47,15 +48,11 @@ export function fansByFace({ work, set, rig }: Pick<JobView, 'work' | 'set' | 'r
       : knobs.map((share) => ({ fan: point.fan * share }));
   const on = (face: Face, fan: number): FanOnFace => {
     const spacing = fan * (1 - point.overlap);
-    const job = { part: { ...work.part, faces: [face] }, approach: work.approach };
-    const swept = strokesOver(job, { spacing, speed: point.speed, fan }).reduce(
-      (sum, each) => sum + sweptOf(each, spacing),
-      0,
-    );
+    const swept = sweptOf(strokesOn(face, work.approach, { spacing, speed: point.speed, fan }), spacing);
     const area = areaOf([face]);
     return { fan, lands: swept > 0 ? Math.min(area / swept, 1) : 1, paint: (wet * swept) / point.transfer };
   };
-  return work.part.faces.map((face): FaceFan => {
+  return sprayedFaces(work.part).map((face): FaceFan => {
     const now = on(face, point.fan);
     const best = options
       .map((option) => ({ ...option, ...on(face, option.fan) }))

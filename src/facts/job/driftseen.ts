@@ -4,6 +4,7 @@ import type { Outdoors, Rig } from '@/records';
 import { lastOf, liveEntries } from './entries';
 import { gustsOf } from './gusts';
 import type { JobView } from './view';
+import { sprayedFaces } from './byhand';
 
 type Thing = NonNullable<Outdoors['around']>[number];
 
@@ -42,6 +43,8 @@ export function driftSeen({
   const { outdoors } = job;
   const { point } = set;
   if (!outdoors || !rig || point.fluid === undefined) return undefined;
+  const sprayed = sprayedFaces(job.part);
+  if (sprayed.length === 0) return undefined;
   const { sheet } = plan;
   const read = lastOf(liveEntries(work), 'climate', ({ gusts }) => gusts !== undefined)?.gusts;
   const wind = read ?? gustsOf(outdoors);
@@ -52,7 +55,7 @@ export function driftSeen({
     median: usualDrops[rig.atomising] * ((point.drops ?? 100) / 100),
     density: point.liquid.density,
     wind,
-    height: Math.max(1, ...job.part.faces.map(({ height, lies }) => (lies === 'upright' ? height : 1))),
+    height: Math.max(1, ...sprayed.map(({ height, lies }) => (lies === 'upright' ? height : 1))),
     lost: point.fluid * (1 - point.transfer),
     dries,
     humidity: plan.climate?.humidity ?? 0.6,

@@ -34,6 +34,7 @@ import { usualLead } from './strokes';
 import type { LaidCoat } from './worked';
 
 import type { JobView } from './view';
+import { byHand, sprayedFaces } from './byhand';
 
 /** One coat over one face, ready to be laid: gun, passes, and what film is wanted. */
 export interface EvenSetup {
@@ -105,10 +106,11 @@ const parabolic = shapedProfile(parabola) as Profile;
  */
 export function evenSetup(view: JobView, faceId: string, coatId?: string): Outcome<EvenSetup> {
   const { job, work, spray, plan, rig } = view;
-  const face = job.part.faces.find(({ id }) => id === faceId) ?? job.part.faces[0];
+  const face = job.part.faces.find(({ id }) => id === faceId) ?? sprayedFaces(job.part)[0];
   const coat =
     spray.coats.find((each) => each.coat.id === coatId) ?? spray.running ?? spray.next ?? spray.coats.at(-1);
   if (!face || !coat) return refuse('no-face', 'The plan has no face or no coat yet. Add them in Plan.');
+  if (byHand(face)) return refuse('by-hand', `${face.name} is not sprayed: no gun draws its film.`);
   if (!(coat.wet > 0))
     return refuse(
       'no-film',

@@ -51,6 +51,7 @@ export { fixesOf } from './fixes';
 export { filmOnFace, layField, postedGun, type FilmOnFace } from './layfield';
 export { laidReadings, type LaidReadings } from './against';
 export type { SetView } from './set';
+export { byHand, sprayedFaces } from './byhand';
 export { firstRole, gritUnder } from './coatrole';
 export { underCoats, type UnderCoat } from './under';
 export { coatsLeft, layerInHand, layerOf, nextCoat } from './layers';

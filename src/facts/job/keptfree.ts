@@ -1,6 +1,7 @@
 import { maskingTime, type MaskedPlace } from '@/core/system';
 import type { EntryOf, Face, Job } from '@/records';
 import { liveEntries, lastOf, moment, ofType } from './entries';
+import { byHand } from './byhand';
 
 /** A place on a face that the gun does not coat. */
 export interface KeptFree extends MaskedPlace {
@@ -11,32 +12,37 @@ export interface KeptFree extends MaskedPlace {
   readonly then: 'brush' | 'never';
 }
 
-/** The places kept free, face by face. A face that only names what is kept off is masked along its outline. */
+/**
+ * The places kept free, face by face. A face that only names what is kept off is masked along its outline; one that is
+ * coated by hand is cut in, not masked.
+ */
 export const keptFree = (faces: readonly Face[]): KeptFree[] =>
-  faces.flatMap((face) => [
-    ...(face.free ?? []).map(({ id, name, width, height, shaped = false, then }): KeptFree => ({
-      id,
-      name,
-      face,
-      then,
-      shaped,
-      edge: (shaped ? Math.PI / 2 : 2) * (width + height) * face.count,
-      area: width * height * face.count,
-    })),
-    ...(face.keepOff
-      ? [
-          {
-            id: `outline-${face.id}`,
-            name: face.keepOff,
-            face,
-            then: 'never' as const,
-            shaped: false,
-            edge: 2 * (face.width + face.height) * face.count,
-            area: 0,
-          },
-        ]
-      : []),
-  ]);
+  faces
+    .filter((face) => !byHand(face))
+    .flatMap((face) => [
+      ...(face.free ?? []).map(({ id, name, width, height, shaped = false, then }): KeptFree => ({
+        id,
+        name,
+        face,
+        then,
+        shaped,
+        edge: (shaped ? Math.PI / 2 : 2) * (width + height) * face.count,
+        area: width * height * face.count,
+      })),
+      ...(face.keepOff
+        ? [
+            {
+              id: `outline-${face.id}`,
+              name: face.keepOff,
+              face,
+              then: 'never' as const,
+              shaped: false,
+              edge: 2 * (face.width + face.height) * face.count,
+              area: 0,
+            },
+          ]
+        : []),
+    ]);
 
 export const maskingOf = (faces: readonly Face[]) => maskingTime(keptFree(faces));
 

@@ -17,6 +17,7 @@ import { midnightOf, usualPace } from './planned';
 import { slowness } from './recoat';
 import { timesOver } from './strokes';
 import type { JobView } from './view';
+import { byHand, handSeconds } from './byhand';
 
 /** Why a face cannot be sprayed at an hour, the first that holds. */
 export const outReasons = ['wind', 'dark', 'hot', 'cold', 'dew', 'damp', 'air', 'late', 'fits'] as const;
@@ -116,6 +117,7 @@ export function outdoorDay(view: JobView): Outcome<OutdoorDay> {
 
   const faces = job.part.faces.map((face): FaceOut => {
     const tilt = tilts[face.lies];
+    const method = byHand(face);
     const unfaced = face.lies === 'upright' && face.facing === undefined;
     const bare = curve.map((room, i) => {
       const sun = suns[i] as (typeof suns)[number];
@@ -127,7 +129,7 @@ export function outdoorDay(view: JobView): Outcome<OutdoorDay> {
       // Air so dry that it has no dew point leaves the surface as far above it as one likes.
       const margin = isRefusal(told) ? Infinity : told;
       const reason: OutReason =
-        weather.gusts >= gale.stop
+        !method && weather.gusts >= gale.stop
           ? 'wind'
           : sun.height < twilight
             ? 'dark'
@@ -145,7 +147,11 @@ export function outdoorDay(view: JobView): Outcome<OutdoorDay> {
       return { room, surface, margin, sun: falls, reason };
     });
     const guide = spray.strokes.find((each) => each.face.id === face.id);
-    const lasts = guide ? Math.max(guide.strokes * guide.seconds * timesOver(face) * pace, 60) : quarter;
+    const lasts = method
+      ? handSeconds(face, method)
+      : guide
+        ? Math.max(guide.strokes * guide.seconds * timesOver(face) * pace, 60)
+        : quarter;
     const warm = bare.reduce((sum, { room, surface }) => sum + (room.air + surface) / 2, 0) / bare.length;
     const safeAfter =
       (sheet.times.touch ?? sheet.times.flash * 2) *

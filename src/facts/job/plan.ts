@@ -14,6 +14,7 @@ import { layerOf } from './layers';
 import { filmOfCoat, ledgerOf } from './ledger';
 import { slowness, timesOver } from './recoat';
 import type { LaidCoat, Worked } from './worked';
+import { areaOfFace, keptOver, sprayedFaces } from './byhand';
 
 export interface CoatPlan {
   readonly coat: LaidCoat;
@@ -66,11 +67,7 @@ const usualCards = 3;
 
 export const areaOf = (
   faces: readonly Pick<Face, 'width' | 'height' | 'count' | 'sides' | 'shape'>[],
-): number =>
-  faces.reduce(
-    (sum, { width, height, count, sides = 1, shape = 1 }) => sum + width * height * count * sides * shape,
-    0,
-  );
+): number => faces.reduce((sum, face) => sum + areaOfFace(face), 0);
 
 export const transferOf = (job: Worked, rig: Rig | undefined): number =>
   job.approach.transfer ?? rig?.transfer ?? defaultTransfer[rig?.atomising ?? 'hvlp'];
@@ -105,11 +102,11 @@ export function neededOf(
 ): Outcome<Needed> {
   const { id, approach } = job.layer;
   const wetFilms = coats.filter(({ coat }) => coat.layerId === id).map(({ wet }) => wet);
-  const landing = (area * wetFilms.reduce((sum, wet) => sum + wet, 0)) / transfer;
+  const landing = (areaOf(sprayedFaces(job.part)) * wetFilms.reduce((sum, wet) => sum + wet, 0)) / transfer;
   return mixNeeded({
     area,
     wetFilms,
-    transfer,
+    transfer: keptOver(job.part, transfer),
     past: Math.max(points.reduce((sum, { paint }) => sum + paint, 0) - landing, 0),
     dead: rig?.dead ?? 0,
     cards: cardVolume * (approach.cards ?? usualCards),

@@ -14,6 +14,7 @@ import { areaOf } from './plan';
 import { slowness, timesOver } from './recoat';
 import type { CoatState } from './spray';
 import type { JobView } from './view';
+import { byHand, handSeconds } from './byhand';
 
 /** A face is planned in at most this many groups. */
 const groupsAtMost = 4;
@@ -162,7 +163,10 @@ export function dayQuestion(view: AskedOf, shop: Shop, startAt = view.now): DayQ
 
   const pieces = job.part.faces.flatMap((face): Piece[] => {
     const guide = spray.strokes.find((each) => each.face.id === face.id);
-    const one = (guide ? guide.strokes * guide.seconds : 60) * (view.pace?.ratio ?? usualPace);
+    const method = byHand(face);
+    const one = method
+      ? handSeconds({ ...face, count: 1, sides: 1 }, method)
+      : (guide ? guide.strokes * guide.seconds : 60) * (view.pace?.ratio ?? usualPace);
     const groups = Math.min(face.count, groupsAtMost);
     const sides = face.sides === 2 ? turnedSides(turning) : (['front'] as const);
     return Array.from({ length: groups }, (_, g) => g).flatMap((g) => {

@@ -11,6 +11,7 @@ import type { CoatPoint } from './coatpoints';
 import type { SetView } from './set';
 import { secondsOf, strokesOver, type StrokeGuide } from './strokes';
 import type { LaidCoat, Worked } from './worked';
+import { byHandSeconds } from './byhand';
 
 export interface CoatState extends CoatPlan {
   readonly state: 'todo' | 'running' | 'done';
@@ -63,7 +64,7 @@ export interface SprayView {
   readonly distance: number;
   readonly fluid: number;
   readonly strokes: readonly StrokeGuide[];
-  /** s of spraying one coat takes, turning the gun not counted. */
+  /** s one coat takes: of spraying, turning the gun not counted, and of what is laid by hand. */
   readonly coatTime: number;
   readonly cardWanted: boolean;
 }
@@ -106,7 +107,7 @@ export function sprayView(job: Worked, set: SetView, points: readonly CoatPoint[
     distance: point.distance,
     fluid: point.fluid ?? 0,
     strokes,
-    coatTime: own?.time ?? secondsOf(strokes) * point.passes,
+    coatTime: (own?.time ?? secondsOf(strokes) * point.passes) + byHandSeconds(job.part),
     cardWanted: set.card?.verdict !== 'good',
   };
 }

@@ -1,6 +1,7 @@
 import { handGuide, strokeCount, type HandGuide } from '@/core/film';
 import { isRefusal, type Outcome } from '@/core/refusal';
 import type { Face } from '@/records';
+import { sprayedFaces } from './byhand';
 import type { OperatingPoint } from './point';
 import type { Worked } from './worked';
 
@@ -18,24 +19,29 @@ export interface StrokeGuide {
 /** The stroke starts and ends this far off the part, m. A default. */
 export const usualLead = 0.1;
 
-/** The strokes of one pass over each face, at a point. */
-export function strokesOver(
-  { part, approach }: Pick<Worked, 'part' | 'approach'>,
-  { spacing, speed, fan }: Pick<OperatingPoint, 'spacing' | 'speed' | 'fan'>,
-): StrokeGuide[] {
+type At = Pick<OperatingPoint, 'spacing' | 'speed' | 'fan'>;
+
+/** The strokes of one pass over each face that is sprayed, at a point. */
+export const strokesOver = ({ part, approach }: Pick<Worked, 'part' | 'approach'>, at: At): StrokeGuide[] =>
+  sprayedFaces(part).map((face) => strokesOn(face, approach, at));
+
+/** The same of one face, whatever it is coated by. */
+export function strokesOn(
+  face: Face,
+  approach: Pick<Worked['approach'], 'lead'>,
+  { spacing, speed, fan }: At,
+): StrokeGuide {
   const lead = approach.lead ?? usualLead;
-  return part.faces.map((face): StrokeGuide => {
-    const [along, across] = [Math.max(face.width, face.height), Math.min(face.width, face.height)];
-    const length = along + 2 * lead;
-    const guide = handGuide({ kind: face.surface ?? 'flat', along, across, spacing, speed, fan, lead });
-    return {
-      face,
-      strokes: isRefusal(guide) ? strokeCount(across, spacing) : guide.strokes.length,
-      length,
-      seconds: length / speed,
-      guide,
-    };
-  });
+  const [along, across] = [Math.max(face.width, face.height), Math.min(face.width, face.height)];
+  const length = along + 2 * lead;
+  const guide = handGuide({ kind: face.surface ?? 'flat', along, across, spacing, speed, fan, lead });
+  return {
+    face,
+    strokes: isRefusal(guide) ? strokeCount(across, spacing) : guide.strokes.length,
+    length,
+    seconds: length / speed,
+    guide,
+  };
 }
 
 /** All faces, their count and their sides. */

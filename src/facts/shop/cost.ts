@@ -3,6 +3,7 @@ import { jobCost, type CostItem, type JobCost } from '@/core/money';
 import { isRefusal } from '@/core/refusal';
 import { maskingTime, workSeconds } from '@/core/system';
 import { batchesOf, liveEntries, ofType, usualPace, type JobView } from '../job';
+import { byHandSeconds } from '../job/byhand';
 import { keptFree } from '../job/keptfree';
 import { slowness, timesOver } from '../job/recoat';
 import { spraying } from '../job/spray';
@@ -99,6 +100,7 @@ function plannedOf(view: JobView): CostItem[] {
     },
     labour('mixing', usual.mixing + (view.thin.band ? usual.thinning : 0)),
     labour('spraying', time),
+    labour('by-hand', byHandSeconds(work.part) * work.layer.coats.length),
     labour('waiting', waits),
     labour('between', between),
     ...wearOfLayer(view, time, needed.total),

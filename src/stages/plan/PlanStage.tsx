@@ -17,9 +17,18 @@ import { Stack } from './Stack';
 
 const Outdoors = fetched(() => import('./outdoors/Outdoors').then((found) => found.Outdoors));
 const Cost = fetched(() => import('./Cost').then((found) => found.Cost));
+const Methods = fetched(() => import('./Methods').then((found) => found.Methods));
 const DayAxis = fetched(() => import('./DayAxis').then((found) => found.DayAxis));
 
-const parts = { part: 'Part', stack: 'Stack', day: 'Day', paint: 'Paint', cost: 'Cost', ready: 'Ready' };
+const parts = {
+  part: 'Part',
+  stack: 'Stack',
+  day: 'Day',
+  paint: 'Paint',
+  methods: 'By what',
+  cost: 'Cost',
+  ready: 'Ready',
+};
 
 /** What is coated, with what, when, out of how much paint, and what must be so before the gun is lifted. */
 export function PlanStage() {
@@ -49,6 +58,7 @@ export function PlanStage() {
           <Approach />
         </>
       )}
+      {part === 'methods' && <Methods />}
       {part === 'cost' && <Cost />}
       {part === 'ready' && (
         <>

@@ -1,6 +1,6 @@
 'use client';
 
-import { hasFlake, lastOf, liveEntries, moment, openFaces, type CoatState } from '@/facts/job';
+import { byHand, hasFlake, lastOf, liveEntries, moment, openFaces, type CoatState } from '@/facts/job';
 import type { Face } from '@/records';
 import { Button } from '@/ui/Button';
 import { Check } from '@/ui/Check';
@@ -71,6 +71,7 @@ function Running({ onGun }: { readonly onGun: () => void }) {
               <span className="text-left">
                 {face.name}
                 {side === 2 ? ', back' : ''}
+                {byHand(face) && <span className="block text-sm font-normal">by {byHand(face)}</span>}
                 <Edge piece={piece} />
               </span>
               <b className={so >= face.count ? 'text-good' : ''}>

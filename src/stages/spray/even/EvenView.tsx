@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { isRefusal } from '@/core/refusal';
-import { evenSetup } from '@/facts/job';
+import { evenSetup, sprayedFaces } from '@/facts/job';
 import { Fold } from '@/ui/Fold';
 import { plural } from '@/words/line';
 import { SelectField } from '@/ui/Field';
@@ -23,7 +23,7 @@ export function EvenView({ shows }: { readonly shows: 'film' | 'overlap' | 'best
   const units = useUnits();
   const { job, spray } = view;
   const first = spray.running ?? spray.next ?? spray.coats.at(-1);
-  const [faceId, setFaceId] = useState(job.part.faces[0]?.id ?? '');
+  const [faceId, setFaceId] = useState(sprayedFaces(job.part)[0]?.id ?? '');
   const [coatId, setCoatId] = useState(first?.coat.id ?? '');
   const setup = evenSetup(view, faceId, coatId);
   return (
@@ -34,7 +34,7 @@ export function EvenView({ shows }: { readonly shows: 'film' | 'overlap' | 'best
             label="Face"
             value={faceId}
             onChange={(event) => setFaceId(event.target.value)}
-            options={job.part.faces.map(({ id, name, width, height }) => ({
+            options={sprayedFaces(job.part).map(({ id, name, width, height }) => ({
               value: id,
               label: `${name}, ${written(amount('length', width), units)} by ${written(amount('length', height), units)}`,
             }))}

@@ -13,7 +13,7 @@ import {
 } from '@/core/flowout';
 import { isRefusal } from '@/core/refusal';
 import { useRecords } from '@/store/hooks';
-import { angleOf, evenSetup, flowLimits, landedNow, layField } from '@/facts/job';
+import { angleOf, evenSetup, flowLimits, landedNow, layField, sprayedFaces } from '@/facts/job';
 import { Button } from '@/ui/Button';
 import { SelectField } from '@/ui/Field';
 import { useJob } from '@/ui/job/context';
@@ -47,7 +47,7 @@ export function FlowOut() {
   const colours = useColours();
   const jobs = useRecords('job');
   const { job } = view;
-  const [faceId, setFaceId] = useState(job.part.faces[0]?.id ?? '');
+  const [faceId, setFaceId] = useState(sprayedFaces(job.part)[0]?.id ?? '');
   const [turn, setTurn] = useState<number>();
   const setup = evenSetup(view, faceId);
   const landed = isRefusal(setup) ? setup : landedNow(view, setup.coat);
@@ -119,7 +119,7 @@ export function FlowOut() {
             setFaceId(event.target.value);
             setTurn(undefined);
           }}
-          options={job.part.faces.map(({ id, name }) => ({ value: id, label: name }))}
+          options={sprayedFaces(job.part).map(({ id, name }) => ({ value: id, label: name }))}
         />
         <label className="flex min-h-11 items-center gap-3 text-sm">
           <span className="w-40 shrink-0">

@@ -1,5 +1,6 @@
 'use client';
 
+import { sprayedFaces } from '@/facts/job';
 import { useState } from 'react';
 import type { HandSeen, MotionPlan } from '@/core/motion';
 import { handEntry, handsFelt, motionPlan } from '@/facts/job/handfelt';
@@ -18,7 +19,7 @@ import { Printed } from '@/ui/Printed';
 export function HandView() {
   const { view, log } = useJob();
   const { spray, job } = view;
-  const [faceId, setFaceId] = useState(job.part.faces[0]?.id ?? '');
+  const [faceId, setFaceId] = useState(sprayedFaces(job.part)[0]?.id ?? '');
   const [found, setFound] = useState<{
     seen: HandSeen;
     simulated: boolean;
@@ -53,7 +54,7 @@ export function HandView() {
               setFaceId(event.target.value);
               setFound(undefined);
             }}
-            options={job.part.faces.map(({ id, name }) => ({ value: id, label: name }))}
+            options={sprayedFaces(job.part).map(({ id, name }) => ({ value: id, label: name }))}
           />
         </div>
         {plan && face ? (

@@ -1,0 +1,55 @@
+import { handRates, handTime, type HandMethod } from '@/core/elements';
+import type { Face } from '@/records';
+import type { Worked } from './worked';
+
+/** What a face is coated by, where it is not the gun. */
+export const byHand = ({ method }: Pick<Face, 'method'>): HandMethod | undefined => method;
+
+/** The faces the gun coats. */
+export const sprayedFaces = ({ faces }: Pick<Worked['part'], 'faces'>): readonly Face[] =>
+  faces.filter((face) => !byHand(face));
+
+/** m² of a face, all of them and all sides. */
+export const areaOfFace = ({
+  width,
+  height,
+  count,
+  sides = 1,
+  shape = 1,
+}: Pick<Face, 'width' | 'height' | 'count' | 'sides' | 'shape'>): number =>
+  width * height * count * sides * shape;
+
+/** m of edges that a hand cuts in: outlines and openings, on every side. */
+export const edgesOf = ({ width, height, count, sides = 1, openings = [] }: Face): number =>
+  count *
+  sides *
+  openings.reduce(
+    (sum, { width: w, height: h, round }) => sum + (round ? (Math.PI / 2) * (w + h) : 2 * (w + h)),
+    2 * (width + height),
+  );
+
+/** s that one coat of a face takes by hand, all of them and all sides. */
+export const handSeconds = (face: Face, method: HandMethod): number =>
+  handTime(method, areaOfFace(face), edgesOf(face));
+
+/** s that one coat takes on the faces that are not sprayed. */
+export const byHandSeconds = ({ faces }: Pick<Worked['part'], 'faces'>): number =>
+  faces.reduce((sum, face) => {
+    const method = byHand(face);
+    return sum + (method ? handSeconds(face, method) : 0);
+  }, 0);
+
+/**
+ * Share of the mix that ends on the part, over what is sprayed and what is laid by hand: so much mix as the faces ask for,
+ * each by its own way.
+ *
+ * @param transfer of the gun
+ */
+export function keptOver({ faces }: Pick<Worked['part'], 'faces'>, transfer: number): number {
+  const whole = faces.reduce((sum, face) => sum + areaOfFace(face), 0);
+  const taken = faces.reduce((sum, face) => {
+    const method = byHand(face);
+    return sum + areaOfFace(face) / (method ? handRates[method].keeps : transfer);
+  }, 0);
+  return taken > 0 ? whole / taken : transfer;
+}
