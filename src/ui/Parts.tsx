@@ -27,7 +27,7 @@ export function Parts<T extends string>({ label, part, parts }: Props<T>) {
             event.preventDefault();
             showPart(i === 0 ? undefined : each);
           }}
-          className={`flex min-h-11 grow items-center justify-center border-r border-b border-hairline px-3 text-sm font-semibold whitespace-nowrap focus-visible:-outline-offset-3 md:grow-0 md:px-6 ${each === part ? 'bg-ink text-on-ink' : 'hover:bg-ink/6'}`}
+          className={`flex min-h-11 grow items-center justify-center border-r border-b border-hairline min-w-11 px-2 text-sm font-semibold whitespace-nowrap focus-visible:-outline-offset-3 sm:px-3 md:grow-0 md:px-6 ${each === part ? 'bg-ink text-on-ink' : 'hover:bg-ink/6'}`}
         >
           {parts[each]}
         </a>

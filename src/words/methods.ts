@@ -1,4 +1,7 @@
-import type { FaceWay, FaceWays, Method } from '@/facts/job/methods';
+import type { FaceWays, Method } from '@/facts/job/methods';
+import { amount, written } from './figures';
+import { money } from './money';
+import type { Units } from './units';
 
 export const methodWords: Record<Method, string> = { spray: 'Spray', roller: 'Roller', brush: 'Brush' };
 
@@ -14,15 +17,19 @@ export const toolWords = (by: Method, tip: string | undefined): string =>
   by === 'spray' && tip ? `${methodWords.spray}, tip ${tip}` : methodWords[by];
 
 /** What speaks for another way than the one a face has; nothing where its own is the least. */
-export function methodAdvice({ face, now, ways, least, reaches }: FaceWays): string | undefined {
+export function methodAdvice(
+  { face, now, ways, least, reaches }: FaceWays,
+  units: Units,
+): string | undefined {
   const own = ways.find(({ by }) => by === now);
   const other = ways.find(({ by }) => by === least);
   if (!own || !other) return undefined;
   if (now === 'spray' && reaches > 0)
     return `Sprayed, ${face.name} drifts onto ${reaches === 1 ? 'something' : `${reaches} things`} downwind. By hand nothing does.`;
   if (least === now) return undefined;
-  return `${methodWords[least]} takes least ${measure(own, other)}: ${finishWords[least]}.`;
+  if (own.cost !== undefined && other.cost !== undefined)
+    return `${methodWords[least]} costs ${money(own.cost - other.cost)} less: ${finishWords[least]}.`;
+  const more = other.paint - own.paint;
+  const paint = `${written(amount('volume', Math.abs(more)), units)} ${more > 0 ? 'more' : 'less'} paint`;
+  return `${methodWords[least]} takes ${written(amount('duration', own.seconds - other.seconds), units)} less of hands, and ${paint}: ${finishWords[least]}.`;
 }
-
-const measure = (own: FaceWay, other: FaceWay): string =>
-  own.cost === undefined || other.cost === undefined ? 'of hands' : 'in money';

@@ -11,6 +11,8 @@ const layer = (says: Partial<StandingLayer> = {}): StandingLayer => ({
   barriers: 0,
   primes: false,
   indoors: false,
+  clear: false,
+  extra: 0,
   coats: 2,
   sandedBack: 0,
   ...says,
@@ -35,11 +37,39 @@ describe('where it will stand, and what it is judged by', () => {
       [layer({ indoors: true })],
       ['for-rooms'],
     ],
+    [
+      'two coats of clear on wood in the sun',
+      { exposure: 'sun', ground: 'wood' },
+      [layer({ clear: true })],
+      ['clear-in-sun'],
+    ],
+    ['the same indoors', { exposure: 'indoors', ground: 'wood' }, [layer({ clear: true })], []],
+    [
+      'clear over a colour on wood outdoors',
+      { exposure: 'outdoors', ground: 'wood' },
+      [layer(), layer({ clear: true })],
+      [],
+    ],
+    [
+      'a coat thinned past its band outdoors',
+      { exposure: 'outdoors', ground: 'wood' },
+      [layer({ extra: 0.05 })],
+      ['thinned-in-sun'],
+    ],
+    ['the same indoors, thinned', {}, [layer({ extra: 0.05 })], []],
     ['a mirror of two coats', { judgedBy: 'mirror' }, [layer({ sandedBack: 1e-5 })], ['mirror']],
     ['a mirror nobody flats', { judgedBy: 'mirror' }, [layer({ coats: 3 })], ['mirror']],
     ['a mirror of three, flatted', { judgedBy: 'mirror' }, [layer({ coats: 3, sandedBack: 1e-5 })], []],
     ['an even texture', { judgedBy: 'texture' }, [layer()], []],
   ])('%s', (_, standing, layers, found) => expect(ids(standing, ...layers)).toEqual(found));
+
+  it('asks for a third coat of clear by one tap, and only for a filter once there are three', () => {
+    const said = (coats: number) =>
+      standingDoubts({ ground: 'wood', state: 'bare', exposure: 'sun' }, [layer({ clear: true, coats })])[0];
+    expect(said(2)).toMatchObject({ adds: 'coat', weight: 'care' });
+    expect(said(3)).toMatchObject({ weight: 'note' });
+    expect(said(3)?.adds).toBeUndefined();
+  });
 
   it('says nothing of no layers', () => expect(ids({ exposure: 'sun' })).toEqual([]));
 });

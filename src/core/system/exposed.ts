@@ -1,4 +1,4 @@
-import { isMetal, type GroundState, type SubstrateKind } from './substrates';
+import { isMetal, isTimber, type GroundState, type SubstrateKind } from './substrates';
 import type { StackDoubt, StackedLayer } from './fits';
 
 /** What a part is, where it will stand, and by what it is judged. */
@@ -15,17 +15,24 @@ export interface StandingLayer extends StackedLayer {
   readonly primes: boolean;
   /** Made for furniture and rooms. */
   readonly indoors: boolean;
+  /** Light goes through it to what lies below. */
+  readonly clear: boolean;
+  /** Share of thinner past its band that a coat of it is planned with. */
+  readonly extra: number;
   readonly coats: number;
   /** m of dry film that flatting takes off, all coats. */
   readonly sandedBack: number;
 }
+
+/** Coats of a clear film that stand the weather a while. A default. */
+const filmOutdoors = 3;
 
 const kept: readonly (GroundState | undefined)[] = ['keep', 'primer', 'base'];
 
 /**
  * What speaks against these layers where the part will stand, and for what it is judged by. The sheets outrank it.
  *
- * @source the trade: epoxy chalks in sun, bare metal in the damp wants a primer, a mirror is flatted and polished
+ * @source the trade and the handbook’s section 26: epoxy chalks in sun, clears over wood want more film and no extra thinner, bare metal in the damp wants a primer, a mirror is flatted and polished
  */
 export function standingDoubts(
   { ground, state, exposure = 'indoors', judgedBy }: Standing,
@@ -60,6 +67,25 @@ export function standingDoubts(
         says: `${top.name} is of a kind made for rooms: does its sheet name ${exposure === 'damp' ? 'damp places' : 'the open'}?`,
         weight: 'care',
       },
+    weather &&
+      isTimber(ground) &&
+      layers.every(({ clear }) => clear) && {
+        id: 'clear-in-sun',
+        layerId: top.id,
+        says: `${top.name} is clear: light goes through it and greys the wood, and it lets go from below. It wants a filter for ultraviolet, by its sheet${top.coats < filmOutdoors ? `, and ${filmOutdoors} coats at least` : ''}.`,
+        weight: top.coats < filmOutdoors ? 'care' : 'note',
+        ...(top.coats < filmOutdoors ? { adds: 'coat' as const } : {}),
+      },
+    ...(weather
+      ? layers
+          .filter(({ extra }) => extra > 0)
+          .map(({ id, name }) => ({
+            id: 'thinned-in-sun' as const,
+            layerId: id,
+            says: `${name} has a coat thinned past its band: in the open that buys time with film, and film is what the weather wears. Keep to the band; a slower thinner buys time.`,
+            weight: 'care' as const,
+          }))
+      : []),
     judgedBy === 'mirror' &&
       (top.sandedBack <= 0 || top.coats < 3) && {
         id: 'mirror',

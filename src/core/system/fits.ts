@@ -28,11 +28,15 @@ export interface StackDoubt {
     | 'chalks'
     | 'unprimed'
     | 'for-rooms'
+    | 'clear-in-sun'
+    | 'thinned-in-sun'
     | 'mirror';
   /** The layer it is about, and the one below it. */
   readonly layerId: string;
   readonly says: string;
   readonly weight: 'care' | 'note';
+  /** What one tap puts right. */
+  readonly adds?: 'coat';
 }
 
 /** What is in solvent; of an unknown one nothing is said. */

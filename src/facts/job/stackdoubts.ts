@@ -33,6 +33,11 @@ export function doubtsOfStack({ layers, part }: Pick<Job, 'layers' | 'part'>): r
     barriers: coats.filter(({ role }) => role === 'sealer').length,
     primes: primingClasses.includes(sheet.class) || coats.some(({ role }) => role === 'primer'),
     indoors: roomClasses.includes(sheet.class),
+    clear: sheet.class === 'two-part-clear' || sheet.pigment === 'transparent',
+    extra: Math.max(
+      0,
+      ...coats.map(({ thinning }) => (thinning?.by === 'extra' ? (thinning.extra ?? 0) : 0)),
+    ),
     coats: coats.length,
     sandedBack: coats.reduce((sum, { sandBack = 0 }) => sum + sandBack, 0),
   }));

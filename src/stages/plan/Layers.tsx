@@ -47,6 +47,13 @@ export function Layers() {
     for (let step = from; step !== to && !isRefusal(next); step += by) next = withLayerMoved(next, id, by);
     put(next, 'layers reordered');
   };
+  const addCoat = (layerId: string) => {
+    const coats = job.layers.find(({ id }) => id === layerId)?.coats ?? [];
+    const last = coats.at(-1);
+    if (!last) return;
+    const more = { ...last, id: newId(), name: `Coat ${coats.length + 1}` };
+    put(withLayer(job, layerId, { coats: [...coats, more] }), 'coat added', 'A coat more is planned.');
+  };
   return (
     <Panel
       title="Layers"
@@ -81,9 +88,16 @@ export function Layers() {
           ))}
         </ol>
       </Sortable>
-      {doubtsOfStack(job).map(({ id, layerId, says, weight }) => (
+      {doubtsOfStack(job).map(({ id, layerId, says, weight, adds }) => (
         <div key={`${id}-${layerId}`} className="mt-2" data-doubt={id}>
-          <Notice tone={weight === 'care' ? 'care' : 'plain'}>{says}</Notice>
+          <Notice tone={weight === 'care' ? 'care' : 'plain'}>
+            {says}
+            {adds === 'coat' && (
+              <div className="mt-2">
+                <Button onClick={() => addCoat(layerId)}>Add a coat</Button>
+              </div>
+            )}
+          </Notice>
         </div>
       ))}
     </Panel>

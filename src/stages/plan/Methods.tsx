@@ -8,6 +8,7 @@ import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
 import { Printed } from '@/ui/Printed';
 import { useJob } from '@/ui/job/context';
+import { useUnits } from '@/ui/units';
 import { timeOfDay } from '@/words/clock';
 import { amount } from '@/words/figures';
 import { finishWords, methodAdvice, methodWords, toolWords } from '@/words/methods';
@@ -62,7 +63,8 @@ interface RowProps {
 
 function FaceRow({ ways: found, last, onSet }: RowProps) {
   const { face, now, ways, tip } = found;
-  const advice = methodAdvice(found);
+  const units = useUnits();
+  const advice = methodAdvice(found, units);
   const held = now === 'spray' && last;
   return (
     <li className="py-3">
@@ -86,7 +88,7 @@ function FaceRow({ ways: found, last, onSet }: RowProps) {
               aria-pressed={on}
               disabled={held && !on}
               onClick={() => onSet(face.id, by)}
-              className={`min-h-11 border-2 px-3 py-2 text-left text-sm disabled:opacity-60 ${on ? 'border-act bg-sheet' : 'border-hairline'}`}
+              className={`min-h-11 border-2 px-3 py-2 text-left text-sm disabled:cursor-not-allowed ${on ? 'border-act bg-sheet' : 'border-hairline'}`}
             >
               <span className="flex items-baseline justify-between gap-2">
                 <b className="text-base">
@@ -108,8 +110,8 @@ function FaceRow({ ways: found, last, onSet }: RowProps) {
                     ; film ± <Printed figure={amount('share', spread)} digits={0} />
                   </>
                 )}
-                . {finishWords[by]}
               </span>
+              <span className="block text-ink-soft">{finishWords[by]}</span>
             </button>
           );
         })}

@@ -25,7 +25,7 @@ const parts = {
   stack: 'Stack',
   day: 'Day',
   paint: 'Paint',
-  methods: 'By what',
+  methods: 'How',
   cost: 'Cost',
   ready: 'Ready',
 };

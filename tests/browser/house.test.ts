@@ -1,0 +1,66 @@
+import type { Browser } from 'puppeteer-core';
+import { launch, Visitor } from './driver';
+import { tile } from './newjob';
+import './again';
+
+let browser: Browser;
+beforeAll(async () => {
+  browser = await launch();
+});
+afterAll(() => browser.close());
+
+const litres = async (visitor: Visitor) =>
+  Number(/^[\d.]+/.exec((await visitor.text('[data-next-number]')).trim())?.[0]);
+
+test('a house: rails by brush, walls by the gun; less is mixed, and the order of a coat says what is changed', async () => {
+  const visitor = await Visitor.arrive(browser, 'plain');
+  await visitor.press('New job');
+  await tile(visitor, 'What is it?', 'Plaster');
+  await tile(visitor, 'What is on it now?', 'Sound old paint');
+  await visitor.press('How large?');
+  await visitor.type('Width', '9');
+  await visitor.type('Height', '3');
+  await visitor.press('Another size');
+  await visitor.type('Width 2', '4');
+  await visitor.type('Height 2', '0.09');
+  await visitor.type('How many 2', '8');
+  await visitor.press('What goes on?');
+  await tile(visitor, 'What goes on?', 'Wall paint');
+  await visitor.press('Begin this job');
+  await visitor.page.waitForSelector('[data-next]');
+  const before = await litres(visitor);
+  await visitor.part('How');
+  await visitor.page.waitForSelector('[data-methods]');
+  const rows = () => visitor.page.$$('[data-methods] > li');
+  const [, rail] = await rows();
+  const ways = await rail!.$$('button');
+  expect(ways).toHaveLength(3);
+  const lost = await Promise.all(
+    ways.map(async (way) => Number(/lost ([\d.]+)/.exec(await way.evaluate((each) => each.innerText))?.[1])),
+  );
+  // A gun loses most of what it sends at a rail.
+  expect(lost[0]).toBeGreaterThan(50);
+  expect(lost[2]).toBeLessThan(10);
+  await ways[2]!.click();
+  await visitor.sees(/Brush\s+.* to change before/, '[data-method-order]');
+  expect(await litres(visitor)).toBeLessThan(before);
+  // The last face the gun coats stays its own.
+  const [wall] = await rows();
+  expect(await wall!.$$eval('button', (all) => all.map((each) => each.disabled))).toEqual([
+    false,
+    true,
+    true,
+  ]);
+  await visitor.part('Cost');
+  await visitor.sees('by roller and brush', '[data-cost]');
+  await visitor.page.reload();
+  await visitor.part('How');
+  await visitor.sees('Brush', '[data-method-order]');
+  // Sprayed again, as much is mixed as before.
+  const [, again] = await rows();
+  await (await again!.$$('button'))[0]!.click();
+  await visitor.page.waitForFunction(
+    () => !document.querySelector('[data-method-order]')?.textContent?.includes('Brush'),
+  );
+  expect(await litres(visitor)).toBe(before);
+});
