@@ -30,6 +30,9 @@ export const neighbourWords: Record<Neighbour, string> = {
   open: 'Open ground, water',
 };
 
+/** One letter for each on a sketch of the site. */
+export const neighbourMarks: Record<Neighbour, string> = { car: 'C', window: 'W', neighbour: 'H', open: 'O' };
+
 /** What reaches something that stands about, its mark first. */
 export const reachedWords: Record<Reached, string> = {
   wet: '■ drops fall on it wet',

@@ -63,4 +63,20 @@ test('a house: rails by brush, walls by the gun; less is mixed, and the order of
     () => !document.querySelector('[data-method-order]')?.textContent?.includes('Brush'),
   );
   expect(await litres(visitor)).toBe(before);
+  // Outdoors, what stands about is put where it stands by a tap; downwind of the gun it is told.
+  await visitor.part('Day');
+  await visitor.open(/^Sprayed outdoors/);
+  await visitor.type('Latitude, south below nought', '52');
+  await visitor.type('Longitude, west below nought', '8');
+  await visitor.choose('Wind comes from', 'South-west');
+  const site = await visitor.page.$('[data-site]');
+  await site!.evaluate((each) => each.scrollIntoView({ block: 'center' }));
+  const box = (await site!.boundingBox())!;
+  const tap = (x: number, y: number) =>
+    visitor.page.mouse.click(box.x + box.width * x, box.y + box.height * y);
+  await tap(0.56, 0.44);
+  await visitor.sees(/Cars, [\d.]+ m to the north-east: ■/, '[data-around]');
+  await tap(0.42, 0.6);
+  await visitor.sees(/Cars, [\d.]+ m to the south-west: ✓ clear/, '[data-around]');
+  expect(await visitor.page.$$('[data-site] [data-stands]')).toHaveLength(2);
 });

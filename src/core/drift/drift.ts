@@ -84,7 +84,7 @@ export type Neighbour = (typeof neighbours)[number];
 export type Reached = 'wet' | 'sticky' | 'dust' | 'clear';
 
 /** Wind swings: what lies within this of straight downwind is in it, rad. A default. */
-const swings = Math.PI / 4;
+export const swings = Math.PI / 4;
 
 /**
  * What reaches something beside the work.

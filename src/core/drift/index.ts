@@ -4,6 +4,7 @@ export {
   finerThan,
   neighbours,
   reaches,
+  swings,
   type Dries,
   type Drift,
   type DriftAsked,

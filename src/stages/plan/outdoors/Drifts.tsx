@@ -12,6 +12,7 @@ import { NumberField } from '@/ui/NumberField';
 import { Printed } from '@/ui/Printed';
 import { useJob } from '@/ui/job/context';
 import { amount } from '@/words/figures';
+import { SiteSketch } from './SiteSketch';
 import { changeWords, compass, compassOf, neighbourWords, reachedWords } from '@/words/outdoors';
 
 const step = (2 * Math.PI) / compass.length;
@@ -26,7 +27,9 @@ export function Drifts() {
   const said = job.outdoors ?? {};
   const around = said.around ?? [];
   const seen = driftSeen({ ...view, job: { ...job, outdoors: said } });
+  const [what, setWhat] = useState<Neighbour>('car');
   const put = (next: Partial<Outdoors>) => store.put({ ...job, outdoors: { ...said, ...next } }, 'site');
+  const add = (thing: Placed) => put({ around: [...around, { id: newId(), ...thing }].slice(-40) });
   return (
     <section aria-label="Drift" className="mt-5" data-drift>
       <h3 className="mb-2 font-bold">Drift and what stands about</h3>
@@ -93,50 +96,67 @@ export function Drifts() {
           options={[{ value: '', label: 'Not said' }, ...directions]}
         />
       </div>
-      <ul className="my-3 max-w-3xl divide-y divide-hairline border-y border-hairline text-sm" data-around>
-        {around.map((thing) => {
-          const found = seen?.reached.find((each) => each.thing.id === thing.id);
-          return (
-            <li key={thing.id} className="flex flex-wrap items-center justify-between gap-x-4 py-1.5">
-              <span className="min-w-0 flex-1 basis-60">
-                <b>{neighbourWords[thing.what]}</b>, <Printed figure={amount('length', thing.distance)} /> to
-                the {compassOf(thing.bearing).toLowerCase()}:{' '}
-                <b>
-                  {thing.covered
-                    ? '✓ moved or covered'
-                    : found
-                      ? reachedWords[found.how]
-                      : 'say where the wind comes from'}
-                </b>
-              </span>
-              <Check
-                label="Moved or covered"
-                checked={thing.covered === true}
-                onChange={(covered) =>
-                  put({ around: around.map((each) => (each.id === thing.id ? { ...each, covered } : each)) })
-                }
-              />
-              <Button
-                look="quiet"
-                onClick={() => put({ around: around.filter(({ id }) => id !== thing.id) })}
-              >
-                Take out
-              </Button>
-            </li>
-          );
-        })}
-      </ul>
-      <AddThing onAdd={(thing) => put({ around: [...around, { id: newId(), ...thing }].slice(-40) })} />
+      <div className="mt-3 grid max-w-3xl items-start gap-x-6 lg:grid-cols-2">
+        <SiteSketch
+          around={around}
+          seen={seen}
+          windFrom={said.windFrom}
+          onTap={(distance, bearing) => add({ what, distance, bearing })}
+        />
+        <ul className="my-3 divide-y lg:mt-0 divide-hairline border-y border-hairline text-sm" data-around>
+          {around.map((thing) => {
+            const found = seen?.reached.find((each) => each.thing.id === thing.id);
+            return (
+              <li key={thing.id} className="flex flex-wrap items-center justify-between gap-x-4 py-1.5">
+                <span className="min-w-0 flex-1 basis-40">
+                  <b>{neighbourWords[thing.what]}</b>, <Printed figure={amount('length', thing.distance)} />{' '}
+                  to the {compassOf(thing.bearing).toLowerCase()}:{' '}
+                  <b>
+                    {thing.covered
+                      ? '✓ moved or covered'
+                      : found
+                        ? reachedWords[found.how]
+                        : 'say where the wind comes from'}
+                  </b>
+                </span>
+                <Check
+                  label="Moved or covered"
+                  checked={thing.covered === true}
+                  onChange={(covered) =>
+                    put({
+                      around: around.map((each) => (each.id === thing.id ? { ...each, covered } : each)),
+                    })
+                  }
+                />
+                <Button
+                  look="quiet"
+                  onClick={() => put({ around: around.filter(({ id }) => id !== thing.id) })}
+                >
+                  Take out
+                </Button>
+              </li>
+            );
+          })}
+        </ul>
+      </div>
+      <AddThing what={what} onWhat={setWhat} onAdd={add} />
     </section>
   );
 }
 
-interface AddProps {
-  readonly onAdd: (thing: { what: Neighbour; distance: number; bearing: number }) => void;
+interface Placed {
+  readonly what: Neighbour;
+  readonly distance: number;
+  readonly bearing: number;
 }
 
-function AddThing({ onAdd }: AddProps) {
-  const [what, setWhat] = useState<Neighbour>('car');
+interface AddProps {
+  readonly what: Neighbour;
+  readonly onWhat: (what: Neighbour) => void;
+  readonly onAdd: (thing: Placed) => void;
+}
+
+function AddThing({ what, onWhat, onAdd }: AddProps) {
   const [distance, setDistance] = useState<number>();
   const [bearing, setBearing] = useState<string>(compass[0]);
   return (
@@ -152,7 +172,7 @@ function AddThing({ onAdd }: AddProps) {
       <SelectField
         label="What stands about"
         value={what}
-        onChange={(event) => setWhat(event.target.value as Neighbour)}
+        onChange={(event) => onWhat(event.target.value as Neighbour)}
         options={neighbours.map((value) => ({ value, label: neighbourWords[value] }))}
       />
       <NumberField
