@@ -66,7 +66,7 @@ export function Course() {
         {course.map(({ step, state, good, wanted }, i) => (
           <li
             key={step}
-            className="grid grid-cols-[2.5rem_minmax(0,1fr)_auto] gap-x-3 py-3"
+            className="grid grid-cols-[2rem_minmax(0,1fr)] gap-x-3 py-3 sm:grid-cols-[2.5rem_minmax(0,1fr)_auto]"
             data-step-state={state}
           >
             <span className={`text-2xl font-bold ${state === 'done' ? 'text-good' : 'text-ink-soft'}`}>
@@ -76,7 +76,7 @@ export function Course() {
               <b>{words[step].name}</b>, {words[step].aim}
               <span className="block text-sm text-ink-soft">{words[step].why}</span>
             </span>
-            <span className="text-right text-sm">
+            <span className="col-start-2 text-sm sm:col-start-auto sm:text-right">
               {state === 'locked' ? (
                 'after the one before'
               ) : (
@@ -84,7 +84,7 @@ export function Course() {
                   {state === 'done' ? 'done' : `${good} of ${wanted}`}
                   <a
                     href={`/practice#${words[step].part}`}
-                    className="flex min-h-11 items-center justify-end font-semibold text-act underline underline-offset-4"
+                    className="flex min-h-11 items-center font-semibold sm:justify-end text-act underline underline-offset-4"
                   >
                     {state === 'done' ? 'Again' : 'To it'}
                   </a>

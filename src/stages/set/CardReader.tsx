@@ -6,6 +6,7 @@ import { isRefusal } from '@/core/refusal';
 import { cardPattern } from '@/records';
 import { useStore } from '@/store/hooks';
 import { Button } from '@/ui/Button';
+import { FileButton } from '@/ui/FileButton';
 import { SelectField } from '@/ui/Field';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
@@ -85,7 +86,7 @@ export function CardReader() {
         square of 20 mm in a corner gives the scale, else two taps.
       </p>
       <div className="flex flex-wrap gap-3">
-        <FileButton says="Choose a photo" onFile={choose} />
+        <FileButton says="Choose a photo" accept="image/*" onFile={choose} />
         <Button onClick={() => setShooting(true)}>Take a photo</Button>
         <Simulated
           onShoot={(fault, seed) => {
@@ -141,35 +142,6 @@ export function CardReader() {
     </Panel>
   );
 }
-
-function FileButton({
-  says,
-  onFile,
-}: {
-  readonly says: string;
-  readonly onFile: (file: File | undefined) => void;
-}) {
-  const input = useRef<HTMLInputElement>(null);
-  return (
-    <>
-      <Button onClick={() => input.current?.click()}>{says}</Button>
-      <input
-        ref={input}
-        type="file"
-        accept="image/*"
-        aria-label={says}
-        className="sr-only"
-        tabIndex={-1}
-        onChange={(event) => {
-          const [file] = event.target.files ?? [];
-          event.target.value = '';
-          onFile(file);
-        }}
-      />
-    </>
-  );
-}
-
 interface SimulatedProps {
   readonly onShoot: (fault: CardFault, seed: string) => void;
 }

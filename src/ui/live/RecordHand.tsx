@@ -8,6 +8,7 @@ import { handMotion, someHand, type HandMood } from '@/standins/handmotion';
 import { handSeen } from '@/workers/motion';
 import { useAwake } from '../awake';
 import { Button } from '../Button';
+import { FileButton } from '../FileButton';
 import { download } from '../download';
 import { SelectField } from '../Field';
 import { Notice } from '../Notice';
@@ -135,15 +136,11 @@ export function RecordHand({ plan, name, onSeen }: Props) {
         </p>
       )}
       <div className="flex flex-wrap items-center gap-x-4 text-sm">
-        <label className="flex min-h-11 items-center gap-2">
-          A recording from a file
-          <input
-            type="file"
-            accept=".csv,.json,text/csv,application/json"
-            className="max-w-56"
-            onChange={(event) => void take(event.target.files?.[0])}
-          />
-        </label>
+        <FileButton
+          says="A recording from a file"
+          accept=".csv,.json,text/csv,application/json"
+          onFile={(file) => void take(file)}
+        />
         {kept && (
           <>
             <Button look="quiet" onClick={() => download('hand-recording.csv', motionCsv(kept), 'text/csv')}>
