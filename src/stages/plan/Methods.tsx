@@ -1,6 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
+import { handRates } from '@/core/elements';
 import { methodOrder, methodsOf, type FaceWays, type Method } from '@/facts/job/methods';
 import type { Job } from '@/records';
 import { useStore } from '@/store/hooks';
@@ -44,9 +45,10 @@ export function Methods() {
           ))}
         </ul>
         <p className="mt-2 max-w-3xl text-xs text-ink-soft">
-          All coats of the layer in hand. Sprayed as the gun is set, with masking on and off; by hand at
-          eighteen and seven and a half square metres an hour, edges cut in besides: defaults. What is lost
-          misses the part, or stays in roller and brush.
+          All coats of the layer in hand. Sprayed as the gun is set, with masking on and off; by roller{' '}
+          <Printed figure={amount('area', 3600 / handRates.roller.area)} /> an hour and by brush{' '}
+          <Printed figure={amount('area', 3600 / handRates.brush.area)} />, edges cut in besides: defaults.
+          What is lost misses the part, or stays in roller and brush.
         </p>
       </Panel>
       <Order faces={faces} />
