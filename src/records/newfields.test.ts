@@ -378,7 +378,10 @@ describe('what is new in them', () => {
         ...{ dawnHumidity: 0.9, wind: 0, gusts: 3, cloud: 0.5, windFrom: 4.7 },
         around: [{ id: 'c', what: 'car', distance: 4, bearing: 1.57, covered: true }],
       },
-      part: { ...job.part, faces: job.part.faces.map((face) => ({ ...face, facing: 3.14, method: 'roller' as const })) },
+      part: {
+        ...job.part,
+        faces: job.part.faces.map((face) => ({ ...face, facing: 3.14, method: 'roller' as const })),
+      },
       log: [
         { ...entry, id: 'a', counter: 0, type: 'climate', air: 290, part: 291, humidity: 0.5, gusts: 0 },
         {
