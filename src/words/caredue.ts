@@ -1,11 +1,9 @@
 import { airPartCare } from '@/core/care';
-import { unitIn } from '@/core/quantity';
 import type { DueCare } from '@/facts/shop/carecalendar';
 import type { WearItem } from '@/facts/shop/wear';
 import type { Units } from './units';
 import { fullDay } from './dates';
-import { airPartWords, liquidWords, wearWords } from './care';
-import { money } from './money';
+import { airPartWords, wearWords } from './care';
 
 /** Which nozzle, needle or tip of a rig. */
 export function whichWords({ rig, which }: Pick<WearItem, 'rig' | 'which'>, units: Units): string {
@@ -44,21 +42,3 @@ export const spanWords = (
     ? undefined
     : `four in five between ${from <= now ? 'now' : dayWords(from)} and ${dayWords(to)}`;
 };
-
-/** What a part costs by what goes through it, and what running on with a worn tip does, beside a new one; empty without prices. */
-export function wearCosts({ perVolume, measured }: WearItem, units: Units): string {
-  const { scale, symbol } = unitIn('volume', units.system);
-  const told: string[] = [];
-  if (perVolume !== undefined) told.push(`Over its life it costs ${money(perVolume * scale)} a ${symbol}.`);
-  const { week, price, breakEven } = measured ?? {};
-  if (week && week.cost > 0) {
-    const renewed =
-      price === undefined
-        ? ''
-        : `; a new one costs ${money(price)}${breakEven !== undefined && Number.isFinite(breakEven) ? ` and is paid for after ${units.show('volume', breakEven, { digits: 0 })}` : ''}`;
-    told.push(
-      `At this use it wastes ${liquidWords(week.paint, units)} of paint a week, ${money(week.cost)}${renewed}.`,
-    );
-  }
-  return told.map((each) => ` ${each}`).join('');
-}
