@@ -1,4 +1,8 @@
-import type { Shut, Way } from '@/core/diagnosis';
+import type { Shut, Way, WaySeen } from '@/core/diagnosis';
+import type { CheckId, LeftOut } from '@/facts/shop/prevention';
+import { amount, written } from './figures';
+import { money } from './money';
+import type { Units } from './units';
 
 export const wayWords: Record<Way, string> = {
   leave: 'Leave it',
@@ -27,3 +31,36 @@ export const shutWords: Record<Shut, string> = {
 
 /** What a number between nought and one says of how sure a way is. */
 export const riskWords = (risk: number): string => (risk < 0.2 ? 'small' : risk < 0.45 ? 'some' : 'large');
+
+const checkWords: Record<CheckId, string> = {
+  room: 'the room read',
+  cup: 'the cup timed',
+  card: 'a test card',
+  comb: 'a wet comb',
+};
+
+/** What was left out before the coat, beside what a repair takes; nothing where nothing was. */
+export function preventionSays(
+  left: readonly LeftOut[],
+  way: Pick<WaySeen, 'hands' | 'cost'> | undefined,
+  units: Units,
+): string | undefined {
+  if (left.length === 0) return undefined;
+  const sum = (of: (each: LeftOut) => number) => left.reduce((all, each) => all + of(each), 0);
+  const priced = left.every(({ cost }) => cost !== undefined) && way?.cost !== undefined;
+  const what = left.map(({ check }) => checkWords[check]).join(', ');
+  const took = written(
+    amount(
+      'duration',
+      sum(({ seconds }) => seconds),
+    ),
+    units,
+  );
+  const beside =
+    way === undefined
+      ? ''
+      : priced
+        ? `, ${money(sum(({ cost = 0 }) => cost))} beside the ${money(way.cost ?? 0)} of this repair`
+        : ` beside the ${written(amount('duration', way.hands), units)} of this repair`;
+  return `Left out for this coat: ${what}. Together ${took}${beside}. Whether it would have shown this fault nobody knows.`;
+}

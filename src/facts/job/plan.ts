@@ -62,7 +62,7 @@ export interface PlanView {
 }
 
 /** What a card costs in mix, m³: ten seconds at a middling flow. */
-const cardVolume = 30e-6;
+export const cardVolume = 30e-6;
 const usualCards = 3;
 
 export const areaOf = (

@@ -1,3 +1,4 @@
+import { handRates } from '@/core/elements';
 import { isRefusal } from '@/core/refusal';
 import type { Job, NewEntry } from '@/records';
 import { aJob, end, lacquer, logged, mixedLacquer, seen, start, water } from '../../../tests/fixtures/job';
@@ -29,6 +30,22 @@ describe('transfer from the paint used and the film found', () => {
     const area = 0.7 * 2 * 4;
     const solids = lacquer.components[0]!.volumeSolids;
     expect(transfer).toBeCloseTo((58e-6 * area) / (used * solids), 6);
+  });
+
+  it('leaves out what roller and brush laid: that never went through the gun', () => {
+    const rail = { id: 'rail', name: 'Rail', width: 4, height: 0.1, count: 3, lies: 'upright' as const };
+    const with_ = (method?: 'brush') => {
+      const job = aJob();
+      return measured({
+        ...job,
+        part: { ...job.part, faces: [...job.part.faces, { ...rail, ...(method ? { method } : {}) }] },
+      });
+    };
+    const solids = lacquer.components[0]!.volumeSolids;
+    const { used, transfer } = found(with_('brush'));
+    const laid = (1.2 * 58e-6) / (solids * handRates.brush.keeps);
+    expect(transfer).toBeCloseTo((58e-6 * 5.6) / ((used - laid) * solids), 6);
+    expect(found(with_()).transfer).toBeCloseTo((58e-6 * 6.8) / (used * solids), 6);
   });
 
   it('counts thinner in, and takes off what went back into the can or to waste', () => {

@@ -1,3 +1,4 @@
+import { handRates } from '@/core/elements';
 import { transferFound } from '@/core/film';
 import { isRefusal, type Outcome } from '@/core/refusal';
 import {
@@ -10,6 +11,7 @@ import {
   type JobView,
   type Worked,
 } from '../job';
+import { areaOfFace, byHand } from '../job/byhand';
 
 export interface TransferSeen {
   /** m³ of mix that went through the gun. */
@@ -53,10 +55,18 @@ export function transferOf({ work: job, coats, check, area }: Sprayed): Transfer
   const leftOver = thrown.reduce((sum, { volume, mass = 0 }) => sum + (volume ?? mass / applied.density), 0);
   const used = (mixedMass + added - back) / applied.density - leftOver;
   if (!(used > 0)) return undefined;
+  // What roller and brush laid never went through the gun.
+  const { mean } = check.verdict;
+  const hand = job.part.faces.flatMap((face) => {
+    const method = byHand(face);
+    return method ? [{ area: areaOfFace(face), keeps: handRates[method].keeps }] : [];
+  });
+  const laid = hand.reduce((sum, face) => sum + (face.area * mean) / (last.solids * face.keeps), 0);
+  const sprayed = area - hand.reduce((sum, face) => sum + face.area, 0);
   return {
     used,
     leftOver,
     atLeast: thrown.length === 0 && ofType(entries, 'discard').some(({ empty }) => !empty),
-    transfer: transferFound(check.verdict.mean, area, used, last.solids),
+    transfer: transferFound(mean, sprayed, used - laid, last.solids),
   };
 }

@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import { defects, type CureStage, type DefectId, type WaySeen } from '@/core/diagnosis';
 import { isRefusal } from '@/core/refusal';
+import { leftOut } from '@/facts/shop/prevention';
 import { plannedWays, usualSpot, waysTold, withWay } from '@/facts/shop/reworkways';
 import { careCalendarFile } from '@/exchange/carecalendar';
 import { fileName } from '@/exchange/filename';
@@ -20,7 +21,7 @@ import { useUnits } from '@/ui/units';
 import { clockTime } from '@/words/clock';
 import { amount, written } from '@/words/figures';
 import { money } from '@/words/money';
-import { riskWords, shutWords, wayWords } from '@/words/ways';
+import { preventionSays, riskWords, shutWords, wayWords } from '@/words/ways';
 
 interface Props {
   readonly defect: DefectId;
@@ -39,6 +40,11 @@ export function Ways({ defect, stage }: Props) {
   if (isRefusal(found)) return <p className="text-sm text-ink-soft">{units.says(found)}</p>;
   const open = found.filter(({ shut }) => shut === undefined);
   const shut = found.filter((each) => each.shut !== undefined);
+  const prevented = preventionSays(
+    leftOut(view),
+    open.find(({ hands }) => hands > 0),
+    units,
+  );
   const plan = () => {
     store.put(withWay(view.job, view, defect, newId), 'rework planned');
     recorded('Planned: flatting, then one coat. Spray leads through it.', undo);
@@ -64,6 +70,11 @@ export function Ways({ defect, stage }: Props) {
           </tbody>
         </table>
       </div>
+      {prevented && (
+        <p className="my-2 text-sm" data-left-out>
+          {prevented}
+        </p>
+      )}
       {shut.length > 0 && (
         <Fold
           title="Not open"
