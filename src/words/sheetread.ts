@@ -30,6 +30,7 @@ export const sheetFactWords: Record<SheetFact, string> = {
   cure: 'Cured',
   guns: 'Guns',
   air: 'Air',
+  part: 'Part',
   humidityMax: 'Humidity at most',
   shelfLife: 'Keeps closed',
   cleaner: 'Cleaned with',
@@ -50,7 +51,7 @@ const warningWords = {
 
 /** What was read of one fact, in the user’s units. */
 export function sheetFactSays(fact: SheetFact, facts: SheetFacts, units: Units): string {
-  const { ratio, thinner, band, coats, potLife, flash, air } = facts;
+  const { ratio, thinner, band, coats, potLife, flash } = facts;
   const percent = (share: number) => units.show('share', share, { digits: share < 0.02 ? 1 : 0 });
   switch (fact) {
     case 'name':
@@ -110,11 +111,14 @@ export function sheetFactSays(fact: SheetFact, facts: SheetFacts, units: Units):
           : `${showDuration(flash.min)} to ${showDuration(flash.max)}`
         : '';
     case 'air':
-      if (!air) return '';
-      if (air.min === undefined) return `at most ${units.show('temperature', air.max)}`;
-      return air.max === undefined
-        ? `at least ${units.show('temperature', air.min)}`
-        : units.range('temperature', air.min, air.max);
+    case 'part': {
+      const limits = facts[fact];
+      if (!limits) return '';
+      if (limits.min === undefined) return `at most ${units.show('temperature', limits.max)}`;
+      return limits.max === undefined
+        ? `at least ${units.show('temperature', limits.min)}`
+        : units.range('temperature', limits.min, limits.max);
+    }
     case 'humidityMax':
       return facts.humidityMax === undefined ? '' : percent(facts.humidityMax);
     case 'shelfLife':

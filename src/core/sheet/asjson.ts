@@ -50,6 +50,7 @@ export function factsAsJson(facts: SheetFacts): { readonly [key: string]: Json }
     cure: facts.cure ?? null,
     guns: facts.guns?.map(gun) ?? null,
     air: span(facts.air),
+    part: span(facts.part),
     humidityMax: facts.humidityMax ?? null,
     shelfLife: facts.shelfLife ?? null,
     cleaner: facts.cleaner ?? null,

@@ -187,6 +187,29 @@ export function air(
   return clauses.length === 0 ? undefined : found;
 }
 
-const sideless = ({ near }: Claim): boolean => /min|max|above|below|least|not exceed/.test(near);
+/** Between which temperatures the part may be; how far above its dew point it lies is another rule. */
+export function part(claims: readonly Claim[]): Found<{ min?: number; max?: number }> | undefined {
+  const own = claims.filter(
+    ({ id, quantity, near, clause }) =>
+      id === 'surface' &&
+      quantity.kind === 'temperature' &&
+      !/dew|taupunkt|ros[ée]e|roc[ií]o/.test(`${near} ${clause.text.toLowerCase()}`) &&
+      !/air/i.test(clause.label) &&
+      (limiting(near) || quantity.bound !== undefined || quantity.min < quantity.max) &&
+      clause.quantities.every(({ kind }) => kind !== 'time'),
+  );
+  return best(
+    own,
+    ({ quantity }) => (quantity.min < quantity.max ? -4 : 0),
+    (claim) => {
+      const { quantity } = claim;
+      if (quantity.min < quantity.max) return { min: quantity.min, max: quantity.max };
+      return sideOfLimit(claim) === 'min' ? { min: quantity.min } : { max: quantity.max };
+    },
+  );
+}
+
+const limiting = (near: string): boolean => /min|max|above|below|least|not exceed/.test(near);
+const sideless = ({ near }: Claim): boolean => limiting(near);
 const sideOfLimit = ({ quantity, near }: Claim): 'min' | 'max' =>
   quantity.bound ?? (/max|below|not exceed|up to|upper/.test(near) && !/min/.test(near) ? 'max' : 'min');

@@ -119,6 +119,11 @@ const said: readonly (readonly [text: string, fact: string, value: unknown])[] =
   ['Air and substrate temperature: 12–30 °C', 'air', { min: C(12), max: C(30) }],
   ['Application temperature 59–86 °F', 'air', { min: F(59), max: F(86) }],
   ['Not above 35 °C in the air', 'air', { min: null, max: C(35) }],
+  ['Surface temperature: 10-30 °C', 'part', { min: C(10), max: C(30) }],
+  ['Substrate temperature min. 8 °C', 'part', { min: C(8), max: null }],
+  ['The surface must be at least 3 °C above the dew point.', 'part', null],
+  ['Surface dry after 30 min at 20 °C', 'part', null],
+  ['Air and substrate temperature: 12–30 °C', 'part', null],
   ['Best results at 45 to 65% relative humidity', 'humidityMax', 0.65],
   ['RH less than 75%', 'humidityMax', 0.75],
 ];

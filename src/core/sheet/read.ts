@@ -1,4 +1,4 @@
-import { air, coats, film, humidityMax, ofMix, voc } from './films';
+import { air, coats, film, humidityMax, ofMix, part, voc } from './films';
 import { band } from './band';
 import type { Found } from './choose';
 import { claimsIn, inOne } from './claims';
@@ -48,6 +48,7 @@ export function readSheet(paper: Paper): SheetReading {
     cure: duration(claims, 'cure'),
     guns: guns(claims, spoken),
     air: air(claims, spoken),
+    part: part(claims),
     humidityMax: humidityMax(claims),
     shelfLife: shelfLife(claims),
     cleaner: cleanerOf(spoken.clauses),

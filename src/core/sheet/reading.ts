@@ -72,6 +72,8 @@ export interface SheetFacts {
   readonly cure?: number;
   readonly guns?: readonly GunRead[];
   readonly air?: Limits;
+  /** Of the part, where it is stated apart from the air. */
+  readonly part?: Limits;
   readonly humidityMax?: number;
   readonly shelfLife?: number;
   readonly cleaner?: string;

@@ -110,6 +110,17 @@ Clean gun with OT-2`),
     );
   });
 
+  it('takes one end of a range, and keeps the other where it still lies beyond', () => {
+    const ends = (text: string) => {
+      const { facts } = readSheet(paperOfText(`Name of it\n\n${text}\n`));
+      return withPaper(base, facts, new Set(Object.keys(facts) as SheetFact[])).limits.part;
+    };
+    const { part } = base.limits;
+    expect(ends('Substrate temperature min. 8 °C')).toEqual({ min: celsius(8), max: part.max });
+    expect(ends('Substrate temperature min. 60 °C')).toEqual({ min: celsius(60), max: celsius(61) });
+    expect(ends('Surface temperature: 10-30 °C')).toEqual({ min: celsius(10), max: celsius(30) });
+  });
+
   it('keeps what the shop holds where the newer paper is silent', () => {
     const held = withPaper(base, reading.facts, all);
     const newer = readSheet(

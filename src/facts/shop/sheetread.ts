@@ -68,7 +68,8 @@ export function withPaper(sheet: Coating, facts: SheetFacts, taken: ReadonlySet<
   const own = Object.fromEntries(
     Object.entries(facts).filter(([fact]) => taken.has(fact as SheetFact)),
   ) as SheetFacts;
-  const { name, issue, ratio, thinner, band, dry, wet, coats, air, humidityMax, shelfLife, hazards } = own;
+  const { name, issue, ratio, thinner, band, dry, wet, coats, air, part, humidityMax, shelfLife, hazards } =
+    own;
   const components = partsOf(sheet, own);
   const times = timesOf(sheet.times, own);
   // A group counts as read only where the paper states all of it: what it leaves out would pass for the paper’s.
@@ -120,7 +121,8 @@ export function withPaper(sheet: Coating, facts: SheetFacts, taken: ReadonlySet<
     times,
     limits: {
       ...sheet.limits,
-      ...(air ? { air: { min: air.min ?? sheet.limits.air.min, max: air.max ?? sheet.limits.air.max } } : {}),
+      ...(air ? { air: endsOf(air, sheet.limits.air) } : {}),
+      ...(part ? { part: endsOf(part, sheet.limits.part) } : {}),
       ...(humidityMax === undefined
         ? {}
         : { humidity: { min: Math.min(sheet.limits.humidity.min, humidityMax / 2), max: humidityMax } }),
@@ -136,6 +138,12 @@ export function withPaper(sheet: Coating, facts: SheetFacts, taken: ReadonlySet<
     ],
   };
 }
+
+/** A range of which the paper may state one end: the other stays, where it still lies beyond. */
+const endsOf = (read: { readonly min?: number; readonly max?: number }, held: Span): Span => ({
+  min: read.min ?? Math.min(held.min, (read.max ?? Infinity) - 1),
+  max: read.max ?? Math.max(held.max, (read.min ?? -Infinity) + 1),
+});
 
 /** Do parts of the mix weigh what their class weighs, since the paper says nothing of them? */
 function densitiesUnread(
