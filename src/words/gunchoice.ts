@@ -1,4 +1,4 @@
-import { handRange, type OtherWay } from '@/core/operating';
+import { handRange } from '@/core/operating';
 import { isRefusal } from '@/core/refusal';
 import type { GunChoice } from '@/facts/job/gunchoice';
 import { fittingName } from './set';
@@ -21,10 +21,3 @@ export function gunChoiceSays({ found, refused, rig }: GunChoice, units: Units):
 /** m³ to mix in all, as it can be written. */
 export const mixOf = ({ found }: GunChoice): number | undefined =>
   found && !isRefusal(found.mix) ? found.mix : undefined;
-
-/** What each way without a gun leaves behind. */
-export const otherWayWords: Record<OtherWay, { readonly name: string; readonly leaves: string }> = {
-  roller: { name: 'Roller', leaves: 'stipple; no overspray, no masking of what is near' },
-  brush: { name: 'Brush', leaves: 'brush marks; for edges and bolts before a gun' },
-  dip: { name: 'Dip', leaves: 'runs to the lower edge; small parts and a full tank' },
-};

@@ -1,20 +1,20 @@
+import type { OtherWay } from '@/core/elements';
 import type { FaceWays, Method } from '@/facts/job/methods';
 import { amount, written } from './figures';
 import { money } from './money';
 import type { Units } from './units';
 
-export const methodWords: Record<Method, string> = { spray: 'Spray', roller: 'Roller', brush: 'Brush' };
-
-/** What a film looks like by each way; the numbers beside it are its spread. */
-export const finishWords: Record<Method, string> = {
-  spray: 'evenest, needs masking',
-  roller: 'fine texture, no mist',
-  brush: 'brush marks, reaches edges',
+/** Each way of coating, and what the film it leaves is like. */
+export const wayWords: Record<Method | OtherWay, { readonly name: string; readonly leaves: string }> = {
+  spray: { name: 'Spray', leaves: 'evenest; mist, and masking of what is near' },
+  roller: { name: 'Roller', leaves: 'stipple; no overspray, no masking of what is near' },
+  brush: { name: 'Brush', leaves: 'brush marks; for edges and bolts before a gun' },
+  dip: { name: 'Dip', leaves: 'runs to the lower edge; small parts and a full tank' },
 };
 
 /** `Spray, tip 311`, `Roller`. */
 export const toolWords = (by: Method, tip: string | undefined): string =>
-  by === 'spray' && tip ? `${methodWords.spray}, tip ${tip}` : methodWords[by];
+  by === 'spray' && tip ? `${wayWords.spray.name}, tip ${tip}` : wayWords[by].name;
 
 /** What speaks for another way than the one a face has; nothing where its own is the least. */
 export function methodAdvice(
@@ -28,8 +28,8 @@ export function methodAdvice(
     return `Sprayed, ${face.name} drifts onto ${reaches === 1 ? 'something' : `${reaches} things`} downwind. By hand nothing does.`;
   if (least === now) return undefined;
   if (own.cost !== undefined && other.cost !== undefined)
-    return `${methodWords[least]} costs ${money(own.cost - other.cost)} less: ${finishWords[least]}.`;
+    return `${wayWords[least].name} costs ${money(own.cost - other.cost)} less: ${wayWords[least].leaves}.`;
   const more = other.paint - own.paint;
   const paint = `${written(amount('volume', Math.abs(more)), units)} ${more > 0 ? 'more' : 'less'} paint`;
-  return `${methodWords[least]} takes ${written(amount('duration', own.seconds - other.seconds), units)} less of hands, and ${paint}: ${finishWords[least]}.`;
+  return `${wayWords[least].name} takes ${written(amount('duration', own.seconds - other.seconds), units)} less of hands, and ${paint}: ${wayWords[least].leaves}.`;
 }

@@ -80,3 +80,17 @@ test('a house: rails by brush, walls by the gun; less is mixed, and the order of
   await visitor.sees(/Cars, [\d.]+ m to the south-west: ✓ clear/, '[data-around]');
   expect(await visitor.page.$$('[data-site] [data-stands]')).toHaveLength(2);
 });
+
+test('cleaning fluid: settled fluid does first rinses, and the drum says when it is full', async () => {
+  const visitor = await Visitor.arrive(browser, 'demo');
+  await visitor.go('/care#waste');
+  await visitor.sees(/guns of open jobs are still to be cleaned/, '[data-fluid]');
+  await visitor.sees('nobody counted', '[data-fluid]');
+  await visitor.open('Counted');
+  await visitor.type('Settled fluid that stands now', '2000');
+  await visitor.sees('does all first rinses', '[data-fluid]');
+  await visitor.type('The waste drum holds', '20');
+  await visitor.sees(/0 mL of 20(\.00)? L in the waste drum.*a week: full about/, '[data-fluid]');
+  await visitor.reload();
+  await visitor.sees('does all first rinses', '[data-fluid]');
+});

@@ -1,15 +1,37 @@
 import fc from 'fast-check';
-import { handRates, handTime, workingOrder, type OrderedTask } from '.';
+import { isRefusal } from '../refusal';
+import { byOtherWay, otherWays, workingOrder, type OrderedTask } from '.';
 
 const day = { begins: 8 * 3600, ends: 17 * 3600 };
 const change = (from: string | undefined, to: string) =>
   from === undefined ? 60 : from[0] === to[0] ? 120 : 300;
 
-describe('a coat by hand', () => {
-  it('takes its area and its edges: 18 m² an hour by roller where there are none', () => {
-    expect(3600 / handTime('roller', 1, 0)).toBeCloseTo(18, 9);
-    expect(handTime('brush', 2, 3)).toBeCloseTo(2 * 480 + 3 * 30, 9);
-    expect(handRates.brush.spread).toBeGreaterThan(handRates.roller.spread);
+describe('the same film by hand', () => {
+  const of = (...asked: Parameters<typeof byOtherWay>) => {
+    const found = byOtherWay(...asked);
+    if (isRefusal(found)) throw new Error(found.says);
+    return found;
+  };
+
+  it('takes its area and its edges: twenty m² an hour by roller where there are none', () => {
+    expect(of('roller', 10, 0, 180e-6)).toMatchObject({ coats: 2, time: 3600 });
+    expect(of('roller', 10, 0, 180e-6).paint).toBeCloseTo(1.8e-3 / 0.95, 12);
+    expect(of('brush', 2, 3, 80e-6).time).toBeCloseTo(2 * 600 + 3 * 30, 9);
+  });
+
+  it('takes less paint than a gun that lands half, and never less than the film itself', () => {
+    for (const way of otherWays) {
+      const { paint } = of(way, 4, 0, 100e-6);
+      expect(paint).toBeGreaterThanOrEqual(4 * 100e-6);
+      expect(paint).toBeLessThan((4 * 100e-6) / 0.55);
+    }
+  });
+
+  it('takes as many coats as hold that film, and refuses none', () => {
+    expect(of('brush', 1, 0, 90e-6).coats).toBe(1);
+    expect(of('brush', 1, 0, 91e-6).coats).toBe(2);
+    expect(isRefusal(byOtherWay('dip', 0, 0, 1e-4))).toBe(true);
+    expect(isRefusal(byOtherWay('roller', 1, 0, 0))).toBe(true);
   });
 });
 

@@ -1,2 +1,10 @@
-export { handMethods, handRates, handTime, type HandMethod } from './byhand';
+export {
+  byOtherWay,
+  handMethods,
+  otherWays,
+  wayFacts,
+  type ByOtherWay,
+  type HandMethod,
+  type OtherWay,
+} from './otherways';
 export { workingOrder, type OrderedTask, type Placed } from './order';

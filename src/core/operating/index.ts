@@ -1,4 +1,3 @@
-export { byOtherWay, otherWays, type ByOtherWay, type OtherWay } from './otherways';
 export { handRange, type HandRange } from './hand';
 export {
   solvePoint,

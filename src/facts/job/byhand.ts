@@ -1,4 +1,5 @@
-import { handRates, handTime, type HandMethod } from '@/core/elements';
+import { byOtherWay, wayFacts, type HandMethod } from '@/core/elements';
+import { isRefusal } from '@/core/refusal';
 import type { Face } from '@/records';
 import type { Worked } from './worked';
 
@@ -28,15 +29,25 @@ export const edgesOf = ({ width, height, count, sides = 1, openings = [] }: Face
     2 * (width + height),
   );
 
-/** s that one coat of a face takes by hand, all of them and all sides. */
-export const handSeconds = (face: Face, method: HandMethod): number =>
-  handTime(method, areaOfFace(face), edgesOf(face));
+/**
+ * s that a face takes by hand over some coats, all of them and all sides.
+ *
+ * @param wetFilms m, of each coat
+ */
+export function handSeconds(face: Face, method: HandMethod, wetFilms: readonly number[]): number {
+  const wet = wetFilms.reduce((sum, each) => sum + each, 0);
+  const found = byOtherWay(method, areaOfFace(face), edgesOf(face), wet);
+  return isRefusal(found) ? 0 : found.time;
+}
 
-/** s that one coat takes on the faces that are not sprayed. */
-export const byHandSeconds = ({ faces }: Pick<Worked['part'], 'faces'>): number =>
+/** s that some coats take on the faces that are not sprayed. */
+export const byHandSeconds = (
+  { faces }: Pick<Worked['part'], 'faces'>,
+  wetFilms: readonly number[],
+): number =>
   faces.reduce((sum, face) => {
     const method = byHand(face);
-    return sum + (method ? handSeconds(face, method) : 0);
+    return sum + (method ? handSeconds(face, method, wetFilms) : 0);
   }, 0);
 
 /**
@@ -49,7 +60,7 @@ export function keptOver({ faces }: Pick<Worked['part'], 'faces'>, transfer: num
   const whole = faces.reduce((sum, face) => sum + areaOfFace(face), 0);
   const taken = faces.reduce((sum, face) => {
     const method = byHand(face);
-    return sum + areaOfFace(face) / (method ? handRates[method].keeps : transfer);
+    return sum + areaOfFace(face) / (method ? wayFacts[method].lands : transfer);
   }, 0);
   return taken > 0 ? whole / taken : transfer;
 }

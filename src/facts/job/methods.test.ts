@@ -1,4 +1,4 @@
-import { handRates } from '@/core/elements';
+import { byOtherWay, wayFacts } from '@/core/elements';
 import { isRefusal } from '@/core/refusal';
 import { newShop, type Face, type Job } from '@/records';
 import { aJob, fitRoom, lacquer, logged, readyToSpray, seen, start } from '../../../tests/fixtures/job';
@@ -38,7 +38,7 @@ describe('a face that is coated by hand', () => {
     expect(keptOver(both.part, transfer)).toBeCloseTo(transfer, 12);
     const area = areaOfFace(wall) + areaOfFace(rail);
     expect(keptOver(rolled.part, transfer)).toBeCloseTo(
-      area / (areaOfFace(wall) / transfer + areaOfFace(rail) / handRates.brush.keeps),
+      area / (areaOfFace(wall) / transfer + areaOfFace(rail) / wayFacts.brush.lands),
       12,
     );
     expect(total(rolled)).toBeLessThan(total(both));
@@ -46,16 +46,19 @@ describe('a face that is coated by hand', () => {
   });
 
   it('takes its time in the coat, in the day and in what hands cost', () => {
-    const own = handSeconds({ ...rail, method: 'brush' }, 'brush');
-    expect(own).toBeCloseTo(areaOfFace(rail) * 480 + edgesOf(rail) * 30, 9);
-    expect(byHandSeconds(rolled.part)).toBeCloseTo(own, 9);
+    const films = seen(rolled).plan.coats.map(({ wet }) => wet);
+    const whole = handSeconds(rail, 'brush', films);
+    const reckoned = byOtherWay('brush', areaOfFace(rail), edgesOf(rail), films[0]! + films[1]!);
+    expect(reckoned).toMatchObject({ time: whole });
+    expect(byHandSeconds(rolled.part, films)).toBeCloseTo(whole, 9);
+    const own = whole / films.length;
     const onlyWall = seen(withFaces([wall])).spray.coatTime;
     expect(seen(rolled).spray.coatTime).toBeCloseTo(onlyWall + own, 6);
     const day = dayQuestion(seen(rolled), newShop).question.pieces;
     const brushed = day.filter(({ id }) => id.startsWith('rail/'));
     expect(brushed.reduce((sum, { coats }) => sum + coats[0]!.duration, 0)).toBeCloseTo(own, 3);
     const labour = costSeen([seen(rolled)]).planned.lines.find(({ id }) => id === 'labour')!;
-    expect(labour.items.find(({ what }) => what === 'by-hand')?.quantity).toBeCloseTo(2 * own, 6);
+    expect(labour.items.find(({ what }) => what === 'by-hand')?.quantity).toBeCloseTo(whole, 6);
   });
 
   it('is asked for when the gun is done, and the coat ends once it is said', () => {
@@ -78,7 +81,7 @@ describe('ways to coat a face', () => {
       ways.find(({ face }) => face.id === id)!.ways.find((each) => each.by === by)!;
     const share = (id: string, by: string) => of(id, by).lost / of(id, by).paint;
     expect(share('rail', 'spray')).toBeGreaterThan(share('wall', 'spray'));
-    expect(share('rail', 'brush')).toBeCloseTo(1 - handRates.brush.keeps, 9);
+    expect(share('rail', 'brush')).toBeCloseTo(1 - wayFacts.brush.lands, 9);
     expect(of('wall', 'brush').seconds).toBeGreaterThan(of('wall', 'roller').seconds);
     // What is laid is the same film by every way.
     for (const { ways: each } of ways)

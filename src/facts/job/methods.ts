@@ -1,8 +1,15 @@
-import { handMethods, handRates, workingOrder, type HandMethod, type Placed } from '@/core/elements';
+import {
+  byOtherWay,
+  handMethods,
+  wayFacts,
+  workingOrder,
+  type HandMethod,
+  type Placed,
+} from '@/core/elements';
 import { isRefusal } from '@/core/refusal';
 import { maskingTime } from '@/core/system';
 import { usualWorkday, type Face } from '@/records';
-import { areaOfFace, byHand, handSeconds } from './byhand';
+import { areaOfFace, byHand, edgesOf } from './byhand';
 import { driftSeen } from './driftseen';
 import { fansByFace } from './byface';
 import { keptFree } from './keptfree';
@@ -20,6 +27,8 @@ export interface FaceWay {
   /** s of hands, masking on and off counted in, and that masking alone. */
   readonly seconds: number;
   readonly masking: number;
+  /** Coats that make the film. */
+  readonly coats: number;
   /** m³ of mix, and what of it misses the part or stays in the tool. */
   readonly paint: number;
   readonly lost: number;
@@ -71,24 +80,21 @@ export function methodsOf(view: JobView): FaceWays[] {
     const ways: FaceWay[] = [
       {
         by: 'spray',
+        coats: films.length * point.passes,
         seconds: spraying + masking,
         masking,
         paint: sprayed,
         lost: sprayed - film,
         ...priced(sprayed, spraying + masking),
       },
-      ...handMethods.map((by): FaceWay => {
-        const { keeps, spread } = handRates[by];
-        const seconds = handSeconds(face, by) * films.length;
-        return {
-          by,
-          seconds,
-          masking: 0,
-          paint: film / keeps,
-          lost: film / keeps - film,
-          spread,
-          ...priced(film / keeps, seconds),
-        };
+      ...handMethods.flatMap((by): FaceWay[] => {
+        const found = byOtherWay(by, areaOfFace(face), edgesOf(face), wet);
+        if (isRefusal(found)) return [];
+        const { coats, paint, time: seconds } = found;
+        const { spread } = wayFacts[by];
+        return [
+          { by, seconds, masking: 0, coats, paint, lost: paint - film, spread, ...priced(paint, seconds) },
+        ];
       }),
     ];
     const worth = (way: FaceWay) => way.cost ?? way.seconds;

@@ -111,6 +111,7 @@ export function outdoorDay(view: JobView): Outcome<OutdoorDay> {
   const curve = dayCurve({ ...weather, lag: 0 });
   const suns = curve.map(({ at }) => sunAt(midnight + at * 1000, latitude, longitude));
   const { sheet } = plan;
+  const films = plan.coats.filter(({ coat }) => coat.layerId === view.work.layer.id).map(({ wet }) => wet);
   const { limits } = sheet;
   const gale = windLimits[rig?.atomising === 'airless' ? 'airless' : 'air'];
   const pace = view.pace?.ratio ?? usualPace;
@@ -148,7 +149,7 @@ export function outdoorDay(view: JobView): Outcome<OutdoorDay> {
     });
     const guide = spray.strokes.find((each) => each.face.id === face.id);
     const lasts = method
-      ? handSeconds(face, method)
+      ? handSeconds(face, method, films) / Math.max(films.length, 1)
       : guide
         ? Math.max(guide.strokes * guide.seconds * timesOver(face) * pace, 60)
         : quarter;

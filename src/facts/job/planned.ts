@@ -6,6 +6,7 @@ import {
   type PlanQuestion,
   type RecoatWindow,
 } from '@/core/schedule';
+import type { HandMethod } from '@/core/elements';
 import { abrades, workSeconds } from '@/core/system';
 import { usualWorkday, type Face, type Shop } from '@/records';
 import type { WorkItem } from './between';
@@ -160,13 +161,16 @@ export function dayQuestion(view: AskedOf, shop: Shop, startAt = view.now): DayQ
     };
   };
   const whole = areaOf(job.part.faces);
+  /** s of one coat by hand on one piece: what the layer’s coats take together, shared out over them. */
+  const byHandOnce = (face: Face, method: HandMethod, { coat }: DayStep): number => {
+    const films = plan.coats.filter((each) => each.coat.layerId === coat.coat.layerId).map(({ wet }) => wet);
+    return handSeconds({ ...face, count: 1, sides: 1 }, method, films) / Math.max(films.length, 1);
+  };
 
   const pieces = job.part.faces.flatMap((face): Piece[] => {
     const guide = spray.strokes.find((each) => each.face.id === face.id);
     const method = byHand(face);
-    const one = method
-      ? handSeconds({ ...face, count: 1, sides: 1 }, method)
-      : (guide ? guide.strokes * guide.seconds : 60) * (view.pace?.ratio ?? usualPace);
+    const one = method ? 0 : (guide ? guide.strokes * guide.seconds : 60) * (view.pace?.ratio ?? usualPace);
     const groups = Math.min(face.count, groupsAtMost);
     const sides = face.sides === 2 ? turnedSides(turning) : (['front'] as const);
     return Array.from({ length: groups }, (_, g) => g).flatMap((g) => {
@@ -184,7 +188,10 @@ export function dayQuestion(view: AskedOf, shop: Shop, startAt = view.now): DayQ
           const waits = other && turnedOver(steps, i, s, turning);
           return {
             id: `${id}/${step.id}`,
-            duration: Math.max(step.hands * share + (sprays ? count * one : 0), 1),
+            duration: Math.max(
+              step.hands * share + (sprays ? count * (method ? byHandOnce(face, method, step) : one) : 0),
+              1,
+            ),
             ...(sprays ? { coating: layer.sheet.id, gun: layer.rigId } : {}),
             ...(step.then ? { then: step.then } : {}),
             ...(waits === undefined

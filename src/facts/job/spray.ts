@@ -75,6 +75,7 @@ export function sprayView(job: Worked, set: SetView, points: readonly CoatPoint[
   const { spacing, speed } = point;
   const own = points.find(({ coat }) => coat.id === set.coat?.id);
   const strokes = own?.strokes ?? strokesOver(job, point);
+  const films = coats.filter(({ coat }) => coat.layerId === job.layer.id).map(({ wet }) => wet);
   const lastEnded = coats.filter(({ state }) => state === 'done').at(-1);
   const entries = liveEntries(job);
   const next = coats.find(({ state }) => state === 'todo');
@@ -107,7 +108,9 @@ export function sprayView(job: Worked, set: SetView, points: readonly CoatPoint[
     distance: point.distance,
     fluid: point.fluid ?? 0,
     strokes,
-    coatTime: (own?.time ?? secondsOf(strokes) * point.passes) + byHandSeconds(job.part),
+    coatTime:
+      (own?.time ?? secondsOf(strokes) * point.passes) +
+      byHandSeconds(job.part, films) / Math.max(films.length, 1),
     cardWanted: set.card?.verdict !== 'good',
   };
 }

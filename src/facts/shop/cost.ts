@@ -100,7 +100,13 @@ function plannedOf(view: JobView): CostItem[] {
     },
     labour('mixing', usual.mixing + (view.thin.band ? usual.thinning : 0)),
     labour('spraying', time),
-    labour('by-hand', byHandSeconds(work.part) * work.layer.coats.length),
+    labour(
+      'by-hand',
+      byHandSeconds(
+        work.part,
+        plan.coats.filter(({ coat }) => coat.layerId === work.layer.id).map(({ wet }) => wet),
+      ),
+    ),
     labour('waiting', waits),
     labour('between', between),
     ...wearOfLayer(view, time, needed.total),

@@ -1,4 +1,4 @@
-import { handRates } from '@/core/elements';
+import { wayFacts } from '@/core/elements';
 import { isRefusal } from '@/core/refusal';
 import type { Job, NewEntry } from '@/records';
 import { aJob, end, lacquer, logged, mixedLacquer, seen, start, water } from '../../../tests/fixtures/job';
@@ -43,7 +43,7 @@ describe('transfer from the paint used and the film found', () => {
     };
     const solids = lacquer.components[0]!.volumeSolids;
     const { used, transfer } = found(with_('brush'));
-    const laid = (1.2 * 58e-6) / (solids * handRates.brush.keeps);
+    const laid = (1.2 * 58e-6) / (solids * wayFacts.brush.lands);
     expect(transfer).toBeCloseTo((58e-6 * 5.6) / ((used - laid) * solids), 6);
     expect(found(with_()).transfer).toBeCloseTo((58e-6 * 6.8) / (used * solids), 6);
   });

@@ -1,4 +1,4 @@
-import { handRates } from '@/core/elements';
+import { wayFacts } from '@/core/elements';
 import { transferFound } from '@/core/film';
 import { isRefusal, type Outcome } from '@/core/refusal';
 import {
@@ -59,7 +59,7 @@ export function transferOf({ work: job, coats, check, area }: Sprayed): Transfer
   const { mean } = check.verdict;
   const hand = job.part.faces.flatMap((face) => {
     const method = byHand(face);
-    return method ? [{ area: areaOfFace(face), keeps: handRates[method].keeps }] : [];
+    return method ? [{ area: areaOfFace(face), keeps: wayFacts[method].lands }] : [];
   });
   const laid = hand.reduce((sum, face) => sum + (face.area * mean) / (last.solids * face.keeps), 0);
   const sprayed = area - hand.reduce((sum, face) => sum + face.area, 0);

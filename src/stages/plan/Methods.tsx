@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import { handRates } from '@/core/elements';
+import { wayFacts } from '@/core/elements';
 import { methodOrder, methodsOf, type FaceWays, type Method } from '@/facts/job/methods';
 import type { Job } from '@/records';
 import { useStore } from '@/store/hooks';
@@ -12,7 +12,8 @@ import { useJob } from '@/ui/job/context';
 import { useUnits } from '@/ui/units';
 import { timeOfDay } from '@/words/clock';
 import { amount } from '@/words/figures';
-import { finishWords, methodAdvice, methodWords, toolWords } from '@/words/methods';
+import { methodAdvice, toolWords, wayWords } from '@/words/methods';
+import { plural } from '@/words/line';
 import { money } from '@/words/money';
 
 /** By what each face is coated: spray, roller or brush, each reckoned, and the order that a day of it takes. */
@@ -46,8 +47,8 @@ export function Methods() {
         </ul>
         <p className="mt-2 max-w-3xl text-xs text-ink-soft">
           All coats of the layer in hand. Sprayed as the gun is set, with masking on and off; by roller{' '}
-          <Printed figure={amount('area', 3600 / handRates.roller.area)} /> an hour and by brush{' '}
-          <Printed figure={amount('area', 3600 / handRates.brush.area)} />, edges cut in besides: defaults.
+          <Printed figure={amount('area', 3600 / wayFacts.roller.area)} /> an hour and by brush{' '}
+          <Printed figure={amount('area', 3600 / wayFacts.brush.area)} />, edges cut in besides: defaults.
           What is lost misses the part, or stays in roller and brush.
         </p>
       </Panel>
@@ -81,7 +82,7 @@ function FaceRow({ ways: found, last, onSet }: RowProps) {
             <span className="block text-sm font-normal text-ink-soft">tip {tip} loses less of it</span>
           )}
         </p>
-        {ways.map(({ by, seconds, paint, lost, cost, spread }) => {
+        {ways.map(({ by, seconds, coats, paint, lost, cost, spread }) => {
           const on = by === now;
           return (
             <button
@@ -95,7 +96,7 @@ function FaceRow({ ways: found, last, onSet }: RowProps) {
               <span className="flex items-baseline justify-between gap-2">
                 <b className="text-base">
                   {on ? '● ' : '○ '}
-                  {methodWords[by]}
+                  {wayWords[by].name}
                 </b>
                 <b>{cost === undefined ? <Printed figure={amount('duration', seconds)} /> : money(cost)}</b>
               </span>
@@ -105,7 +106,7 @@ function FaceRow({ ways: found, last, onSet }: RowProps) {
                     <Printed figure={amount('duration', seconds)} />,{' '}
                   </>
                 )}
-                <Printed figure={amount('volume', paint)} />, lost{' '}
+                {plural(coats, 'coat')}, <Printed figure={amount('volume', paint)} />, lost{' '}
                 <Printed figure={amount('share', paint > 0 ? lost / paint : 0)} digits={0} />
                 {spread !== undefined && (
                   <>
@@ -113,7 +114,7 @@ function FaceRow({ ways: found, last, onSet }: RowProps) {
                   </>
                 )}
               </span>
-              <span className="block text-ink-soft">{finishWords[by]}</span>
+              <span className="block text-ink-soft">{wayWords[by].leaves}</span>
             </button>
           );
         })}

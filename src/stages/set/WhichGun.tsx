@@ -2,8 +2,9 @@
 
 import { useMemo, useState, type ReactNode } from 'react';
 import { paidBackAfter } from '@/core/money';
-import { byOtherWay, otherWays } from '@/core/operating';
+import { byOtherWay, otherWays } from '@/core/elements';
 import { isRefusal } from '@/core/refusal';
+import { edgesOf } from '@/facts/job/byhand';
 import { gunChoices, savesOver, type GunChoice } from '@/facts/job/gunchoice';
 import { paintPrice } from '@/facts/job/thinnershare';
 import { useRecords } from '@/store/hooks';
@@ -15,8 +16,9 @@ import { Panel } from '@/ui/Panel';
 import { Printed } from '@/ui/Printed';
 import { useUnits } from '@/ui/units';
 import { amount } from '@/words/figures';
-import { gunChoiceSays, mixOf, otherWayWords } from '@/words/gunchoice';
+import { gunChoiceSays, mixOf } from '@/words/gunchoice';
 import { plural } from '@/words/line';
+import { wayWords } from '@/words/methods';
 import { money } from '@/words/money';
 
 /** The shop’s guns side by side on this layer, each as a job with it would be concluded; and the ways without a gun. */
@@ -135,8 +137,9 @@ function Without({ children }: { readonly children: ReactNode }) {
   const wet = plan.coats
     .filter(({ coat }) => coat.layerId === work.layer.id)
     .reduce((sum, each) => sum + each.wet, 0);
+  const edges = work.part.faces.reduce((sum, face) => sum + edgesOf(face), 0);
   const found = otherWays.flatMap((way) => {
-    const by = byOtherWay(way, plan.area, wet);
+    const by = byOtherWay(way, plan.area, edges, wet);
     return isRefusal(by) ? [] : [by];
   });
   if (found.length === 0 && !children) return null;
@@ -149,8 +152,8 @@ function Without({ children }: { readonly children: ReactNode }) {
       <ul className="divide-y divide-hairline text-sm" data-without>
         {found.map(({ way, coats, paint, time }) => (
           <li key={way} className="grid gap-x-4 py-2 sm:grid-cols-[6rem_minmax(0,1fr)_auto]">
-            <b>{otherWayWords[way].name}</b>
-            <span className="text-ink-soft">{otherWayWords[way].leaves}</span>
+            <b>{wayWords[way].name}</b>
+            <span className="text-ink-soft">{wayWords[way].leaves}</span>
             <span>
               {plural(coats, 'coat')}, <Printed figure={amount('volume', paint)} />,{' '}
               <Printed figure={amount('duration', time)} />
