@@ -20,6 +20,7 @@ import { gunChoiceSays, mixOf } from '@/words/gunchoice';
 import { plural } from '@/words/line';
 import { wayWords } from '@/words/methods';
 import { money } from '@/words/money';
+import { OverJobs } from './OverJobs';
 
 /** The shop’s guns side by side on this layer, each as a job with it would be concluded; and the ways without a gun. */
 export function WhichGun() {
@@ -121,6 +122,7 @@ function Payback({ choices, price }: PaybackProps) {
           }}
         />
       </div>
+      <OverJobs now={view.now} cost={cost} />
     </section>
   );
 }
