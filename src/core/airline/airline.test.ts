@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { celsius } from '../climate';
 import { isRefusal, type Outcome } from '../refusal';
-import { airSupply, hoseFixes, hoseOutlet, wallPressure, waterInLine } from '.';
+import { airSupply, airWait, hoseFixes, hoseOutlet, wallPressure, waterInLine } from '.';
 
 const value = <T>(outcome: Outcome<T>): T => {
   if (isRefusal(outcome)) throw new Error(outcome.says);
@@ -76,6 +76,12 @@ describe('compressor', () => {
     const supply = value(airSupply(small, litres(350)));
     expect(supply.lasts).toBeCloseTo(78.95, 1);
     expect(supply).toMatchObject({ duty: 1, margin: expect.closeTo(-0.4286, 3) });
+  });
+  it('waits 0.75 s for each second past what the tank holds, and not at all where it keeps up', () => {
+    const supply = value(airSupply(small, litres(350)));
+    expect(airWait(supply, supply.lasts + 100)).toBeCloseTo(75, 6);
+    expect(airWait(supply, supply.lasts * 0.9)).toBe(0);
+    expect(airWait(value(airSupply(small, litres(150))), 1e5)).toBe(0);
   });
   it('keeps up when the trigger is pulled half of the time', () => {
     const supply = value(airSupply(small, litres(350), 0.5));

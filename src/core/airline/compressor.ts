@@ -49,3 +49,14 @@ export function airSupply(
     margin: delivers / mean - 1,
   };
 }
+
+/**
+ * How long somebody waits for the tank over so much spraying: what is taken beyond what is delivered comes back in pauses,
+ * once the full tank is spent.
+ *
+ * Source: conservation of air. Worked: a gun that takes 350 L/min from 200 waits 0.75 s for each second past the tank’s own.
+ *
+ * @param seconds with the trigger pulled
+ */
+export const airWait = ({ lasts, margin }: Pick<AirSupply, 'lasts' | 'margin'>, seconds: number): number =>
+  margin >= 0 ? 0 : Math.max(seconds - lasts, 0) * (1 / (1 + margin) - 1);

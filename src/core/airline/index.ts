@@ -1,4 +1,4 @@
-export { airSupply, wantedMargin, type AirSupply, type Compressor } from './compressor';
+export { airSupply, airWait, wantedMargin, type AirSupply, type Compressor } from './compressor';
 export { atmosphere, hoseFixes, hoseOutlet, wallPressure, type AirHose, type HoseFix } from './hose';
 export {
   capAt,

@@ -31,6 +31,24 @@ describe('a compressor beside its gun', () => {
     expect(at(takes * 1.201).ready.met).toBe(true);
     expect(Number.isFinite(at(takes * 0.999).air.lasts)).toBe(true);
   });
+  it('is waited for over a long coat where it is short, and that costs hands', () => {
+    const half = at(takes / 2).air;
+    const { time } = seen(aJob(), { rig: rig(takes / 2) }).points[0]!;
+    expect(half.waits).toBeCloseTo(Math.max(time - half.lasts, 0), 6);
+    expect(half.costs).toBeUndefined();
+    const dear = compressedAir(
+      seen(aJob(), {
+        rig: {
+          ...rig(takes / 4),
+          compressor: { delivers: takes / 4 / 60e3, tank: 0.001, high: 8e5, low: 5e5 },
+        },
+        shop: { rates: { labour: 0.01 } },
+      }),
+    )!;
+    expect(dear.waits).toBeGreaterThan(2 * time);
+    expect(dear.costs).toBeCloseTo(dear.waits * 0.01, 9);
+    expect(at(takes * 1.3).air.waits).toBe(0);
+  });
   it('is not spoken of where none is described, or a turbine blows', () => {
     expect(compressedAir(seen(aJob(), { rig: { ...rig(400), compressor: undefined } }))).toBeUndefined();
     expect(compressedAir(seen(aJob(), { rig: { ...rig(400), air: 'turbine' } }))).toBeUndefined();

@@ -1,4 +1,4 @@
-import { airSupply, wantedMargin, type AirSupply } from '@/core/airline';
+import { airSupply, airWait, wantedMargin, type AirSupply } from '@/core/airline';
 import { isRefusal } from '@/core/refusal';
 import type { JobView } from './view';
 
@@ -7,14 +7,31 @@ export interface CompressedAir extends AirSupply {
   /** m³/s of free air the gun takes at its point. */
   readonly takes: number;
   readonly state: 'ample' | 'little' | 'short';
+  /** s somebody waits for the tank over one coat, and what those hands cost, where they have a price. */
+  readonly waits: number;
+  readonly costs?: number;
 }
 
 /** None where no compressor was described, or nobody knows what the gun takes. */
-export function compressedAir({ rig, set }: Pick<JobView, 'rig' | 'set'>): CompressedAir | undefined {
+export function compressedAir({
+  rig,
+  set,
+  points,
+  shop,
+}: Pick<JobView, 'rig' | 'set' | 'points' | 'shop'>): CompressedAir | undefined {
   const takes = set.point.air;
   if (!rig?.compressor || takes === undefined || rig.air !== 'compressor') return undefined;
   const supply = airSupply(rig.compressor, takes);
   if (isRefusal(supply)) return undefined;
   const { margin } = supply;
-  return { ...supply, takes, state: margin < 0 ? 'short' : margin < wantedMargin ? 'little' : 'ample' };
+  const time = points.find(({ coat }) => coat.id === set.coat?.id)?.time ?? 0;
+  const waits = airWait(supply, time);
+  const labour = shop.rates?.labour;
+  return {
+    ...supply,
+    takes,
+    waits,
+    ...(labour === undefined || waits === 0 ? {} : { costs: waits * labour }),
+    state: margin < 0 ? 'short' : margin < wantedMargin ? 'little' : 'ample',
+  };
 }

@@ -22,6 +22,7 @@ import { Notice } from '@/ui/Notice';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import { amount, written } from '@/words/figures';
+import { money } from '@/words/money';
 import type { Units } from '@/words/units';
 import { Printed } from '@/ui/Printed';
 
@@ -136,7 +137,7 @@ export function AirLine() {
         {supply && supply.state !== 'ample' && (
           <Notice tone="care">
             {supply.state === 'short'
-              ? `It gives less than the gun takes: pause every ${written(amount('duration', supply.lasts), units)}, or use a gun that takes less.`
+              ? `It gives less than the gun takes: pause every ${written(amount('duration', supply.lasts), units)}, or use a gun that takes less.${waitSays(supply, units)}`
               : `Under ${written(amount('share', wantedMargin), units, { digits: 0 })} to spare pressure sags in long strokes: pause between them.`}
           </Notice>
         )}
@@ -168,6 +169,12 @@ const supplySays = ({ state, margin, lasts }: CompressedAir, units: Units): stri
     return `${share} short, a full tank lasts ${written(amount('duration', lasts), units)}`;
   return `keeps up, ${state === 'little' ? 'only ' : ''}${share} to spare`;
 };
+
+/** What waiting for the tank takes of a coat, to set against a larger compressor. */
+const waitSays = ({ waits, costs }: CompressedAir, units: Units): string =>
+  waits < 1
+    ? ''
+    : ` A coat waits ${written(amount('duration', waits), units)} for the tank${costs === undefined ? '' : `, ${money(costs)} of hands: ${money(costs * 100)} over a hundred such coats, to set against a larger one`}.`;
 
 /** From the turbine through its hose: what is left at the gun while it flows. */
 function TurbineLine({ rig }: { readonly rig: Rig }) {
