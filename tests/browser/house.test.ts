@@ -65,6 +65,8 @@ test('a house: rails by brush, walls by the gun; less is mixed, and the order of
   expect(await litres(visitor)).toBe(before);
   // Outdoors, what stands about is put where it stands by a tap; downwind of the gun it is told.
   await visitor.part('Day');
+  // The plan of the day comes from a worker and moves what lies below it.
+  await visitor.sees('All coats on by');
   await visitor.open(/^Sprayed outdoors/);
   await visitor.type('Latitude, south below nought', '52');
   await visitor.type('Longitude, west below nought', '8');
@@ -86,6 +88,7 @@ test('cleaning fluid: settled fluid does first rinses, and the drum says when it
   await visitor.go('/care#waste');
   await visitor.sees(/guns of open jobs are still to be cleaned/, '[data-fluid]');
   await visitor.sees('nobody counted', '[data-fluid]');
+  await visitor.sees('Local rules');
   await visitor.open('Counted');
   await visitor.type('Settled fluid that stands now', '2000');
   await visitor.sees('does all first rinses', '[data-fluid]');
