@@ -22,10 +22,11 @@ export function writeWasteCsv(rows: readonly WasteLine[]): string {
       job,
       'solvent used [L]': litres(volume.used),
       'settled clear again [L]': litres(volume.recovered),
-      'of it used settled [L]': litres(volume.reused),
       'mix left over [L]': litres(volume.mix),
       'sludge [kg]': kilograms(mass.sludge),
       'rags [kg]': kilograms(mass.rags),
+      // Came later: what reads the others by their place still finds them there.
+      'of it used settled [L]': litres(volume.reused),
     })),
     // What a spreadsheet would run is led by an apostrophe.
     { newline: '\n', escapeFormulae: true },

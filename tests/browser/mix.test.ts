@@ -23,7 +23,7 @@ describe('Mix', () => {
     await visitor.doNext();
     await visitor.sees('Let it rest until');
     expect(await visitor.cell('mix')).toContain('resting');
-    await visitor.sees('On the ratio, within the sheet’s tolerance.');
+    await visitor.sees('On the ratio, within what is allowed.');
   });
 
   it('doses within the sheet’s maximum, and a batch within the pot', async () => {

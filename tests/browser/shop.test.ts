@@ -81,7 +81,7 @@ describe('the demo shop', () => {
     await visitor.doNext();
     await visitor.sees('in the pot');
     await visitor.sees('Pot life left', '[data-tray]');
-    await visitor.sees('On the ratio, within the sheet’s tolerance.');
+    await visitor.sees('On the ratio, within what is allowed.');
     // The cans gave what was poured.
     await visitor.part('How much');
     await visitor.sees(
