@@ -91,8 +91,10 @@ test('cleaning fluid: settled fluid does first rinses, and the drum says when it
   await visitor.sees('Local rules');
   await visitor.open('Counted');
   await visitor.type('Settled fluid that stands now', '2000');
+  await visitor.page.keyboard.press('Tab');
   await visitor.sees('does all first rinses', '[data-fluid]');
   await visitor.type('The waste drum holds', '20');
+  await visitor.page.keyboard.press('Tab');
   await visitor.sees(/0 mL of 20(\.00)? L in the waste drum.*a week: full about/, '[data-fluid]');
   await visitor.reload();
   await visitor.sees('does all first rinses', '[data-fluid]');
