@@ -91,9 +91,9 @@ function FaceRow({ ways: found, last, onSet }: RowProps) {
               aria-pressed={on}
               disabled={held && !on}
               onClick={() => onSet(face.id, by)}
-              className={`min-h-11 border-2 px-3 py-2 text-left text-sm disabled:cursor-not-allowed ${on ? 'border-act bg-sheet' : 'border-hairline'}`}
+              className={`flex min-h-11 flex-col border-2 px-3 py-2 text-left text-sm disabled:cursor-not-allowed ${on ? 'border-act bg-sheet' : 'border-hairline'}`}
             >
-              <span className="flex items-baseline justify-between gap-2">
+              <span className="flex w-full items-baseline justify-between gap-2">
                 <b className="text-base">
                   {on ? '● ' : '○ '}
                   {wayWords[by].name}
