@@ -1,6 +1,7 @@
 import type { Browser } from 'puppeteer-core';
 import { launch, Visitor } from './driver';
 import { lineOf } from './follow';
+import './again';
 
 let browser: Browser;
 beforeAll(async () => {
