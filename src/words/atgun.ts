@@ -49,20 +49,24 @@ export function gunWords(step: GunStep, view: JobView, units: Units): GunWords {
         tap: 'Stirred',
         spoken: 'Stir the mix before the next face.',
       };
+    case 'by-hand': {
+      const name = inSentence(step.coat.coat.name);
+      const rest = step.left.map((face) => `${face.name} by ${byHand(face)}`).join(', ');
+      return {
+        big: 'By hand',
+        unit: '',
+        says: `Every face the gun coats has ${name}. Not on record yet: ${rest}. Back to the screen, and tap them there.`,
+        spoken: `The gun is done. Still by hand: ${rest}.`,
+      };
+    }
     case 'end': {
-      const name = step.coat.coat.name;
-      const hands = view.work.part.faces.filter(
-        (face) => byHand(face) && !step.coat.faces.some(({ faceId }) => faceId === face.id),
-      );
-      const rest = hands.map((face) => `${face.name} by ${byHand(face)}`).join(', ');
+      const name = inSentence(step.coat.coat.name);
       return {
         big: 'All on',
         unit: '',
-        says: rest
-          ? `Every face the gun coats has ${inSentence(name)}. Then ${rest}.`
-          : `Every face has ${inSentence(name)}.`,
+        says: `Every face has ${name}.`,
         tap: 'End the coat',
-        spoken: `Every face has it. Press to end ${inSentence(name)}.`,
+        spoken: `Every face has it. Press to end ${name}.`,
       };
     }
     case 'go-on':

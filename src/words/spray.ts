@@ -165,7 +165,12 @@ export function sprayLine(view: JobView, units: Units): NextLine {
     reason('Distance', figure(view, 'gun.distance', spray.distance), units),
     reason('A coat takes about', figure(view, 'coat.takes', spray.coatTime), units),
     ...(last
-      ? [{ label: 'Next coat after, on the sheet', value: showDuration(last.sheet.times.recoatFirst) }]
+      ? [
+          {
+            label: `Next coat after, ${last.sheet.assumed.includes('times') ? 'a default' : 'on the sheet'}`,
+            value: showDuration(last.sheet.times.recoatFirst),
+          },
+        ]
       : []),
     ...(spray.stretched ? [{ label: 'Longer in this room', value: 'estimate' }] : []),
     ...(spray.touch

@@ -30,9 +30,12 @@ export const timerDone = ({
   id,
   heats: hot,
   then,
-}: Pick<Timer, 'id' | 'heats' | 'then'>): { readonly says: string; readonly stage: Stage } =>
+  airless,
+}: Pick<Timer, 'id' | 'heats' | 'then' | 'airless'>): { readonly says: string; readonly stage: Stage } =>
   hot
     ? { ...done[id], says: heats }
     : id === 'dwell' && then === 'do'
       ? { ...done.dwell, says: etched }
-      : done[id];
+      : airless
+        ? { ...done[id], says: 'Lock the trigger; tip and guard into the jar, the pail covered.' }
+        : done[id];

@@ -16,9 +16,16 @@ export const timerWords: Record<Timer['id'], { running: string; over: string }> 
   'clean-by': { running: 'Clean the gun within', over: 'Clean the gun, overdue' },
 };
 
+/** A pump’s gun has no cap: its tip dries in the slot. */
+const tipIdle = { running: 'Tip into its jar in', over: 'Tip into its jar, idle too long' };
+
 /** What runs, and of what where a job has several pots or guns: `Clear: pot life left`. */
-export const timerSays = ({ id, of }: Pick<Timer, 'id' | 'of'>, over: boolean): string => {
-  const says = over ? timerWords[id].over : timerWords[id].running;
+export const timerSays = (
+  { id, of, airless }: Pick<Timer, 'id' | 'of' | 'airless'>,
+  over: boolean,
+): string => {
+  const words = airless ? tipIdle : timerWords[id];
+  const says = over ? words.over : words.running;
   return of ? `${of}: ${says.charAt(0).toLowerCase()}${says.slice(1)}` : says;
 };
 

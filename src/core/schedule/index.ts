@@ -15,6 +15,7 @@ export {
   type SheetTimes,
 } from './windows';
 export {
+  beginning,
   handsOn,
   latestStart,
   planCoats,

@@ -116,6 +116,10 @@ export function planCoats(question: PlanQuestion): Outcome<OrderOfWork> {
 export const handsOn = ({ tasks }: Pick<OrderOfWork, 'tasks'>): number =>
   tasks.reduce((sum, { start, end }) => sum + end - start, 0);
 
+/** When its first task begins: what is closed before that is not of the work. */
+export const beginning = ({ tasks, end }: Pick<OrderOfWork, 'tasks' | 'end'>): number =>
+  tasks.reduce((first, { start }) => Math.min(first, start), end);
+
 /**
  * The latest moment the first coat may begin so that the last ends by then, in the order of a plan.
  *

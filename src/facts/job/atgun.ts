@@ -4,7 +4,7 @@ import type { Face } from '@/records';
 import type { CoatState } from './spray';
 import { timesOver } from './strokes';
 import type { JobView } from './view';
-import { sprayedFaces } from './byhand';
+import { byHand, sprayedFaces } from './byhand';
 
 /** One side of one piece of a face, as it is sprayed in one go. */
 export interface GunPiece {
@@ -21,6 +21,8 @@ export type GunStep =
   | { readonly kind: 'face'; readonly piece: GunPiece; readonly at: number; readonly of: number }
   | { readonly kind: 'stirred'; readonly batchId: string }
   | { readonly kind: 'end' | 'go-on' | 'start'; readonly coat: CoatState }
+  /** The gun is done with the coat, hands are not: faces of theirs that nobody put on record. */
+  | { readonly kind: 'by-hand'; readonly coat: CoatState; readonly left: readonly Face[] }
   /** Something keeps the gun down, or a clock has to run out. */
   | { readonly kind: 'held'; readonly coat: CoatState; readonly until?: number; readonly open: number }
   /** Nothing more is sprayed, or something is to be done that a tap does not say. */
@@ -63,15 +65,21 @@ export function piecesLeft(view: JobView, running: CoatState): GunPiece[] {
  * @param begun is the piece in hand being sprayed? Between two pieces an overdue stir comes first
  */
 export function gunStep(view: JobView, begun: boolean): GunStep {
-  const { spray, permission, timers, now, mix } = view;
+  const { spray, permission, timers, now, mix, work } = view;
   const { running, next } = spray;
   if (running?.pausedAt !== undefined) return { kind: 'go-on', coat: running };
   const stir = timers.find(({ id, due, quiet }) => id === 'stir' && due <= now && !quiet);
   if (stir && mix.batch && !begun) return { kind: 'stirred', batchId: mix.batch.id };
   if (running) {
     const [piece] = piecesLeft(view, running);
-    if (!piece) return { kind: 'end', coat: running };
-    const of = sprayedFaces(view.work.part).reduce((sum, face) => sum + timesOver(face), 0);
+    if (!piece) {
+      const left = work.part.faces.filter(
+        (face) =>
+          byHand(face) && running.faces.filter(({ faceId }) => faceId === face.id).length < timesOver(face),
+      );
+      return left.length > 0 ? { kind: 'by-hand', coat: running, left } : { kind: 'end', coat: running };
+    }
+    const of = sprayedFaces(work.part).reduce((sum, face) => sum + timesOver(face), 0);
     return { kind: 'face', piece, at: of - piecesLeft(view, running).length + 1, of };
   }
   if (!next || spray.look || spray.due) return { kind: 'line' };

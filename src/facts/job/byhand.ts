@@ -50,6 +50,17 @@ export const byHandSeconds = (
     return sum + (method ? handSeconds(face, method, wetFilms) : 0);
   }, 0);
 
+/** m³ of mix that one film takes on a face laid by hand, what roller and brush keep with it. */
+export const handPaint = (face: Face, method: HandMethod, wet: number): number =>
+  (wet * areaOfFace(face)) / wayFacts[method].lands;
+
+/** m³ of mix that one film takes on all faces that are not sprayed. */
+export const handPaintOf = ({ faces }: Pick<Worked['part'], 'faces'>, wet: number): number =>
+  faces.reduce((sum, face) => {
+    const method = byHand(face);
+    return sum + (method ? handPaint(face, method, wet) : 0);
+  }, 0);
+
 /**
  * Share of the mix that ends on the part, over what is sprayed and what is laid by hand: so much mix as the faces ask for,
  * each by its own way.

@@ -165,9 +165,9 @@ export function leversJudged(
     ...(rig?.atomising === 'hvlp' ? [{ limit: hvlpCapLimit, of: 'cap' as const, found: cap }] : []),
   ];
   const over = limits.find(({ limit, found }) => found !== undefined && found > limit * limitSlack);
-  // As long a way as the coat has, at this pace and with strokes so far apart.
-  const seconds =
-    (spray.coatTime * spray.speed * (spray.spacing / point.spacing)) / Math.max(levers.speed, 0.01);
+  // As long a way as the gun has in the coat, at this pace and with strokes so far apart.
+  const sprayed =
+    (spray.gunTime * spray.speed * (spray.spacing / point.spacing)) / Math.max(levers.speed, 0.01);
   return {
     point,
     film,
@@ -175,8 +175,8 @@ export function leversJudged(
     ...(over ? { over: { limit: over.limit, of: over.of } } : {}),
     ...(fault ? { fault } : {}),
     overspray: levers.flow * (1 - transfer),
-    seconds,
-    mix: levers.flow * seconds,
+    seconds: sprayed + spray.coatTime - spray.gunTime,
+    mix: levers.flow * sprayed + spray.handPaint,
     restore: off ? restorers({ ...levers, wetFilm: set.wet, transfer }, moved) : [],
   };
 }

@@ -6,6 +6,7 @@ import { costSeen } from '../shop/cost';
 import { gunPieces, gunStep } from './atgun';
 import { areaOfFace, byHandSeconds, edgesOf, handSeconds, keptOver } from './byhand';
 import { evenSetup } from './even';
+import { leversBefore, leversJudged } from './levers';
 import { keptFree } from './keptfree';
 import { methodOrder, methodsOf } from './methods';
 import { dayQuestion } from './planned';
@@ -45,6 +46,28 @@ describe('a face that is coated by hand', () => {
     expect(seen(rolled).plan.area).toBeCloseTo(area, 12);
   });
 
+  it('is mixed for: what is still to mix is what the plan asks for', () => {
+    for (const job of [both, rolled]) expect(seen(job).supply.remaining).toBeCloseTo(total(job), 9);
+    const { takes } = seen(rolled).supply;
+    const sprayedAlone = seen(withFaces([wall])).supply.takes;
+    const wet = seen(rolled).plan.coats[0]!.wet;
+    expect(takes.get('lacquer-1')! - sprayedAlone.get('lacquer-1')!).toBeCloseTo(
+      (areaOfFace(rail) * wet) / wayFacts.brush.lands,
+      9,
+    );
+  });
+
+  it('is in what the levers say a coat takes, and the gun pours only for its own faces', () => {
+    const [view, alone] = [seen(rolled), seen(withFaces([wall]))];
+    const [effect, sprayed] = [view, alone].map((each) => leversJudged(each, leversBefore(each), { pressureAt: 'inlet' }));
+    expect(effect!.mix - sprayed!.mix).toBeCloseTo(
+      (areaOfFace(rail) * view.set.wet) / wayFacts.brush.lands,
+      9,
+    );
+    expect(effect!.seconds).toBeCloseTo(view.spray.coatTime, 3);
+    expect(view.spray.gunTime).toBeCloseTo(alone.spray.coatTime, 6);
+  });
+
   it('takes its time in the coat, in the day and in what hands cost', () => {
     const films = seen(rolled).plan.coats.map(({ wet }) => wet);
     const whole = handSeconds(rail, 'brush', films);
@@ -66,7 +89,9 @@ describe('a face that is coated by hand', () => {
     const running = logged(job, [-5, start('lacquer-1')]);
     const on = logged(running, [-4, { type: 'face-done', coatId: 'lacquer-1', faceId: 'wall' }]);
     expect(gunStep(seen(running), true)).toMatchObject({ kind: 'face', at: 1, of: 1 });
-    expect(gunStep(seen(on), true).kind).toBe('end');
+    expect(gunStep(seen(on), true)).toMatchObject({ kind: 'by-hand', left: [{ id: 'rail' }] });
+    const brushed = logged(on, [-3, { type: 'face-done', coatId: 'lacquer-1', faceId: 'rail' }]);
+    expect(gunStep(seen(brushed), true).kind).toBe('end');
   });
 });
 

@@ -11,7 +11,7 @@ import type { CoatPoint } from './coatpoints';
 import type { SetView } from './set';
 import { secondsOf, strokesOver, type StrokeGuide } from './strokes';
 import type { LaidCoat, Worked } from './worked';
-import { byHandSeconds } from './byhand';
+import { byHandSeconds, handPaintOf } from './byhand';
 
 export interface CoatState extends CoatPlan {
   readonly state: 'todo' | 'running' | 'done';
@@ -66,6 +66,10 @@ export interface SprayView {
   readonly strokes: readonly StrokeGuide[];
   /** s one coat takes: of spraying, turning the gun not counted, and of what is laid by hand. */
   readonly coatTime: number;
+  /** s of it that the gun sprays. */
+  readonly gunTime: number;
+  /** m³ that hands lay in it, what brush and roller keep with it. */
+  readonly handPaint: number;
   readonly cardWanted: boolean;
 }
 
@@ -89,6 +93,7 @@ export function sprayView(job: Worked, set: SetView, points: readonly CoatPoint[
   const work = workBetween(job, coats, now);
   const soon = abradedTooSoon(job, lastEnded, next?.coat);
   const moved = below && clockMoved(layerOf(job, below.coat.layerId));
+  const gunTime = own?.time ?? secondsOf(strokes) * point.passes;
   return {
     coats,
     ...(running ? { running } : {}),
@@ -108,9 +113,9 @@ export function sprayView(job: Worked, set: SetView, points: readonly CoatPoint[
     distance: point.distance,
     fluid: point.fluid ?? 0,
     strokes,
-    coatTime:
-      (own?.time ?? secondsOf(strokes) * point.passes) +
-      byHandSeconds(job.part, films) / Math.max(films.length, 1),
+    coatTime: gunTime + byHandSeconds(job.part, films) / Math.max(films.length, 1),
+    gunTime,
+    handPaint: handPaintOf(job.part, set.wet),
     cardWanted: set.card?.verdict !== 'good',
   };
 }

@@ -1,6 +1,7 @@
 import { fillsFor, planBatches, type Fills, type BatchPiece, type PlannedBatch } from '@/core/mixing';
 import { isRefusal, type Outcome } from '@/core/refusal';
 import type { Face, Rig } from '@/records';
+import { byHand, handPaint, handSeconds } from './byhand';
 import { areaOf, drinksFrom, type PlanView } from './plan';
 import { lifeOf } from './batch';
 import { slowness } from './recoat';
@@ -54,10 +55,10 @@ export function supplyView(
   const takes = new Map<string, number>();
   let at = 0;
   for (const [i, coat] of own.entries()) {
-    const own = points.find((each) => each.coat.id === coat.coat.id);
-    for (const guide of own?.strokes ?? []) {
+    const its = points.find((each) => each.coat.id === coat.coat.id);
+    for (const guide of its?.strokes ?? []) {
       const { face, strokes, seconds } = guide;
-      const whole = taken(coat.wet, i, areaOf([face]), sweptOf(guide, own?.point.spacing ?? 0));
+      const whole = taken(coat.wet, i, areaOf([face]), sweptOf(guide, its?.point.spacing ?? 0));
       takes.set(coat.coat.id, (takes.get(coat.coat.id) ?? 0) + whole);
       if (coat.state === 'done') continue;
       const groups = Math.min(face.count, piecesPerFace);
@@ -65,7 +66,7 @@ export function supplyView(
         const count =
           Math.floor(((group + 1) * face.count) / groups) - Math.floor((group * face.count) / groups);
         const sides = count * (face.sides ?? 1);
-        const duration = sides * strokes * seconds * (own?.point.passes ?? 1);
+        const duration = sides * strokes * seconds * (its?.point.passes ?? 1);
         const name = `${coat.coat.name}, ${face.name}${face.count > 1 ? ` ${group + 1}` : ''}`;
         pieces.push({
           id: name,
@@ -75,11 +76,23 @@ export function supplyView(
             coat.wet,
             i,
             areaOf([{ ...face, count }]),
-            (sweptOf(guide, own?.point.spacing ?? 0) * count) / face.count,
+            (sweptOf(guide, its?.point.spacing ?? 0) * count) / face.count,
           ),
         });
         at += duration;
       }
+    }
+    // What a hand lays comes out of the same pot.
+    for (const face of job.part.faces) {
+      const method = byHand(face);
+      if (!method) continue;
+      const whole = handPaint(face, method, coat.wet + (i === 0 ? drink : 0));
+      takes.set(coat.coat.id, (takes.get(coat.coat.id) ?? 0) + whole);
+      if (coat.state === 'done') continue;
+      const films = own.map(({ wet }) => wet);
+      const duration = handSeconds(face, method, films) / films.length;
+      pieces.push({ id: `${coat.coat.name}, ${face.name}`, start: at, duration, volume: whole });
+      at += duration;
     }
     if (coat.state !== 'done') at += sheet.times.recoatFirst * factor;
   }

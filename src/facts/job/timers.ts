@@ -32,6 +32,8 @@ export interface Timer {
   readonly warn: number;
   /** What is left of it heats itself when its time is over. */
   readonly heats?: boolean;
+  /** It is an idle gun without a cap to wipe: its tip dries in the slot. */
+  readonly airless?: boolean;
   /** It ran out by the user’s own hand: nothing calls. */
   readonly quiet?: boolean;
   /** What happens when it runs out: something may begin, must be done, or is lost. */
@@ -193,6 +195,7 @@ function gunTimers(
   if (idle && wanted && !running)
     timers.push({
       ...{ id: 'idle', layerId, due: idle.until, warn: 2 * minutes, then: 'do', ...of },
+      ...(rig?.atomising === 'airless' ? { airless: true } : {}),
       // Once the next coat may go on, it is sprayed rather than wiped: the flash calls, and once is enough.
       ...(recoat && idle.until > recoat.opens - 2 * minutes ? { quiet: true } : {}),
     });

@@ -51,6 +51,8 @@ export function ConfirmSheet({ paper, onBack }: Props) {
   const stated = sheetFactOrder.filter((fact) => facts[fact] !== undefined);
   const absent = sheetFactOrder.filter((fact) => facts[fact] === undefined);
 
+  const leftOut = stated.filter((fact) => !taken.has(fact));
+
   const today = isoNow().slice(0, 10);
   const before = useMemo(
     () => held ?? classSheet(of, newId(), facts.name ?? 'New sheet', today),
@@ -173,6 +175,12 @@ export function ConfirmSheet({ paper, onBack }: Props) {
                 </p>
               )}
             </section>
+          )}
+          {leftOut.length > 0 && (
+            <Notice tone="care">
+              {plural(leftOut.length, 'fact')} on the paper {leftOut.length === 1 ? 'is' : 'are'} not ticked and
+              will not be taken over: {leftOut.map((fact) => sheetFactWords[fact].toLowerCase()).join(', ')}.
+            </Notice>
           )}
           <Button look="main" disabled={taken.size === 0} onClick={() => void save()}>
             {held ? 'Take the newer paper' : 'Make the sheet'}

@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { isRefusal } from '@/core/refusal';
-import { handsOn, type OrderOfWork } from '@/core/schedule';
+import { beginning, handsOn, type OrderOfWork } from '@/core/schedule';
 import { calendarOf } from '@/exchange/calendar';
 import { planEntries } from '@/exchange/plancalendar';
 import { fileName } from '@/exchange/filename';
@@ -115,7 +115,7 @@ export function DayAxis() {
           <DayDrawing plan={plan} asked={asked} clock={clock} />
           <p>
             All coats on by <b>{clock(plan.end)}</b>: <Printed figure={amount('duration', handsOn(plan))} />{' '}
-            hands on, over <Printed figure={amount('duration', plan.end - asked.question.start)} />.{' '}
+            hands on, over <Printed figure={amount('duration', plan.end - beginning(plan))} />.{' '}
             {planned && !isRefusal(planned.latest) ? (
               <>
                 Latest safe start for the whole stack: <b data-latest>{clock(planned.latest)}</b>,{' '}

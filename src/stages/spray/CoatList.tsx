@@ -1,6 +1,7 @@
 'use client';
 
 import { lastOf, liveEntries, moment, spraying, type CoatState } from '@/facts/job';
+import type { Rig } from '@/records';
 import { Button } from '@/ui/Button';
 import { useJob } from '@/ui/job/context';
 import { Panel } from '@/ui/Panel';
@@ -9,6 +10,14 @@ import { amount, coatFigure } from '@/words/figures';
 import { Clock } from '@/ui/Clock';
 import { GunButton } from './gun/GunButton';
 import { Printed } from '@/ui/Printed';
+
+const filledAgain: Readonly<Record<Rig['feed'], string>> = {
+  gravity: 'Cup filled again',
+  suction: 'Cup filled again',
+  'pressure-cup': 'Cup filled again',
+  'pressure-pot': 'Pot filled again',
+  pump: 'Pail filled again',
+};
 
 /** Every coat with its clock: when it went on, how long it took, what the comb said. */
 export function CoatList({ onGun }: { readonly onGun: () => void }) {
@@ -22,7 +31,7 @@ export function CoatList({ onGun }: { readonly onGun: () => void }) {
           <span className="flex flex-wrap gap-2">
             {(running ?? next) && <GunButton onGun={onGun} />}
             <Button onClick={() => log('cup filled', { type: 'refill', batchId: view.mix.batch?.id })}>
-              Cup filled again
+              {filledAgain[view.rig?.feed ?? 'gravity']}
             </Button>
             <Button onClick={() => log('stirred', { type: 'stir', batchId: view.mix.batch?.id })}>
               Stirred
@@ -49,7 +58,7 @@ export function CoatList({ onGun }: { readonly onGun: () => void }) {
                     , at the latest after <Printed figure={amount('duration', coat.sheet.times.recoatLast)} />
                   </>
                 )}
-                {' by the sheet'}
+                {coat.sheet.assumed.includes('times') ? ' by default' : ' by the sheet'}
                 <RoomThen coat={coat} />
               </span>
             </span>

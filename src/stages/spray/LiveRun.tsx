@@ -1,7 +1,7 @@
 'use client';
 
 import { byHand, hasFlake, lastOf, liveEntries, moment, openFaces, type CoatState } from '@/facts/job';
-import type { Face } from '@/records';
+import type { Face, Rig } from '@/records';
 import { Button } from '@/ui/Button';
 import { Check } from '@/ui/Check';
 import { Fold } from '@/ui/Fold';
@@ -15,13 +15,19 @@ import { WorkDone } from './WorkDone';
 import { amount } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
 
-/** What is done while a coat flashes, each with what it prevents. */
-const between = [
-  { id: 'cap', says: 'Cap wiped', because: 'paint dried on the horns bends the fan' },
+/** What is done while a coat flashes, each with what it prevents, by what is sprayed with. */
+const between = (rig: Rig | undefined) => [
+  rig?.atomising === 'airless'
+    ? { id: 'cap', says: 'Tip and guard in their jar', because: 'paint dried in the slot bends the fan' }
+    : { id: 'cap', says: 'Cap wiped', because: 'paint dried on the horns bends the fan' },
   { id: 'stir', says: 'Mix stirred', because: 'what settles is not what was timed' },
   { id: 'tack', says: 'Tacked, when the film allows', because: 'dust in the first coat stands in the last' },
-  { id: 'cup', says: 'Cup filled', because: 'no refill in the middle of a face' },
-] as const;
+  rig?.feed === 'pump'
+    ? { id: 'cup', says: 'Suction well under the paint', because: 'a pump that draws air spits' }
+    : rig?.feed === 'pressure-pot'
+      ? { id: 'cup', says: 'Pot filled', because: 'no refill in the middle of a face' }
+      : { id: 'cup', says: 'Cup filled', because: 'no refill in the middle of a face' },
+];
 
 /** The coat as it goes on, face by face; and while it flashes: the touch test and what is done between coats. */
 export function LiveRun({ onGun }: { readonly onGun: () => void }) {
@@ -162,7 +168,7 @@ function Between() {
         </fieldset>
         <fieldset>
           <legend className="text-sm text-ink-soft">Between coats</legend>
-          {between.map(({ id, says, because }) => (
+          {between(view.rig).map(({ id, says, because }) => (
             <Check
               key={id}
               label={
