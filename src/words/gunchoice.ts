@@ -9,13 +9,14 @@ import { verdictSays } from './verdict';
 export function gunChoiceSays({ found, refused, rig }: GunChoice, units: Units): string {
   if (!found) return refused ? units.says(refused) : 'Nothing can be said of it.';
   const { fitting, named, point } = found;
+  const told = named || fitting.verdict.costs.includes('off-sheet');
   const verdict = verdictSays(
     fitting,
     { hand: handRange(rig.handSpeed), handMeasured: rig.handSpeed !== undefined },
     units,
   );
   const passes = !point.feasible && point.passes > 1 ? ` In ${point.passes} passes, wet on wet.` : '';
-  return `${fittingName(fitting, units)}: ${verdict}.${passes}${named ? '' : ' The sheet does not name this kind of gun: a trial piece first.'}`;
+  return `${fittingName(fitting, units)}: ${verdict}.${passes}${told ? '' : ' The sheet does not name this kind of gun: a trial piece first.'}`;
 }
 
 /** m³ to mix in all, as it can be written. */

@@ -9,6 +9,8 @@ export type Grade = (typeof grades)[number];
 export interface VerdictQuestion extends PointQuestion {
   /** Does the sheet name it? Nothing where the sheet says nothing. */
   readonly onSheet?: boolean;
+  /** The sheet names guns, and none of this kind. */
+  readonly unnamed?: boolean;
   /** Pa·s: the thin and thick end the paint may be thinned to; none for what takes no thinner or no cup. */
   readonly band?: { readonly min: number; readonly max: number };
   /** Pa·s that the maker of the gun allows. */
@@ -31,14 +33,14 @@ export interface Verdict {
  * does not name is at most usable, and only where it fits well. Paint that takes no thinner is never told to be thinned.
  */
 export function verdictOf(question: VerdictQuestion): Outcome<Verdict> {
-  const { liquid, band, maker, onSheet } = question;
+  const { liquid, band, maker, onSheet, unnamed = false } = question;
   const solved = solvePoint(question);
   if (isRefusal(solved)) return solved;
   const fits = solved.feasible;
   const comfortable = fits && solved.costs.length === 0;
   const costs: Verdict['costs'] = [
     ...(fits ? solved.costs : []),
-    ...(onSheet === false ? ['off-sheet' as const] : []),
+    ...(onSheet === false || unnamed ? ['off-sheet' as const] : []),
     ...(maker && liquid.viscosity < maker.min ? ['under-maker' as const] : []),
   ];
   const why = fits ? undefined : solved.why;

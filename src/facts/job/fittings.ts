@@ -32,6 +32,8 @@ export interface Fitting {
 export interface FittingsQuestion {
   readonly rig: Rig;
   readonly advice: GunAdvice | undefined;
+  /** The sheet names guns, and none of this kind: whatever is fitted wants a trial piece first. */
+  readonly unnamed: boolean;
   readonly liquid: SprayedLiquid;
   /** Pa·s the sheet lets it be thinned between; none for what takes no thinner. */
   readonly band: VerdictQuestion['band'];
@@ -127,7 +129,7 @@ function tipsOf({ rig, advice, pressure, distance }: FittingsQuestion): Outcome<
 
 function graded(question: FittingsQuestion, candidates: Outcome<Candidate[]>): Outcome<Fitting[]> {
   if (isRefusal(candidates)) return candidates;
-  const { liquid, wetFilm, transfer, overlap, hand, band } = question;
+  const { liquid, wetFilm, transfer, overlap, hand, band, unnamed } = question;
   const maker = makerOf(question);
   const fittings: Fitting[] = [];
   for (const { is, fitted, fan, onSheet } of candidates) {
@@ -139,6 +141,7 @@ function graded(question: FittingsQuestion, candidates: Outcome<Candidate[]>): O
       transfer,
       overlap,
       hand,
+      unnamed,
       ...(onSheet === undefined ? {} : { onSheet }),
       ...(band ? { band } : {}),
       ...(maker ? { maker } : {}),

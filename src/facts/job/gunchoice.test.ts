@@ -6,6 +6,7 @@ import {
   changed,
   colour,
   ford,
+  lacquer,
   mixedLacquer,
   logged,
   readyToSpray,
@@ -36,6 +37,22 @@ describe('which gun of the shop', () => {
     const same = gunChoices(fresh, [own], [ford])[0]!.found!;
     expect(same.point).toEqual(fresh.set.point);
     expect(same.mix).toBe(isRefusal(fresh.plan.needed) ? undefined : fresh.plan.needed.total);
+  });
+
+  it('a kind the sheet does not name is never a first choice, and its words say why once', () => {
+    const onlyAirless = lacquer.guns.filter(({ atomising }) => atomising === 'airless');
+    const [named, silent] = [
+      { ...lacquer, guns: onlyAirless },
+      { ...lacquer, guns: [] },
+    ].map((sheet) => {
+      const job = readyToSpray();
+      const asked = { ...job, layers: job.layers.map((layer) => ({ ...layer, sheet })) };
+      return gunChoices(seen(asked), [own], [ford])[0]!.found!;
+    });
+    expect(named!.fitting.verdict.grade).not.toBe('first');
+    expect(named!.fitting.verdict.costs).toContain('off-sheet');
+    // A sheet that names no gun at all rules none out.
+    expect(silent!.fitting.verdict.costs).not.toContain('off-sheet');
   });
 
   it('is set beside its own gun by what a job like this costs', () => {

@@ -112,6 +112,7 @@ export function setView(
     const fittings = fittingsFor({
       rig,
       advice,
+      unnamed: !advice && sheet.guns.length > 0,
       liquid,
       band,
       wetFilm: wet,

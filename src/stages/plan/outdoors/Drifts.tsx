@@ -67,10 +67,10 @@ export function Drifts() {
                     <Printed figure={amount('fluidFlow', drift.fallOut)} />
                   </td>
                   <td className="py-1.5 pr-4">
-                    <Printed figure={amount('length', drift.wetReach)} />
+                    <Printed figure={amount('length', drift.wetReach)} digits={0} />
                   </td>
                   <td className="py-1.5">
-                    <Printed figure={amount('length', drift.stickyReach)} />
+                    <Printed figure={amount('length', drift.stickyReach)} digits={0} />
                   </td>
                 </tr>
               ))}
