@@ -1,5 +1,5 @@
 import { isRefusal } from '@/core/refusal';
-import type { Rig } from '@/records';
+import { classSheet, type Coating, type Rig } from '@/records';
 import {
   aJob,
   airless,
@@ -39,20 +39,20 @@ describe('which gun of the shop', () => {
     expect(same.mix).toBe(isRefusal(fresh.plan.needed) ? undefined : fresh.plan.needed.total);
   });
 
-  it('a kind the sheet does not name is never a first choice, and its words say why once', () => {
-    const onlyAirless = lacquer.guns.filter(({ atomising }) => atomising === 'airless');
-    const [named, silent] = [
-      { ...lacquer, guns: onlyAirless },
-      { ...lacquer, guns: [] },
-    ].map((sheet) => {
+  it('a kind the sheet does not name is never a first choice; a sheet that names none rules none out', () => {
+    const rated = { ...own, maxPressure: 0.6e5 };
+    const gradeOn = (sheet: Coating) => {
       const job = readyToSpray();
-      const asked = { ...job, layers: job.layers.map((layer) => ({ ...layer, sheet })) };
-      return gunChoices(seen(asked), [own], [ford])[0]!.found!;
-    });
-    expect(named!.fitting.verdict.grade).not.toBe('first');
-    expect(named!.fitting.verdict.costs).toContain('off-sheet');
-    // A sheet that names no gun at all rules none out.
-    expect(silent!.fitting.verdict.costs).not.toContain('off-sheet');
+      const on = { ...job, layers: job.layers.map((layer) => ({ ...layer, sheet })) };
+      return gunChoices(seen(on), [rated], [ford])[0]!.found!.fitting.verdict;
+    };
+    const onlyAirless = classSheet('water-lacquer', 'l', 'L', '2026-11-01').guns.filter(
+      ({ atomising }) => atomising === 'airless',
+    );
+    expect(gradeOn({ ...lacquer, guns: onlyAirless }).grade).not.toBe('first');
+    expect(gradeOn({ ...lacquer, guns: onlyAirless }).costs).toContain('off-sheet');
+    expect(gradeOn({ ...lacquer, guns: [] }).costs).not.toContain('off-sheet');
+    expect(gradeOn(lacquer)).toMatchObject({ grade: 'first' });
   });
 
   it('is set beside its own gun by what a job like this costs', () => {
