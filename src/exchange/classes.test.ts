@@ -138,7 +138,7 @@ describe('a turbine of three stages', () => {
 
   it.each(coatingClasses)('is asked no more than it leaves at the gun, for %s', (of) => {
     const { staged, seen } = three(of);
-    const leaves = turbineLeaves(staged);
+    const leaves = turbineLeaves(staged, 1);
     if (isRefusal(seen.set.proposal) || isRefusal(leaves)) throw new Error('Nothing is proposed.');
     expect(seen.set.proposal.pressure).toBeLessThanOrEqual(leaves!);
     expect(seen.set.proposal.pressure).toBeGreaterThan(0.2e5);
@@ -151,9 +151,9 @@ describe('a turbine of three stages', () => {
       ...{ pressure: 0.65e5, fluid: 100e-6 / 60, fan: 0.25, distance: 0.18 },
       bore: staged.sets[0]!.bore,
     };
-    expect(settingFault(asked, staged, paint)).toMatchObject({ kind: 'turbine', asked: 0.65e5 });
-    expect(settingFault({ ...asked, pressure: 0.25e5 }, staged, paint)?.kind).not.toBe('turbine');
-    expect(settingFault(asked, { ...staged, stages: undefined }, paint)?.kind).not.toBe('turbine');
+    expect(settingFault(asked, staged, paint, 1)).toMatchObject({ kind: 'turbine', asked: 0.65e5 });
+    expect(settingFault({ ...asked, pressure: 0.25e5 }, staged, paint, 1)?.kind).not.toBe('turbine');
+    expect(settingFault(asked, { ...staged, stages: undefined }, paint, 1)?.kind).not.toBe('turbine');
   });
 });
 

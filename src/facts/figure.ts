@@ -74,6 +74,7 @@ export const facts = {
   'clock.retime': 'moment',
   'clock.idle': 'moment',
   'clock.clean-by': 'moment',
+  'clock.warm-up': 'moment',
 } as const satisfies Record<string, QuantityId | 'count' | 'moment'>;
 
 export type FactId = keyof typeof facts;

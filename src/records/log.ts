@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { symptoms } from '@/core/care';
+import { incidents, symptoms } from '@/core/care';
 import { endings } from '@/core/diagnosis/endings';
 import { answers, founds, guideCells, touchUps, zones, type Ask } from '@/core/inspection';
 import { stickSigns } from '@/core/thinning';
@@ -146,6 +146,8 @@ const sayings = [
         air: z.optional(z.number().check(z.minimum(0)).check(z.maximum(20))),
       }),
     ),
+    /** How far the trigger is pulled, as a share of the flow with it pulled through; `fluid` is what comes out so. */
+    trigger: z.optional(share.check(z.positive())),
   }),
   entryOf('card', {
     layerId: id,
@@ -165,7 +167,15 @@ const sayings = [
     score: z.optional(share),
     /** What the card reader measured. */
     pattern: z.optional(cardPattern),
+    /** The distance it was sprayed from, where the distance is what is looked for. */
+    distance: z.optional(metres),
+    /** What a finger found on a spare piece so long after it was sprayed. */
+    arrival: z.optional(z.object({ after: seconds, found: z.enum(['wet', 'tacky', 'dry']) })),
   }),
+  /** Something that may have hurt the gun: its card is asked for anew. */
+  entryOf('incident', { what: z.enum(incidents), rigId: z.optional(id), note: z.optional(text) }),
+  /** The turbine was switched on: its air is not warm and steady yet. */
+  entryOf('turbine-on', { rigId: z.optional(id) }),
   /** The cup was filled again. */
   entryOf('refill', { batchId: z.optional(id) }),
   entryOf('coat-start', { coatId: id }),

@@ -405,4 +405,70 @@ describe('what is new in them', () => {
     ])
       expect(isRefusal(readRecord(plain({ ...full, log: [wrong] })))).toBe(true);
   });
+
+  it('a gun that is searched, eased, dropped and warmed up', () => {
+    const rig = {
+      ...turbine,
+      distances: { s: 0.18 },
+      misfits: ['515'],
+      patterns: [
+        {
+          ...{ at: '2026-11-20T10:00:00.000Z', sheetId: 's', distance: 0.17, turns: 1.5 },
+          pattern: {
+            ...{
+              width: 0.25,
+              height: 0.05,
+              profile: [0, 1, 2, 1, 0],
+              centre: 0,
+              ends: 0,
+              flatness: 1,
+              middle: 1,
+              bend: 0,
+            },
+            ...{ softness: 0.5, tails: 1, spatter: 0, speckle: 0, fault: 'good', confidence: 0.9 },
+          },
+        },
+      ],
+    };
+    expect(read(rig)).toEqual(plain(rig));
+    expect(isRefusal(readRecord(plain({ ...rig, distances: { s: 0 } })))).toBe(true);
+    const entry = { at: '2026-11-23T12:00:00.000Z' };
+    const job = aJob();
+    const full = {
+      ...job,
+      log: [
+        { ...setting(), ...entry, id: 'a', counter: 0, trigger: 0.6 },
+        {
+          ...{
+            ...entry,
+            id: 'b',
+            counter: 1,
+            type: 'card',
+            layerId: 'lacquer',
+            verdict: 'dry',
+            distance: 0.2,
+          },
+          arrival: { after: 10, found: 'dry' },
+        },
+        {
+          ...entry,
+          id: 'c',
+          counter: 2,
+          type: 'incident',
+          what: 'front-struck',
+          rigId: 'rig',
+          note: 'on steel',
+        },
+        { ...entry, id: 'd', counter: 3, type: 'turbine-on', rigId: 'rig' },
+      ],
+    };
+    expect(read(full)).toEqual(plain(full));
+    for (const wrong of [
+      { ...full.log[0], trigger: 0 },
+      { ...full.log[0], trigger: 1.1 },
+      { ...full.log[1], arrival: { after: 10, found: 'green' } },
+      { ...full.log[2], what: 'stolen' },
+    ])
+      expect(isRefusal(readRecord(plain({ ...full, log: [wrong] })))).toBe(true);
+  });
 });

@@ -111,6 +111,8 @@ export const rig = z.object({
           sheetId: id,
           distance: z.optional(metres),
           pressure: z.optional(pascals),
+          /** Turns of the fan knob from closed. */
+          turns: z.optional(z.number().check(z.minimum(0)).check(z.maximum(20))),
           pattern: cardPattern,
         }),
       )
@@ -120,6 +122,10 @@ export const rig = z.object({
   tipsWorn: z.optional(
     z.record(z.string(), z.object({ litres: z.optional(cubicMetres), fan: z.optional(metres) })),
   ),
+  /** Distance that was found best with a sheet, by cards, m. */
+  distances: z.optional(z.record(z.string(), metres.check(z.positive()))),
+  /** Codes of tips it owns that its guard and housing do not take: not all are of one make. */
+  misfits: z.optional(z.array(z.string()).check(z.maxLength(30))),
   /** What its seals are made of, and the metals that what is in it touches. */
   seals: z.optional(z.enum(sealKinds)),
   wetted: z.optional(z.array(z.enum(wettedMetals)).check(z.maxLength(4))),

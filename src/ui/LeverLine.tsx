@@ -17,6 +17,8 @@ interface Props {
   readonly track: Span;
   readonly good?: Span | undefined;
   readonly cannot?: Span | undefined;
+  /** Where that may begin. */
+  readonly doubt?: Span | undefined;
   /** It answers the others. */
   readonly answers?: boolean;
   /** It follows from another and cannot be moved. */
@@ -39,6 +41,7 @@ export function LeverLine({
   track,
   good,
   cannot,
+  doubt,
   answers,
   fixed,
   says,
@@ -79,6 +82,14 @@ export function LeverLine({
           )}
           {cannot && cannot.to > cannot.from && (
             <span aria-hidden className="hatched absolute -inset-y-1" style={span(cannot)} data-cannot />
+          )}
+          {doubt && (
+            <span
+              aria-hidden
+              className="absolute -inset-y-1.5 border-x border-care bg-care/25"
+              style={span(doubt)}
+              data-doubt
+            />
           )}
         </Slider.Track>
         <Slider.Thumb

@@ -1,5 +1,6 @@
 import type { GunPiece, GunStep } from '@/facts/job/atgun';
 import { byHand, type JobView } from '@/facts/job';
+import { turnSays } from './horns';
 import { clockTo } from './clock';
 import { amount, coatFigure, written } from './figures';
 import { inSentence, plural } from './line';
@@ -36,9 +37,9 @@ export function gunWords(step: GunStep, view: JobView, units: Units): GunWords {
       return {
         big: guide ? String(guide.strokes.length) : String(at),
         unit: guide ? 'strokes' : `of ${of} faces`,
-        says: name,
+        says: step.turned ? `${name}. ${turnSays(piece.face, view.rig)}` : name,
         tap: `${name} done`,
-        spoken: `${name}. ${guide ? `${strokes} of ${each}.` : ''}`,
+        spoken: `${name}. ${step.turned ? `${turnSays(piece.face, view.rig)} ` : ''}${guide ? `${strokes} of ${each}.` : ''}`,
       };
     }
     case 'stirred':

@@ -3,6 +3,7 @@ import type {
   Chemistry,
   CleaningApproach,
   CleaningPhase,
+  Incident,
   SealKind,
   Symptom,
   WearingPart,
@@ -130,3 +131,10 @@ export const wasteWords: Record<EntryOf<'waste'>['what'], string> = {
 /** Liquid in the unit one would measure it in. */
 export const liquidWords = (volume: number | undefined, units: Units): string =>
   units.show(volume !== undefined && volume >= 0.95e-3 ? 'volume' : 'dose', volume);
+
+/** What befell a gun, as the logbook tells it. */
+export const incidentWords: Record<Incident, string> = {
+  'gun-dropped': 'the gun was dropped',
+  'needle-dropped': 'the needle was dropped',
+  'front-struck': 'its cap, nozzle or tip was struck',
+};

@@ -35,6 +35,7 @@ const logWords: Partial<Record<Finding, string>> = {
   'specks:fibres': 'Mostly fibres', 'specks:settled': 'More specks on what faced up', 'specks:rim': 'More specks along the edges', 'specks:all': 'Specks everywhere alike',
   'water:likely': 'Water in the air line likely', 'water:ok': 'Air line dry', 'wear:worn': 'Tip worn', 'wear:ok': 'Tip not worn', 'lot:new': 'Another lot than before', 'lot:ok': 'The same lot', 'can:old': 'From a can past its date', 'can:ok': 'Cans in date',
   'wiped:late': 'Cap not wiped in time', 'wiped:ok': 'Cap wiped in time',
+  'cleaned:left': 'Gun not cleaned to the end before', 'cleaned:ok': 'Gun cleaned before', 'struck:yes': 'Gun, needle or tip had a fall', 'struck:ok': 'No fall on record',
 };
 
 /** A finding in words, whether the log or the eye told it. */

@@ -53,6 +53,18 @@ const all: readonly (readonly [NewEntry, string])[] = [
     },
     'Lacquer 1 kept its peel at 90 µm wet',
   ],
+  [{ type: 'incident', what: 'needle-dropped', note: 'on concrete' }, 'the needle was dropped: on concrete'],
+  [{ type: 'turbine-on', rigId: 'rig' }, 'its air warms and steadies'],
+  [
+    {
+      type: 'card',
+      layerId: 'lacquer',
+      verdict: 'dry',
+      distance: 0.2,
+      arrival: { after: 10, found: 'dry' },
+    },
+    'dry, dusty from 200 mm; dry 10 s after it arrived',
+  ],
   [{ type: 'parts', count: 4 }, '+4'],
   [
     { type: 'inspected', faceId: 'front', zone: 'edges', asks: 'bare', found: 'bare' },

@@ -4,7 +4,7 @@ import { everyEntry } from '@/facts/job';
 import type { EntryType, Job, LogEntry } from '@/records';
 import type { Units } from './units';
 import { endingWords } from './endings';
-import { partWords, symptomWords, wasteWords } from './care';
+import { incidentWords, partWords, symptomWords, wasteWords } from './care';
 import { stickWords } from './stick';
 import { lookedWords, workLine } from './work';
 import { placeWords, pressureQuantity } from './pressure';
@@ -28,6 +28,8 @@ export const typeWords: Record<EntryType, string> = {
   discard: 'Discarded',
   setting: 'Gun set',
   card: 'Card',
+  incident: 'Mishap',
+  'turbine-on': 'Turbine on',
   refill: 'Cup filled',
   'coat-start': 'Coat started',
   'coat-end': 'Coat ended',
@@ -120,9 +122,13 @@ export function entryWords(entry: LogEntry, job: Job, units: Units): string {
     case 'discard':
       return entry.why;
     case 'setting':
-      return `${fittingName(entry, units)}, ${units.show(pressureQuantity(entry.pressure), entry.pressure)} ${placeWords[entry.pressureAt]}${entry.triggerPulled ? ', trigger pulled' : ', static'}, ${units.show('fluidFlow', entry.fluid)}, ${units.show('speed', entry.speed)}`;
+      return `${fittingName(entry, units)}, ${units.show(pressureQuantity(entry.pressure), entry.pressure)} ${placeWords[entry.pressureAt]}${entry.triggerPulled ? ', trigger pulled' : ', static'}, ${units.show('fluidFlow', entry.fluid)}${entry.trigger === undefined ? '' : ` with the trigger at ${units.show('share', entry.trigger, { digits: 0 })}`}, ${units.show('speed', entry.speed)}`;
     case 'card':
-      return `${cardWords[entry.verdict].name.toLowerCase()}${entry.pressure === undefined ? '' : ` at ${units.show(pressureQuantity(entry.pressure), entry.pressure)}`}${entry.pattern ? `, read: ${units.show('distance', entry.pattern.width)} wide` : ''}`;
+      return `${cardWords[entry.verdict].name.toLowerCase()}${entry.pressure === undefined ? '' : ` at ${units.show(pressureQuantity(entry.pressure), entry.pressure)}`}${entry.distance === undefined ? '' : ` from ${units.show('distance', entry.distance)}`}${entry.pattern ? `, read: ${units.show('distance', entry.pattern.width)} wide` : ''}${entry.arrival ? `; ${entry.arrival.found} ${units.show('time', entry.arrival.after, { digits: 0 })} after it arrived` : ''}`;
+    case 'incident':
+      return `${incidentWords[entry.what]}${entry.note ? `: ${entry.note}` : ''}`;
+    case 'turbine-on':
+      return 'its air warms and steadies';
     case 'refill':
       return 'again, from the same batch';
     case 'hand':

@@ -28,6 +28,10 @@ export const settingFaultWords: Record<SettingFault['kind'], { short: string; sa
     short: 'not on this gun',
     says: 'What was recorded fitted is not among the sets and tips of this gun. Fit one that is, or add it to the gun.',
   },
+  misfit: {
+    short: 'not for this guard',
+    says: 'This tip is not for the guard and housing of this gun: it leaks or blows out. Fit one that is, or its own housing.',
+  },
 };
 
 export const faultQuantity = {
@@ -37,6 +41,7 @@ export const faultQuantity = {
   pressure: 'pressure',
   turbine: 'pressure',
   'not-here': 'pressure',
+  misfit: 'pressure',
 } as const;
 
 /** What of a setting cannot happen, and the nearest that can. */

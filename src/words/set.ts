@@ -7,11 +7,13 @@ import {
   type SettingFault,
   type SetView,
 } from '@/facts/job';
+import { warmAt } from '@/facts/job/timers';
 import type { EntryOf } from '@/records';
 import { figure, reason, transferLabel } from './figures';
 import { faultQuantity, settingFaultSays } from './faults';
 import { paceWords } from './pace';
 import { placeWords, pressureQuantity } from './pressure';
+import { clockTime } from './clock';
 import { costsSay } from './verdict';
 import type { Units } from './units';
 import { focus, go, inSentence, log, type Fact, type NextLine, type Tap } from './line';
@@ -32,6 +34,9 @@ export const cardWords: Record<Verdict, { name: string; change: string }> = {
   dry: { name: 'Dry, dusty', change: 'Come closer or take air down a step, then another card.' },
 };
 
+/** Turns of a knob as they are read off it: to a quarter. */
+export const turnsSays = (turns: number): string => `${Math.round(turns * 4) / 4}`;
+
 export const fittingName = ({ bore, tip }: Pick<Fitting, 'bore' | 'tip'>, units: Units): string =>
   tip ? `Tip ${tip}` : units.show('bore', bore);
 
@@ -42,6 +47,7 @@ export const cardAsks: Record<Exclude<SetView['cardState'], 'good' | 'not-good'>
   cleaned: 'The gun was apart for cleaning since the last one.',
   batch: 'A new batch was mixed since the last one.',
   refill: 'The cup was filled again since the last one: a short burst will do.',
+  struck: 'The gun had a fall since the last one: look at needle, nozzle and cap, or the tip, first.',
   expired: 'The last one is too old: the mix, the room and the hand have changed.',
 };
 
@@ -92,6 +98,12 @@ function fittingFacts({ point, fittings, drivingAssumed }: SetView, units: Units
 
 /** Drops this much coarser than the sheet’s own set-up want care, and much care. Defaults; a good card overrides them. */
 const coarse = { care: 125, much: 160 };
+
+/** What is only known so well says how well, where there is a number at all. */
+const withSpread = (fact: Fact, { liquid: { spread, from } }: SetView, units: Units): Fact =>
+  from === 'none'
+    ? fact
+    : { ...fact, value: `${fact.value} ± ${units.show('share', spread, { digits: 0 })}` };
 
 /** Where the paint’s viscosity is from: the cup’s own temperature, the room’s, or the sheet’s. */
 const viscosityLabel = ({ liquid: { by, from } }: SetView): string =>
@@ -197,6 +209,17 @@ function toSet(view: JobView, proposal: Proposal, because: readonly Fact[], unit
   };
 }
 
+/** A turbine’s air is steady five minutes after it was switched on; whoever did not say so is told. */
+function turbineSays({ rig, work, now }: Pick<JobView, 'rig' | 'work' | 'now'>): string {
+  if (rig?.air !== 'turbine') return '';
+  const warm = warmAt(work, rig.id);
+  return warm === undefined
+    ? 'Let the turbine run five minutes. '
+    : warm > now
+      ? `The turbine is warm from ${clockTime(warm, now)}. `
+      : '';
+}
+
 const coarseSays = (drops: number): string =>
   `Drops about ${Math.round(drops)} to the sheet’s 100: ${drops > coarse.much ? 'far too coarse. Thin, warm, or take a stronger machine' : 'coarse. A card decides'}.`;
 
@@ -213,7 +236,7 @@ export function setLine(view: JobView, units: Units): NextLine {
   const because: Fact[] = [
     reason('Wet film wanted', figure(view, 'coat.wet', wet, { coat: set.coat?.id }), units),
     reason(transferLabel(view.plan), figure(view, 'gun.transfer', transfer), units, { digits: 0 }),
-    reason(viscosityLabel(set), figure(view, 'gun.viscosity', viscosity), units),
+    withSpread(reason(viscosityLabel(set), figure(view, 'gun.viscosity', viscosity), units), set, units),
     reason('Overlap', figure(view, 'gun.overlap', point.overlap), units, { digits: 0 }),
   ];
   if (view.otherInGun)
@@ -244,7 +267,7 @@ export function setLine(view: JobView, units: Units): NextLine {
         : 'Spray a test card and look at it.',
       detail: card
         ? 'Change one thing only.'
-        : `${set.cardState === 'good' || set.cardState === 'not-good' ? '' : `${cardAsks[set.cardState]} `}${set.cardState === 'refill' ? '' : `${rig?.air === 'turbine' ? 'Let the turbine run five minutes. ' : ''}Purge until the fan is steady first. `}Even across, fine drops, soft ends.`,
+        : `${set.cardState === 'good' || set.cardState === 'not-good' ? '' : `${cardAsks[set.cardState]} `}${set.cardState === 'refill' ? '' : `${turbineSays(view)}Purge until the fan is steady first. `}Even across, fine drops, soft ends.`,
       tone: card ? 'care' : 'act',
       because: facts,
       tap: good,
@@ -260,7 +283,7 @@ export function setLine(view: JobView, units: Units): NextLine {
   return {
     big: units.parts('speed', point.speed),
     says: `Set. Move at ${paceWords(point.speed, units)}, strokes ${units.show('distance', point.spacing)} apart.`,
-    detail: `${lays === undefined ? '' : `That lays ${units.show('film', lays)}, ${units.show('film', wet)} is wanted. `}${noted}${rig?.name ?? 'The gun'}: ${fittingName(setting, units)}, ${units.show(pressureQuantity(setting.pressure), setting.pressure)} ${placeWords[setting.pressureAt]}, ${units.show('fluidFlow', point.fluid)}.`,
+    detail: `${lays === undefined ? '' : `That lays ${units.show('film', lays)}, ${units.show('film', wet)} is wanted. `}${noted}${rig?.name ?? 'The gun'}: ${fittingName(setting, units)}, ${units.show(pressureQuantity(setting.pressure), setting.pressure)} ${placeWords[setting.pressureAt]}, ${units.show('fluidFlow', point.fluid)}${point.trigger === undefined ? '' : `, trigger at ${units.show('share', point.trigger, { digits: 0 })}`}.`,
     tone: lays === undefined ? 'good' : 'care',
     because: facts,
     tap: go('spray', 'Go to Spray'),

@@ -46,6 +46,10 @@ function layingWords(view: JobView, coat: CoatState, units: Units): string {
   return `Lay it from ${units.show('distance', distance)}${air}. ${reachWords(view, coat, units)}`;
 }
 
+/** A trigger that is not pulled through, as the hand must hold it. */
+const triggerSays = ({ set: { point } }: JobView, units: Units): string =>
+  point.trigger === undefined ? '' : `Trigger at ${units.show('share', point.trigger, { digits: 0 })} of the flow. `;
+
 /** The product that comes next where it is another than the last coat’s and nothing of it is in a pot, and what that means for the gun. */
 function productToMix({
   spray: { coats, next },
@@ -202,7 +206,7 @@ export function sprayLine(view: JobView, units: Units): NextLine {
     return {
       big: { number: clockTo(from, to), unit: '' },
       says: `C${ofAll(running).slice(1)}. Keep ${units.show('film', running.wet)} wet.`,
-      detail: `${layingWords(view, running, units)}Strokes ${units.show('distance', spray.spacing)} apart at ${paceWords(spray.speed, units)}. Check with the wet comb while it is wet.`,
+      detail: `${layingWords(view, running, units)}${triggerSays(view, units)}Strokes ${units.show('distance', spray.spacing)} apart at ${paceWords(spray.speed, units)}. Check with the wet comb while it is wet.`,
       tone: 'act',
       because,
       tap: log(`End coat ${number(running)}`, `coat ${number(running)} ended`, {

@@ -19,6 +19,7 @@ const done: Record<Timer['id'], { readonly says: string; readonly stage: Stage }
   idle: { says: 'Wipe the cap, cover the cup.', stage: 'clean' },
   'clean-by': { says: 'Let out the pressure, empty it, flush it: before anything else.', stage: 'clean' },
   dwell: { says: 'Go on with the next step of the preparation.', stage: 'plan' },
+  'warm-up': { says: 'Purge, and spray the card.', stage: 'set' },
   extraction: { says: 'Filters looked at, then off.', stage: 'clean' },
 };
 

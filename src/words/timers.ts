@@ -13,6 +13,7 @@ export const timerWords: Record<Timer['id'], { running: string; over: string }> 
   stir: { running: 'Stir again in', over: 'Stir now, overdue' },
   retime: { running: 'Time the cup again in', over: 'Time the cup, overdue' },
   idle: { running: 'Wipe the cap in', over: 'Wipe the cap, idle too long' },
+  'warm-up': { running: 'Turbine warm in', over: 'Turbine warm' },
   'clean-by': { running: 'Clean the gun within', over: 'Clean the gun, overdue' },
 };
 

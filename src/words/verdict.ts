@@ -62,6 +62,8 @@ function whySays({ verdict: { why, solved }, point }: Fitting, units: Units): st
       return `floods: ${film} at ${units.show('speed', point.speed)}`;
     case 'pump':
       return `more than the pump has: it holds ${units.show('pumpPressure', point.pressure)}`;
+    case 'misfit':
+      return 'not for this gun’s guard and housing';
     case 'over-maker':
       return 'thicker than the gun’s maker sprays';
     default:

@@ -203,6 +203,55 @@ describe('Set', () => {
     await visitor.sees('The cup was filled again since the last one', '[aria-label="Next"]');
   });
 
+  it('warms a turbine, finds its distance by three cards, and asks for a card after a fall', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/set');
+    const next = '[aria-label="Next"]';
+    await visitor.press('Set like this');
+    await visitor.part('Card');
+    await visitor.sees('Let the turbine run five minutes.', next);
+    await visitor.press('Turbine on');
+    await visitor.sees(/The turbine is warm from \d/, next);
+    await visitor.open(/^Find the distance/);
+    // The five questions of each card, the middle the best of the three.
+    for (const [says, yes] of [
+      ['Card 1 of 3: spray it from 175 mm', 5],
+      ['Card 2 of 3: spray it from 150 mm', 4],
+      ['Card 3 of 3: spray it from 200 mm', 2],
+    ] as const) {
+      await visitor.sees(says, '[data-distance-search]');
+      const boxes = await visitor.page.$$('[data-distance-search] input[type=checkbox]');
+      for (const box of boxes.slice(0, yes)) await box.click();
+      await visitor.press('Keep this score');
+    }
+    await visitor.sees(/Best from 169 mm/, '[data-distance-search]');
+    await visitor.press('Set it so, and keep it for this gun');
+    await visitor.sees('169 mm was best with this gun');
+    await visitor.part('The gun');
+    const lever = (name: string) =>
+      visitor.page.$eval(
+        `::-p-aria([name="${name}"][role="textbox"])`,
+        (field) => (field as HTMLInputElement).value,
+      );
+    expect(await lever('Distance')).toBe('169');
+    // Half the trigger lets half through, and the pace answers.
+    const [fluid, speed] = [Number(await lever('Fluid')), Number(await lever('Speed'))];
+    await visitor.type('Trigger', '60');
+    await visitor.page.waitForFunction(
+      (was) =>
+        Number((document.querySelector('[data-lever="Fluid"] input') as HTMLInputElement).value) < was * 0.7,
+      {},
+      fluid,
+    );
+    expect(Number(await lever('Speed')) / speed).toBeCloseTo(0.6, 1);
+    await visitor.part('Card');
+    await visitor.open(/^Does it arrive wet/);
+    await (await visitor.page.waitForSelector('[data-arrival] button:last-child'))!.click();
+    await visitor.sees('Dry, dusty. Come closer', next);
+    await visitor.open(/^Did it have a fall/);
+    await visitor.press('The needle was dropped');
+    await visitor.sees('The gun had a fall since the last one', next);
+  });
+
   it('tells the wall gauge, the tank and the water of an air line', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/set#air');
     await visitor.sees(

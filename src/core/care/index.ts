@@ -8,6 +8,7 @@ export {
   type CleanerConcern,
   type CleanerFamily,
 } from './cleaners';
+export { incidents, type Incident } from './incidents';
 export { sealKinds, wettedMetals, type SealKind, type WettedMetal } from './materials';
 export { cleaningApproaches, type CleaningApproach } from './approaches';
 export { gunFamilies, gunFamily, type GunFamily } from './families';

@@ -32,6 +32,8 @@ export const findingGroups = {
   lot: ['new', 'ok'],
   can: ['old', 'ok'],
   wiped: ['late', 'ok'],
+  cleaned: ['left', 'ok'],
+  struck: ['yes', 'ok'],
   feel: ['wet', 'dry', 'smooth'],
   where: ['all', 'bands', 'spots', 'edges', 'one-end', 'thick', 'low'],
   when: ['spraying', 'minutes', 'hours', 'days'],

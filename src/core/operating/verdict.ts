@@ -11,6 +11,8 @@ export interface VerdictQuestion extends PointQuestion {
   readonly onSheet?: boolean;
   /** The sheet names guns, and none of this kind. */
   readonly unnamed?: boolean;
+  /** It does not go into what holds it: nothing is graded then. */
+  readonly misfit?: boolean;
   /** Pa·s: the thin and thick end the paint may be thinned to; none for what takes no thinner or no cup. */
   readonly band?: { readonly min: number; readonly max: number };
   /** Pa·s that the maker of the gun allows. */
@@ -21,7 +23,7 @@ export interface Verdict {
   readonly grade: Grade;
   readonly costs: readonly (PointCost | 'off-sheet' | 'under-maker')[];
   /** Why it is no, or not yet. */
-  readonly why?: PointLimit | 'off-sheet' | 'over-maker';
+  readonly why?: PointLimit | 'off-sheet' | 'over-maker' | 'misfit';
   /** Pa·s to thin to, where that is what it wants. */
   readonly thinTo?: number;
   /** The paint as it is. */
@@ -36,6 +38,7 @@ export function verdictOf(question: VerdictQuestion): Outcome<Verdict> {
   const { liquid, band, maker, onSheet, unnamed = false } = question;
   const solved = solvePoint(question);
   if (isRefusal(solved)) return solved;
+  if (question.misfit) return { grade: 'no', costs: [], why: 'misfit', solved };
   const fits = solved.feasible;
   const comfortable = fits && solved.costs.length === 0;
   const costs: Verdict['costs'] = [

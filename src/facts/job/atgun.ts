@@ -2,7 +2,7 @@ import { paceAt, type HandGuide, type PaceMoment } from '@/core/film';
 import { isRefusal } from '@/core/refusal';
 import type { Face } from '@/records';
 import type { CoatState } from './spray';
-import { timesOver } from './strokes';
+import { strokeRun, timesOver } from './strokes';
 import type { JobView } from './view';
 import { byHand, sprayedFaces } from './byhand';
 
@@ -18,7 +18,13 @@ export interface GunPiece {
 
 /** What one tap at the gun says has been done, and what comes then. */
 export type GunStep =
-  | { readonly kind: 'face'; readonly piece: GunPiece; readonly at: number; readonly of: number }
+  | {
+      readonly kind: 'face';
+      readonly piece: GunPiece;
+      readonly at: number;
+      readonly of: number;
+      readonly turned: boolean;
+    }
   | { readonly kind: 'stirred'; readonly batchId: string }
   | { readonly kind: 'end' | 'go-on' | 'start'; readonly coat: CoatState }
   /** The gun is done with the coat, hands are not: faces of theirs that nobody put on record. */
@@ -80,7 +86,10 @@ export function gunStep(view: JobView, begun: boolean): GunStep {
       return left.length > 0 ? { kind: 'by-hand', coat: running, left } : { kind: 'end', coat: running };
     }
     const of = sprayedFaces(work.part).reduce((sum, face) => sum + timesOver(face), 0);
-    return { kind: 'face', piece, at: of - piecesLeft(view, running).length + 1, of };
+    const at = of - piecesLeft(view, running).length + 1;
+    const before = gunPieces(view, running.coat.id)[at - 2];
+    const turned = before !== undefined && strokeRun(before.face) !== strokeRun(piece.face);
+    return { kind: 'face', piece, at, of, turned };
   }
   if (!next || spray.look || spray.due) return { kind: 'line' };
   const wait = timers.find(({ id, due }) => (id === 'flash' || id === 'induction') && due > now);

@@ -1,5 +1,6 @@
 import { isRefusal } from '@/core/refusal';
 import type { Face } from '@/records';
+import { fansKnown, turnsFor } from './fan';
 import { sprayedFaces } from './byhand';
 import { strokesOn, sweptOf } from './strokes';
 import { areaOf } from './plan';
@@ -12,7 +13,7 @@ export interface FaceFan {
   readonly across: number;
   readonly now: FanOnFace;
   /** What loses the least of it; none where what is fitted does. */
-  readonly better?: FanOnFace & { readonly tip?: string };
+  readonly better?: FanOnFace & Omit<Turned, 'fan'>;
   /** m³ a coat it saves over all of them, and s that changing to it and back takes. */
   readonly saves: number;
   readonly changing: number;
@@ -33,10 +34,30 @@ const knobs = [0.8, 0.65, 0.5];
 /** Less than this saved of a face’s paint is not worth a word. */
 const worth = 0.05;
 
+/** A fan to change to, by its tip, or by its knob where cards tell how many turns that is. */
+interface Turned {
+  readonly fan: number;
+  readonly tip?: string;
+  readonly turns?: number;
+}
+
+/** Fans the gun can be turned in to: no narrower than its narrowest card, where two cards tell. */
+function turnedIn({ set: { point, sheet }, rig }: Pick<JobView, 'set' | 'rig'>): Turned[] {
+  const known = rig && fansKnown(rig, sheet.id, point.distance);
+  return knobs
+    .map((share) => Math.max(point.fan * share, known?.min ?? 0))
+    .filter((fan) => fan < point.fan)
+    .map((fan) => {
+      const turns = rig && turnsFor(rig, sheet.id, fan, point.distance);
+      return { fan, ...(turns === undefined ? {} : { turns }) };
+    });
+}
+
 /** Which fan or tip suits each face: a wide fan on a narrow board loses what passes by. */
-export function fansByFace({ work, set, rig }: Pick<JobView, 'work' | 'set' | 'rig'>): FaceFan[] {
+export function fansByFace(view: Pick<JobView, 'work' | 'set' | 'rig'>): FaceFan[] {
+  const { work, set, rig } = view;
   const { point, fittings, wet } = set;
-  const options: readonly { readonly fan: number; readonly tip?: string }[] =
+  const options: readonly Turned[] =
     rig?.atomising === 'airless'
       ? isRefusal(fittings)
         ? []
@@ -45,7 +66,7 @@ export function fansByFace({ work, set, rig }: Pick<JobView, 'work' | 'set' | 'r
               ? [{ fan: own.fan, tip }]
               : [],
           )
-      : knobs.map((share) => ({ fan: point.fan * share }));
+      : turnedIn(view);
   const on = (face: Face, fan: number): FanOnFace => {
     const spacing = fan * (1 - point.overlap);
     const swept = sweptOf(strokesOn(face, work.approach, { spacing, speed: point.speed, fan }), spacing);

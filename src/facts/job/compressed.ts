@@ -21,7 +21,11 @@ export function compressedAir({
 }: Pick<JobView, 'rig' | 'set' | 'points' | 'shop'>): CompressedAir | undefined {
   const takes = set.point.air;
   if (!rig?.compressor || takes === undefined || rig.air !== 'compressor') return undefined;
-  const supply = airSupply(rig.compressor, takes);
+  const supply = airSupply(
+    // Thinner air comes out of it as so much less.
+    { ...rig.compressor, delivers: rig.compressor.delivers * set.bearings.airLeft },
+    takes,
+  );
   if (isRefusal(supply)) return undefined;
   const { margin } = supply;
   const time = points.find(({ coat }) => coat.id === set.coat?.id)?.time ?? 0;

@@ -60,6 +60,8 @@ export function evidenceOf(view: JobView): Evidence[] {
     ...ofFilm(view),
     ...ofTimes(view),
     ...ofWiping(view),
+    ...ofCleaning(view),
+    ...ofFalls(view),
     ...ofPreparation(view),
     ...ofSpecks(view),
   ];
@@ -85,6 +87,49 @@ function ofWiping({ spray, work }: JobView): Evidence[] {
   });
   if (!late) return wipes.length > 0 ? [{ finding: 'wiped:ok', entry: wipes.at(-1) }] : [];
   return [{ finding: 'wiped:late', says: `the gun stood before ${late.coat.name}` }];
+}
+
+/** Was the gun flushed where it stood longer, after its coat before, than what was in it stays soft? */
+function ofCleaning({ spray, work }: JobView): Evidence[] {
+  const last = spray.coats.findLast(({ started }) => started !== undefined);
+  const rigOf = (layerId: string) => work.layers.find(({ id }) => id === layerId)?.rigId;
+  const own = last && rigOf(last.coat.layerId);
+  const before = spray.coats.findLast(
+    ({ coat, ended }) => ended !== undefined && ended < (last?.started ?? 0) && rigOf(coat.layerId) === own,
+  );
+  if (last?.started === undefined || before?.ended === undefined) return [];
+  const [from, to] = [before.ended, last.started];
+  const stays = (before.sheet.cleanBy ?? chemistryCare[before.sheet.chemistry].cleanBy) * 1000;
+  const flushed = ofType(liveEntries(work), 'tick').findLast(
+    (tick) =>
+      tick.list === 'clean' &&
+      tick.step === 'flush' &&
+      tick.done &&
+      (tick.rigId ?? own) === own &&
+      moment(tick) >= from &&
+      moment(tick) <= to,
+  );
+  if (flushed) return [{ finding: 'cleaned:ok', entry: flushed }];
+  return to - from > stays
+    ? [{ finding: 'cleaned:left', says: `mix stood in the gun from ${before.coat.name} on` }]
+    : [];
+}
+
+/** A fall hurts one of these; renewed since, it tells nothing any more. */
+const hurtParts: readonly string[] = ['needle', 'nozzle', 'tip'];
+
+/** Did the gun, its needle or its front have a fall that nothing was renewed after? */
+function ofFalls({ rig, work }: JobView): Evidence[] {
+  const fall = lastOf(
+    liveEntries(work),
+    'incident',
+    ({ rigId }) => rigId === undefined || rigId === work.layer.rigId,
+  );
+  if (!fall) return [];
+  const renewed = rig?.renewals?.some(
+    ({ part, on }) => hurtParts.includes(part) && on >= fall.at.slice(0, 10),
+  );
+  return [{ finding: renewed ? 'struck:ok' : 'struck:yes', entry: fall }];
 }
 
 /** What the specks counted on the round say by what they are and where they lie. */

@@ -91,7 +91,7 @@ export function fittingsFor(question: FittingsQuestion): Outcome<Fitting[]> {
   );
 }
 
-interface Candidate extends Pick<VerdictQuestion, 'fitted' | 'fan' | 'onSheet'> {
+interface Candidate extends Pick<VerdictQuestion, 'fitted' | 'fan' | 'onSheet' | 'misfit'> {
   readonly is: Pick<Fitting, 'label' | 'bore' | 'tip' | 'setId'>;
 }
 
@@ -106,6 +106,7 @@ function tipsOf({ rig, advice, pressure, distance }: FittingsQuestion): Outcome<
     const pump = pumpOf(rig);
     candidates.push({
       is: { label: 'tip', tip: code },
+      ...(rig.misfits?.includes(code) ? { misfit: true } : {}),
       fan: fanAt(tip, distance),
       fitted: {
         kind: 'tip',
@@ -132,7 +133,7 @@ function graded(question: FittingsQuestion, candidates: Outcome<Candidate[]>): O
   const { liquid, wetFilm, transfer, overlap, hand, band, unnamed } = question;
   const maker = makerOf(question);
   const fittings: Fitting[] = [];
-  for (const { is, fitted, fan, onSheet } of candidates) {
+  for (const { is, fitted, fan, onSheet, misfit } of candidates) {
     const verdict = verdictOf({
       fitted,
       fan,
@@ -142,6 +143,7 @@ function graded(question: FittingsQuestion, candidates: Outcome<Candidate[]>): O
       overlap,
       hand,
       unnamed,
+      ...(misfit ? { misfit } : {}),
       ...(onSheet === undefined ? {} : { onSheet }),
       ...(band ? { band } : {}),
       ...(maker ? { maker } : {}),

@@ -14,6 +14,7 @@ const order: readonly (Timer['id'] | 'heats')[] = [
   'induction',
   'stir-on',
   'flash',
+  'warm-up',
   'work',
 ];
 

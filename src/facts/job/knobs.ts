@@ -5,7 +5,7 @@ import { lastOf, liveEntries } from './entries';
 export const lastRecorded = (job: Job): EntryOf<'setting'> | undefined => lastOf(liveEntries(job), 'setting');
 
 /** The same setting as a new entry: the gun is set so once more. */
-export function setAgain({ bore, setId, tip, knobs, ...said }: EntryOf<'setting'>): NewEntry {
+export function setAgain({ bore, setId, tip, knobs, trigger, ...said }: EntryOf<'setting'>): NewEntry {
   const { layerId, pressure, pressureAt, triggerPulled, fluid, fan, distance, overlap, speed } = said;
   return {
     type: 'setting',
@@ -22,5 +22,6 @@ export function setAgain({ bore, setId, tip, knobs, ...said }: EntryOf<'setting'
     ...(setId === undefined ? {} : { setId }),
     ...(tip === undefined ? {} : { tip }),
     ...(knobs === undefined ? {} : { knobs }),
+    ...(trigger === undefined ? {} : { trigger }),
   };
 }

@@ -21,6 +21,8 @@ export interface LeverRange {
   readonly track: Span;
   readonly good?: Span;
   readonly cannot?: Span;
+  /** Where what the hardware cannot do may begin: the paint is only known so well. */
+  readonly doubt?: Span;
   /** It follows from another and cannot be moved: a tip’s flow is its pressure’s. */
   readonly fixed?: boolean;
 }
@@ -41,7 +43,16 @@ export function leverRanges(
   const { hand, advice, bearings, liquid } = set;
   const airless = rig?.atomising === 'airless';
   const { flow, overlap, speed } = tried.levers;
-  const most = rig && passesOf(rig, { ...more, pressure: tried.pressure }, liquid);
+  const through = rig && passesOf(rig, { ...more, pressure: tried.pressure }, liquid);
+  const most = through === undefined ? undefined : through * (more.trigger ?? 1);
+  /** What would pass were the paint as thick, or as thin, as it may be. */
+  const passed = [1 + liquid.spread, 1 - liquid.spread].map((off) =>
+    rig
+      ? passesOf(rig, { ...more, pressure: tried.pressure }, { ...liquid, viscosity: liquid.viscosity * off })
+      : undefined,
+  );
+  const [least, mostOf] = passed.map((each) => (each === undefined ? undefined : each * (more.trigger ?? 1)));
+  const doubt = least === undefined || mostOf === undefined ? undefined : { from: least, to: mostOf };
   const hard: Readonly<Partial<Record<Lever, Span>>> = {
     speed: { from: hand.crawl, to: hand.rush },
     flow: { from: 0, to: most ?? Infinity },
@@ -89,6 +100,7 @@ export function leverRanges(
           track: { from: 0, to: widest },
           ...good('flow', most === undefined ? undefined : { from: most * leastOpening, to: most }),
           ...(most === undefined ? {} : { cannot: { from: most, to: widest } }),
+          ...(doubt ? { doubt } : {}),
         },
     distance: {
       track: { from: fanAt / 2, to: fanAt * 2 },
@@ -110,9 +122,9 @@ const within = (found: StrokeLevers, lever: Lever, { from, to }: Span): boolean 
   found[lever] >= from * (1 - 1e-9) && found[lever] <= to * (1 + 1e-9);
 
 /** Pa at which the air ends, where it is read: the gun’s own most, what a turbine leaves, or what an HVLP cap may have. */
-function airEnds({ rig }: Pick<JobView, 'rig'>, { pressureAt }: TriedWith): number | undefined {
+function airEnds({ rig, set }: Pick<JobView, 'rig' | 'set'>, { pressureAt }: TriedWith): number | undefined {
   if (!rig) return undefined;
-  const leaves = turbineLeaves(rig);
+  const leaves = turbineLeaves(rig, set.bearings.airLeft);
   const ends = [rig.maxPressure, leaves === undefined || isRefusal(leaves) ? undefined : leaves];
   if (rig.atomising === 'hvlp') {
     const chain = airChainOf(rig, hvlpCapLimit, 'cap');

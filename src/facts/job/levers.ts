@@ -21,6 +21,8 @@ export interface TriedWith {
   readonly pressureAt: PressurePlace;
   readonly bore?: number;
   readonly tip?: string;
+  /** Share of the flow that the trigger lets through. */
+  readonly trigger?: number;
 }
 
 type Bearings = Pick<JobView, 'set' | 'rig' | 'spray'>;
@@ -149,7 +151,7 @@ export function leversJudged(
   };
   const fault =
     rig && pressure !== undefined && distance !== undefined
-      ? settingFault(asked, rig, set.liquid)
+      ? settingFault(asked, rig, set.liquid, set.bearings.airLeft)
       : undefined;
   const point = pointSet(asked, { ...set.bearings, fault }, false);
   const transfer = transferTried(view, at);

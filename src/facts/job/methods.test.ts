@@ -59,7 +59,9 @@ describe('a face that is coated by hand', () => {
 
   it('is in what the levers say a coat takes, and the gun pours only for its own faces', () => {
     const [view, alone] = [seen(rolled), seen(withFaces([wall]))];
-    const [effect, sprayed] = [view, alone].map((each) => leversJudged(each, leversBefore(each), { pressureAt: 'inlet' }));
+    const [effect, sprayed] = [view, alone].map((each) =>
+      leversJudged(each, leversBefore(each), { pressureAt: 'inlet' }),
+    );
     expect(effect!.mix - sprayed!.mix).toBeCloseTo(
       (areaOfFace(rail) * view.set.wet) / wayFacts.brush.lands,
       9,

@@ -44,6 +44,8 @@ export interface OperatingPoint {
   readonly fluidMost?: number;
   /** Share of that: how far a needle opens. */
   readonly needle?: number;
+  /** Share of its flow that the trigger lets through, where it is not pulled through. */
+  readonly trigger?: number;
   /** m wet that one pass of it lays, and how many passes, wet on wet, make the coat. */
   readonly film?: number;
   readonly passes: number;
@@ -58,7 +60,7 @@ export interface OperatingPoint {
   readonly feasible: boolean;
   readonly costs: readonly (PointCost | 'off-sheet' | 'under-maker')[];
   /** Why it cannot be, and the nearest that can. */
-  readonly why?: PointLimit | SettingFault['kind'] | 'off-sheet' | 'over-maker' | 'hand';
+  readonly why?: PointLimit | SettingFault['kind'] | 'off-sheet' | 'over-maker' | 'misfit' | 'hand';
   readonly nearest?: Nearest;
 }
 
@@ -75,6 +77,8 @@ export interface PointBearings {
   readonly fault: SettingFault | undefined;
   /** The plain set-up transfer and drops are reckoned from: the sheet’s, with no coat’s own. */
   readonly usual: Proposal | undefined;
+  /** Share of the sea’s air there is here. */
+  readonly airLeft: number;
 }
 
 /** Usual distance and fan of a gun nobody described, m. */
@@ -162,7 +166,7 @@ const nearPace = { least: 0.9, most: 1.1 };
 /** What of a setting says how the gun works, recorded or only tried. */
 export type SettingSaid = Pick<
   EntryOf<'setting'>,
-  'bore' | 'tip' | 'pressure' | 'pressureAt' | 'fluid' | 'fan' | 'distance' | 'overlap' | 'speed'
+  'bore' | 'tip' | 'pressure' | 'pressureAt' | 'fluid' | 'fan' | 'distance' | 'overlap' | 'speed' | 'trigger'
 >;
 
 /** The point of a coat the gun has a recorded setting for. */
@@ -174,7 +178,10 @@ export function pointSet(setting: SettingSaid, bearings: PointBearings, cardRead
   const isTip = rig?.atomising === 'airless';
   // A tip’s fan and flow are its own, worn as it is. Of a gun a card sprayed since tells the fan; before it what was recorded.
   const fan = (cardRead || isTip ? width : undefined) ?? setting.fan;
-  const fluid = isTip ? (most ?? setting.fluid) : Math.min(setting.fluid, most ?? Infinity);
+  // A trigger pulled half lets half of it through.
+  const trigger = isTip ? 1 : (setting.trigger ?? 1);
+  const passes = most === undefined ? Infinity : most * trigger;
+  const fluid = isTip ? (most ?? setting.fluid) : Math.min(setting.fluid, passes);
   const transfer = transferOfPoint(bearings.transfer, usual, { pressure, distance });
   const spacing = strokeSpacing(fan, overlap);
   // The gun is as it was set; its pace answers the coat. What was recorded is a pace this hand has gone.
@@ -198,7 +205,8 @@ export function pointSet(setting: SettingSaid, bearings: PointBearings, cardRead
     spacing,
     speed,
     fluid,
-    ...(most === undefined ? {} : { fluidMost: most, needle: Math.min(fluid / most, 1) }),
+    ...(most === undefined ? {} : { fluidMost: most, needle: Math.min(fluid / passes, 1) }),
+    ...(trigger < 1 ? { trigger } : {}),
     film: (fluid * transfer) / (speed * spacing),
     passes: 1,
     transfer,

@@ -16,7 +16,7 @@ export function pressureLimit(
   read: PressurePlace,
 ): PressureLimit | undefined {
   if (!rig) return undefined;
-  const leaves = turbineLeaves(rig);
+  const leaves = turbineLeaves(rig, set.bearings.airLeft);
   // What a cap nobody measured would have at the inlet certifies nothing: only a cap read at the cap is held to it.
   const cap =
     rig.atomising === 'hvlp' && (read === 'cap' || rig.air === 'turbine') ? hvlpCapLimit : undefined;

@@ -25,21 +25,26 @@ const begunAt = 0.7;
 const usualPump = 200e5;
 
 /** What a turbine leaves is the most that can be set; a compressor has no such end. */
-function turbineGives(rig: Rig): number {
-  const leaves = turbineLeaves(rig);
+function turbineGives(rig: Rig, airLeft: number): number {
+  const leaves = turbineLeaves(rig, airLeft);
   return leaves === undefined || isRefusal(leaves) ? Infinity : leaves;
 }
 
-/** Pressure and distance a coat is sprayed at, from the sheet, the rig, and what the coat asks of its own. */
+/**
+ * Pressure and distance a coat is sprayed at, from the sheet, the rig, and what the coat asks of its own. A distance that
+ * cards found best with this sheet comes before the middle of what the sheet names.
+ */
 export function heldAt(
   rig: Rig,
   advice: GunAdvice | undefined,
   asks: CoatAsks,
+  { sheetId, airLeft }: { readonly sheetId: string; readonly airLeft: number },
 ): { readonly pressure: Outcome<number>; readonly distance: number } {
-  const distance = asks.distance ?? (advice ? middle(advice.distance) : rig.distance) * asks.laying.distance;
+  const usual = rig.distances?.[sheetId] ?? (advice ? middle(advice.distance) : rig.distance);
+  const distance = asks.distance ?? usual * asks.laying.distance;
   const stated = advice ? middle(advice.pressure) : rig.maxPressure;
-  const usual = rig.atomising === 'airless' && !advice ? (rig.maxPressure ?? usualPump) * begunAt : stated;
-  const pressure = asks.pressure ?? (usual === undefined ? undefined : usual * asks.laying.pressure);
+  const begun = rig.atomising === 'airless' && !advice ? (rig.maxPressure ?? usualPump) * begunAt : stated;
+  const pressure = asks.pressure ?? (begun === undefined ? undefined : begun * asks.laying.pressure);
   return {
     distance,
     pressure:
@@ -48,7 +53,7 @@ export function heldAt(
             'no-pressure',
             'Neither the sheet nor the gun states a pressure. Enter one and raise it in steps with a card at each.',
           )
-        : Math.min(pressure, rig.maxPressure ?? pressure, turbineGives(rig)),
+        : Math.min(pressure, rig.maxPressure ?? pressure, turbineGives(rig, airLeft)),
   };
 }
 

@@ -6,7 +6,8 @@ import { coatsInHand, nextCoat } from './layers';
 import type { LaidCoat, Worked } from './worked';
 
 /** Why a fresh card is wanted, or that none is. */
-export type CardState = 'good' | 'none' | 'not-good' | 'changed' | 'cleaned' | 'batch' | 'refill' | 'expired';
+export type CardState =
+  'good' | 'none' | 'not-good' | 'changed' | 'cleaned' | 'batch' | 'refill' | 'struck' | 'expired';
 
 /** What was recorded of the gun for the coat in hand, and whether its card still holds. */
 export interface Recorded {
@@ -42,7 +43,8 @@ const putTogether = ['assemble', 'fit-knobs', 'fit-seat'];
 export function recorded(job: Worked, lasts: number, now: number, coat: LaidCoat | undefined): Recorded {
   const entries = liveEntries(job);
   const inHand = ({ layerId }: { readonly layerId: string }) => layerId === job.layer.id;
-  const ownGun = ({ rigId }: EntryOf<'tick'>) => rigId === undefined || rigId === job.layer.rigId;
+  const ownGun = ({ rigId }: EntryOf<'tick' | 'incident'>) =>
+    rigId === undefined || rigId === job.layer.rigId;
   const cleaned = lastOf(
     entries,
     'tick',
@@ -76,7 +78,9 @@ export function recorded(job: Worked, lasts: number, now: number, coat: LaidCoat
   const refilled = lastOf(entries, 'refill', ({ batchId }) => batchId === undefined || pots.has(batchId));
   // A change made for a cause is proved by a card.
   const mended = lastOf(entries, 'action', ({ cause }) => cause !== undefined);
-  const lastCard = lastOf(entries, 'card', inHand);
+  // One of a search for the distance is of that distance, not of how the gun is set.
+  const lastCard = lastOf(entries, 'card', (each) => inHand(each) && each.distance === undefined);
+  const struck = lastOf(entries, 'incident', ownGun);
   const after = (entry: LogEntry | undefined) => !!entry && !!lastCard && moment(entry) > moment(lastCard);
   const cardState = stateOfCard();
   const card = cardState === 'good' || cardState === 'not-good' ? lastCard : undefined;
@@ -87,6 +91,7 @@ export function recorded(job: Worked, lasts: number, now: number, coat: LaidCoat
     if (!lastCard) return 'none';
     if (after(cleaned) || after(flushed)) return 'cleaned';
     if (swapped && swapped.counter > lastCard.counter) return 'changed';
+    if (after(struck)) return 'struck';
     if (!setting || after(setting) || after(mended)) return 'changed';
     if (after(mixed)) return 'batch';
     if (after(refilled)) return 'refill';

@@ -1,8 +1,10 @@
 import { celsius } from '@/core/climate';
 import { isRefusal } from '@/core/refusal';
 import { newShop } from '@/records';
-import { aJob, lacquer, logged, seen } from '../../../tests/fixtures/job';
-import { roomDay, thinAir, thinnerForRoom } from './roomday';
+import { aJob, lacquer, logged, seen, turbine } from '../../../tests/fixtures/job';
+import { airLeft, thinAir } from './altitude';
+import { turbineLeaves } from './turbineleaves';
+import { roomDay, thinnerForRoom } from './roomday';
 
 const entered = (coldest: number, warmest: number) =>
   ({
@@ -45,9 +47,27 @@ describe('the room over a day', () => {
   });
 
   it('tells of thin air only where the shop lies high', () => {
-    expect(thinAir(seen(aJob()))).toBeUndefined();
-    expect(thinAir(seen(aJob(), { shop: { ...newShop, altitude: 200 } }))).toBeUndefined();
-    expect(thinAir(seen(aJob(), { shop: { ...newShop, altitude: 1500 } }))?.share).toBeCloseTo(0.165, 2);
-    expect(thinAir(seen(logged(aJob(), [-5, { ...room, altitude: 2000 }])))?.altitude).toBe(2000);
+    const here = (job = aJob(), altitude?: number) =>
+      [job, { ...newShop, ...(altitude === undefined ? {} : { altitude }) }] as const;
+    expect(thinAir(...here())).toBeUndefined();
+    expect(thinAir(...here(aJob(), 200))).toBeUndefined();
+    expect(thinAir(...here(aJob(), 1500))?.share).toBeCloseTo(0.165, 2);
+    expect(thinAir(...here(logged(aJob(), [-5, { ...room, altitude: 2000 }])))?.altitude).toBe(2000);
+    expect(airLeft(...here())).toBe(1);
+    expect(airLeft(...here(aJob(), 1500))).toBeCloseTo(0.835, 2);
+  });
+
+  it('turbine and compressor give less up there, and what is proposed follows', () => {
+    const high = { ...newShop, altitude: 2000 };
+    const left = airLeft(aJob(), high);
+    const staged = { ...turbine, stages: 3 };
+    const [low, up] = [1, left].map((each) => turbineLeaves(staged, each) as number);
+    expect(up! / low!).toBeLessThan(1);
+    expect(up! / low!).toBeGreaterThan(left * 0.8);
+    const air = (shop: typeof newShop) => {
+      const view = seen(aJob(), { shop, rig: { ...turbine, stages: 2 } });
+      return isRefusal(view.set.proposal) ? NaN : view.set.proposal.pressure;
+    };
+    expect(air(high)).toBeLessThanOrEqual(air(newShop));
   });
 });

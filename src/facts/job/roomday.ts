@@ -1,8 +1,8 @@
-import { curveThrough, dayCurve, dewMarginLimit, pressureAt, rightTimes, type RoomAt } from '@/core/climate';
+import { curveThrough, dayCurve, dewMarginLimit, rightTimes, type RoomAt } from '@/core/climate';
 import { isRefusal, type Outcome } from '@/core/refusal';
 import { thinnerAdvice } from '@/core/thinning';
 import { thinnersOf } from './diluents';
-import { lastOf, liveEntries, moment, ofType } from './entries';
+import { liveEntries, moment, ofType } from './entries';
 import { midnightOf } from './planned';
 import type { JobView } from './view';
 
@@ -27,7 +27,7 @@ export interface RoomDay {
   readonly spans: readonly { readonly from: number; readonly to: number }[];
 }
 
-type Bearings = Pick<JobView, 'job' | 'plan' | 'now' | 'shop'>;
+type Bearings = Pick<JobView, 'job' | 'plan' | 'now'>;
 
 const day = 86_400;
 
@@ -57,18 +57,4 @@ export function thinnerForRoom({ plan: { climate, sheet, area } }: Bearings) {
   const advice = climate && thinnerAdvice(thinnersOf(sheet), climate.air, area);
   const thinner = sheet.thinning.thinners.find(({ id }) => id === advice?.id);
   return thinner && advice ? { name: thinner.name, by: advice.by } : undefined;
-}
-
-/** Under this height the air is as at the sea, m. */
-const lowland = 300;
-
-/** How much thinner the air is up here, as a share; undefined in the lowland and where nobody said how high it is. */
-export function thinAir({
-  job,
-  shop,
-}: Bearings): { readonly altitude: number; readonly share: number } | undefined {
-  const altitude = lastOf(liveEntries(job), 'climate')?.altitude ?? shop.altitude;
-  return altitude === undefined || altitude <= lowland
-    ? undefined
-    : { altitude, share: 1 - pressureAt(altitude) / pressureAt(0) };
 }

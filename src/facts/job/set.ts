@@ -2,6 +2,7 @@ import { viscosityFromSeconds } from '@/core/cups';
 import { handRange, type HandRange } from '@/core/operating';
 import { isRefusal, refuse, type Outcome } from '@/core/refusal';
 import { usualCardLasts, type Coating, type Cup, type GunAdvice, type Rig, type Shop } from '@/records';
+import { airLeft } from './altitude';
 import { appliedNow } from './batch';
 import { coatAsks } from './coatasks';
 import { fanSeen } from './fan';
@@ -93,7 +94,8 @@ export function setView(
   const hand = handOf(rig, job.approach.speed);
   const held = recorded(job, (shop.cardLasts ?? usualCardLasts) * 1000, now, coat);
   const asks = coatAsks(coat);
-  const fan = rig && fanSeen(rig, sheet.id, held.card, held.setting?.distance);
+  const fan = rig && fanSeen(rig, sheet.id, held.card, held.setting?.distance, held.setting?.knobs?.fan);
+  const air = airLeft(job, shop);
   const band = bandIn(thin.band, density);
 
   /** What could be fitted and what is proposed of it, held as asked. */
@@ -105,7 +107,7 @@ export function setView(
       const none = refuse('no-rig', 'Choose a gun for this job first.');
       return { fittings: none, proposal: none };
     }
-    const at = heldAt(rig, advice, own);
+    const at = heldAt(rig, advice, own, { sheetId: sheet.id, airLeft: air });
     const pressure = isRefusal(at.pressure) ? undefined : at.pressure;
     const overlap = own.overlap ?? job.approach.overlap;
     const transfer = transferOfPoint(plan.transfer, usual, { pressure, distance: at.distance });
@@ -133,7 +135,7 @@ export function setView(
   const usual = isRefusal(plain.proposal) ? undefined : plain.proposal;
   const { fittings, proposal } = asks.key === coatAsks(undefined).key ? plain : propose(asks, usual);
 
-  const fault = held.setting && rig ? settingFault(held.setting, rig, liquid) : undefined;
+  const fault = held.setting && rig ? settingFault(held.setting, rig, liquid, air) : undefined;
   const bearings = {
     rig,
     liquid,
@@ -143,6 +145,7 @@ export function setView(
     hand,
     fault,
     usual,
+    airLeft: air,
   };
   return {
     ...held,

@@ -8,7 +8,7 @@ import { turbineLeaves } from './turbineleaves';
 
 /** What a setting asks that the hardware cannot do, and the nearest it can. */
 export interface SettingFault {
-  readonly kind: 'fluid' | 'tip-fluid' | 'tip-fan' | 'pressure' | 'turbine' | 'not-here';
+  readonly kind: 'fluid' | 'tip-fluid' | 'tip-fan' | 'pressure' | 'turbine' | 'not-here' | 'misfit';
   readonly asked?: number;
   readonly can?: number;
 }
@@ -26,14 +26,15 @@ const tipFanSpread = 0.25;
  * that pressure and distance, more pressure than the rig bears or its turbine leaves, a nozzle or tip the rig has not.
  */
 export function settingFault(
-  setting: Pick<EntryOf<'setting'>, 'pressure' | 'fluid' | 'fan' | 'distance' | 'bore' | 'tip'>,
+  setting: Pick<EntryOf<'setting'>, 'pressure' | 'fluid' | 'fan' | 'distance' | 'bore' | 'tip' | 'trigger'>,
   rig: Rig,
   liquid: Pick<SprayedLiquid, 'viscosity' | 'density' | 'spread'>,
+  airLeft: number,
 ): SettingFault | undefined {
   const { pressure, fluid, fan, distance, bore, tip: code } = setting;
   if (rig.maxPressure !== undefined && pressure > rig.maxPressure * 1.001)
     return { kind: 'pressure', asked: pressure, can: rig.maxPressure };
-  const leaves = turbineLeaves(rig);
+  const leaves = turbineLeaves(rig, airLeft);
   if (leaves !== undefined && !isRefusal(leaves) && pressure > leaves * (1 + turbineSpread))
     return { kind: 'turbine', asked: pressure, can: leaves };
   const most = passesOf(rig, setting, liquid);
@@ -41,6 +42,7 @@ export function settingFault(
     const tip = code === undefined ? undefined : tipFromCode(code);
     if (!tip || isRefusal(tip)) return undefined;
     if (!rig.tips.includes(code as string)) return { kind: 'not-here' };
+    if (rig.misfits?.includes(code as string)) return { kind: 'misfit' };
     if (most !== undefined && Math.abs(fluid / most - 1) > tipFlowSpread)
       return { kind: 'tip-fluid', asked: fluid, can: most };
     const width = fanAt(tipNow(tip, rig.tipsWorn), distance);
@@ -48,7 +50,6 @@ export function settingFault(
   }
   if (bore === undefined) return undefined;
   if (!rig.sets.some((set) => Math.abs(set.bore - bore) < 1e-6)) return { kind: 'not-here' };
-  return most !== undefined && fluid > most * (1 + nozzleSpread)
-    ? { kind: 'fluid', asked: fluid, can: most }
-    : undefined;
+  const passes = most === undefined ? Infinity : most * (setting.trigger ?? 1);
+  return fluid > passes * (1 + nozzleSpread) ? { kind: 'fluid', asked: fluid, can: passes } : undefined;
 }

@@ -44,6 +44,13 @@ export function strokesOn(
   };
 }
 
+/** Which way the strokes of a face run, as one stands before it: the horns of a cap follow them. */
+export type StrokeRun = 'level' | 'upright' | 'along';
+
+/** Strokes run along the longer side; over what lies they run along it, whichever way that is. */
+export const strokeRun = ({ width, height, lies }: Pick<Face, 'width' | 'height' | 'lies'>): StrokeRun =>
+  lies === 'upright' ? (width >= height ? 'level' : 'upright') : 'along';
+
 /** All faces, their count and their sides. */
 export const timesOver = ({ count, sides = 1 }: Face): number => count * sides;
 

@@ -21,7 +21,8 @@ export interface Timer {
     | 'idle'
     | 'clean-by'
     | 'dwell'
-    | 'extraction';
+    | 'extraction'
+    | 'warm-up';
   /** Whose film, pot or gun it is. */
   readonly layerId: string;
   /** What it is called where a job has several: the layer, or the gun. */
@@ -67,6 +68,7 @@ export function timersOf(
     }),
     ...guns.flatMap((gun) => gunTimers(gun, guns, spray)),
     ...airTimers(job, shop, spray, now),
+    ...warmTimers(job, guns, now),
   ];
   return timers.sort((a, b) => a.due - b.due);
 }
@@ -103,6 +105,31 @@ function airTimers(
   return until === undefined || now > until + lingers
     ? []
     : [{ id: 'extraction', layerId: job.layer.id, due: until, warn: 0, then: 'go' }];
+}
+
+/** A turbine is warm and steady after so long, ms. A default. */
+const warmAfter = 5 * minutes;
+
+/** ms since the epoch when a turbine switched on for a gun is warm; none where nobody said so, or it was off since. */
+export function warmAt(job: Pick<Worked, 'log'>, rigId: string): number | undefined {
+  const entries = liveEntries(job);
+  const on = lastOf(entries, 'turbine-on', (entry) => (entry.rigId ?? rigId) === rigId);
+  // Cleaning begins with the air off.
+  const off = lastOf(
+    entries,
+    'tick',
+    (tick) => tick.list === 'clean' && tick.done && (tick.rigId ?? rigId) === rigId,
+  );
+  return on && !(off && off.counter > on.counter) ? moment(on) + warmAfter : undefined;
+}
+
+function warmTimers(job: Worked, guns: readonly CleanView[], now: number): Timer[] {
+  return guns.flatMap(({ rig, layerId }): Timer[] => {
+    const due = rig?.air === 'turbine' ? warmAt(job, rig.id) : undefined;
+    return due === undefined || now > due + minutes
+      ? []
+      : [{ id: 'warm-up', layerId, due, warn: 0, then: 'go' }];
+  });
 }
 
 const named = <T extends Timer>(timer: T, { name }: Layer, sprayed: readonly Layer[]): T =>

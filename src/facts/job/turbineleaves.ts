@@ -15,13 +15,21 @@ export interface TurbineHeld {
   readonly assumed: boolean;
 }
 
-/** None where the rig is not driven by one. */
+/** A fan wheel raises pressure by a factor: of thinner air it makes less, in proportion. */
+const inAir = ({ sealed, open }: Turbine, airLeft: number): Turbine => ({ sealed: sealed * airLeft, open });
+
+/**
+ * None where the rig is not driven by one.
+ *
+ * @param airLeft share of the sea’s air there is here
+ */
 export const turbineHeld = (
   rig: Pick<Rig, 'air' | 'turbine' | 'stages' | 'airDemand' | 'airHose'>,
+  airLeft: number,
 ): TurbineHeld | undefined =>
   rig.air === 'turbine'
     ? {
-        turbine: rig.turbine ?? turbineOf(rig.stages ?? usualStages),
+        turbine: inAir(rig.turbine ?? turbineOf(rig.stages ?? usualStages), airLeft),
         takes: rig.airDemand ?? usualTakes,
         hose: rig.airHose ?? usualHose,
         assumed: !rig.turbine || !rig.airDemand || !rig.airHose,
@@ -32,8 +40,11 @@ export const turbineHeld = (
  * What a turbine leaves at the gun while the gun takes its air, Pa gauge; none for another rig, and none of a turbine of which
  * nobody said a stage: a default forbids nothing.
  */
-export function turbineLeaves(rig: Parameters<typeof turbineHeld>[0]): Outcome<number> | undefined {
+export function turbineLeaves(
+  rig: Parameters<typeof turbineHeld>[0],
+  airLeft: number,
+): Outcome<number> | undefined {
   if (rig.turbine === undefined && rig.stages === undefined) return undefined;
-  const held = turbineHeld(rig);
+  const held = turbineHeld(rig, airLeft);
   return held && turbineAtGun(held.turbine, held.takes, held.hose);
 }

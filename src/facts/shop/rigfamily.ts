@@ -16,7 +16,7 @@ const ofAir = [
   'viscosity',
   'waterFound',
 ] as const satisfies readonly (keyof Rig)[];
-const ofAirless = ['pump', 'tipsWorn'] as const satisfies readonly (keyof Rig)[];
+const ofAirless = ['pump', 'tipsWorn', 'misfits'] as const satisfies readonly (keyof Rig)[];
 const ofCompressor = [
   'compressor',
   'dryer',
@@ -25,7 +25,8 @@ const ofCompressor = [
 ] as const satisfies readonly (keyof Rig)[];
 const ofTurbine = ['turbine', 'stages'] as const satisfies readonly (keyof Rig)[];
 
-const without = (rig: Rig, fields: readonly (keyof Rig)[]): Rig =>
+/** A rig without some of its fields. */
+export const without = (rig: Rig, fields: readonly (keyof Rig)[]): Rig =>
   Object.fromEntries(Object.entries(rig).filter(([key]) => !fields.includes(key as keyof Rig))) as Rig;
 
 /** How a family is usually fed and driven. */
@@ -89,7 +90,7 @@ export function switched(rig: Rig, atomising: Rig['atomising']): Rig {
   const kept = without(rig, [
     'transfer',
     'maxPressure',
-    ...(crossed ? (['cup', 'fluidHose', 'patterns', 'intervals', 'driving'] as const) : []),
+    ...(crossed ? (['cup', 'fluidHose', 'patterns', 'distances', 'misfits', 'intervals', 'driving'] as const) : []),
   ]);
   const named = rig.name.startsWith(`${gunWords[rig.atomising]} gun`)
     ? `${gunWords[atomising]} gun${rig.name.slice(`${gunWords[rig.atomising]} gun`.length)}`

@@ -52,6 +52,7 @@ export const shapes: Readonly<Record<RecordKind, MergeShape>> = {
     kit: list(fields()),
     waterFound: list(whole, { key: 'at' }),
     tipsWorn: fields(),
+    distances: fields(),
     intervals: fields(),
   }),
   cup: fields({ checks: list(whole, { key: 'on' }) }),

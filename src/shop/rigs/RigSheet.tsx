@@ -40,7 +40,7 @@ import { RigUse } from './RigUse';
 import { Rows } from './Rows';
 import { airWords, feedWords, gunWords } from '@/records/rigwords';
 import { useState } from 'react';
-import { ofItsFamily, switched } from '@/facts/shop/rigfamily';
+import { ofItsFamily, switched, without } from '@/facts/shop/rigfamily';
 import { expects } from '@/words/expects';
 import { amount, written } from '@/words/figures';
 
@@ -49,6 +49,8 @@ const optionsOf = (words: Record<string, string>) =>
 
 /** What drives the air of an air gun: none is no choice. */
 const airOptions = optionsOf(airWords).filter(({ value }) => value !== 'none');
+
+const codesIn = (text: string): string[] => text.split(/[,;\s]+/).filter(Boolean);
 
 export function RigSheet({ id }: { readonly id: string }) {
   const rig = useRecord('rig', id);
@@ -80,14 +82,20 @@ function RigForm({ rig }: { readonly rig: Rig }) {
   const airParts = useFieldArray({ control, name: 'airParts', keyName: 'key' });
   const { atomising, feed, air } = useWatch({ control }) as Rig;
   const [tips, setTips] = useState(rig.tips.join(', '));
-  const codes = tips.split(/[,;\s]+/).filter(Boolean);
+  const [misfits, setMisfits] = useState((rig.misfits ?? []).join(', '));
+  const codes = codesIn(tips);
+  const strays = codesIn(misfits).filter((code) => !codes.includes(code));
   const badTip = codes.map(tipFromCode).find(isRefusal);
   const airless = atomising === 'airless';
   const users = jobs.filter(({ layers }) => layers.some(({ rigId }) => rigId === rig.id));
 
   const save = handleSubmit((filled) => {
-    if (airless && badTip) return;
-    const kept = ofItsFamily({ ...filled, tips: codes });
+    if (airless && (badTip || strays.length > 0)) return;
+    const kept = ofItsFamily({
+      ...without(filled, ['misfits']),
+      tips: codes,
+      ...(airless && misfits.trim() ? { misfits: codesIn(misfits) } : {}),
+    });
     store.put(kept, 'rig changed');
     setTips(kept.tips.join(', '));
     recorded('Saved.');
@@ -138,6 +146,13 @@ function RigForm({ rig }: { readonly rig: Rig }) {
               onChange={(event) => setTips(event.target.value)}
               error={badTip?.says}
               hint="Separated by commas: 515, 517"
+            />
+            <TextField
+              label="Of these, not for its guard and housing"
+              value={misfits}
+              onChange={(event) => setMisfits(event.target.value)}
+              error={strays.length > 0 ? `${strays.join(', ')}: not among the tips owned.` : undefined}
+              hint="Tips of another make leak in it, or blow out: they are never proposed"
             />
           </Panel>
         ) : (
@@ -243,7 +258,13 @@ function RigForm({ rig }: { readonly rig: Rig }) {
         <RigUse rig={rig} />
         <KeptPatterns rig={rig} />
         <div className="flex flex-wrap gap-3 px-4 py-5">
-          <Button type="submit" look="main" disabled={!formState.isDirty && tips === rig.tips.join(', ')}>
+          <Button
+            type="submit"
+            look="main"
+            disabled={
+              !formState.isDirty && tips === rig.tips.join(', ') && misfits === (rig.misfits ?? []).join(', ')
+            }
+          >
             Save
           </Button>
           <Button disabled={users.length > 0} onClick={remove} className="min-h-16">

@@ -5,7 +5,8 @@ import { celsius, type RoomAt } from '@/core/climate';
 import { isRefusal } from '@/core/refusal';
 import { boothDay } from '@/standins/boothsensor';
 import { midnightOf } from '@/facts/job';
-import { roomDay, thinAir, thinnerForRoom } from '@/facts/job/roomday';
+import { thinAir } from '@/facts/job/altitude';
+import { roomDay, thinnerForRoom } from '@/facts/job/roomday';
 import { Choice } from '@/ui/Choice';
 import { expects } from '@/words/expects';
 import { useJob } from '@/ui/job/context';
@@ -42,7 +43,7 @@ export function RightTimes() {
   );
   const clock = (s: number) => (s === 86_400 ? endOfDay() : timeOfDay(midnight + s * 1000));
   const thinner = thinnerForRoom(view);
-  const high = thinAir(view);
+  const high = thinAir(view.work, view.shop);
   return (
     <Panel title="Best time to spray">
       <Fold

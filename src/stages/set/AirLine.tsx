@@ -36,7 +36,7 @@ export function AirLine() {
   const units = useUnits();
   const { rig, set, plan } = view;
   if (!rig || rig.air === 'none') return null;
-  if (rig.air === 'turbine') return <TurbineLine rig={rig} />;
+  if (rig.air === 'turbine') return <TurbineLine rig={rig} left={set.bearings.airLeft} />;
   const { pressure, pressureAt } = set.point;
   const chain =
     pressure === undefined || pressureAt === undefined ? undefined : airChainOf(rig, pressure, pressureAt);
@@ -117,6 +117,7 @@ export function AirLine() {
             value: isRefusal(outlet) ? '–' : written(amount('pressure', inlet - outlet), units),
           },
           { label: 'The gun takes', value: written(amount('airFlow', airDemand), units) },
+          ...highSays(set.bearings.airLeft, units),
           ...(supply
             ? [
                 { label: 'The compressor', value: supplySays(supply, units) },
@@ -176,10 +177,21 @@ const waitSays = ({ waits, costs }: CompressedAir, units: Units): string =>
     ? ''
     : ` A coat waits ${written(amount('duration', waits), units)} for the tank${costs === undefined ? '' : `, ${money(costs)} of hands: ${money(costs * 100)} over a hundred such coats, to set against a larger one`}.`;
 
+/** Up high there is less air to press: what the sea’s air would give stands beside it. */
+const highSays = (left: number, units: Units) =>
+  left < 1
+    ? [
+        {
+          label: 'Air up here, of the sea’s',
+          value: written(amount('share', left), units, { digits: 0 }),
+        },
+      ]
+    : [];
+
 /** From the turbine through its hose: what is left at the gun while it flows. */
-function TurbineLine({ rig }: { readonly rig: Rig }) {
+function TurbineLine({ rig, left }: { readonly rig: Rig; readonly left: number }) {
   const units = useUnits();
-  const held = turbineHeld(rig);
+  const held = turbineHeld(rig, left);
   if (!held) return null;
   const { turbine, takes, hose, assumed } = held;
   const atGun = turbineAtGun(turbine, takes, hose);
@@ -202,6 +214,7 @@ function TurbineLine({ rig }: { readonly rig: Rig }) {
         title="Of this line"
         facts={[
           { label: 'The gun takes', value: written(amount('airFlow', takes), units) },
+          ...highSays(left, units),
           { label: 'The turbine gives then', value: written(amount('pressure', gives), units) },
           ...(isRefusal(atGun)
             ? []

@@ -5,6 +5,7 @@ import { useJob } from '@/ui/job/context';
 import { Panel } from '@/ui/Panel';
 import { Printed } from '@/ui/Printed';
 import { amount } from '@/words/figures';
+import { turnsSays } from '@/words/set';
 
 /** Each face with what passes by it, and the tip or fan that would lose less, its change beside what it saves. */
 export function ByFace() {
@@ -35,6 +36,7 @@ export function ByFace() {
                 ) : (
                   <>
                     Turned in to <Printed figure={amount('distance', better.fan)} />
+                    {better.turns !== undefined && `, fan knob at ${turnsSays(better.turns)} turns`}
                   </>
                 )}
                 : <Printed figure={amount('share', better.lands)} digits={0} />. Saves{' '}

@@ -64,6 +64,7 @@ export function CardReader() {
       sheetId: set.sheet.id,
       pattern: own,
       ...(setting ? { distance: setting.distance, pressure: setting.pressure } : {}),
+      ...(setting?.knobs?.fan === undefined ? {} : { turns: setting.knobs.fan }),
     };
     store.put({ ...rig, patterns: [...(rig.patterns ?? []), kept].slice(-60) }, 'pattern kept');
     log('card read', {

@@ -1,5 +1,6 @@
 'use client';
 
+import { leastOpening } from '@/core/airgun';
 import { isRefusal } from '@/core/refusal';
 import { airChainOf, type PressurePlace } from '@/facts/job/airchain';
 import type { LeverRange, MovedLever } from '@/facts/job/leverranges';
@@ -22,7 +23,7 @@ interface Props {
   readonly rig: Rig;
 }
 
-/** The five levers one under another, each a line to move along and a number to type. */
+/** The levers one under another, each a line to move along and a number to type. */
 export function LeverLines({ moves, ranges, judged: { over, point }, rig }: Props) {
   const { view } = useJob();
   const units = useUnits();
@@ -91,6 +92,27 @@ export function LeverLines({ moves, ranges, judged: { over, point }, rig }: Prop
           expects={expects.fluid}
         />
       </LeverLine>
+      {!airless && (
+        <LeverLine
+          name="Trigger"
+          note={moves.trigger < 1 ? 'not pulled through' : 'pulled through'}
+          value={moves.trigger}
+          track={{ from: 0, to: 1 }}
+          good={{ from: leastOpening, to: 1 }}
+          says={written(amount('share', moves.trigger), units, { digits: 0 })}
+          onMove={moves.moveTrigger}
+        >
+          <NumberField
+            label="Trigger"
+            hideLabel
+            digits={3}
+            quantity="share"
+            value={moves.trigger}
+            onChange={moves.moveTrigger}
+            expects={[0.2, 1]}
+          />
+        </LeverLine>
+      )}
       <LeverLine
         name="Distance"
         note={
@@ -160,7 +182,8 @@ export function LeverLines({ moves, ranges, judged: { over, point }, rig }: Prop
         />
       </LeverLine>
       <p className="mt-2 text-sm text-ink-soft">
-        Green: gun, paint and coat allow it together. Hatched: they cannot.
+        Green: gun, paint and coat allow it together. Hatched: they cannot; between the marks nobody knows,
+        for the paint is only known so well.
       </p>
     </div>
   );

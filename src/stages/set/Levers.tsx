@@ -4,6 +4,7 @@ import { useMemo, useState } from 'react';
 import { createPortal } from 'react-dom';
 import { isRefusal } from '@/core/refusal';
 import type { PressurePlace } from '@/facts/job/airchain';
+import { fanOfKnob } from '@/facts/job/fan';
 import { leverRanges } from '@/facts/job/leverranges';
 import { leversJudged } from '@/facts/job/levers';
 import type { NozzleSet } from '@/records';
@@ -41,14 +42,15 @@ export function Levers({ aside }: { readonly aside: HTMLElement | null }) {
   const units = useUnits();
   const { set, rig } = view;
   const moves = useLevers(view);
-  const { levers, pressure, distance, pressureAt, fitted, tip, gives, moved, refused, approach } = moves;
+  const { levers, pressure, distance, pressureAt, fitted, tip, gives, moved, refused, approach, trigger } =
+    moves;
   const [pulled, setPulled] = useState(set.setting?.triggerPulled ?? true);
   const [knobs, setKnobs] = useState<Knobs>(set.setting?.knobs ?? {});
   const airless = rig?.atomising === 'airless';
   const bore = fitted?.bore;
   const more = useMemo(
-    () => ({ pressureAt, ...(airless ? { tip } : { bore }) }),
-    [pressureAt, airless, tip, bore],
+    () => ({ pressureAt, ...(airless ? { tip } : { bore, ...(trigger < 1 ? { trigger } : {}) }) }),
+    [pressureAt, airless, tip, bore, trigger],
   );
   const tried = { levers, pressure, distance };
   const ranges = leverRanges(view, tried, more, gives);
@@ -72,6 +74,7 @@ export function Levers({ aside }: { readonly aside: HTMLElement | null }) {
       distance,
       overlap: levers.overlap,
       speed: levers.speed,
+      ...(!airless && trigger < 1 ? { trigger } : {}),
       ...(Object.values(knobs).some((turns) => turns !== undefined) ? { knobs } : {}),
     });
   };
@@ -197,7 +200,20 @@ export function Levers({ aside }: { readonly aside: HTMLElement | null }) {
             ▲ Read without flow: while spraying the gun has less. Read it again with the trigger pulled.
           </p>
         )}
-        {!airless && <KnobFields knobs={knobs} onChange={setKnobs} />}
+        {!airless && (
+          <KnobFields
+            knobs={knobs}
+            onChange={(next) => {
+              setKnobs(next);
+              // Two cards tell what the knob does to the fan.
+              const width =
+                next.fan === knobs.fan || next.fan === undefined || distance === undefined
+                  ? undefined
+                  : fanOfKnob(rig, set.sheet.id, next.fan, distance);
+              if (width !== undefined) moves.move('fan')(width);
+            }}
+          />
+        )}
       </Fold>
     </Panel>
   );

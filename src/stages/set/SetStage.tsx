@@ -18,6 +18,10 @@ const AirLine = fetched(() => import('./AirLine').then((found) => found.AirLine)
 const Assembly = fetched(() => import('./Assembly').then((found) => found.Assembly));
 const WhichGun = fetched(() => import('./WhichGun').then((found) => found.WhichGun));
 const CardReader = fetched(() => import('./CardReader').then((found) => found.CardReader));
+const DistanceSearch = fetched(() => import('./DistanceSearch').then((found) => found.DistanceSearch));
+const Arrival = fetched(() => import('./Arrival').then((found) => found.Arrival));
+const Mishaps = fetched(() => import('./Mishaps').then((found) => found.Mishaps));
+const TurbineOn = fetched(() => import('./Mishaps').then((found) => found.TurbineOn));
 const PressureLadder = fetched(() => import('./PressureLadder').then((found) => found.PressureLadder));
 const ByFace = fetched(() => import('./ByFace').then((found) => found.ByFace));
 const TipBench = fetched(() => import('./TipBench').then((found) => found.TipBench));
@@ -61,10 +65,14 @@ export function SetStage() {
       )}
       {part === 'card' && (
         <>
+          <TurbineOn />
           <CardVerdict />
           <Experiment />
           <CardReader />
           <PressureLadder />
+          <DistanceSearch />
+          <Arrival />
+          <Mishaps />
         </>
       )}
       {part === 'air' && <AirLine />}

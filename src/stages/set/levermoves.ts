@@ -25,6 +25,8 @@ interface Held extends Tried {
   readonly tip: string | undefined;
   readonly pressureAt: PressurePlace;
   readonly gives: Lever | 'film';
+  /** Share of the flow that the trigger lets through. */
+  readonly trigger: number;
   readonly moved?: MovedLever | 'fan';
   /** Why a lever could not answer. */
   readonly refused?: Outcome<never>;
@@ -43,6 +45,7 @@ export function useLevers(view: JobView) {
       tip: point.tip,
       pressureAt: point.pressureAt ?? 'inlet',
       gives: 'speed',
+      trigger: setting?.trigger ?? 1,
     };
   });
 
@@ -80,6 +83,13 @@ export function useLevers(view: JobView) {
     setTip: (tip: string) => change({ tip }),
     movePressure: (pressure: number | undefined) => change({ pressure, moved: 'air' }),
     moveDistance: (distance: number | undefined) => change({ distance, moved: 'distance' }),
+    /** The trigger as far as a share of the flow: what comes out follows, and a lever answers for the film. */
+    moveTrigger: (trigger: number | undefined) => {
+      if (trigger === undefined || !(trigger > 0) || trigger > 1) return;
+      const flow = (held.levers.flow / held.trigger) * trigger;
+      const next = { ...held, trigger, moved: 'flow' as const, levers: { ...held.levers, flow } };
+      take(next, leversMoved(view, held, 'flow', flow, held.gives === 'flow' ? 'speed' : held.gives));
+    },
     move: (lever: Lever) => (value: number | undefined) => {
       if (value === undefined || !(value > 0)) return;
       const next = { ...held, moved: lever, levers: { ...held.levers, [lever]: value } };

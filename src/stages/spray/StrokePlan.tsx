@@ -12,6 +12,7 @@ import { NumberField } from '@/ui/NumberField';
 import { Panel } from '@/ui/Panel';
 import { useUnits } from '@/ui/units';
 import { StrokePath } from './StrokePath';
+import { hornsSay } from '@/words/horns';
 import { amount, figure } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
 
@@ -94,7 +95,7 @@ export function StrokePlan() {
           </ul>
           <p className="mt-2 text-sm text-ink-soft">
             <Printed figure={figure(view, 'gun.spacing', spacing)} /> apart, {(1 / speed).toFixed(1)} s a
-            metre. {surfaceSays[kind]}
+            metre. {surfaceSays[kind]} {hornsSay(face, view.rig)}
             {face.reach === 'stretch' || face.reach === 'steps'
               ? ' Out of easy reach: divide it where a line will not show, and keep the wet edge.'
               : ''}

@@ -18,6 +18,7 @@ export const motifs: Record<Timer['id'] | 'alarm', readonly Tone[]> = {
   alarm: run([740, 850, 960], 0.35, 0.3),
   flash: run([523, 659, 784], 0.28),
   work: run([523, 784], 0.35),
+  'warm-up': run([349, 440, 523], 0.3),
   induction: run([440, 554], 0.35),
   'stir-on': run([659, 659, 880], 0.22),
   extraction: run([880, 440], 0.5),

@@ -382,7 +382,8 @@ export function AtGun({ onClose }: { readonly onClose: () => void }) {
                 // A finger and a key are heard by the whole screen; what reads the screen aloud clicks without either.
                 onClick={(event) => event.detail === 0 && next()}
               >
-                {words.tap ?? (step.kind === 'line' || step.kind === 'by-hand' ? 'Back to the screen' : 'Say it again')}
+                {words.tap ??
+                  (step.kind === 'line' || step.kind === 'by-hand' ? 'Back to the screen' : 'Say it again')}
                 <span className="block text-[clamp(0.9rem,1.8vw,1.2rem)] font-normal">
                   tap anywhere, a pedal or any key; hold to undo
                 </span>
