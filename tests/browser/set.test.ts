@@ -219,8 +219,11 @@ describe('Set', () => {
       ['Card 3 of 3: spray it from 200 mm', 2],
     ] as const) {
       await visitor.sees(says, '[data-distance-search]');
-      const boxes = await visitor.page.$$('[data-distance-search] input[type=checkbox]');
-      for (const box of boxes.slice(0, yes)) await box.click();
+      await visitor.page.$$eval(
+        '[data-distance-search] input[type=checkbox]',
+        (boxes, n) => boxes.slice(0, n).forEach((box) => (box as HTMLInputElement).click()),
+        yes,
+      );
       await visitor.press('Keep this score');
     }
     await visitor.sees(/Best from 169 mm/, '[data-distance-search]');
@@ -245,7 +248,7 @@ describe('Set', () => {
     expect(Number(await lever('Speed')) / speed).toBeCloseTo(0.6, 1);
     await visitor.part('Card');
     await visitor.open(/^Does it arrive wet/);
-    await (await visitor.page.waitForSelector('[data-arrival] button:last-child'))!.click();
+    await visitor.page.$eval('[data-arrival] button:last-child', (dry) => (dry as HTMLButtonElement).click());
     await visitor.sees('Dry, dusty. Come closer', next);
     await visitor.open(/^Did it have a fall/);
     await visitor.press('The needle was dropped');

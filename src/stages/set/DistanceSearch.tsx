@@ -69,7 +69,7 @@ export function DistanceSearch() {
                   key={question}
                   label={question}
                   checked={answers[i] ?? false}
-                  onChange={(on) => setAnswers(answers.map((each, at) => (at === i ? on : each)))}
+                  onChange={(on) => setAnswers((all) => all.map((each, at) => (at === i ? on : each)))}
                 />
               ))}
             </fieldset>
