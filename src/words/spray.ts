@@ -48,7 +48,9 @@ function layingWords(view: JobView, coat: CoatState, units: Units): string {
 
 /** A trigger that is not pulled through, as the hand must hold it. */
 const triggerSays = ({ set: { point } }: JobView, units: Units): string =>
-  point.trigger === undefined ? '' : `Trigger at ${units.show('share', point.trigger, { digits: 0 })} of the flow. `;
+  point.trigger === undefined
+    ? ''
+    : `Trigger at ${units.show('share', point.trigger, { digits: 0 })} of the flow. `;
 
 /** The product that comes next where it is another than the last coat’s and nothing of it is in a pot, and what that means for the gun. */
 function productToMix({

@@ -5,10 +5,16 @@ import { money } from './money';
 import type { Units } from './units';
 
 /** What a part costs by what goes through it, and what running on with a worn tip does, beside a new one; empty without prices. */
-export function wearCosts({ perVolume, measured }: WearItem, units: Units): string {
+export function wearCosts({ perVolume, perWeek, counts, measured }: WearItem, units: Units): string {
   const { scale, symbol } = unitIn('volume', units.system);
   const told: string[] = [];
   if (perVolume !== undefined) told.push(`Over its life it costs ${money(perVolume * scale)} a ${symbol}.`);
+  if (perWeek !== undefined)
+    told.push(
+      counts === 'days'
+        ? `It costs ${money(perWeek)} a week, sprayed or not; one that leaks costs the paint and air that go past it besides.`
+        : `At this use it costs ${money(perWeek)} a week.`,
+    );
   const { week, price, breakEven } = measured ?? {};
   if (week && week.cost > 0) {
     const renewed =

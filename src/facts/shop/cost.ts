@@ -116,7 +116,7 @@ function plannedOf(view: JobView): CostItem[] {
 /** Parts that go with use, of a gun and of an airless one, where the shop keeps no priced ones. */
 const goes: Readonly<Record<'air' | 'airless', readonly WearingPart[]>> = {
   air: ['nozzle', 'needle'],
-  airless: ['tip', 'gun-filter'],
+  airless: ['tip', 'gun-filter', 'pump-packing'],
 };
 
 /** Lives of parts that a layer uses up. */

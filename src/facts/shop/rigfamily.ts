@@ -90,7 +90,9 @@ export function switched(rig: Rig, atomising: Rig['atomising']): Rig {
   const kept = without(rig, [
     'transfer',
     'maxPressure',
-    ...(crossed ? (['cup', 'fluidHose', 'patterns', 'distances', 'misfits', 'intervals', 'driving'] as const) : []),
+    ...(crossed
+      ? (['cup', 'fluidHose', 'patterns', 'distances', 'misfits', 'intervals', 'driving'] as const)
+      : []),
   ]);
   const named = rig.name.startsWith(`${gunWords[rig.atomising]} gun`)
     ? `${gunWords[atomising]} gun${rig.name.slice(`${gunWords[rig.atomising]} gun`.length)}`

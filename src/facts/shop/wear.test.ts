@@ -122,6 +122,7 @@ describe('what wears', () => {
     const worse = { ...pump, tipsWorn: { '517': { ...pump.tipsWorn!['517']!, fan: 0.2 } } };
     expect(of([worse], [job('mild')], 'tip').measured!.week!.cost).toBeGreaterThan(week!.cost);
     expect(mild.perVolume).toBeCloseTo(price! / mild.belief.median, 9);
+    expect(mild.perWeek).toBeCloseTo((price! * mild.rate * 7 * 86_400) / mild.belief.median, 9);
     expect(mild.measured!.breakEven).toBeGreaterThan(0);
     const after = lookedAfter(pump, { kind: 'wear', id: 'x', part: 'tip', which: '517' }, day(0), 'new');
     expect(after.tipsWorn).toEqual({});

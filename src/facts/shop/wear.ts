@@ -40,6 +40,8 @@ export interface WearItem {
   readonly forecast: Outcome<WearForecast>;
   /** Currency for each m³ it sprays, of a part that counts what it sprays and has a price. */
   readonly perVolume?: number;
+  /** Currency a week at this use, over the life it has. */
+  readonly perWeek?: number;
   /** ms; the ends of the middle 80 % and the middle, where it is used at all. */
   readonly due?: { readonly low: number; readonly middle: number; readonly high: number };
   /** Of a tip whose fan was measured: what it has lost, and what running on with it costs. */
@@ -160,6 +162,7 @@ function itemOf(
     belief,
     forecast,
     ...(counts === 'litres' && price !== undefined ? { perVolume: price / belief.median } : {}),
+    ...(price !== undefined && rate > 0 ? { perWeek: (price * rate * week) / belief.median } : {}),
     ...(known && left && rate > 0
       ? { due: { low: dueAt(left.low), middle: dueAt(left.middle), high: dueAt(left.high) } }
       : {}),

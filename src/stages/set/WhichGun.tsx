@@ -20,6 +20,7 @@ import { gunChoiceSays, mixOf } from '@/words/gunchoice';
 import { plural } from '@/words/line';
 import { wayWords } from '@/words/methods';
 import { money } from '@/words/money';
+import { HandsSaved } from './HandsSaved';
 import { OverJobs } from './OverJobs';
 
 /** The shop’s guns side by side on this layer, each as a job with it would be concluded; and the ways without a gun. */
@@ -114,7 +115,7 @@ function Payback({ choices, price }: PaybackProps) {
       </ul>
       <div className="mt-2 max-w-60">
         <CommitField
-          label="A gun that is to be bought costs"
+          label="What is to be bought costs"
           value={cost === undefined ? '' : String(cost)}
           onCommit={(text) => {
             const said = Number(text.replace(',', '.'));
@@ -123,6 +124,7 @@ function Payback({ choices, price }: PaybackProps) {
         />
       </div>
       <OverJobs now={view.now} cost={cost} />
+      <HandsSaved cost={cost} />
     </section>
   );
 }
