@@ -2,6 +2,7 @@ import * as z from 'zod/mini';
 import { neighbours } from '@/core/drift';
 import { handMethods } from '@/core/elements';
 import { surfaceKinds } from '@/core/film';
+import { workplaces } from '@/core/safety';
 import { groundStates, substrateKinds } from '@/core/system';
 import { asked, countUpTo, day, film, id, instant, kelvin, metres, name, share, text } from './fields';
 import { layer } from './layer';
@@ -162,6 +163,8 @@ export const job = z.object({
     /** What a thirsty surface drinks before a film stands, m³/m². */
     absorption: z.optional(film),
   }),
+  /** Where it is sprayed, where that is not where the shop sprays. */
+  sprayedIn: z.optional(z.enum(workplaces)),
   outdoors: z.optional(outdoors),
   /** From the part up. */
   layers: z

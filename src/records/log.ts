@@ -223,6 +223,8 @@ const sayings = [
     holds: z.optional(pascals),
   }),
   entryOf('touch', { coatId: id, found: z.enum(['wet', 'tacky', 'dry']) }),
+  /** How a coat lies, seen before the next goes on: even, rough and wet, or rough and dry. */
+  entryOf('texture', { coatId: id, found: z.enum(['even', 'wet-rough', 'dry-rough']) }),
   /** Work between coats or layers: what it took off, m dry, and how long it took. */
   entryOf('worked', {
     layerId: id,

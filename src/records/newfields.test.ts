@@ -460,7 +460,9 @@ describe('what is new in them', () => {
           note: 'on steel',
         },
         { ...entry, id: 'd', counter: 3, type: 'turbine-on', rigId: 'rig' },
+        { ...entry, id: 'e', counter: 4, type: 'texture', coatId: 'lacquer-1', found: 'wet-rough' },
       ],
+      sprayedIn: 'confined',
     };
     expect(read(full)).toEqual(plain(full));
     for (const wrong of [

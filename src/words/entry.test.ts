@@ -65,6 +65,7 @@ const all: readonly (readonly [NewEntry, string])[] = [
     },
     'dry, dusty from 200 mm; dry 10 s after it arrived',
   ],
+  [{ type: 'texture', coatId: 'lacquer-1', found: 'dry-rough' }, 'Lacquer 1 is rough and dry'],
   [{ type: 'parts', count: 4 }, '+4'],
   [
     { type: 'inspected', faceId: 'front', zone: 'edges', asks: 'bare', found: 'bare' },

@@ -38,6 +38,7 @@ export const typeWords: Record<EntryType, string> = {
   pause: 'Paused',
   resume: 'Went on',
   touch: 'Touch test',
+  texture: 'How it lies',
   flowed: 'Flow-out',
   outcome: 'Outcome',
   rework: 'Put right',
@@ -73,6 +74,12 @@ const helpedWords = {
   no: 'the change did not help',
 } as const;
 const filmDigits = (units: Units) => ({ digits: units.system === 'metric' ? 1 : 2 });
+/** How a coat lies, as it is said of one. */
+export const textureWords = {
+  even: 'lies even',
+  'wet-rough': 'is rough and wet',
+  'dry-rough': 'is rough and dry',
+} as const;
 const flowedWords = { peel: 'kept its peel', even: 'flowed out evenly', run: 'ran' } as const;
 
 /** Work that was planned: the layer’s own, or what a coat loses to sanding. */
@@ -137,6 +144,8 @@ export function entryWords(entry: LogEntry, job: Job, units: Units): string {
       return `${coat(entry.coatId)} on ${faceNamed(entry.faceId)}${entry.side === 2 ? ', back' : ''}`;
     case 'flowed':
       return `${coat(entry.coatId)} ${flowedWords[entry.seen]} at ${units.show('film', entry.film)} wet`;
+    case 'texture':
+      return `${coat(entry.coatId)} ${textureWords[entry.found]}`;
     case 'touch':
       return `${coat(entry.coatId)} is ${entry.found}`;
     case 'parts':

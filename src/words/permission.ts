@@ -52,6 +52,10 @@ const causeWords: Record<Cause, { says: string; tap?: Tap }> = {
     says: 'The room leaves {found} beside the part.',
     tap: go('plan', 'Go to the part', 'part'),
   },
+  'low-ceiling': {
+    says: 'The room leaves {found} above the part.',
+    tap: go('plan', 'Go to the part', 'part'),
+  },
   'room-unread': {
     says: 'The room is not read.',
     tap: go('plan', 'Read the room', 'ready'),
@@ -136,6 +140,10 @@ const causeWords: Record<Cause, { says: string; tap?: Tap }> = {
   'work-due': {
     says: 'Work comes between: {what}.',
     tap: go('spray', 'Go to the work', 'run'),
+  },
+  'dry-rough': {
+    says: 'The coat below is dry and rough: the next one does not heal it.',
+    tap: go('spray', 'Go to the coats', 'run'),
   },
   'look-due': {
     says: 'The last coat is to be looked at under a strong light.',

@@ -50,6 +50,9 @@ const limitWords: Record<Cause, string> = {
   between: 'The sheet forbids it until {until}: a coat now would lift or wrinkle the one below.',
   'missed-soft': 'It is hard enough from {until}.',
   'missed-hard': 'A coat laid on it now would not bond.',
+  'dry-rough':
+    'What is wet and rough may still flow under the next coat; what is dry and rough shows through it.',
+  'low-ceiling': 'A stroke over the top edge takes {limit}: there it starts and stops on the part.',
   'no-window': 'The film is reckoned to be ready at {until}.',
   'no-window-above': 'Ready after {found}, closed after {limit}.',
   'work-due': 'As it was planned.',
@@ -120,6 +123,9 @@ const remedyWords: Record<RemedyId, string> = {
   touch: 'Touch a masked corner: tacky, not wet.',
   'wait-hard': 'Leave it to harden{until}.',
   scuff: 'Scuff it, clean it and record that.',
+  'flat-rough':
+    'Let it harden, flat it smooth, clean it and record that; nearer or with less air for the next.',
+  'lay-down': 'Lay it down, or take it where it is higher.',
   'warm-and-read': 'Warm the room and read it again.',
   'plan-sanding': 'Or plan sanding before the coat that comes after.',
   'do-work': 'Do it and record it.',

@@ -47,6 +47,8 @@ const answers: Record<RemedyId, readonly Cause[]> = {
   touch: ['early', 'untouched', 'not-drying'],
   'wait-hard': ['between', 'missed-soft', 'no-window'],
   scuff: ['missed-hard'],
+  'flat-rough': ['dry-rough'],
+  'lay-down': ['low-ceiling'],
   'warm-and-read': ['no-window', 'no-window-above'],
   'plan-sanding': ['no-window-above'],
   'do-work': ['work-due'],

@@ -36,6 +36,8 @@ export const remedyIds = [
   'touch',
   'wait-hard',
   'scuff',
+  'flat-rough',
+  'lay-down',
   'warm-and-read',
   'plan-sanding',
   'do-work',
@@ -208,6 +210,10 @@ export function remediesFor(cause: Cause, question: RemedyQuestion): Remedy[] {
       return [{ id: 'wait-hard' }];
     case 'missed-hard':
       return [{ id: 'scuff' }];
+    case 'dry-rough':
+      return [{ id: 'flat-rough' }];
+    case 'low-ceiling':
+      return [{ id: 'lay-down' }];
     case 'no-window':
       return [{ id: 'warm-and-read' }, { id: 'wait-hard' }];
     case 'no-window-above':

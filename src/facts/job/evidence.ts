@@ -62,6 +62,7 @@ export function evidenceOf(view: JobView): Evidence[] {
     ...ofWiping(view),
     ...ofCleaning(view),
     ...ofFalls(view),
+    ...ofTexture(view),
     ...ofPreparation(view),
     ...ofSpecks(view),
   ];
@@ -113,6 +114,14 @@ function ofCleaning({ spray, work }: JobView): Evidence[] {
   return to - from > stays
     ? [{ finding: 'cleaned:left', says: `mix stood in the gun from ${before.coat.name} on` }]
     : [];
+}
+
+const feels = { even: 'feel:smooth', 'wet-rough': 'feel:wet', 'dry-rough': 'feel:dry' } as const;
+
+/** How the last coat looked at lies, as somebody said before the next one. */
+function ofTexture({ work }: JobView): Evidence[] {
+  const entry = lastOf(liveEntries(work), 'texture');
+  return entry ? [{ finding: feels[entry.found], entry }] : [];
 }
 
 /** A fall hurts one of these; renewed since, it tells nothing any more. */

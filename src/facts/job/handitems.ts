@@ -9,7 +9,7 @@ import {
 import type { PermissionGroup, Weight } from '@/core/permission';
 import type { QuantityId } from '@/core/quantity';
 import type { Hazard } from '@/core/safety';
-import type { Job, NewEntry, Shop } from '@/records';
+import type { Job, NewEntry } from '@/records';
 import { roleOf } from './coatrole';
 import { liveEntries, moment, ofType } from './entries';
 import { jobHazards } from './hazards';
@@ -19,6 +19,7 @@ import { machinePaper, readBy, sheetPaper } from './papers';
 import type { CoatState } from './spray';
 import { substrateOf } from './substrate';
 import type { JobView } from './view';
+import { roomSize, workplaceOf } from './workplace';
 
 /** Something a person answers for with a tick. */
 export interface HandItem {
@@ -128,7 +129,7 @@ function ofPeople(view: Seen): Says[] {
   const { sheet } = view.plan;
   const airless = rig?.atomising === 'airless';
   const burns = has('flammable');
-  const confined = shop.place?.kind === 'confined';
+  const confined = workplaceOf(view.job, shop) === 'confined';
   const sensitising = has('isocyanate', 'aziridine');
   const fed = sensitising || confined;
   const list: (Says | false)[] = [
@@ -236,14 +237,6 @@ function ofSanding(view: Seen): Says[] {
   ];
 }
 
-/** m, the longer and the shorter side of where it is sprayed, where somebody said them; none outdoors. */
-export function roomSize({
-  place,
-}: Pick<Shop, 'place'>): { readonly long: number; readonly short: number } | undefined {
-  if (!place?.width || !place.length || place.kind === 'outdoors') return undefined;
-  return { long: Math.max(place.width, place.length), short: Math.min(place.width, place.length) };
-}
-
 /** Coats whose colour is seen. */
 const colourCoats: readonly CoatRole[] = ['base', 'bed', 'metallic', 'drop', 'blend'];
 
@@ -256,7 +249,7 @@ function ofPlace({ job, rig, work, shop }: Seen, coat: CoatState): Says[] {
       says: 'Steps or scaffold stand fast, no power line within reach.',
     },
     // Where the room's size is known, it is reckoned instead.
-    !roomSize(shop) && {
+    !roomSize(job, shop) && {
       id: 'swing',
       group: 'room',
       weight: 'care',

@@ -292,6 +292,56 @@ describe('what is asked', () => {
     expect(item(inPlace(2.1, 'outdoors'), 'swing').by).toBe('hand');
   });
 
+  it('and above it where its height is known, of what stands upright alone', () => {
+    const tall = aJob();
+    const faces = tall.part.faces.map((face) => ({ ...face, height: 2.2 }));
+    const under = (height: number, lies: 'upright' | 'flat' = 'upright') =>
+      of(
+        { ...tall, part: { ...tall.part, faces: faces.map((face) => ({ ...face, lies })) } },
+        { shop: { ...newShop, place: { kind: 'booth', width: 6, length: 8, height } } },
+      );
+    expect(item(under(2.4), 'swing')).toMatchObject({ cause: 'low-ceiling', weight: 'care', min: 0.3 });
+    expect(item(under(2.6), 'swing').met).toBe(true);
+    expect(item(under(2.4, 'flat'), 'swing').met).toBe(true);
+  });
+
+  it('a job sprayed elsewhere than the shop sprays is asked what that place asks', () => {
+    const shop = { ...newShop, place: { kind: 'booth', width: 2, length: 2 } } as const;
+    const tank: Job = { ...aJob(), sprayedIn: 'confined' };
+    for (const id of ['confined', 'breathing-air'])
+      expect(item(of(tank, { shop }), id)).toMatchObject({ weight: 'stop', waivable: false });
+    expect(ids(of(aJob(), { shop }))).not.toEqual(expect.arrayContaining(['confined']));
+    // The size that is known is the booth’s.
+    expect(item(of(tank, { shop }), 'swing').by).toBe('hand');
+    expect(item(of(aJob(), { shop }), 'swing')).toMatchObject({ cause: 'cramped' });
+    expect(item(of({ ...aJob(), outdoors: { wind: 1 } }, { shop }), 'swing').by).toBe('hand');
+  });
+
+  it('a coat that lies dry and rough is flatted before the next; wet and rough it may heal', () => {
+    const on = logged(readyToSpray(), [-20, start('lacquer-1')], [-15, end('lacquer-1')]);
+    const lies = (found: 'even' | 'wet-rough' | 'dry-rough') =>
+      logged(on, [-10, { type: 'texture', coatId: 'lacquer-1', found }]);
+    expect(item(of(on), 'texture').met).toBe(true);
+    expect(item(of(lies('wet-rough')), 'texture').met).toBe(true);
+    expect(item(of(lies('dry-rough')), 'texture')).toMatchObject({
+      cause: 'dry-rough',
+      weight: 'stop',
+      waivable: true,
+    });
+    const flatted = logged(lies('dry-rough'), [-5, { type: 'worked', layerId: 'lacquer', what: 'sand' }]);
+    expect(item(of(flatted), 'texture').met).toBe(true);
+    // Sanded before it was looked at, it still lies as it was seen.
+    const before = logged(lies('dry-rough'), [-12, { type: 'worked', layerId: 'lacquer', what: 'sand' }]);
+    expect(item(of(before), 'texture').met).toBe(false);
+    // Seen anew, the last look counts.
+    expect(
+      item(
+        of(logged(lies('dry-rough'), [-5, { type: 'texture', coatId: 'lacquer-1', found: 'even' }])),
+        'texture',
+      ).met,
+    ).toBe(true);
+  });
+
   it('a confined space is air-fed, metered and watched, whatever is sprayed', () => {
     const told = of(aJob(), { shop: { ...newShop, place: { kind: 'confined' } } });
     for (const id of ['confined', 'breathing-air', 'masks', 'extraction'])

@@ -15,7 +15,8 @@ import { compressedAir } from './compressed';
 import { doseUnread, ratioUnread } from './ratioread';
 import { pastCap } from './pastcap';
 import { lastOf, liveEntries, moment, ofType } from './entries';
-import { handItems, roomSize, type HandItem } from './handitems';
+import { handItems, type HandItem } from './handitems';
+import { roomSize } from './workplace';
 import { substrateOf } from './substrate';
 import { coatsInHand } from './layers';
 import type { Fitness } from './plan';
@@ -95,6 +96,7 @@ export function permissionOf(view: Seen): Permission {
     told('dew', 'part', dewOf(view)),
     told('window', 'part', windowOf(view, coat)),
     told('between', 'part', betweenOf(view, coat)),
+    told('texture', 'part', textureOf(view, coat)),
     told('film', 'part', filmOf(view, coat)),
     told('fade', 'part', fadeOf(view)),
     told('ratio', 'mix', ratioOf(view)),
@@ -215,6 +217,14 @@ function betweenOf({ spray }: Seen, { coat }: CoatState): Found | undefined {
   return spray.unverified ? { cause: 'untouched' } : undefined;
 }
 
+/** A coat that lies dry and rough does not heal under the next: it is flatted first. */
+function textureOf({ spray }: Seen, { coat }: CoatState): Found | undefined {
+  const below = spray.texture;
+  return spray.next?.coat.id === coat.id && below?.found === 'dry-rough' && !below.flatted
+    ? { cause: 'dry-rough' }
+    : undefined;
+}
+
 function filmOf(view: Seen, { dry }: CoatState): Found | undefined {
   if (dry.outside)
     return {
@@ -244,16 +254,27 @@ function fadeOf(view: Seen): Found | undefined {
 const doseOf = ({ plan: { sheet }, work: { layer } }: Seen): Found | undefined =>
   doseUnread(sheet, layer.doses) ? { cause: 'dose-unread' } : undefined;
 
+/** m above the top edge that a stroke over it takes. A default. */
+const overTop = 0.3;
 /** m an arm reaches beside the gun. A default. */
 const armReach = 0.6;
 
 /** Room beside the longest face for an arm and the gun’s distance, where the size of the room is known. */
 function swingOf({ shop, job, set }: Seen): Found | undefined {
-  const size = roomSize(shop);
+  const size = roomSize(job, shop);
   if (!size) return undefined;
   const widest = Math.max(...job.part.faces.map(({ width }) => width));
-  const found = Math.min((size.long - widest) / 2, size.short / 2);
+  const beside = Math.min((size.long - widest) / 2, size.short / 2);
   const min = armReach + set.point.distance;
+  // What stands upright leaves the gun so much to its top edge, from which a stroke runs out.
+  const tallest = Math.max(
+    0,
+    ...job.part.faces.filter(({ lies }) => lies === 'upright').map(({ height }) => height),
+  );
+  const above = size.high === undefined ? Infinity : size.high - tallest;
+  if (beside >= min && above < overTop)
+    return { cause: 'low-ceiling', found: above, min: overTop, quantity: 'length' };
+  const found = beside;
   return found < min ? { cause: 'cramped', found, min, quantity: 'length' } : undefined;
 }
 

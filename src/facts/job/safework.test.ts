@@ -28,6 +28,8 @@ describe('what keeps people whole beside a coat', () => {
     expect(actOf(card())).toBe('card');
     expect(actOf({ type: 'tick', list: 'clean', step: 'flush', done: true })).toBe('wash');
     expect(actOf({ type: 'tick', list: 'clean', step: 'relief', done: true })).toBeUndefined();
+    expect(actOf({ type: 'tick', list: 'midway', step: 'mid-wipe', done: true })).toBe('wash');
+    expect(actOf({ type: 'tick', list: 'midway', step: 'mid-cover', done: true })).toBeUndefined();
     expect(actOf({ type: 'tick', list: 'clean', step: 'flush', done: false })).toBeUndefined();
     expect(actOf({ type: 'worked', layerId: 'lacquer', what: 'sand' })).toBe('sand');
     expect(actOf({ type: 'worked', layerId: 'lacquer', what: 'wipe' })).toBeUndefined();

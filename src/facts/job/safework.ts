@@ -26,6 +26,8 @@ export function actOf(entry: NewEntry): Act | undefined {
     case 'tick':
       if (!entry.done) return undefined;
       if (entry.list === 'clean') return washes.includes(entry.step) ? 'wash' : undefined;
+      // Between coats the cap is wiped with the same solvent.
+      if (entry.list === 'midway') return entry.step === 'mid-wipe' ? 'wash' : undefined;
       return entry.list === 'ready' && rubs(entry.step) ? 'sand' : undefined;
     default:
       return undefined;

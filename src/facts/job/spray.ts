@@ -53,6 +53,8 @@ export interface SprayView {
   readonly look?: LookDue;
   /** When it was sanded or scuffed while too soft: that opened nothing. ms */
   readonly abradedTooSoon?: number;
+  /** How the last coat lies, as somebody saw it, and whether it was flatted since. */
+  readonly texture?: { readonly found: EntryOf<'texture'>['found']; readonly flatted: boolean };
   /** An additive moves the clocks and nobody says by how much: only a finger knows. */
   readonly unverified: boolean;
   /** In the room as read the coat below does not dry, and no finger found otherwise. */
@@ -93,6 +95,7 @@ export function sprayView(job: Worked, set: SetView, points: readonly CoatPoint[
   const work = workBetween(job, coats, now);
   const soon = abradedTooSoon(job, lastEnded, next?.coat);
   const moved = below && clockMoved(layerOf(job, below.coat.layerId));
+  const lies = lastEnded && textureSeen(entries, lastEnded.coat.id);
   const gunTime = own?.time ?? secondsOf(strokes) * point.passes;
   return {
     coats,
@@ -103,6 +106,7 @@ export function sprayView(job: Worked, set: SetView, points: readonly CoatPoint[
     work,
     ...(running ? {} : { due: next && workDue(work), look: lookDue(job, coats) }),
     ...(soon === undefined || !next ? {} : { abradedTooSoon: soon }),
+    ...(lies ? { texture: lies } : {}),
     unverified: next !== undefined && moved?.unknown === true && !touch,
     ...(next && below && !touch && neverDries(below.sheet, lastOf(entries, 'climate'))
       ? { stuck: true as const }
@@ -118,6 +122,19 @@ export function sprayView(job: Worked, set: SetView, points: readonly CoatPoint[
     handPaint: handPaintOf(job.part, set.wet),
     cardWanted: set.card?.verdict !== 'good',
   };
+}
+
+/** How a coat lies: the last that was said of it, and whether it was sanded after that. */
+function textureSeen(entries: readonly LogEntry[], coatId: string): SprayView['texture'] {
+  const seen = lastOf(entries, 'texture', (entry) => entry.coatId === coatId);
+  if (!seen) return undefined;
+  const flatted = entries.some(
+    (entry) =>
+      entry.counter > seen.counter &&
+      ((entry.type === 'abraded' && entry.coatId === coatId) ||
+        (entry.type === 'worked' && (entry.what === 'sand' || entry.what === 'scuff'))),
+  );
+  return { found: seen.found, flatted };
 }
 
 function pausesOf(entries: readonly LogEntry[], coatId: string, end: number | undefined) {

@@ -34,6 +34,21 @@ describe('ways to put a job right', () => {
     expect(way(sprayed(aJob([{ ...colour, pigment: 'flake' }])), 'polish').shut).toBe('not-glossy');
   });
 
+  it('what was seen to lie dry and rough is not covered by the next coat; wet and rough it may be', () => {
+    const [first] = coatsIn(aJob());
+    const one = sprayed(aJob(), [first!]);
+    const lies = (found: 'wet-rough' | 'dry-rough') =>
+      sure(
+        waysTold(
+          seen(logged(one, [-100, { type: 'texture', coatId: first!.id, found }])),
+          'orange-peel',
+          'dry',
+        ),
+      ).find((each) => each.way === 'cover')!;
+    expect(lies('dry-rough').shut).toBe('does-not-heal');
+    expect(lies('wet-rough').shut).not.toBe('does-not-heal');
+  });
+
   it('over one side of the face it was named on', () => {
     const [front] = aJob().part.faces;
     const small = { ...front!, id: 'small', width: 0.1, height: 0.1 };

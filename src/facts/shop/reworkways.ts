@@ -47,7 +47,7 @@ export function waysTold(
     coat: top.dry.aim,
     coats: layer?.coats.length ?? 1,
     toCome: spray.next?.coat.layerId === top.coat.layerId,
-    dryTexture: defect === 'dry-spray',
+    dryTexture: defect === 'dry-spray' || spray.texture?.found === 'dry-rough',
     blendable: top.sheet.blendable,
     glossy: gloss.includes(top.sheet.class) && top.sheet.pigment !== 'flake',
     hardIn: Math.max((hardens - now) / 1000, 0),

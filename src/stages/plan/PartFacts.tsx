@@ -8,6 +8,7 @@ import { SelectField } from '@/ui/Field';
 import { Fold } from '@/ui/Fold';
 import { useJob } from '@/ui/job/context';
 import { GroundTaps } from '@/ui/job/GroundTaps';
+import { placeKindWords } from '@/words/care';
 import { existingWords, exposureWords, judgedWords, substrateWords } from '@/words/system';
 
 const optionsOf = (words: Record<string, string>, unsaid?: string) => [
@@ -44,6 +45,20 @@ export function PartFacts() {
         value={part.exposure ?? ''}
         onChange={(event) => set({ exposure: (event.target.value || undefined) as Job['part']['exposure'] })}
         options={optionsOf(exposureWords, 'Not said')}
+      />
+      <SelectField
+        label="Sprayed in"
+        value={job.sprayedIn ?? ''}
+        onChange={(event) => {
+          const { sprayedIn: before, ...rest } = job;
+          const sprayedIn = event.target.value as Job['sprayedIn'] | '';
+          if (sprayedIn !== (before ?? ''))
+            store.put({ ...rest, ...(sprayedIn ? { sprayedIn } : {}) }, 'place said');
+        }}
+        options={optionsOf(
+          placeKindWords,
+          `As the shop: ${placeKindWords[view.shop.place?.kind ?? 'booth'].toLowerCase()}${view.shop.place ? '' : ', a default'}`,
+        )}
       />
       <SelectField
         label="Accept on"

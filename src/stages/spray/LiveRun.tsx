@@ -107,6 +107,49 @@ function Edge({ piece: { face, side } }: { readonly piece: { readonly face: Face
   );
 }
 
+const lies = [
+  { found: 'even', says: 'Even' },
+  { found: 'wet-rough', says: 'Rough, wet' },
+  { found: 'dry-rough', says: 'Rough, dry' },
+] as const;
+
+const liesMeans = {
+  even: 'The next coat may go on as it is planned.',
+  'wet-rough':
+    'It may flow under the next coat, if that one lies wet: slower, a little more, thinner in its band.',
+  'dry-rough': 'The next coat does not heal it: let it harden, flat it, and lay the next one wetter.',
+} as const;
+
+/** How the coat lies, before the next one goes on: what is rough and dry comes through whatever is laid over it. */
+function Lies({ last }: { readonly last: CoatState }) {
+  const { view, log } = useJob();
+  const { texture } = view.spray;
+  return (
+    <div className="mt-3" data-lies>
+      <p className="mb-1 text-sm text-ink-soft">
+        How does {last.coat.name.toLowerCase()} lie, low light across it?
+      </p>
+      <div className="flex flex-wrap gap-2">
+        {lies.map(({ found, says }) => (
+          <Button
+            key={found}
+            className="flex-1"
+            aria-pressed={texture?.found === found}
+            onClick={() => log('how it lies', { type: 'texture', coatId: last.coat.id, found })}
+          >
+            {says}
+          </Button>
+        ))}
+      </div>
+      {texture && (
+        <p className="mt-1 text-sm">
+          {texture.flatted ? 'Flatted since. The next coat may go on.' : liesMeans[texture.found]}
+        </p>
+      )}
+    </div>
+  );
+}
+
 /** What a coat that has begun to set is spared, and what the next one can mend. */
 function Missed({ last, next }: { readonly last: CoatState; readonly next: CoatState }) {
   return (
@@ -164,6 +207,7 @@ function Between() {
                   : `${touch.found === 'tacky' ? 'Tacky' : 'Dry'} at ${clockTime(moment(touch))}: the next coat may go on, whatever the clock says.`
               : 'Tacky, not wet, is what the next coat wants. Trust the touch test, not the timer.'}
           </p>
+          <Lies last={last} />
           {spray.next && <Missed last={last} next={spray.next} />}
         </fieldset>
         <fieldset>

@@ -5,6 +5,7 @@ import { Ventilation } from '@/shop/care/Ventilation';
 import { useShop } from '@/store/hooks';
 import { solventOfCoat } from '@/facts/job';
 import { useJob } from '@/ui/job/context';
+import { workplaceOf } from '@/facts/job/workplace';
 import { jobHazards } from '@/facts/job/hazards';
 
 /** What to wear for this job’s coat where it is sprayed. */
@@ -15,7 +16,7 @@ export function JobProtection() {
     <ProtectionList
       hazards={jobHazards(view)}
       technique={view.rig?.atomising === 'airless' ? 'airless' : 'air'}
-      place={shop.place?.kind ?? 'booth'}
+      place={workplaceOf(view.job, shop) ?? 'booth'}
     />
   );
 }
