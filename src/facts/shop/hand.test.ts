@@ -1,5 +1,5 @@
 import { usualHand } from '@/core/evenness';
-import { newShop, type PracticeTry } from '@/records';
+import { newShop, type PracticeTry, type Shop } from '@/records';
 import { aJob } from '../../../tests/fixtures/job';
 import { handFor, measuredHands } from './hand';
 
@@ -35,6 +35,24 @@ describe('a hand measured in practice', () => {
     // Nine clumsy panels long ago, eight good ones since.
     const learnt = Array.from({ length: 17 }, (_, i) => aTry('Ada', i, i < 9 ? 0.8 : 0.05));
     expect(measuredHands(learnt)[0]!.hand.spacing).toBeCloseTo(0.05, 9);
+  });
+
+  it('goes on under another name, with what was done under the former one', () => {
+    const people = [{ id: 'p', name: 'Ada Reed', formerly: ['Ada'] }] as unknown as NonNullable<
+      Shop['people']
+    >;
+    const tries = [aTry('Ada', 1, 0.3), aTry('Ada Reed', 2, 0.4), aTry('Bo', 1, 0.2), aTry('Bo', 2, 0.2)];
+    const measured = measuredHands(tries, [], people);
+    expect(measured.map(({ name, tries: own }) => [name, own])).toEqual([
+      ['Ada Reed', 2],
+      ['Bo', 2],
+    ]);
+    const job = {
+      ...aJob(),
+      approach: { ...aJob().approach, hand: { kind: 'person', name: 'Ada' } as const },
+    };
+    expect(handFor(job, { ...newShop, people }, measured).from).toBe('person');
+    expect(handFor(job, newShop, measured).from).toBe('usual');
   });
 
   it('is used where the job says so, the shop’s own likewise, and the usual one otherwise', () => {

@@ -1,6 +1,7 @@
 import { usualHand, type Hand } from '@/core/evenness';
 import type { EntryOf, Job, PracticeTry, Shop } from '@/records';
 import { liveEntries, ofType } from '../job';
+import { namesOf } from './pace';
 
 /** Tries a hand’s spread is taken from, and how many make one. */
 const latest = 8;
@@ -23,10 +24,14 @@ const enoughStrokes = 12;
 /** What the phone on a gun felt of each person over their last faces: how their speed and their tilt spread. */
 function feltSpreads(
   jobs: readonly Job[],
+  nameNow: (name: string) => string,
 ): Map<string, { readonly faces: number; speed: number; tilt: number }> {
   const faces = new Map<string, EntryOf<'hand'>[]>();
   for (const entry of jobs.flatMap((job) => ofType(liveEntries(job), 'hand')))
-    if (entry.by && !entry.coarse) faces.set(entry.by, [...(faces.get(entry.by) ?? []), entry]);
+    if (entry.by && !entry.coarse) {
+      const name = nameNow(entry.by);
+      faces.set(name, [...(faces.get(name) ?? []), entry]);
+    }
   return new Map(
     [...faces].flatMap(([name, all]) => {
       const own = [...all].sort((a, b) => a.at.localeCompare(b.at)).slice(-latest);
@@ -54,14 +59,19 @@ function feltSpreads(
 /**
  * What practice and faces that were felt say of each person’s hand: from their last tries on a panel, and from the phone on
  * the gun. What neither tells keeps the usual spread: a pointer says nothing of distance and tilt, a phone nothing of where
- * strokes lie.
+ * strokes lie. What was done under a former name is of whoever bears another one now.
  */
-export function measuredHands(tries: readonly PracticeTry[], jobs: readonly Job[] = []): MeasuredHand[] {
-  const felt = feltSpreads(jobs);
-  const people = [...new Set([...tries.map(({ name }) => name), ...felt.keys()])].sort();
+export function measuredHands(
+  tries: readonly PracticeTry[],
+  jobs: readonly Job[] = [],
+  listed: Shop['people'] = [],
+): MeasuredHand[] {
+  const nameNow = (name: string) => listed.find((person) => namesOf(person).includes(name))?.name ?? name;
+  const felt = feltSpreads(jobs, nameNow);
+  const people = [...new Set([...tries.map(({ name }) => nameNow(name)), ...felt.keys()])].sort();
   return people.flatMap((name) => {
     const own = tries
-      .filter((each) => each.name === name && each.hand !== undefined)
+      .filter((each) => nameNow(each.name) === name && each.hand !== undefined)
       .sort((a, b) => a.at.localeCompare(b.at))
       .slice(-latest)
       .flatMap(({ hand }) => (hand && hand.strokes > 2 ? [hand] : []));
@@ -95,6 +105,10 @@ export function handFor(
 ): { readonly hand: Hand; readonly from: 'usual' | 'own' | 'person' } {
   const chosen = job.approach.hand;
   if (chosen?.kind === 'own' && shop.hand) return { hand: shop.hand, from: 'own' };
-  const person = chosen?.kind === 'person' && measured.find(({ name }) => name === chosen.name);
+  // A job says the name it was chosen by; somebody may bear another one now.
+  const bearer =
+    chosen?.kind === 'person' && shop.people?.find((each) => namesOf(each).includes(chosen.name));
+  const named = bearer ? bearer.name : chosen?.kind === 'person' && chosen.name;
+  const person = named && measured.find(({ name }) => name === named);
   return person ? { hand: person.hand, from: 'person' } : { hand: usualHand, from: 'usual' };
 }
