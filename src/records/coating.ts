@@ -175,7 +175,13 @@ export const coating = z.object({
     /** Force dried, where the sheet allows it: so long at so warm. */
     forced: z.optional(z.object({ temperature: kelvin, duration: seconds.check(z.positive()) })),
   }),
-  limits: z.object({ air: range(kelvin), part: range(kelvin), humidity: range(share) }),
+  limits: z.object({
+    air: range(kelvin),
+    part: range(kelvin),
+    humidity: range(share),
+    /** K above the dew point, where the sheet names another margin than is usual. */
+    dew: z.optional(z.number().check(z.positive()).check(z.maximum(20))),
+  }),
   intervals: z.object({ stir: z.optional(seconds), retime: z.optional(seconds) }),
   cleaner: z.optional(text),
   cleanBy: z.optional(seconds),

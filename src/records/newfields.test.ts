@@ -38,6 +38,7 @@ describe('what is new in them', () => {
   it('a sheet with doses, tables, limits and shelf life', () => {
     const full = {
       ...sheet,
+      limits: { ...sheet.limits, dew: 5 },
       tolerance: 0.05,
       additives: [
         {

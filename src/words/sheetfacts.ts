@@ -221,6 +221,9 @@ const roomFacts = ({ limits, intervals }: Coating, units: Units): FactGroup => (
       label: 'Humidity',
       value: units.range('share', limits.humidity.min, limits.humidity.max, { digits: 0 }),
     },
+    ...(limits.dew === undefined
+      ? []
+      : [{ label: 'Above the dew point', value: `at least ${units.show('temperatureStep', limits.dew)}` }]),
     { label: 'Stir every', value: lasting(intervals.stir) },
     { label: 'Time the cup every', value: lasting(intervals.retime) },
   ],

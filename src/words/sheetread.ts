@@ -1,6 +1,7 @@
 import { showDuration, type FormatOptions, type QuantityId } from '@/core/quantity';
 import type { SheetFact, SheetFacts } from '@/core/sheet';
 import { gunWords } from '@/records/rigwords';
+import { chemistryWords } from './care';
 import { cupName } from './cup';
 import { placeWords, pressureQuantity } from './pressure';
 import { shortNumber } from './ratio';
@@ -32,6 +33,12 @@ export const sheetFactWords: Record<SheetFact, string> = {
   air: 'Air',
   part: 'Part',
   humidityMax: 'Humidity at most',
+  dewMargin: 'Above the dew point',
+  stirEvery: 'Stir every',
+  forced: 'Force dried',
+  supplied: 'Viscosity as supplied',
+  chemistry: 'Chemistry',
+  additives: 'Additives',
   shelfLife: 'Keeps closed',
   cleaner: 'Cleaned with',
   hazards: 'Warns of',
@@ -121,6 +128,33 @@ export function sheetFactSays(fact: SheetFact, facts: SheetFacts, units: Units):
     }
     case 'humidityMax':
       return facts.humidityMax === undefined ? '' : percent(facts.humidityMax);
+    case 'dewMargin':
+      return facts.dewMargin === undefined
+        ? ''
+        : `at least ${units.show('temperatureStep', facts.dewMargin)}`;
+    case 'forced':
+      return facts.forced
+        ? `${showDuration(facts.forced.seconds)} at ${units.show('temperature', facts.forced.temperature)}`
+        : '';
+    case 'supplied': {
+      const { supplied } = facts;
+      return supplied
+        ? `${units.range('time', supplied.min, supplied.max, { digits: 0 })} ${cupName(supplied.cup)}`
+        : '';
+    }
+    case 'chemistry':
+      return facts.chemistry ? chemistryWords[facts.chemistry] : '';
+    case 'additives':
+      return (facts.additives ?? [])
+        .map(({ name, min, max, by, of }) =>
+          [
+            `${name},`,
+            min === undefined ? `at most ${percent(max)}` : `${percent(min)} to ${percent(max)}`,
+            ...(by ? [`by ${by}`] : []),
+            ...(of ? [of === 'mix' ? 'of the mix' : 'of the first part'] : []),
+          ].join(' '),
+        )
+        .join('\n');
     case 'shelfLife':
       return facts.shelfLife === undefined
         ? ''

@@ -191,7 +191,7 @@ export function remediesFor(cause: Cause, question: RemedyQuestion): Remedy[] {
       const warm: Remedy = {
         id: 'warm-part',
         ...(room ? { from: room.part } : {}),
-        ...(dew === undefined || isRefusal(dew) ? {} : { to: dew + dewMarginLimit }),
+        ...(dew === undefined || isRefusal(dew) ? {} : { to: dew + (min ?? dewMarginLimit) }),
       };
       return cause === 'wet' ? [{ id: 'dry-part' }, warm] : [warm];
     }

@@ -50,6 +50,12 @@ export function cupNamed(text: string): string | undefined {
   return cups.find(([, pattern]) => pattern.test(text))?.[0];
 }
 
+const delivered =
+  /deliver|suppl|packag|in (?:the )?(?:can|tin)|unthinned|original|liefer|livraison|suministro|as received/;
+const onlyDelivered =
+  /as (?:suppl|deliver|receiv)\w+|(?:deliver\w*|supply) viscos|lieferviskos|viscosity (?:in the (?:can|tin)|unthinned)/;
+const sprayed = /spray|appl|ready|work|set-?to|thinned|reduced|adjust|verarbeit|spritz|pistol|pulv/;
+
 /** The viscosity to spray at: not the one it is delivered with. */
 export function band({ clauses }: Spoken, claims: readonly Claim[]): Found<BandRead> | undefined {
   const options: Claim[] = [];
@@ -81,16 +87,11 @@ export function band({ clauses }: Spoken, claims: readonly Claim[]): Found<BandR
     }
   }
   return best(
-    options,
+    // What is only said of the can is nothing to spray at.
+    options.filter(({ near }) => !onlyDelivered.test(near) || sprayed.test(near)),
     ({ near, clause }) =>
-      (/spray|appl|ready|work|set-?to|thinned|reduced|adjust|verarbeit|spritz|pistol|pulv/.test(near)
-        ? -4
-        : 0) +
-      (/deliver|suppl|packag|in (?:the )?(?:can|tin)|unthinned|original|liefer|livraison|suministro|as received/.test(
-        near,
-      )
-        ? 20
-        : 0) +
+      (sprayed.test(near) ? -4 : 0) +
+      (delivered.test(near) ? 20 : 0) +
       (/airless|brush|roller|dip(?!.{0,14}cup)|electrostatic/.test(near) ? 6 : 0) +
       (/\bmix|a\+b/.test(near) ? 1 : 0) +
       (/test|reference/.test(near) ? 4 : 0) +

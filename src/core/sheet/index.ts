@@ -5,6 +5,7 @@ export { paperKind, type PaperKind } from './kind';
 export { readSheet } from './read';
 export {
   doubtful,
+  type AdditiveRead,
   type Evidence,
   type GunRead,
   type SheetFact,

@@ -1,18 +1,23 @@
 import { air, coats, film, humidityMax, ofMix, part, voc } from './films';
+import { additivesIn } from './additives';
 import { band } from './band';
+import { chemistryOf } from './chemistry';
 import type { Found } from './choose';
 import { claimsIn, inOne } from './claims';
 import { cleanerOf } from './cleaner';
 import { clausesOf } from './clauses';
 import { issueOf } from './dates';
 import { partDensities } from './densities';
+import { dewMarginOf } from './dew';
+import { forced } from './forced';
 import { guns } from './guns';
 import { hazardsOf } from './hazards';
 import type { Paper } from './paper';
 import { ratio } from './ratio';
 import type { Evidence, SheetFact, SheetFacts, SheetReading } from './reading';
+import { suppliedIn } from './supplied';
 import { thinning } from './thinner';
-import { duration, flash, induction, potLife, recoat, shelfLife } from './times';
+import { duration, flash, induction, potLife, recoat, shelfLife, stirEvery } from './times';
 import { nameOf } from './title';
 
 /**
@@ -50,6 +55,12 @@ export function readSheet(paper: Paper): SheetReading {
     air: air(claims, spoken),
     part: part(claims),
     humidityMax: humidityMax(claims),
+    dewMargin: dewMarginOf(spoken.clauses),
+    stirEvery: stirEvery(spoken.clauses),
+    forced: forced(spoken.clauses),
+    supplied: suppliedIn(spoken.clauses),
+    chemistry: chemistryOf(spoken.clauses),
+    additives: additivesIn(spoken.clauses),
     shelfLife: shelfLife(claims),
     cleaner: cleanerOf(spoken.clauses),
     hazards: hazardsOf(spoken),

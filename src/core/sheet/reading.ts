@@ -1,3 +1,4 @@
+import type { Chemistry } from '../care';
 import type { Family } from './names';
 
 export interface Span {
@@ -42,6 +43,15 @@ export interface PartDensities {
   readonly thinner?: number;
 }
 
+/** Something that may go in beside the parts and the thinner, and how much, as a share. */
+export interface AdditiveRead extends Limits {
+  readonly name: string;
+  readonly does: 'slows' | 'quickens' | 'flexes' | 'flows' | 'mattes';
+  readonly max: number;
+  readonly by?: 'volume' | 'mass';
+  readonly of?: 'base' | 'mix';
+}
+
 /** What a sheet states, SI; what it does not state is not there. */
 export interface SheetFacts {
   readonly name?: string;
@@ -75,6 +85,15 @@ export interface SheetFacts {
   /** Of the part, where it is stated apart from the air. */
   readonly part?: Limits;
   readonly humidityMax?: number;
+  /** K above the dew point. */
+  readonly dewMargin?: number;
+  /** s between two stirs. */
+  readonly stirEvery?: number;
+  readonly forced?: { readonly temperature: number; readonly seconds: number };
+  /** As it comes, in seconds of a cup. */
+  readonly supplied?: Span & { readonly cup: string };
+  readonly chemistry?: Chemistry;
+  readonly additives?: readonly AdditiveRead[];
   readonly shelfLife?: number;
   readonly cleaner?: string;
   readonly hazards?: readonly Warning[];

@@ -1,4 +1,5 @@
 import { atTemperature, type Claim } from './claims';
+import type { Clause } from './clauses';
 import type { Span } from './reading';
 import { best, type Found } from './choose';
 
@@ -124,3 +125,21 @@ export const shelfLife = (claims: readonly Claim[]): Found<number> | undefined =
     () => 4,
     ({ quantity }) => quantity.min,
   );
+
+/** s between two stirs of the pot while it is used. */
+export function stirEvery(clauses: readonly Clause[]): Found<number> | undefined {
+  for (const clause of clauses) {
+    const said = `${clause.label} ${clause.text}`;
+    const every =
+      /(?:stir|agitat|r[uü]hr)\w*[^.;]{0,30}\b(?:every|each|alle)\b|\b(?:every|each)\b[^.;]{0,16}\bstir/i;
+    const match = every.exec(said);
+    if (!match) continue;
+    const from = match.index - clause.label.length - 1;
+    const time = clause.quantities.find(
+      ({ kind, min, max, from: at }) =>
+        kind === 'time' && min >= 60 && max <= 7200 && at >= Math.max(from, 0),
+    );
+    if (time) return { value: time.min, claim: { clause }, sure: 0.8 };
+  }
+  return undefined;
+}

@@ -1,5 +1,4 @@
 import { chemistryCare } from '@/core/care';
-import { dewMarginLimit } from '@/core/climate';
 import type { Finding } from '@/core/diagnosis';
 import { dustPattern, isFibrous } from '@/core/inspection';
 import { judgeFilm } from '@/core/quality';
@@ -7,6 +6,7 @@ import type { QuantityId } from '@/core/quantity';
 import { isRefusal } from '@/core/refusal';
 import type { GunAdvice, LogEntry, Rig } from '@/records';
 import { thinnerFor } from './batch';
+import { dewWanted } from './dewwanted';
 import { lastOf, liveEntries, moment, ofType } from './entries';
 import { firstRole } from './coatrole';
 import type { Proposal } from './proposal';
@@ -285,10 +285,10 @@ function ofRoom({ plan, rig, now }: JobView): Evidence[] {
   ];
   if (dew !== undefined)
     found.push({
-      finding: dew < dewMarginLimit ? 'dew:tight' : 'dew:ok',
+      finding: dew < dewWanted(sheet) ? 'dew:tight' : 'dew:ok',
       quantity: 'temperatureStep',
       found: dew,
-      min: dewMarginLimit,
+      min: dewWanted(sheet),
       entry: climate,
     });
   // What was seen outranks what the weather lets expect, whatever stands in the line.

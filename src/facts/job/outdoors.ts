@@ -4,7 +4,6 @@ import {
   celsius,
   dayCurve,
   dewMargin,
-  dewMarginLimit,
   irradiance,
   surfaceTemperature,
   windLimits,
@@ -17,6 +16,7 @@ import { midnightOf, usualPace } from './planned';
 import { slowness } from './recoat';
 import { timesOver } from './strokes';
 import type { JobView } from './view';
+import { dewWanted } from './dewwanted';
 import { byHand, handSeconds } from './byhand';
 
 /** Why a face cannot be sprayed at an hour, the first that holds. */
@@ -138,7 +138,7 @@ export function outdoorDay(view: JobView): Outcome<OutdoorDay> {
               ? 'hot'
               : surface < limits.part.min
                 ? 'cold'
-                : margin < dewMarginLimit
+                : margin < dewWanted({ limits })
                   ? 'dew'
                   : room.humidity > limits.humidity.max || room.humidity < limits.humidity.min
                     ? 'damp'

@@ -125,6 +125,16 @@ describe('permission to start a coat', () => {
     expect(stops(told)).toContain('mix');
     const dew = of(logged(ready(), [-5, room({ part: celsius(10), humidity: 0.5, air: celsius(21) })]));
     expect(item(dew, 'dew')).toMatchObject({ cause: 'wet', waivable: false });
+    // A sheet that wants more than the usual three is asked for its own.
+    const close = (own?: number) =>
+      of(
+        logged(aJob([{ ...lacquer, limits: { ...lacquer.limits, ...(own ? { dew: own } : {}) } }]), [
+          -5,
+          { type: 'climate', air: celsius(20), part: celsius(18), humidity: 0.7 },
+        ]),
+      );
+    expect(item(close(), 'dew').met).toBe(true);
+    expect(item(close(5), 'dew')).toMatchObject({ cause: 'near-dew', min: 5 });
   });
 });
 

@@ -1,5 +1,6 @@
 import { defaultTransfer } from '@/core/airgun';
-import { dewMargin, dewMarginLimit } from '@/core/climate';
+import { dewMargin } from '@/core/climate';
+import { dewWanted } from './dewwanted';
 import { coverage, wetFromDry } from '@/core/film';
 import { abrades, type CoatFilm, type FilmLedger } from '@/core/system';
 import { mixNeeded, type AppliedMix, type Needed } from '@/core/mixing';
@@ -184,9 +185,9 @@ function roomFitness(
     inside('humidity', climate?.humidity, humidity),
     {
       id: 'dew',
-      state: dew === undefined ? 'unknown' : dew >= dewMarginLimit ? 'good' : 'stop',
+      state: dew === undefined ? 'unknown' : dew >= dewWanted(sheet) ? 'good' : 'stop',
       found: dew,
-      min: dewMarginLimit,
+      min: dewWanted(sheet),
     },
   ];
 }

@@ -1,6 +1,7 @@
-import { curveThrough, dayCurve, dewMarginLimit, rightTimes, type RoomAt } from '@/core/climate';
+import { curveThrough, dayCurve, rightTimes, type RoomAt } from '@/core/climate';
 import { isRefusal, type Outcome } from '@/core/refusal';
 import { thinnerAdvice } from '@/core/thinning';
+import { dewWanted } from './dewwanted';
 import { thinnersOf } from './diluents';
 import { liveEntries, moment, ofType } from './entries';
 import { midnightOf } from './planned';
@@ -48,7 +49,7 @@ export function roomDay({ job, plan: { sheet }, now }: Bearings, asked: DayAsked
             })),
           )
         : dayCurve(asked);
-  const spans = isRefusal(curve) ? [] : rightTimes(curve, { ...sheet.limits, dew: dewMarginLimit });
+  const spans = isRefusal(curve) ? [] : rightTimes(curve, { ...sheet.limits, dew: dewWanted(sheet) });
   return { curve, spans };
 }
 

@@ -3,6 +3,7 @@ import { isRefusal } from '@/core/refusal';
 import { paperOfText, readSheet, type SheetFact } from '@/core/sheet';
 import { ratioUnread, sheetAsMixed } from '@/facts/job';
 import { celsius } from '@/core/climate';
+import { flowCup, secondsFromViscosity } from '@/core/cups';
 import { classGuess, takenAtFirst, withPaper } from './sheetread';
 
 const paper = `Holmbridge Epoxy Primer 4
@@ -29,6 +30,54 @@ May cause an allergic skin reaction. Flammable.
 const reading = readSheet(paperOfText(paper));
 const all = new Set(Object.keys(reading.facts) as SheetFact[]);
 const base = classSheet('epoxy-primer', 'x', 'New sheet', '2026-11-29');
+
+describe('what a paper says beside', () => {
+  const beside = readSheet(
+    paperOfText(`Holmbridge Rail Enamel 8
+Quick-drying alkyd enamel
+Viscosity as supplied: 60-80 s DIN cup 4
+Force dry: 30 min at 60 °C
+Surface at least 5 °C above the dew point
+Stir every 15 minutes during use
+Retarder R-20: up to 5 % by volume
+Matting agent 10 - 20 % of the mix
+`),
+  );
+  const enamel = classSheet('quick-enamel', 'e', 'New sheet', '2026-11-29');
+  const read = withPaper(enamel, beside.facts, new Set(Object.keys(beside.facts) as SheetFact[]));
+
+  it('goes into the sheet: oven, dew, stirring, thickness in the can, binder', () => {
+    expect(read.times.forced).toEqual({ temperature: celsius(60), duration: 1800 });
+    expect(read.limits.dew).toBe(5);
+    expect(read.intervals.stir).toBe(900);
+    expect(read.chemistry).toBe('oil-based');
+    // 70 s of that cup.
+    expect(secondsFromViscosity(flowCup('din-4')!, read.viscosity!)).toBeCloseTo(70, 3);
+    expect(read.target).toEqual(enamel.target);
+    expect(coatingSchema.safeParse(read).success).toBe(true);
+  });
+
+  it('additives are there to be asked for: none goes in by itself, and what they weigh is a default', () => {
+    expect(read.additives).toMatchObject([
+      { name: 'Retarder R-20', dose: 0, maximum: 0.05, doseBy: 'volume', thins: true, movesClocks: true },
+      { name: 'Matting agent', dose: 0, maximum: 0.2, doseOf: 'mix', thins: false },
+    ]);
+    expect(read.assumed).toContain('additives');
+    // One the sheet holds already keeps its own dose and weight.
+    const held = {
+      ...read,
+      additives: read.additives!.map((each) => ({ ...each, dose: 0.02, density: 850 })),
+    };
+    const again = withPaper(held, beside.facts, new Set<SheetFact>(['additives']));
+    expect(again.additives).toHaveLength(2);
+    expect(again.additives![0]).toMatchObject({ id: 'additive-1', dose: 0.02, density: 850, maximum: 0.05 });
+  });
+
+  it('nothing of it is taken that nobody lets in', () => {
+    const none = withPaper(enamel, beside.facts, new Set<SheetFact>(['name']));
+    expect(none).toEqual({ ...enamel, name: 'Holmbridge Rail Enamel 8', assumed: none.assumed });
+  });
+});
 
 describe('a sheet from its paper', () => {
   it('lets in what is sure, and leaves the ratio and the warnings to a person', () => {

@@ -1,5 +1,14 @@
 import { celsius } from '@/core/climate';
-import { doubtful, type SheetFact, type SheetFacts, type SheetReading, type Span } from '@/core/sheet';
+import { flowCup, viscosityFromSeconds } from '@/core/cups';
+import { isRefusal } from '@/core/refusal';
+import {
+  doubtful,
+  type AdditiveRead,
+  type SheetFact,
+  type SheetFacts,
+  type SheetReading,
+  type Span,
+} from '@/core/sheet';
 import type { Hazard } from '@/core/safety';
 import type { Coating, CoatingClass, Component, GunAdvice, Thinner } from '@/records';
 
@@ -56,6 +65,8 @@ const warned: Partial<Record<string, Hazard>> = {
   skin: 'sensitiser',
 };
 
+type Additive = NonNullable<Coating['additives']>[number];
+
 const middle = ({ min, max }: { readonly min: number; readonly max: number }): number => (min + max) / 2;
 
 /**
@@ -72,6 +83,7 @@ export function withPaper(sheet: Coating, facts: SheetFacts, taken: ReadonlySet<
     own;
   const components = partsOf(sheet, own);
   const times = timesOf(sheet.times, own);
+  const unthinned = own.supplied && thickness(own.supplied);
   // A group counts as read only where the paper states all of it: what it leaves out would pass for the paper’s.
   const named = own.guns?.every(
     ({ bore, orifice, pressure, pressureAt, distance }) =>
@@ -123,10 +135,15 @@ export function withPaper(sheet: Coating, facts: SheetFacts, taken: ReadonlySet<
       ...sheet.limits,
       ...(air ? { air: endsOf(air, sheet.limits.air) } : {}),
       ...(part ? { part: endsOf(part, sheet.limits.part) } : {}),
+      ...(own.dewMargin === undefined ? {} : { dew: own.dewMargin }),
       ...(humidityMax === undefined
         ? {}
         : { humidity: { min: Math.min(sheet.limits.humidity.min, humidityMax / 2), max: humidityMax } }),
     },
+    ...(own.stirEvery === undefined ? {} : { intervals: { ...sheet.intervals, stir: own.stirEvery } }),
+    ...(own.chemistry ? { chemistry: own.chemistry } : {}),
+    ...(unthinned === undefined ? {} : { viscosity: unthinned }),
+    ...(own.additives ? { additives: additivesOf(sheet, own.additives) } : {}),
     guns: gunsOf(sheet.guns, own.guns),
     // The paper’s silence is not “none”: what it warns of joins what the class may hold.
     hazards: [...new Set([...sheet.hazards, ...(hazards ?? []).flatMap((each) => warned[each] ?? [])])],
@@ -135,8 +152,38 @@ export function withPaper(sheet: Coating, facts: SheetFacts, taken: ReadonlySet<
     assumed: [
       ...sheet.assumed.filter((field) => !read.has(field) && field !== 'densities'),
       ...(densitiesUnread(sheet, components, own) ? ['densities'] : []),
+      // What an additive weighs and holds is no paper’s: its group waits for somebody.
+      ...(own.additives && !sheet.assumed.includes('additives') ? ['additives'] : []),
     ],
   };
+}
+
+/** m²/s of what takes so long through a cup; none where the cup does not tell. */
+function thickness({ cup, min, max }: NonNullable<SheetFacts['supplied']>): number | undefined {
+  const named = flowCup(cup);
+  const found = named && viscosityFromSeconds(named, (min + max) / 2);
+  return found === undefined || isRefusal(found) ? undefined : found;
+}
+
+/** What such additives are like where no paper says: light, without solids, all of it solvent. Defaults. */
+const usualAdditive = { density: 900, volumeSolids: 0, voc: 900, water: 0, exempt: 0 };
+
+/** The paper’s additives take the place of those of the same name; none goes in unless somebody asks for it. */
+function additivesOf({ additives: held = [] }: Coating, read: readonly AdditiveRead[]): Additive[] {
+  const own = read.map(({ name, does, max, by, of }, i): Additive => {
+    const before = held.find((each) => each.name.toLowerCase() === name.toLowerCase());
+    return {
+      ...(before ?? { id: `additive-${i + 1}`, ...usualAdditive, dose: 0 }),
+      name,
+      doseBy: by ?? before?.doseBy ?? 'volume',
+      doseOf: of ?? before?.doseOf ?? 'mix',
+      maximum: max,
+      thins: before?.thins ?? does === 'slows',
+      ...(does === 'slows' || does === 'quickens' ? { movesClocks: true } : {}),
+    };
+  });
+  const names = own.map(({ name }) => name.toLowerCase());
+  return [...held.filter(({ name }) => !names.includes(name.toLowerCase())), ...own].slice(0, 8);
 }
 
 /** A range of which the paper may state one end: the other stays, where it still lies beyond. */
@@ -230,7 +277,7 @@ function partsOf(
 }
 
 function timesOf(times: Coating['times'], facts: SheetFacts): Coating['times'] {
-  const { potLife, induction, flash, recoatFirst, recoatLast, touch, handle, cure } = facts;
+  const { potLife, induction, flash, recoatFirst, recoatLast, touch, handle, cure, forced } = facts;
   // The longer end: the touch test shortens it.
   const wait = flash?.max ?? times.flash;
   const first = recoatFirst ?? Math.max(times.recoatFirst, wait);
@@ -250,6 +297,7 @@ function timesOf(times: Coating['times'], facts: SheetFacts): Coating['times'] {
     ...(touch === undefined ? {} : { touch }),
     ...(handle === undefined ? {} : { handle }),
     ...(cure === undefined ? {} : { cure }),
+    ...(forced ? { forced: { temperature: forced.temperature, duration: forced.seconds } } : {}),
   };
 }
 

@@ -199,6 +199,10 @@ export const roomFields: readonly FieldRow[] = [
   must('limits.part.max', 'Part, at most', 'temperature', expects.air),
   must('limits.humidity.min', 'Humidity, at least', 'share', share),
   must('limits.humidity.max', 'Humidity, at most', 'share', share),
+  {
+    ...amount('limits.dew', 'Above the dew point', 'temperatureStep', [1, 10]),
+    hint: 'Empty: 3 K, as is usual',
+  },
 ];
 
 export const coatingCareFields: readonly FieldRow[] = [
