@@ -55,5 +55,14 @@ export function factsAsJson(facts: SheetFacts): { readonly [key: string]: Json }
     shelfLife: facts.shelfLife ?? null,
     cleaner: facts.cleaner ?? null,
     hazards: facts.hazards ?? null,
+    dewMargin: facts.dewMargin ?? null,
+    stirEvery: facts.stirEvery ?? null,
+    forced: facts.forced ? { ...facts.forced } : null,
+    supplied: facts.supplied ? { ...facts.supplied } : null,
+    chemistry: facts.chemistry ?? null,
+    additives:
+      facts.additives?.map(({ name, does, min, max, by, of }) => ({
+        ...{ name, does, min: min ?? null, max, by: by ?? null, of: of ?? null },
+      })) ?? null,
   };
 }

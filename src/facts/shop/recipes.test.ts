@@ -18,6 +18,7 @@ import {
   water,
 } from '../../../tests/fixtures/job';
 import { asRecipe, recipeWith, recipesOf, spreadOf } from './recipes';
+import { recipesTouched } from './revisions';
 import { sprayedIn } from './uses';
 
 /** Both coats on, 5 % water in, timed, set, measured; so many minutes from noon of the test day. */
@@ -126,6 +127,11 @@ describe('a recipe', () => {
   it('is of one product, gun and ground, the youngest use first', () => {
     const jobs = [sprayed('a'), sprayed('b', 1000), sprayedWith(sprayed('c'), 'other')];
     const recipes = recipesOf(jobs, kit);
+    // A revised sheet touches those of its own product and no other’s.
+    expect(recipesTouched(jobs, kit, 'lacquer')).toBe(
+      recipes.filter(({ sheetId }) => sheetId === 'lacquer').length,
+    );
+    expect(recipesTouched(jobs, kit, 'none')).toBe(0);
     expect(recipes).toHaveLength(2);
     const [first] = recipes;
     expect(first?.uses.map(({ jobId }) => jobId)).toEqual(['b', 'a']);

@@ -9,6 +9,8 @@ import {
   type Revision,
   type Shop,
 } from '@/records';
+import { recipesOf } from './recipes';
+import type { Kit } from './uses';
 import { addDays, formatISO, parseISO } from 'date-fns';
 
 /** What a sheet says, apart from when it was checked and what is still a default. */
@@ -36,6 +38,13 @@ export const jobsBehind = (jobs: readonly Job[], sheet: Coating): Job[] =>
     ({ closed, layers }) =>
       !closed && layers.some((own) => own.sheet.id === sheet.id && !saysTheSame(own.sheet, sheet)),
   );
+
+/** How many recipes of a product rest on its sheet as it stood: each a gun and a ground. */
+export const recipesTouched = (jobs: readonly Job[], kit: Kit, sheetId: string): number =>
+  recipesOf(
+    jobs.filter(({ layers }) => layers.some(({ sheet }) => sheet.id === sheetId)),
+    kit,
+  ).filter((recipe) => recipe.sheetId === sheetId).length;
 
 /** A job that takes the shop's sheet instead of the one it began with, and says so in its log. */
 export function takeSheet(job: Job, sheet: Coating, now: string): Job {

@@ -4,7 +4,7 @@ import { paperOfText, readSheet, type SheetFact } from '@/core/sheet';
 import { ratioUnread, sheetAsMixed } from '@/facts/job';
 import { celsius } from '@/core/climate';
 import { flowCup, secondsFromViscosity } from '@/core/cups';
-import { classGuess, takenAtFirst, withPaper } from './sheetread';
+import { classGuess, factsHeld, takenAtFirst, withPaper } from './sheetread';
 
 const paper = `Holmbridge Epoxy Primer 4
 Issue date: 4 February 2026
@@ -71,6 +71,26 @@ Matting agent 10 - 20 % of the mix
     const again = withPaper(held, beside.facts, new Set<SheetFact>(['additives']));
     expect(again.additives).toHaveLength(2);
     expect(again.additives![0]).toMatchObject({ id: 'additive-1', dose: 0.02, density: 850, maximum: 0.05 });
+  });
+
+  it('what a paper leaves out can be shown as its class has it', () => {
+    const held = factsHeld(enamel);
+    expect(held).toMatchObject({
+      flash: { min: enamel.times.flash, max: enamel.times.flash },
+      recoatFirst: enamel.times.recoatFirst,
+      coats: { min: enamel.coats },
+      humidityMax: enamel.limits.humidity.max,
+      dewMargin: 3,
+      chemistry: 'oil-based',
+    });
+    expect(held).not.toHaveProperty('ratio');
+    expect(factsHeld(base).ratio).toEqual({
+      by: base.ratioBy,
+      parts: base.components.map(({ parts }) => parts),
+    });
+    // Told back as if a paper stated it, the sheet stays what it was.
+    const told = withPaper(enamel, held, new Set(Object.keys(held) as SheetFact[]));
+    for (const field of ['times', 'limits'] as const) expect(told[field]).toMatchObject(enamel[field]);
   });
 
   it('nothing of it is taken that nobody lets in', () => {

@@ -10,6 +10,8 @@ import {
   type Span,
 } from '@/core/sheet';
 import type { Hazard } from '@/core/safety';
+import { sheetAsMixed } from '../job';
+import { dewWanted } from '../job/dewwanted';
 import type { Coating, CoatingClass, Component, GunAdvice, Thinner } from '@/records';
 
 const signs: readonly (readonly [CoatingClass, RegExp])[] = [
@@ -317,3 +319,46 @@ function gunsOf(guns: readonly GunAdvice[], read: SheetFacts['guns']): GunAdvice
     ...(own.distance ? { distance: own.distance } : {}),
   }));
 }
+
+/** What a sheet holds, as a paper would state it: so a class default can stand beside what a paper leaves out. */
+export function factsHeld(sheet: Coating): SheetFacts {
+  const { times, limits, film, wetFilm, thinning, target, shelf } = sheet;
+  const mixed = sheetAsMixed(sheet);
+  return {
+    ...(sheet.components.length > 1
+      ? { ratio: { by: sheet.ratioBy, parts: sheet.components.map(({ parts }) => parts) } }
+      : {}),
+    thinner: { max: thinning.maximum, by: thinning.by, of: thinning.of },
+    ...(target
+      ? { band: { cup: target.cupId, min: target.min, max: target.max, temperature: target.temperature } }
+      : {}),
+    ...(isRefusal(mixed) ? {} : { volumeSolids: mixed.volumeSolids, density: mixed.density, voc: mixed.voc }),
+    dry: { min: film.min, max: film.max },
+    ...(wetFilm ? { wet: { min: wetFilm.min, max: wetFilm.max } } : {}),
+    coats: { min: sheet.coats, max: sheet.coats },
+    ...(times.potLife === undefined ? {} : { potLife: { seconds: times.potLife } }),
+    flash: { min: times.flash, max: times.flash },
+    recoatFirst: times.recoatFirst,
+    ...stated({
+      induction: times.induction,
+      recoatLast: times.recoatLast,
+      touch: times.touch,
+      handle: times.handle,
+      cure: times.cure,
+      stirEvery: sheet.intervals.stir,
+      shelfLife: shelf?.closed === undefined ? undefined : shelf.closed * 86_400,
+      cleaner: sheet.cleaner,
+    }),
+    air: limits.air,
+    part: limits.part,
+    humidityMax: limits.humidity.max,
+    dewMargin: dewWanted(sheet),
+    chemistry: sheet.chemistry,
+  };
+}
+
+/** Without what nobody states. */
+const stated = <T extends object>(fields: T): { [K in keyof T]?: NonNullable<T[K]> } =>
+  Object.fromEntries(Object.entries(fields).filter(([, value]) => value !== undefined)) as {
+    [K in keyof T]?: NonNullable<T[K]>;
+  };

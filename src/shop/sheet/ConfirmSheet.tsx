@@ -3,21 +3,23 @@
 import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import type { SheetFact } from '@/core/sheet';
-import { changedSheet, jobsBehind } from '@/facts/shop/revisions';
-import { classGuess, takenAtFirst, withPaper } from '@/facts/shop/sheetread';
+import { changedSheet, jobsBehind, recipesTouched } from '@/facts/shop/revisions';
+import { classGuess, factsHeld, takenAtFirst, withPaper } from '@/facts/shop/sheetread';
 import { classSheet, classWords, coatingClasses, newId, type CoatingClass } from '@/records';
 import { isoNow } from '@/store/clock';
 import { useRecords, useStore } from '@/store/hooks';
 import { Button } from '@/ui/Button';
 import { SelectField } from '@/ui/Field';
+import { Fold } from '@/ui/Fold';
 import { Notice } from '@/ui/Notice';
 import { keepDraft, keptDraft } from '@/store/newdraft';
 import { notify } from '@/ui/notify';
+import { useKit } from '@/ui/kit';
 import { Page } from '@/ui/Page';
 import { useUnits } from '@/ui/units';
 import { plural } from '@/words/line';
 import { differences } from '@/words/sheetfacts';
-import { sheetFactOrder, sheetFactWords } from '@/words/sheetread';
+import { sheetFactOrder, sheetFactSays, sheetFactWords } from '@/words/sheetread';
 import type { ReadPaper } from '@/workers/sheet';
 import { FactRow } from './FactRow';
 
@@ -58,12 +60,15 @@ export function ConfirmSheet({ paper, onBack }: Props) {
     () => held ?? classSheet(of, newId(), facts.name ?? 'New sheet', today),
     [held, of, facts.name, today],
   );
+  const usual = useMemo(() => factsHeld(before), [before]);
   const after = useMemo(
     () => ({ ...withPaper(before, facts, taken), checkedOn: today }),
     [before, facts, taken, today],
   );
   const changes = held ? differences(held, after, units) : [];
   const touched = held ? jobsBehind(jobs, after) : [];
+  const kit = useKit();
+  const learnt = useMemo(() => (held ? recipesTouched(jobs, kit, held.id) : 0), [held, jobs, kit]);
 
   const list = useRef<HTMLUListElement>(null);
   const move = (event: KeyboardEvent) => {
@@ -150,10 +155,28 @@ export function ConfirmSheet({ paper, onBack }: Props) {
             ))}
           </ul>
           {absent.length > 0 && (
-            <p className="text-sm text-ink-soft">
-              <b>Not on this paper:</b> {absent.map((fact) => sheetFactWords[fact].toLowerCase()).join(', ')}.{' '}
-              {held ? 'The sheet keeps what it says.' : 'The class default stays, and its group is marked.'}
-            </p>
+            <Fold
+              title="Not on this paper"
+              says={absent.map((fact) => sheetFactWords[fact].toLowerCase()).join(', ')}
+              verb="Show"
+            >
+              <p className="text-sm text-ink-soft">
+                {held
+                  ? 'The sheet keeps what it says.'
+                  : `What is usual for ${classWords(of).toLowerCase()} stays, a default, and its group is marked until somebody confirms it.`}
+              </p>
+              <ul className="mt-1 divide-y divide-hairline text-sm">
+                {absent.map((fact) => (
+                  <li key={fact} className="flex justify-between gap-4 py-1">
+                    <span>{sheetFactWords[fact]}</span>
+                    <span className="text-right">
+                      {sheetFactSays(fact, usual, units) || 'nothing'}
+                      {!held && sheetFactSays(fact, usual, units) ? ', a default' : ''}
+                    </span>
+                  </li>
+                ))}
+              </ul>
+            </Fold>
           )}
           {held && (
             <section aria-label="What changes">
@@ -174,12 +197,20 @@ export function ConfirmSheet({ paper, onBack }: Props) {
                   the new one.
                 </p>
               )}
+              {changes.length > 0 && learnt > 0 && (
+                <p className="mt-2 text-sm" data-recipes-touched>
+                  {plural(learnt, 'recipe')} of it {learnt === 1 ? 'was' : 'were'} made with the sheet as it
+                  stood: a new job starts from {learnt === 1 ? 'it' : 'them'} all the same, so spray a card
+                  and time the cup before you trust {learnt === 1 ? 'it' : 'them'}.
+                </p>
+              )}
             </section>
           )}
           {leftOut.length > 0 && (
             <Notice tone="care">
-              {plural(leftOut.length, 'fact')} on the paper {leftOut.length === 1 ? 'is' : 'are'} not ticked and
-              will not be taken over: {leftOut.map((fact) => sheetFactWords[fact].toLowerCase()).join(', ')}.
+              {plural(leftOut.length, 'fact')} on the paper {leftOut.length === 1 ? 'is' : 'are'} not ticked
+              and will not be taken over:{' '}
+              {leftOut.map((fact) => sheetFactWords[fact].toLowerCase()).join(', ')}.
             </Notice>
           )}
           <Button look="main" disabled={taken.size === 0} onClick={() => void save()}>
