@@ -6,6 +6,7 @@ import {
   type AnyRecord,
   type Coating,
   type Job,
+  type Layer,
   type Revision,
   type Shop,
 } from '@/records';
@@ -46,12 +47,24 @@ export const recipesTouched = (jobs: readonly Job[], kit: Kit, sheetId: string):
     kit,
   ).filter((recipe) => recipe.sheetId === sheetId).length;
 
-/** A job that takes the shop's sheet instead of the one it began with, and says so in its log. */
-export function takeSheet(job: Job, sheet: Coating, now: string): Job {
-  const before = job.layers.find((layer) => layer.sheet.id === sheet.id)?.sheet;
+/** Layers of a job that began with another sheet of a product than the shop has now. */
+export const layersBehind = ({ layers }: Pick<Job, 'layers'>, sheet: Coating): readonly Layer[] =>
+  layers.filter((own) => own.sheet.id === sheet.id && !saysTheSame(own.sheet, sheet));
+
+/**
+ * A job that takes the shop's sheet instead of the one it began with, and says so in its log.
+ *
+ * @param layerId the one layer that takes it; all of the product where none is named
+ */
+export function takeSheet(job: Job, sheet: Coating, now: string, layerId?: string): Job {
+  const taking = job.layers.filter(
+    (layer) => layer.sheet.id === sheet.id && (layerId === undefined || layer.id === layerId),
+  );
+  const before = taking[0]?.sheet;
+  const forOne = layerId === undefined ? '' : `, for ${taking[0]?.name ?? 'a layer'}`;
   return {
     ...job,
-    layers: job.layers.map((layer) => (layer.sheet.id === sheet.id ? { ...layer, sheet } : layer)),
+    layers: job.layers.map((layer) => (taking.includes(layer) ? { ...layer, sheet } : layer)),
     log: [
       ...job.log,
       {
@@ -59,7 +72,7 @@ export function takeSheet(job: Job, sheet: Coating, now: string): Job {
         id: newId(),
         at: now,
         counter: nextCounter(job.log),
-        text: `Took the changed sheet of ${sheet.name}: revision ${before?.sheetRevision || 'not stated'} to ${sheet.sheetRevision || 'not stated'}`,
+        text: `Took the changed sheet of ${sheet.name}: revision ${before?.sheetRevision || 'not stated'} to ${sheet.sheetRevision || 'not stated'}${forOne}`,
       },
     ],
   };

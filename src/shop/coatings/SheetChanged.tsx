@@ -2,14 +2,14 @@
 
 import { isoNow } from '@/store/clock';
 import { useState } from 'react';
-import type { Coating } from '@/records';
+import type { Coating, Layer } from '@/records';
 import { useRecord, useShop, useStore } from '@/store/hooks';
 import { Button, ButtonLink } from '@/ui/Button';
 import { useJob } from '@/ui/job/context';
 import { Notice } from '@/ui/Notice';
 import { notify } from '@/ui/notify';
 import { Compare } from './Compare';
-import { recheckDue, saysTheSame, takeSheet } from '@/facts/shop/revisions';
+import { layersBehind, recheckDue, takeSheet } from '@/facts/shop/revisions';
 import { calendarDay } from '@/words/dates';
 
 /** Makers change their sheets: one that nobody compared with its paper for long is asked about where it is used. */
@@ -39,23 +39,22 @@ function Recheck({ sheet }: { readonly sheet: Coating }) {
 export function SheetChanged() {
   const { view } = useJob();
   const sheets = view.job.layers.map(({ sheet }) => sheet);
-  return sheets
-    .filter(({ id }, i) => sheets.findIndex((each) => each.id === id) === i)
-    .map((own) => <OneSheet key={own.id} own={own} />);
+  return [...new Set(sheets.map(({ id }) => id))].map((id) => <OneSheet key={id} id={id} />);
 }
 
-function OneSheet({ own }: { readonly own: Coating }) {
+function OneSheet({ id }: { readonly id: string }) {
   const { view } = useJob();
   const store = useStore();
   const [comparing, setComparing] = useState(false);
-  const current = useRecord('coating', own.id);
+  const current = useRecord('coating', id);
   const shop = useShop();
   if (!current) return null;
-  if (saysTheSame(own, current))
-    return recheckDue(current, shop) <= isoNow().slice(0, 10) ? <Recheck sheet={current} /> : null;
-  const take = () => {
-    store.put(takeSheet(view.job, current, isoNow()), 'changed sheet taken');
-    notify('This job works with the changed sheet now.');
+  const behind = layersBehind(view.job, current);
+  const own = behind[0]?.sheet;
+  if (!own) return recheckDue(current, shop) <= isoNow().slice(0, 10) ? <Recheck sheet={current} /> : null;
+  const take = (layer?: Layer) => {
+    store.put(takeSheet(view.job, current, isoNow(), layer?.id), 'changed sheet taken');
+    notify(`${layer ? layer.name : 'This job'} works with the changed sheet now.`);
   };
   return (
     <div className="border-b border-hairline px-4 py-4 md:px-5">
@@ -65,7 +64,15 @@ function OneSheet({ own }: { readonly own: Coating }) {
         </p>
         <span className="mt-2 flex flex-wrap gap-2">
           <Button onClick={() => setComparing(true)}>Compare</Button>
-          <Button onClick={take}>Take the changed sheet</Button>
+          <Button onClick={() => take()}>
+            {behind.length > 1 ? 'Take it for all' : 'Take the changed sheet'}
+          </Button>
+          {behind.length > 1 &&
+            behind.map((layer) => (
+              <Button key={layer.id} onClick={() => take(layer)}>
+                For {layer.name}
+              </Button>
+            ))}
         </span>
       </Notice>
       {comparing && (

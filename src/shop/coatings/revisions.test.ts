@@ -10,6 +10,7 @@ import {
   jobsBehind,
   recheckDue,
   saysTheSame,
+  layersBehind,
   takeSheet,
 } from '@/facts/shop/revisions';
 import { differences, sheetFacts } from '@/words/sheetfacts';
@@ -39,6 +40,17 @@ describe('a changed sheet', () => {
       text: expect.stringContaining('revision not stated to 4'),
     });
     expect(jobsBehind([took], thicker)).toEqual([]);
+  });
+
+  it('is taken by one layer, and the other of the same product keeps its own until it is asked', () => {
+    const one = aJob();
+    const [bed] = one.layers;
+    const job = { ...one, layers: [bed!, { ...bed!, id: 'second', name: 'Second' }] };
+    expect(layersBehind(job, thicker)).toHaveLength(2);
+    const took = takeSheet(job, thicker, now, 'second');
+    expect(layersBehind(took, thicker).map(({ id }) => id)).toEqual([bed!.id]);
+    expect(took.log.at(-1)).toMatchObject({ text: expect.stringContaining(', for Second') });
+    expect(layersBehind(takeSheet(took, thicker, now), thicker)).toEqual([]);
   });
 
   it('compares fact by fact, in the user’s units', () => {
