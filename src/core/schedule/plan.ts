@@ -16,6 +16,8 @@ export interface CoatTask {
   readonly id: string;
   /** s of hands on it. */
   readonly duration: number;
+  /** s of those that are other work, done right before it: wiping, masking. */
+  readonly before?: number;
   /** What must pass before the next one of this piece; of the last, nothing. */
   readonly then?: RecoatWindow;
   /** What is in the gun: another coating in the same gun asks for a change-over. None for work without one. */

@@ -192,6 +192,7 @@ export function dayQuestion(view: AskedOf, shop: Shop, startAt = view.now): DayQ
               step.hands * share + (sprays ? count * (method ? byHandOnce(face, method, step) : one) : 0),
               1,
             ),
+            ...(sprays && step.hands > 0 ? { before: step.hands * share } : {}),
             ...(sprays ? { coating: layer.sheet.id, gun: layer.rigId } : {}),
             ...(step.then ? { then: step.then } : {}),
             ...(waits === undefined

@@ -208,7 +208,7 @@ const looks: Record<Bar['kind'], string> = {
 };
 const legend = {
   coat: 'coat',
-  work: 'sanding',
+  work: 'work between',
   flash: 'flash',
   open: 'window open',
   shut: 'forbidden',

@@ -30,6 +30,21 @@ describe('the time axis', () => {
     ]);
   });
 
+  it('what is wiped and masked right before a coat is drawn as work, not as coat', () => {
+    const piece: Piece = {
+      id: 'a',
+      handle: 0,
+      coats: [{ id: '1', duration: 600, before: 240, coating: 'c' }],
+    };
+    const plan = planCoats({ pieces: [piece], start: 1000 });
+    if (isRefusal(plan)) throw new Error(plan.says);
+    const [row] = dayFigure(plan, { pieces: [piece], start: 1000 }).rows;
+    expect(row!.bars.map(({ kind, from, to }) => [kind, to - from])).toEqual([
+      ['work', 240],
+      ['coat', 360],
+    ]);
+  });
+
   it('shows a forbidden middle that is waited out', () => {
     const { rows } = figure(
       { opens: 600, forbidden: { from: 1200, to: 7200 } },

@@ -47,18 +47,22 @@ export function dayFigure(
       const { then } = coats[task.coat] ?? {};
       const next = own.find(({ coat }) => coat === task.coat + 1);
       const kind = coats[task.coat]?.coating === undefined ? 'work' : 'coat';
-      const coat: Bar = { kind, from: task.start, to: task.end, coat: task.coat };
+      const begun = Math.min(task.start + (coats[task.coat]?.before ?? 0), task.end);
+      const worked: Bar[] = [
+        { kind: 'work', from: task.start, to: begun, coat: task.coat },
+        { kind, from: begun, to: task.end, coat: task.coat },
+      ];
       if (!then || !next)
         return handle > 0
-          ? [coat, { kind: 'settle', from: task.end, to: task.end + handle, coat: task.coat }]
-          : [coat];
+          ? [...worked, { kind: 'settle', from: task.end, to: task.end + handle, coat: task.coat }]
+          : worked;
       const opens = Math.min(task.end + then.opens, next.start);
       const shut = then.forbidden && {
         from: task.end + then.forbidden.from,
         to: Math.min(task.end + then.forbidden.to, next.start),
       };
       return [
-        coat,
+        ...worked,
         { kind: 'flash', from: task.end, to: opens, coat: task.coat },
         {
           kind: 'open',
