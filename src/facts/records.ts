@@ -1,6 +1,7 @@
 import { newShop, type AnyRecord, type Cup, type Job, type RecordKind, type Shop } from '@/records';
 import { gunsOf, jobView, lastEntryAt, standsUntil, type Bearings, type JobView } from './job';
 import { lessonsFor, lessonsOf, type BatchLesson } from './shop/lessons';
+import { gunsLeft } from './job/gunleft';
 import { machinePaper, papersIn, sheetPaper } from './job/papers';
 import { namesOf, paceOf } from './shop/pace';
 import { shelfOf, type ShelfCan } from './shop/shelf';
@@ -56,6 +57,7 @@ interface Inputs {
   readonly lessons: readonly BatchLesson[];
   /** Papers of its products and machines that were read in any job, by whom. */
   readonly papers: readonly string[];
+  readonly gunsLeft: ReadonlyMap<string, string>;
   readonly pace?: Bearings['pace'];
 }
 
@@ -154,6 +156,10 @@ function inputsOf(records: Records, job: Job, now: number): Inputs {
     // Its own readings are evidence, not experience.
     lessons: [...sheetIds].flatMap((sheetId) => lessonsOf(records, sheetId, job.id)),
     papers: papersFor(records, job),
+    gunsLeft: gunsLeft(
+      job,
+      recordsOf(records, 'job').filter(({ id }) => id !== job.id),
+    ),
     ...paceFor(records, job),
   };
 }
@@ -199,6 +205,7 @@ function sameInputs(a: Inputs, b: Inputs): boolean {
     alike(a.cups, b.cups) &&
     alike(a.lessons, b.lessons) &&
     alike(a.papers, b.papers) &&
+    alike([...a.gunsLeft], [...b.gunsLeft], ([rig, name], [other, its]) => rig === other && name === its) &&
     alike(
       a.shelf,
       b.shelf,
@@ -208,7 +215,7 @@ function sameInputs(a: Inputs, b: Inputs): boolean {
 }
 
 function viewFrom(
-  { job, shop, rigs, cups, shelf, lessons, papers, pace }: Inputs,
+  { job, shop, rigs, cups, shelf, lessons, papers, gunsLeft: left, pace }: Inputs,
   now: number,
   taken: Taken,
 ): JobView {
@@ -224,6 +231,7 @@ function viewFrom(
     ...taken,
     lessons: lessonsFor(lessons),
     papers: new Set(papers),
+    gunsLeft: left,
     ...(pace ? { pace } : {}),
   });
 }

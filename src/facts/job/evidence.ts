@@ -91,13 +91,17 @@ function ofWiping({ spray, work }: JobView): Evidence[] {
 }
 
 /** Was the gun flushed where it stood longer, after its coat before, than what was in it stays soft? */
-function ofCleaning({ spray, work }: JobView): Evidence[] {
+function ofCleaning({ spray, work, gunsLeft }: JobView): Evidence[] {
   const last = spray.coats.findLast(({ started }) => started !== undefined);
   const rigOf = (layerId: string) => work.layers.find(({ id }) => id === layerId)?.rigId;
   const own = last && rigOf(last.coat.layerId);
   const before = spray.coats.findLast(
     ({ coat, ended }) => ended !== undefined && ended < (last?.started ?? 0) && rigOf(coat.layerId) === own,
   );
+  const other = own === undefined ? undefined : gunsLeft.get(own);
+  // The first coat of it in this job: what another one left in it counts.
+  if (last && !before && other !== undefined)
+    return [{ finding: 'cleaned:left', says: `it stood with the mix of ${other} in it` }];
   if (last?.started === undefined || before?.ended === undefined) return [];
   const [from, to] = [before.ended, last.started];
   const stays = (before.sheet.cleanBy ?? chemistryCare[before.sheet.chemistry].cleanBy) * 1000;

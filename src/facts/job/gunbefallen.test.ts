@@ -20,6 +20,7 @@ import { fansByFace } from './byface';
 import { distanceSearch, setFrom } from './distancesearch';
 import { evidenceOf } from './evidence';
 import { fanOfKnob, fansKnown, turnsFor } from './fan';
+import { gunsLeft } from './gunleft';
 import { settingFault } from './settingfault';
 import { gunStep } from './atgun';
 import { strokeRun } from './strokes';
@@ -78,6 +79,38 @@ describe('a gun that stood with mix in it', () => {
       [-20, start('lacquer-2')],
     );
     expect(findings(soon).some((each) => each.startsWith('cleaned'))).toBe(false);
+  });
+});
+
+describe('a gun that another job left', () => {
+  const on = (id: string, at: number, ...more: [number, NewEntry][]): Job =>
+    logged(
+      { ...aJob(), id, name: `Job ${id}` },
+      [at, start('lacquer-1')],
+      [at + 10, { type: 'coat-end', coatId: 'lacquer-1' }],
+      ...more,
+    );
+  const now = on('now', -20);
+  it('with mix in it is told by that job’s name, unless it was flushed in time or hardly stood', () => {
+    const flushed: NewEntry = { type: 'tick', list: 'clean', step: 'flush', done: true };
+    const told = (...others: Job[]) => gunsLeft(now, others).get(now.layers[0]!.rigId);
+    expect(told()).toBeUndefined();
+    expect(told(on('old', -900))).toBe('Job old');
+    expect(told(on('old', -900, [-880, flushed]))).toBeUndefined();
+    // Flushed only after this coat had begun: too late for it.
+    expect(told(on('old', -900, [-5, flushed]))).toBe('Job old');
+    expect(told(on('near', -35))).toBeUndefined();
+    // The last job with it counts, whatever an older one left; a later one says nothing of this coat.
+    expect(told(on('older', -2000), on('old', -900, [-880, flushed]))).toBeUndefined();
+    expect(told(on('later', -5))).toBeUndefined();
+  });
+  it('is evidence in the job that went on with it', () => {
+    const left = new Map([[now.layers[0]!.rigId, 'Job old']]);
+    const found = evidenceOf({ ...seen(now), gunsLeft: left }).find(
+      ({ finding }) => finding === 'cleaned:left',
+    );
+    expect(found?.says).toContain('Job old');
+    expect(evidenceOf(seen(now)).some(({ finding }) => finding.startsWith('cleaned'))).toBe(false);
   });
 });
 

@@ -35,6 +35,8 @@ export interface Bearings {
   readonly lessons?: (sheetId: string, thinnerId: string) => readonly Lesson[];
   /** Papers that were read in any job, by whom. */
   readonly papers?: ReadonlySet<string>;
+  /** Guns that another job left with mix in them, with its name. */
+  readonly gunsLeft?: ReadonlyMap<string, string>;
   /** How long the coats of the hand it is reckoned with take beside the time the trigger is pulled. */
   readonly pace?: { readonly name: string; readonly ratio: number; readonly coats: number };
   /** The layer somebody took in hand: the one with the next coat where nobody did. */
@@ -45,6 +47,7 @@ export interface Bearings {
 
 const none = () => [];
 const noPapers: ReadonlySet<string> = new Set();
+const noGuns: ReadonlyMap<string, string> = new Map();
 
 /** Everything shown about a job, derived from its plan and its log. Nothing of it is stored. */
 export interface JobView {
@@ -56,6 +59,8 @@ export interface JobView {
   readonly shop: Shop;
   /** Papers of its products and machines that were read, by whom. */
   readonly papers: ReadonlySet<string>;
+  /** Its guns that another job left with mix in them, with that job’s name. */
+  readonly gunsLeft: ReadonlyMap<string, string>;
   /** The pace of the hand it is reckoned with, from that hand’s own coats. */
   readonly pace?: Bearings['pace'];
   readonly now: number;
@@ -87,7 +92,19 @@ export interface JobView {
 
 export function jobView(
   job: Job,
-  { rigOf, cups, shelf, shop, now, lessons = none, papers = noPapers, pace, inHand, gun }: Bearings,
+  {
+    rigOf,
+    cups,
+    shelf,
+    shop,
+    now,
+    lessons = none,
+    papers = noPapers,
+    gunsLeft = noGuns,
+    pace,
+    inHand,
+    gun,
+  }: Bearings,
 ): JobView {
   const work = jobWorked(job, rigOf, inHand);
   const rig = rigOf(work.layer.rigId);
@@ -136,6 +153,7 @@ export function jobView(
     rig,
     shop,
     papers,
+    gunsLeft,
     ...(pace ? { pace } : {}),
     now,
     ...views,
