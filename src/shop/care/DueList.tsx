@@ -64,7 +64,7 @@ export function DueList({
               <DueAxis due={due} now={now} />
             </span>
           )}
-          <span className="flex items-center justify-end gap-3">
+          <span className="flex items-center justify-end gap-x-3 gap-y-1 max-sm:flex-col max-sm:items-end">
             {stateWords[due.state] && (
               <b className={`text-sm whitespace-nowrap ${stateInks[due.state]}`}>{stateWords[due.state]}</b>
             )}

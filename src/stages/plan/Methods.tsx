@@ -74,9 +74,9 @@ function FaceRow({ ways: found, last, onSet }: RowProps) {
       <div
         role="group"
         aria-label={`${face.name}, coated by`}
-        className="grid gap-2 md:grid-cols-[9rem_repeat(3,minmax(0,1fr))]"
+        className="grid gap-2 sm:grid-cols-3 lg:grid-cols-[9rem_repeat(3,minmax(0,1fr))]"
       >
-        <p className="font-bold md:self-center">
+        <p className="font-bold sm:max-lg:col-span-full lg:self-center">
           {face.name}
           {tip && now === 'spray' && (
             <span className="block text-sm font-normal text-ink-soft">tip {tip} loses less of it</span>

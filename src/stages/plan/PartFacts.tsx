@@ -47,25 +47,27 @@ export function PartFacts() {
         options={optionsOf(exposureWords, 'Not said')}
       />
       <SelectField
-        label="Sprayed in"
-        value={job.sprayedIn ?? ''}
-        onChange={(event) => {
-          const { sprayedIn: before, ...rest } = job;
-          const sprayedIn = event.target.value as Job['sprayedIn'] | '';
-          if (sprayedIn !== (before ?? ''))
-            store.put({ ...rest, ...(sprayedIn ? { sprayedIn } : {}) }, 'place said');
-        }}
-        options={optionsOf(
-          placeKindWords,
-          `As the shop: ${placeKindWords[view.shop.place?.kind ?? 'booth'].toLowerCase()}${view.shop.place ? '' : ', a default'}`,
-        )}
-      />
-      <SelectField
         label="Accept on"
         value={part.judgedBy ?? ''}
         onChange={(event) => set({ judgedBy: (event.target.value || undefined) as Job['part']['judgedBy'] })}
         options={optionsOf(judgedWords, 'Thickness only')}
       />
+      <div className="max-sm:col-span-full">
+        <SelectField
+          label="Sprayed in"
+          value={job.sprayedIn ?? ''}
+          onChange={(event) => {
+            const { sprayedIn: before, ...rest } = job;
+            const sprayedIn = event.target.value as Job['sprayedIn'] | '';
+            if (sprayedIn !== (before ?? ''))
+              store.put({ ...rest, ...(sprayedIn ? { sprayedIn } : {}) }, 'place said');
+          }}
+          options={optionsOf(
+            placeKindWords,
+            `As the shop: ${placeKindWords[view.shop.place?.kind ?? 'booth'].toLowerCase()}${view.shop.place ? '' : ', a default'}`,
+          )}
+        />
+      </div>
       {view.spray.coats.every(({ state }) => state === 'todo') && (
         <div className="col-span-full -my-2">
           <ButtonLink href={`/job/${job.id}/check#look`} look="quiet">
