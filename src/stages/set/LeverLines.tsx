@@ -8,6 +8,7 @@ import type { LeversJudged } from '@/facts/job/levers';
 import type { Rig } from '@/records';
 import { useJob } from '@/ui/job/context';
 import { LeverLine } from '@/ui/LeverLine';
+import { useNarrow } from '@/ui/narrow';
 import { NumberField } from '@/ui/NumberField';
 import { Printed } from '@/ui/Printed';
 import { useUnits } from '@/ui/units';
@@ -27,6 +28,7 @@ interface Props {
 export function LeverLines({ moves, ranges, judged: { over, point }, rig }: Props) {
   const { view } = useJob();
   const units = useUnits();
+  const narrow = useNarrow();
   const { set } = view;
   const { levers, pressure, distance, pressureAt, gives } = moves;
   const airless = rig.atomising === 'airless';
@@ -92,7 +94,7 @@ export function LeverLines({ moves, ranges, judged: { over, point }, rig }: Prop
           expects={expects.fluid}
         />
       </LeverLine>
-      {!airless && (
+      {!airless && (!narrow || moves.trigger < 1) && (
         <LeverLine
           name="Trigger"
           note={moves.trigger < 1 ? 'not pulled through' : 'pulled through'}

@@ -194,6 +194,16 @@ export function Levers({ aside }: { readonly aside: HTMLElement | null }) {
             onChange={moves.move('fan')}
             expects={expects.fan}
           />
+          {!airless && narrow && (
+            <NumberField
+              label="Trigger, of the flow"
+              digits={3}
+              quantity="share"
+              value={trigger}
+              onChange={moves.moveTrigger}
+              expects={[0.2, 1]}
+            />
+          )}
         </div>
         {!pulled && (
           <p className="mt-3 text-sm font-semibold text-care">

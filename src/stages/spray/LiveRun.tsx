@@ -125,11 +125,19 @@ function Lies({ last }: { readonly last: CoatState }) {
   const { view, log } = useJob();
   const { texture } = view.spray;
   return (
-    <div className="mt-3" data-lies>
-      <p className="mb-1 text-sm text-ink-soft">
-        How does {last.coat.name.toLowerCase()} lie, low light across it?
-      </p>
-      <div className="flex flex-wrap gap-2">
+    <Fold
+      title="How does it lie?"
+      says={
+        texture
+          ? texture.flatted
+            ? 'flatted since'
+            : lies.find(({ found }) => found === texture.found)?.says.toLowerCase()
+          : 'low light across it'
+      }
+      verb="Say"
+      open={texture?.found === 'dry-rough' && !texture.flatted}
+    >
+      <div className="flex flex-wrap gap-2" data-lies>
         {lies.map(({ found, says }) => (
           <Button
             key={found}
@@ -146,7 +154,7 @@ function Lies({ last }: { readonly last: CoatState }) {
           {texture.flatted ? 'Flatted since. The next coat may go on.' : liesMeans[texture.found]}
         </p>
       )}
-    </div>
+    </Fold>
   );
 }
 
@@ -207,7 +215,6 @@ function Between() {
                   : `${touch.found === 'tacky' ? 'Tacky' : 'Dry'} at ${clockTime(moment(touch))}: the next coat may go on, whatever the clock says.`
               : 'Tacky, not wet, is what the next coat wants. Trust the touch test, not the timer.'}
           </p>
-          <Lies last={last} />
           {spray.next && <Missed last={last} next={spray.next} />}
         </fieldset>
         <fieldset>
@@ -224,6 +231,7 @@ function Between() {
               onChange={(on) => log('between coats', { type: 'tick', list: 'between', step: id, done: on })}
             />
           ))}
+          <Lies last={last} />
         </fieldset>
       </div>
       {!planned && <WorkDone due={undefined} layerId={last.coat.layerId} />}
