@@ -184,8 +184,7 @@ export function LeverLines({ moves, ranges, judged: { over, point }, rig }: Prop
         />
       </LeverLine>
       <p className="mt-2 text-sm text-ink-soft">
-        Green: gun, paint and coat allow it together. Hatched: they cannot; between the marks nobody knows,
-        for the paint is only known so well.
+        Green: gun, paint and coat allow it together. Hatched: they cannot. Between marks: not known.
       </p>
     </div>
   );
