@@ -161,7 +161,7 @@ function Lies({ last }: { readonly last: CoatState }) {
 /** What a coat that has begun to set is spared, and what the next one can mend. */
 function Missed({ last, next }: { readonly last: CoatState; readonly next: CoatState }) {
   return (
-    <Fold title="Something was missed?" says="Leave it: a pass now tears it" verb="Show">
+    <Fold title="Something was missed?" says="leave it now" verb="Show">
       <dl className="space-y-2 text-sm" data-missed>
         {missedWords(last.coat.layerId === next.coat.layerId, hasFlake(last)).map(({ what, mends }) => (
           <div key={what}>
@@ -213,8 +213,9 @@ function Between() {
                 : touch.found === 'dry' && spray.film?.times.tack
                   ? `Dry at ${clockTime(moment(touch))}: this coating wants the next coat while it is tacky. The window is missed.`
                   : `${touch.found === 'tacky' ? 'Tacky' : 'Dry'} at ${clockTime(moment(touch))}: the next coat may go on, whatever the clock says.`
-              : 'Tacky, not wet, is what the next coat wants. Trust the touch test, not the timer.'}
+              : 'Best is tacky. Trust the touch test, not the timer.'}
           </p>
+          <Lies last={last} />
           {spray.next && <Missed last={last} next={spray.next} />}
         </fieldset>
         <fieldset>
@@ -231,7 +232,6 @@ function Between() {
               onChange={(on) => log('between coats', { type: 'tick', list: 'between', step: id, done: on })}
             />
           ))}
-          <Lies last={last} />
         </fieldset>
       </div>
       {!planned && <WorkDone due={undefined} layerId={last.coat.layerId} />}
