@@ -81,6 +81,31 @@ describe('permission to start a coat', () => {
     await visitor.sees(/air before Colour 2: A trial piece in the cold/);
   });
 
+  it('a coat that lies rough and dry keeps the next one back until it was flatted or looked at again', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/spray');
+    // The flash is over, and the room is read again.
+    await ahead(visitor, 10);
+    await visitor.go('/job/demo-livery-panels/plan');
+    await readRoom(visitor, ['21', '20.4', '46']);
+    await visitor.go('/job/demo-livery-panels/spray');
+    await visitor.open(/^How does it lie/);
+    await visitor.press('Rough, dry');
+    await visitor.sees('The next coat does not heal it: let it harden, flat it');
+    await visitor.press('Start coat 2');
+    expect(await toldStep(visitor)).toBe('texture');
+    await visitor.sees('The coat below is dry and rough', dialog);
+    await visitor.sees('Let it harden, flat it smooth', dialog);
+    await visitor.page.keyboard.press('Escape');
+    const open = Number(/(\d+) things? before/.exec(await lineOf(visitor))?.[1] ?? 0);
+    await visitor.press('Even');
+    await visitor.page.waitForFunction(
+      (was) => !(document.querySelector('[aria-label="Next"]')?.textContent ?? '').includes(`${was} thing`),
+      {},
+      open,
+    );
+    expect(await lineOf(visitor)).not.toContain('dry and rough');
+  });
+
   it('a ratio nobody read from the paper keeps the ladder shut until somebody says so', async () => {
     const visitor = await Visitor.arrive(browser, 'plain', '/new');
     // A shop without sheets begins with a kind of coating: its ratio is what such products usually have.
