@@ -132,6 +132,16 @@ describe('a turbine', () => {
   });
 });
 
+it('a turbine nobody described is never set to more than any turbine gives', () => {
+  const guns = lacquer.guns.map((gun) => ({ ...gun, pressure: { min: 1.8e5, max: 1.8e5 } }));
+  const view = seen(aJob([{ ...lacquer, guns }]), { rig: { ...turbine, stages: undefined } });
+  expect(isRefusal(view.set.proposal) ? NaN : view.set.proposal.pressure).toBeLessThanOrEqual(0.6e5);
+  const asked = { ...(setting() as Extract<NewEntry, { type: 'setting' }>), pressure: 1.8e5 };
+  expect(settingFault(asked, { ...turbine, stages: undefined }, view.set.liquid, 1)).toMatchObject({
+    kind: 'turbine',
+  });
+});
+
 describe('a spare piece touched as the spray arrived', () => {
   it('dry is no good card; a card of the search for the distance is none of the setting', () => {
     const dry: NewEntry = { ...card(), verdict: 'dry', arrival: { after: 10, found: 'dry' } } as NewEntry;

@@ -36,15 +36,19 @@ export const turbineHeld = (
       }
     : undefined;
 
+/** Pa a blower of five stages gives with its outlet shut: no turbine leaves more, whatever nobody said of it. */
+const mostOfAny = 0.6e5;
+
 /**
- * What a turbine leaves at the gun while the gun takes its air, Pa gauge; none for another rig, and none of a turbine of which
- * nobody said a stage: a default forbids nothing.
+ * What a turbine leaves at the gun while the gun takes its air, Pa gauge; none for another rig. Of a turbine of which nobody
+ * said a stage it is the most that any gives: a default forbids nothing, physics does.
  */
 export function turbineLeaves(
   rig: Parameters<typeof turbineHeld>[0],
   airLeft: number,
 ): Outcome<number> | undefined {
-  if (rig.turbine === undefined && rig.stages === undefined) return undefined;
+  if (rig.turbine === undefined && rig.stages === undefined)
+    return rig.air === 'turbine' ? mostOfAny * airLeft : undefined;
   const held = turbineHeld(rig, airLeft);
   return held && turbineAtGun(held.turbine, held.takes, held.hose);
 }
