@@ -9,6 +9,8 @@ export interface HardPaint {
   /** mm²/s unthinned, and of its thinner. */
   readonly nu0: number;
   readonly nuT: number;
+  /** Water thins it, as the sheet says; all that stand still at first are such, and some of the others. */
+  readonly water: boolean;
   /** mm²/s at mass share w, true for the whole pot. */
   readonly at: (w: number) => number;
 }
@@ -30,18 +32,25 @@ function fitted(curve: (p: number, w: number) => number, low: number, high: numb
 }
 
 /** A paint of a kind that ten parts on a hundred divide by a factor. */
-export function paintOf(kind: PaintKind, nu0: number, nuT: number, factor: number, twist: number): HardPaint {
+export function paintOf(
+  kind: PaintKind,
+  nu0: number,
+  nuT: number,
+  factor: number,
+  twist: number,
+  water = kind === 'plateau',
+): HardPaint {
   const L = Math.log(nu0 / nuT);
   switch (kind) {
     case 'lederer': {
       const curve = (p: number, w: number) => nu0 * Math.exp((-L * p * w) / (p * w + 1 - w));
       const p = fitted(curve, 0.2, 12, factor);
-      return { kind, nu0, nuT, at: (w) => curve(p, w) };
+      return { kind, nu0, nuT, water, at: (w) => curve(p, w) };
     }
     case 'power': {
       const curve = (p: number, w: number) => nuT * Math.exp(L * (1 - w) ** p);
       const p = fitted(curve, 0.2, 12, factor);
-      return { kind, nu0, nuT, at: (w) => curve(p, w) };
+      return { kind, nu0, nuT, water, at: (w) => curve(p, w) };
     }
     case 'suspension': {
       // Solids by volume over their closest packing, after Krieger and Dougherty, in a binder that is diluted as well.
@@ -51,7 +60,7 @@ export function paintOf(kind: PaintKind, nu0: number, nuT: number, factor: numbe
         return nuT * Math.exp(binder * (1 - w) ** p) * (1 - crowd) ** -1.6;
       };
       const p = fitted(curve, 0.05, 14, factor);
-      return { kind, nu0, nuT, at: (w) => curve(p, w) };
+      return { kind, nu0, nuT, water, at: (w) => curve(p, w) };
     }
     case 'shear-thinning': {
       // A cup reads it thinner the faster it runs: thinning it makes it more Newtonian as well.
@@ -62,7 +71,7 @@ export function paintOf(kind: PaintKind, nu0: number, nuT: number, factor: numbe
         return nu0 * (rest / nu0) ** (1 / (2 - own));
       };
       const p = fitted(curve, 0.2, 16, factor);
-      return { kind, nu0, nuT, at: (w) => curve(p, w) };
+      return { kind, nu0, nuT, water, at: (w) => curve(p, w) };
     }
     case 'plateau': {
       // The first water swells the resin: it hardly falls, and then does.
@@ -73,7 +82,7 @@ export function paintOf(kind: PaintKind, nu0: number, nuT: number, factor: numbe
         return nu0 * Math.exp((-L * p * v) / (p * v + 1 - v));
       };
       const p = fitted(curve, 0.2, 30, factor);
-      return { kind, nu0, nuT, at: (w) => curve(p, w) };
+      return { kind, nu0, nuT, water, at: (w) => curve(p, w) };
     }
   }
 }
@@ -89,7 +98,8 @@ export function anyPaint(
   const nuT = 0.5 + 2.5 * random();
   const factor = Math.exp(Math.log(1.4) + random() * Math.log(4 / 1.4));
 
-  return paintOf(kind, nu0, nuT, factor, random());
+  const twist = random();
+  return paintOf(kind, nu0, nuT, factor, twist, kind === 'plateau' || random() < 0.25);
 }
 
 /** A random paint over the middle of a band with this first slope, −d ln ν/dw, of a law by turns. */

@@ -82,7 +82,7 @@ export function thin(paint: HardPaint, band: Band, hardship: Hardship, by: Thinn
   const badly = random() < hardship.stirredBadly ? Math.floor(random() * 3) : -1;
   const people = [0, 1].map(() => hardship.people * gaussian(random));
   const expects = paint.nu0 * Math.exp(0.25 * gaussian(random));
-  let belief: Belief = priorBelief(expects * 1e-6, 0.3, paint.nuT * 1e-6);
+  let belief: Belief = priorBelief(expects * 1e-6, 0.3, paint.nuT * 1e-6, paint.water ? 'water' : 'solvent');
   // Who knows the curve knows all but where it begins.
   const known: { w: number; ln: number; sd: number }[] = [];
   const groups: number[][] = [];
@@ -111,7 +111,14 @@ export function thin(paint: HardPaint, band: Band, hardship: Hardship, by: Thinn
     groups.push(timings);
     if (isRefusal(agreed)) break;
     const taken = viscosityFromSeconds(band.cup, agreed.mean);
-    const sd = readingError(band.cup, agreed.mean, agreed.used.length, 0, repeatOf(groups));
+    const sd = readingError(
+      band.cup,
+      agreed.mean,
+      agreed.used.length,
+      0,
+      repeatOf(groups),
+      hardship.people > 0 ? 2 : 1,
+    );
     if (isRefusal(taken) || isRefusal(sd)) break;
     if (expect) {
       foretold += 1;

@@ -49,6 +49,7 @@ export function additionBy(approach: ThinningApproach, question: AdditionQuestio
     if (isRefusal(thin)) return thin;
     if (isRefusal(advice)) return advice;
     const conditioned = condition(question.belief);
+    const { bias = 0 } = question;
     const total = thinner + mass;
     const w = blendShare(total, batch.mass);
     const fall =
@@ -61,7 +62,7 @@ export function additionBy(approach: ThinningApproach, question: AdditionQuestio
       total,
       share: sheetShare(total, thinnerDensity, batch, basis),
       expect: expected(conditioned, w, band.cup, question.readingSd ** 2 + (modelError * fall) ** 2),
-      riskUnder: chanceBelow(predict(conditioned, w, (modelError * fall) ** 2), Math.log(thin)),
+      riskUnder: chanceBelow(predict(conditioned, w, (modelError * fall) ** 2 + bias ** 2), Math.log(thin)),
       limitedBy,
     };
   }

@@ -33,15 +33,29 @@ export interface Belief {
 /** The first slope of paints nobody knows: median 8.5, and its spread in logarithms. Source: the trade; 10 parts on 100 divide the viscosity by 1.4 to 4. */
 export const usualSteepness = { median: 8.5, sd: 0.4 } as const;
 
-/** How likely each law is before anything is known: few paints stand still at first. */
-export const usualLaws: Readonly<Record<BlendLaw, number>> = {
-  lederer: 0.3,
-  power: 0.27,
-  grunberg: 0.2,
-  suspension: 0.2,
-  standing: 0.02,
-  'standing-long': 0.01,
+/** What thins a paint: resins that water thins may stand still or thicken on the first of it, others hardly ever do. */
+export type ThinnedWith = 'water' | 'solvent' | 'unknown';
+
+/** How likely a paint stands still at first, by what thins it: a short while, a long one. Defaults. */
+const standingStill: Readonly<Record<ThinnedWith, readonly [number, number]>> = {
+  solvent: [0.008, 0.004],
+  unknown: [0.03, 0.02],
+  water: [0.1, 0.08],
 };
+
+/** How likely each law is before anything is known. */
+export function usualLaws(thinnedWith: ThinnedWith): Readonly<Record<BlendLaw, number>> {
+  const [standing, long] = standingStill[thinnedWith];
+  const rest = 1 - standing - long;
+  return {
+    lederer: 0.31 * rest,
+    power: 0.27 * rest,
+    grunberg: 0.21 * rest,
+    suspension: 0.21 * rest,
+    standing,
+    'standing-long': long,
+  };
+}
 
 /**
  * A starting belief.
@@ -49,11 +63,13 @@ export const usualLaws: Readonly<Record<BlendLaw, number>> = {
  * @param viscosity expected unthinned viscosity, m²/s
  * @param viscositySd its relative spread; 0.5 when only the class is known
  * @param thinner kinematic viscosity of the thinner, m²/s
+ * @param thinnedWith whether the thinner is water, so that the paint may stand still at first
  */
 export function priorBelief(
   viscosity: number,
   viscositySd: number,
   thinner: number,
+  thinnedWith: ThinnedWith = 'unknown',
   steepness: { readonly median: number; readonly sd: number } = usualSteepness,
 ): Belief {
   return {
@@ -63,7 +79,7 @@ export function priorBelief(
       aVar: viscositySd ** 2,
       lnS: Math.log(steepness.median),
       lnSVar: steepness.sd ** 2,
-      laws: usualLaws,
+      laws: usualLaws(thinnedWith),
     },
     seen: [],
   };

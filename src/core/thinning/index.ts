@@ -1,11 +1,17 @@
-export { priorBelief, updateBelief, usualSteepness, type Belief, type Observation } from './belief';
+export {
+  priorBelief,
+  updateBelief,
+  usualSteepness,
+  type Belief,
+  type Observation,
+  type ThinnedWith,
+} from './belief';
 export { blendLaws, curveOf, heightAt, type BlendLaw, type Curve } from './laws';
 export { blendViscosity, leastInteraction } from './blend';
 export {
   expected,
   nextAddition,
   reachable,
-  riskLimit,
   type AdditionQuestion,
   type Advice,
   type Band,

@@ -13,6 +13,9 @@ export interface Curve {
   readonly shape: number;
 }
 
+/** Ten parts of thinner on a hundred, by which the trade tells how far a paint thins. */
+const tenOnHundred = 10 / 110;
+
 /** Mass share of thinner that a resin takes up before it falls, where it stands still at first. Defaults. */
 const stands = { standing: standOf(0.015), 'standing-long': standOf(0.035) };
 
@@ -22,33 +25,39 @@ interface Stand {
   /** Of no thinner, and of nothing else, before it is drawn to run from 0 to 1. */
   readonly none: number;
   readonly all: number;
+  /** How much steeper it falls past the stand than a paint without one that ten parts on a hundred thin as far. */
+  readonly steeper: number;
 }
 
 function standOf(at: number): Stand {
   const soft = at / 2.5;
   const of = (w: number) => Math.log1p(Math.exp((w - at) / soft));
-  return { at, soft, none: of(0), all: of(1) };
+  const stand = { at, soft, none: of(0), all: of(1), steeper: 1 };
+  return { ...stand, steeper: tenOnHundred / pastStand(tenOnHundred, stand) };
 }
 
 /** How much of a share of thinner is past the stand: none at first, all of the rest later. */
-const pastStand = (w: number, { at, soft, none, all }: Stand): number =>
-  (Math.log1p(Math.exp((w - at) / soft)) - none) / (all - none);
+function pastStand(w: number, { at, soft, none, all }: Stand): number {
+  return (Math.log1p(Math.exp((w - at) / soft)) - none) / (all - none);
+}
 
 /**
  * The curve of a law with a first slope.
  *
  * Source: Lederer 1933, α = S/L; power, k = S/L; Grunberg–Nissan, G = L − S, only for −L ≤ G ≤ L; suspension after
  * Krieger and Dougherty, ν = ν_T·(1 − p(1−w))^(−n) with n(e^(L/n) − 1) = S, only for S > L; standing still at first as
- * water-reducible resins may, Lederer on what is past the stand, whose S is the slope from there on.
+ * water-reducible resins may, Lederer on what is past the stand, where it falls so much steeper that ten parts on a hundred
+ * thin it as far as S says of the others.
  */
 export function curveOf(law: BlendLaw, L: number, S: number): Curve | undefined {
   if (!(L > 0.01) || !(S > 0)) return undefined;
   switch (law) {
     case 'lederer':
     case 'power':
+      return { law, L, shape: S / L };
     case 'standing':
     case 'standing-long':
-      return { law, L, shape: S / L };
+      return { law, L, shape: (S * stands[law].steeper) / L };
     case 'grunberg':
       return S <= 2 * L ? { law, L, shape: L - S } : undefined;
     case 'suspension': {

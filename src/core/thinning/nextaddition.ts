@@ -72,15 +72,13 @@ export type Advice = State &
     | { readonly kind: 'too-thin'; readonly bringBack: number }
   );
 
-/** No step is taken with a larger chance of ending under the band than this, what all readings share aside. */
-export const riskLimit = 0.05;
 /**
  * The chance a step may take, by how many shares of thinner were timed before it: the first knows nothing of how steeply
  * the paint falls, the second has seen it fall once and is the one that should arrive, the others only mend.
  */
-const stepRisks = [0.012, riskLimit, 0.015] as const;
+const stepRisks = [0.015, 0.04, 0.015] as const;
 /** What the shared error alone may do at the middle of the band is no fault of a step: so much of it is allowed besides. */
-const sharedAllowed = 0.5;
+const sharedAllowed = 0.25;
 /** The pot is ready once it is in the band with at least this chance, or with this share of all that timing can tell. */
 const readyChance = 0.86;
 const readyShare = 0.93;

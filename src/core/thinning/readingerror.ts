@@ -3,8 +3,10 @@ import { isRefusal, type Outcome } from '../refusal';
 
 /** The same cup in the same hands repeats within this share of its seconds. */
 export const cupRepeat = 0.03;
-/** One filling is not the next: stirred a little otherwise, another hand. Not averaged away by timing one filling twice. A default. */
-export const betweenFillings = 0.01;
+/** One filling is not the next: stirred a little otherwise. Not averaged away by timing one filling twice. A default. */
+const betweenFillings = 0.013;
+/** Another hand lets go and stops a little earlier or later, at every timing of its own. A default. */
+const betweenHands = 0.03;
 /** A hand on a stopwatch, s. */
 export const handError = 0.2;
 
@@ -15,6 +17,7 @@ export const handError = 0.2;
  * @param timings how many timings the mean is made of
  * @param temperatureError relative error added by shifting it to another temperature
  * @param repeat relative spread of single timings
+ * @param hands how many people timed this pot
  */
 export function readingError(
   cup: FlowCup,
@@ -22,15 +25,19 @@ export function readingError(
   timings: number,
   temperatureError = 0,
   repeat = cupRepeat,
+  hands = 1,
 ): Outcome<number> {
   const factor = spreadFactor(cup, seconds);
   if (isRefusal(factor)) return factor;
   const ofSeconds = Math.hypot(repeat, handError / seconds) / Math.sqrt(Math.max(timings, 1));
-  return Math.hypot(factor * Math.hypot(ofSeconds, betweenFillings), temperatureError);
+  return Math.hypot(
+    factor * Math.hypot(ofSeconds, betweenFillings, hands > 1 ? betweenHands : 0),
+    temperatureError,
+  );
 }
 
-/** Timings that the usual repeatability counts for, beside those of the pot. */
-const usualCounts = 4;
+/** Fillings that the usual repeatability counts for, beside those of the pot: one bad pair of timings is heard. */
+const usualCounts = 1;
 
 /**
  * How far single timings scatter in these hands: from how well the timings of each filling agree, drawn toward what is

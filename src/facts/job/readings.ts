@@ -188,10 +188,11 @@ export function readingsOf(context: PotContext): PotReadings {
   const law = lawOf(groups, context);
   // How well the timings of this pot agree says how far its readings may be trusted.
   const repeat = repeatOf(groups.map(({ entries }) => entries.map(({ seconds }) => seconds)));
+  const hands = new Set(groups.flatMap(({ entries }) => entries.map(({ by = '' }) => by))).size;
   return {
     law,
     readings: groups
-      .map((group) => readGroup(group, context, law, repeat))
+      .map((group) => readGroup(group, context, law, { repeat, hands }))
       .filter((reading): reading is Reading => !isRefusal(reading)),
     sticks: sticks.map(({ entry, thinner, mix }) => ({
       entry,
@@ -208,7 +209,7 @@ function readGroup(
   { entries, thinner, mix }: Group,
   context: PotContext,
   law: TemperatureLaw,
-  repeat: number,
+  { repeat, hands }: { readonly repeat: number; readonly hands: number },
 ): Outcome<Reading> {
   const { sheet, batch, thinner: liquid, choice, cups } = context;
   const [first] = entries;
@@ -225,7 +226,7 @@ function readGroup(
   if (isRefusal(taken)) return taken;
   const viscosity = shiftViscosity(taken, temperature, choice.temperature, law.B);
   const atSheet = secondsFromViscosity(band.cup, viscosity);
-  const sd = readingError(cup, agreed.mean, agreed.used.length, 0, repeat);
+  const sd = readingError(cup, agreed.mean, agreed.used.length, 0, repeat, hands);
   const verdict = judgeSeconds(cup, agreed.mean);
   if (isRefusal(atSheet)) return atSheet;
   if (isRefusal(sd)) return sd;

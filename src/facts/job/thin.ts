@@ -256,6 +256,7 @@ export function startingBelief(
     sheet.viscosity ?? middle * usuallyAbove,
     sheet.viscosity ? knownFromSheet : knownFromClass,
     thinner.viscosity,
+    thinner.water > 0.5 ? 'water' : 'solvent',
   );
   return beliefFrom(taught, fallback);
 }

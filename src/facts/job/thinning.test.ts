@@ -265,7 +265,7 @@ describe('learning', () => {
   });
 
   it('with earlier batches the first step is foretold closer', () => {
-    const { start } = priorBelief(124e-6, 0.02, 1e-6, { median: 8.7, sd: 0.03 });
+    const { start } = priorBelief(124e-6, 0.02, 1e-6, 'unknown', { median: 8.7, sd: 0.03 });
     const lesson = { ...start, laws: { ...start.laws, grunberg: 1, lederer: 0.2, power: 0.2 } };
     const taught = advised(thick, { lessons: () => Array.from({ length: 8 }, () => lesson) });
     const width = ({ expect: { low, high } }: typeof taught) => high - low;
