@@ -83,6 +83,8 @@ export const layerApproach = z.object({
   /** Whose band it is thinned to. */
   target: z.optional(z.enum(['sheet', 'maker', 'physics', 'own'])),
   ownBand: z.optional(z.object({ cupId: id, min: seconds, max: seconds, temperature: kelvin })),
+  /** Whether a pot is judged at the temperature its band is for or as it is sprayed; as the pot shows where nothing is said. */
+  judged: z.optional(z.enum(['sheet', 'sprayed'])),
   /** Dried by moving air, or forced as the sheet allows; as the room is where nothing is said. */
   drying: z.optional(z.enum(['room', 'forced'])),
   /** The pattern as a shape, where no card says it. */

@@ -297,6 +297,7 @@ describe('what is new in them', () => {
         approach: {
           thinBy: { kind: 'volume-steps', step: 0.05 },
           measure: 'pot',
+          judged: 'sprayed',
           target: 'own',
           ownBand: { cupId: 'cup', min: 20, max: 24, temperature: 293 },
           pot: 5e-3,

@@ -20,7 +20,10 @@ export function expectWords({ seconds, low, high }: Expected, units: Units): str
 function readingFacts(reading: Reading, view: JobView, units: Units): Fact[] {
   const count =
     ['', 'One timing', 'Mean of two', 'Best two of three'][Math.min(reading.entries.length, 3)] ?? '';
-  const { choice } = view.thin;
+  const { choice, asItIs } = view.thin;
+  const sprayed = asItIs && choice?.temperature === asItIs.temperature;
+  const at = (temperature: number) =>
+    `At the band’s ${units.show('temperature', temperature)}, ${choice?.band.cup.name}`;
   return [
     {
       label: `${count}, ${reading.cup.name} at ${units.show('temperature', reading.temperature)}`,
@@ -29,8 +32,8 @@ function readingFacts(reading: Reading, view: JobView, units: Units): Fact[] {
     ...(choice
       ? [
           {
-            label: `At the band’s ${units.show('temperature', choice.temperature)}, ${choice.band.cup.name}`,
-            value: secondsOf(units, reading.atSheet),
+            label: at(sprayed ? asItIs.bandFor : choice.temperature),
+            value: secondsOf(units, sprayed ? asItIs.atBand : reading.atSheet),
           },
         ]
       : []),
@@ -342,6 +345,21 @@ export function thinLine(view: JobView, units: Units): NextLine {
       const seconds = reading?.atSheet ?? advice.now.seconds;
       const inside = advice.kind === 'ready' || thin.inBand === 'inside';
       const sure = advice.chanceInBand >= sureFrom;
+      const where = inside && elsewhere(view, units);
+      if (where)
+        return {
+          ...plain,
+          tone: 'care',
+          big: units.parts('time', thin.asItIs?.seconds ?? seconds),
+          says: where.says,
+          detail: where.detail,
+          because: [
+            ...because,
+            { label: 'Chance that it is in the band', value: chance(advice.chanceInBand) },
+          ],
+          tap: go('set', 'Go to Set'),
+          otherwise: focus('judged', where.otherwise, 'how'),
+        };
       return {
         ...plain,
         tone: inside && sure ? 'good' : 'care',
@@ -399,6 +417,36 @@ function pastLine(
       mass: back,
     }),
   };
+}
+
+/** A pot that is in its band at one temperature only: the paint’s own, or the one its band is for. */
+function elsewhere(
+  { thin: { asItIs, choice, band } }: JobView,
+  units: Units,
+): { readonly says: string; readonly detail: string; readonly otherwise: string } | undefined {
+  if (!asItIs || !choice || !band) return undefined;
+  const [own, stated] = [asItIs.temperature, asItIs.bandFor].map((each) => units.show('temperature', each));
+  const told = `${units.show('time', asItIs.atBand)} at ${stated}`;
+  const inThere = asItIs.atBand >= band.min && asItIs.atBand <= band.max;
+  if (choice.temperature === asItIs.temperature && !inThere)
+    return {
+      says: `In the band as it is, at ${own}. Strain it and fill the gun.`,
+      detail: `It would read ${told}: warm ${asItIs.atBand > band.max ? 'thin paint is not thinned paint' : 'it no further'}. Time it again when it cools or warms.`,
+      otherwise: `Judge it at ${stated}`,
+    };
+  if (choice.temperature === asItIs.bandFor && !asItIs.inside)
+    return asItIs.seconds > band.max
+      ? {
+          says: `Right for ${stated}, but it is at ${own}: warm it before it is sprayed.`,
+          detail: `As it is it reads ${units.show('time', asItIs.seconds)}, thicker than the band. Thinned for the cold it would be too thin later.`,
+          otherwise: `Judge it at ${own}`,
+        }
+      : {
+          says: `Right for ${stated}, but it is at ${own}: let it cool before it is sprayed.`,
+          detail: `As it is it reads ${units.show('time', asItIs.seconds)}, thinner than the band: it runs sooner.`,
+          otherwise: `Judge it at ${own}`,
+        };
+  return undefined;
 }
 
 /** A pot is called in the band without more ado from this chance on. */

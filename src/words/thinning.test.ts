@@ -197,6 +197,27 @@ describe('when not to thin', () => {
     expect(detail).toMatch(/^Do not go on\. Warm it to 2\d(\.\d)? °C: it then sprays like 23\.0 s\./);
   });
 
+  it('warm and right as it is: nothing is added, and both temperatures are told', () => {
+    const at = (seconds: number, degrees: number) =>
+      thin(
+        seen(
+          logged(
+            aJob(),
+            [-60, fitRoom],
+            [-55, mixedLacquer],
+            [-40, reading(seconds, degrees)],
+            [-39, reading(seconds, degrees)],
+          ),
+        ),
+      );
+    const warm = at(23.5, 30);
+    expect(warm.says).toBe('In the band as it is, at 30 °C. Strain it and fill the gun.');
+    expect(warm.detail).toMatch(/^It would read 2\d\.\d s at 23 °C: warm thin paint is not thinned paint\./);
+    expect(warm.tone).toBe('care');
+    expect(at(28.3, 14).says).toBe('Right for 23 °C, but it is at 14 °C: warm it before it is sprayed.');
+    expect(at(23, 23).tone).toBe('good');
+  });
+
   it('a stick test is asked about by no watch', () => {
     const stick = { type: 'stick', batchId: 'b', sign: 'drips-steady', temperature: celsius(23) } as const;
     const view = seen(logged(aJob(), [-60, mixedLacquer], [-50, stick]));

@@ -90,7 +90,7 @@ export const names: readonly Name[] = [
   name('dry', /film (?:thickness|build)|schichtdicke|[ée]paisseur (?:de )?(?:film|couche)?|espesor|thickness per coat|build per coat/),
   name('humidity', /(?:relative )?(?:air )?humidity|\br\.?\s?h\.?(?=[^a-z]|$)|luftfeucht\w*|humidit[ée]|humedad/),
   name('water', /water (?:content|absorption)|moisture content|moisture/),
-  name('test', /salt spray|test(?:ed|s|ing)?\b|adhesion|elongation|hardness|resistance to/),
+  name('test', /salt spray|\btest(?:ed|s|ing)?\b|adhesion|elongation|hardness|resistance to/),
   name('gloss', /gloss|sheen|glanz/),
   name('service', /service temp\w*|heat resist\w*|temperature resist\w*|withstands?|resists?/),
   name('distance', /(?:(?:spray(?:ing)?|gun|application|nozzle|working)(?: to (?:part|surface|work\w*|substrate))?[\s-]*)?(?:distance|stand[\s-]?off)|(?:hold|held|keep)(?: the)?(?: spray)?(?: gun)?|from the (?:surface|part|work\w*|panel)|spritzabstand|abstand|distancia/),

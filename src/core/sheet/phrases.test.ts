@@ -54,6 +54,8 @@ const said: readonly (readonly [text: string, fact: string, value: unknown])[] =
   ['The next coat may be applied after 2 hours and must be applied within 48 hours.', 'recoatLast', 48 * hour],
   ['Dry to recoat: 3 hours', 'recoatFirst', 3 * hour],
   ['Topcoat after 1 h, not later than 24 h.', 'recoatLast', 24 * hour],
+  ['Recoat after 3 h, at the latest 48 h at 20 °C', 'recoatLast', 48 * hour],
+  ['Recoat: 3 h, latest 2 days', 'recoatLast', 48 * hour],
   ['Can be overcoated with itself after 16 hours', 'recoatFirst', 16 * hour],
   // touch, handle, cure
   ['Touch dry: 30 minutes', 'touch', 30 * min],

@@ -33,7 +33,11 @@ export function nameOf({ lines }: Paper, { clauses, style }: Spoken): Found<stri
           i * 0.8 +
           words -
           (size - 1) * 8 +
-          (/ltd|inc\b|gmbh|company|coatings?$|works$|industries|division|group$/i.test(text) ? 8 : 0),
+          (/ltd|inc\b|gmbh|company|(?:coatings?|paints|finishes|lacquers|works)(?: \([^)]*\))?$|industries|division|group$/i.test(
+            text,
+          )
+            ? 8
+            : 0),
       },
     ];
   });

@@ -1,4 +1,4 @@
-import { temperatureFor } from '@/core/climate';
+import { shiftViscosity, temperatureFor } from '@/core/climate';
 import { secondsFromViscosity, viscosityFromSeconds } from '@/core/cups';
 import { isRefusal, type Outcome } from '@/core/refusal';
 import {
@@ -19,6 +19,7 @@ import {
   type AdditionQuestion,
   type Advice,
   type Band,
+  type Belief,
   type Drift,
   type Expected,
   type Lesson,
@@ -41,6 +42,7 @@ import {
   type TemperatureLaw,
 } from './readings';
 import { nextCoat } from './layers';
+import { asItIs, judgedAt, warmest, type AsItIs } from './judgedat';
 import type { Worked } from './worked';
 
 /** One point of the thinning curve. */
@@ -98,6 +100,8 @@ export interface ThinView {
   /** Every band there is, and the one in use. */
   readonly choices: readonly BandChoice[];
   readonly choice?: BandChoice;
+  /** How the pot reads where it is, where that is warmer or colder than the band is for. */
+  readonly asItIs?: AsItIs;
   readonly approach: ThinningApproach;
   readonly readings: readonly Reading[];
   readonly sticks: readonly StickReading[];
@@ -160,7 +164,7 @@ export function thinView(job: Worked, { rig, cups, shop, plan, now, lessons }: T
   const thinner = named ?? noThinner;
   const batch = batchOf(job, job.layer);
   const choices = bandChoices(job, sheet, rig, plan, cups);
-  const choice = chosenBand(job, choices);
+  const stated = chosenBand(job, choices);
   const approach = job.approach.thinBy ?? ({ kind: 'model' } as const);
   const rest = {
     sheet,
@@ -168,7 +172,7 @@ export function thinView(job: Worked, { rig, cups, shop, plan, now, lessons }: T
     refused: refusedThinners(sheet),
     batch,
     choices,
-    choice,
+    choice: stated,
     approach,
     readings: [],
     sticks: [],
@@ -176,16 +180,24 @@ export function thinView(job: Worked, { rig, cups, shop, plan, now, lessons }: T
     share: 0,
     lessons: 0,
     inBand: 'unknown' as const,
-    ...(choice ? { band: choice.band } : {}),
+    ...(stated ? { band: stated.band } : {}),
   };
   // A mix past its time is dead, whether or not a cup judges it.
   const dead = batch?.useBefore !== undefined && now > batch.useBefore;
-  if (!choice) return { ...rest, step: { kind: dead ? 'expired' : 'no-cup' }, viscosity: 100e-6 };
-  if (!batch) return { ...rest, step: { kind: dead ? 'expired' : 'mix-first' }, viscosity: choice.middle };
+  if (!stated) return { ...rest, step: { kind: dead ? 'expired' : 'no-cup' }, viscosity: 100e-6 };
+  if (!batch) return { ...rest, step: { kind: dead ? 'expired' : 'mix-first' }, viscosity: stated.middle };
 
-  const pot = readingsOf({ job, sheet, batch, thinner, choice, cups });
+  const asked = { job, sheet, batch, thinner, cups };
+  const there = readingsOf({ ...asked, choice: stated });
+  const own = asItIs(stated, there.readings.at(-1), there.law);
+  const choice = judgedAt(stated, own, job.approach.judged, sheet);
+  const pot = choice === stated ? there : readingsOf({ ...asked, choice });
   const taught = lessons(sheet.id, thinner.id);
-  const prior = startingBelief(sheet, thinner, choice, taught);
+  // What is known beforehand is known at the sheet’s temperature.
+  const prior = warmed(
+    startingBelief(sheet, thinner, stated, taught),
+    shiftViscosity(1, stated.temperature, choice.temperature, there.law.B),
+  );
   const belief = believe(prior, potEvidence(pot));
   const w = blendShare(batch.thinner, batch.unthinned.mass);
   const current = pot.readings.at(-1);
@@ -214,6 +226,8 @@ export function thinView(job: Worked, { rig, cups, shop, plan, now, lessons }: T
   return {
     ...rest,
     ...pot,
+    choice,
+    ...(own ? { asItIs: own } : {}),
     thinnerMass: batch.thinner,
     share: sheetShare(batch.thinner, thinner.density, batch.unthinned, sheet.thinning) + batch.doseShare,
     step: stepOf({
@@ -260,6 +274,12 @@ export function startingBelief(
   );
   return beliefFrom(taught, fallback);
 }
+
+/** A belief at another temperature, where everything is so many times as thick. */
+const warmed = (belief: Belief, times: number): Belief => ({
+  ...belief,
+  start: { ...belief.start, a: belief.start.a + Math.log(times) },
+});
 
 /** kg of the smallest addition: a step of the scale, or a mark of the graduated pot. */
 function stepOfMeasure({ approach }: Worked, shop: Shop, thinner: Thinner): number {
@@ -328,10 +348,18 @@ function extraFor(
   const sheet = batch.sheet;
   const own = thinnersOf(sheet).find(({ id }) => id === recipe.thinnerId) ?? thinner;
   const wanted = massAtShare(recipe.extra, own.density, batch.unthinned, sheet.thinning);
-  const mass = Math.floor(wanted / question.scaleStep + 1e-6) * question.scaleStep;
+  const shareOf = (kg: number, density: number) => sheetShare(kg, density, batch.unthinned, sheet.thinning);
+  // Each thinner by its own density: a percent by volume is of what each takes up.
+  const held = shareOf(batch.thinner, thinner.density) + batch.doseShare;
+  const shareWith = (kg: number) => held + shareOf(kg, own.density);
+  const cap = sheet.thinning.maximum + 1e-9;
+  const nearest = Math.round(wanted / question.scaleStep) * question.scaleStep;
+  const under = Math.floor(wanted / question.scaleStep + 1e-6) * question.scaleStep;
+  // To the nearest step of the scale, unless just that step breaks the sheet’s limit.
+  const mass = shareWith(nearest) > cap && shareWith(under) <= cap ? under : nearest;
   if (mass <= 0) return undefined;
   const total = batch.thinner + mass;
-  const share = sheetShare(total, own.density, batch.unthinned, sheet.thinning) + batch.doseShare;
+  const share = shareWith(mass);
   const air = lastOf(entries, 'climate')?.air;
   const outside = own.air && air !== undefined && (air < own.air.min || air > own.air.max);
   return {
@@ -345,7 +373,7 @@ function extraFor(
       question.band.cup,
       question.readingSd ** 2,
     ),
-    ...(share > sheet.thinning.maximum + 1e-9
+    ...(share > cap
       ? { offSheet: 'maximum' as const }
       : outside
         ? { offSheet: 'air' as const }
@@ -353,9 +381,6 @@ function extraFor(
     tried: ofType(entries, 'trial').some(({ coatId }) => coatId === coat.id),
   };
 }
-
-/** Paint is not warmed past this, K, whatever the room may be. A default. */
-const warmest = 308.15;
 
 function warmInstead(
   viscosity: number,

@@ -170,6 +170,28 @@ describe('coats with a recipe of their own', () => {
     expect(seen(added).thin.step.kind).not.toBe('extra');
   });
 
+  it('an extra is weighed to the nearest gram, but never over the limit for one', () => {
+    const extra = (share: number, maximum = 0.1) => {
+      const job = coat(inBand, { by: 'extra', extra: share });
+      const { step } = seen({
+        ...job,
+        layers: job.layers.map((layer) => ({
+          ...layer,
+          sheet: { ...layer.sheet, thinning: { ...layer.sheet.thinning, maximum } },
+        })),
+      }).thin;
+      if (step.kind !== 'extra') throw new Error(step.kind);
+      return step.extra;
+    };
+    // 0.498 % of 2000 g is 9.96 g.
+    expect(extra(0.00498).mass).toBeCloseTo(0.01, 9);
+    expect(extra(0.0051).mass).toBeCloseTo(0.01, 9);
+    const { share } = extra(0.00498);
+    const tight = extra(0.00498, share - 1e-4);
+    expect(tight.mass).toBeCloseTo(0.009, 9);
+    expect(tight.offSheet).toBeUndefined();
+  });
+
   it('past the sheet it asks for a trial piece first', () => {
     const job = coat(inBand, { by: 'extra', extra: 0.09 });
     expect(seen(job).thin.step).toMatchObject({

@@ -100,7 +100,11 @@ export function withPaper(sheet: Coating, facts: SheetFacts, taken: ReadonlySet<
     ...(band?.temperature === undefined ? [] : ['target']),
     ...(dry && coats ? ['film'] : []),
     ...(named ? ['guns'] : []),
-    ...(own.flash && own.recoatFirst !== undefined && (own.potLife || sheet.times.potLife === undefined)
+    // A last recoat that only the class knows must not pass for the paper’s.
+    ...(own.flash &&
+    own.recoatFirst !== undefined &&
+    (own.recoatLast !== undefined || sheet.times.recoatLast === undefined) &&
+    (own.potLife || sheet.times.potLife === undefined)
       ? ['times']
       : []),
   ]);

@@ -20,7 +20,7 @@ export function HowToThin() {
   const store = useStore();
   const units = useUnits();
   const { job, work, thin } = view;
-  const { approach, choices, choice, sheet, thinner } = thin;
+  const { approach, choices, choice, sheet, thinner, asItIs } = thin;
   const set = (change: Partial<Worked['approach']>, label: string) =>
     store.put(withApproach(work, change), label);
   const take = (kind: ThinningApproach['kind']) => set({ thinBy: firstOf(kind, sheet.thinning) }, 'approach');
@@ -107,6 +107,25 @@ export function HowToThin() {
               : undefined
           }
         />
+      )}
+      {asItIs && (
+        <div data-place="judged" tabIndex={-1}>
+          <Choice
+            label="The cup is judged at"
+            value={choice?.temperature === asItIs.temperature ? 'sprayed' : 'sheet'}
+            onChange={(judged) => set({ judged }, 'judged at')}
+            options={[
+              {
+                value: 'sheet',
+                label: `The band’s ${written(amount('temperature', asItIs.bandFor), units)}`,
+              },
+              {
+                value: 'sprayed',
+                label: `Its own ${written(amount('temperature', asItIs.temperature), units)}`,
+              },
+            ]}
+          />
+        </div>
       )}
       <OwnBand />
     </section>
