@@ -373,11 +373,7 @@ function extraFor(
       question.band.cup,
       question.readingSd ** 2,
     ),
-    ...(share > cap
-      ? { offSheet: 'maximum' as const }
-      : outside
-        ? { offSheet: 'air' as const }
-        : {}),
+    ...(share > cap ? { offSheet: 'maximum' as const } : outside ? { offSheet: 'air' as const } : {}),
     tried: ofType(entries, 'trial').some(({ coatId }) => coatId === coat.id),
   };
 }
