@@ -5,7 +5,7 @@
 export const blendLaws = ['lederer', 'power', 'grunberg', 'suspension', 'standing', 'standing-long'] as const;
 export type BlendLaw = (typeof blendLaws)[number];
 
-/** A law fitted to a slope: its one parameter, or none where the law cannot be that steep or that flat. */
+/** A law fitted to a slope: its one parameter. */
 export interface Curve {
   readonly law: BlendLaw;
   /** ln(ν₀/ν_T) */
@@ -44,8 +44,9 @@ function pastStand(w: number, { at, soft, none, all }: Stand): number {
 /**
  * The curve of a law with a first slope.
  *
- * Source: Lederer 1933, α = S/L; power, k = S/L; Grunberg–Nissan, G = L − S, only for −L ≤ G ≤ L; suspension after
- * Krieger and Dougherty, ν = ν_T·(1 − p(1−w))^(−n) with n(e^(L/n) − 1) = S, only for S > L; standing still at first as
+ * Source: Lederer 1933, α = S/L; power, k = S/L; Grunberg–Nissan, G = L − S, itself only for −L ≤ G ≤ L; suspension after
+ * Krieger and Dougherty, ν = ν_T·(1 − p(1−w))^(−n) with n(e^(L/n) − 1) = S, itself only for S > L ({@link room} says which);
+ * standing still at first as
  * water-reducible resins may, Lederer on what is past the stand, where it falls so much steeper that ten parts on a hundred
  * thin it as far as S says of the others.
  */
@@ -59,22 +60,34 @@ export function curveOf(law: BlendLaw, L: number, S: number): Curve | undefined 
     case 'standing-long':
       return { law, L, shape: (S * stands[law].steeper) / L };
     case 'grunberg':
-      return S <= 2 * L ? { law, L, shape: L - S } : undefined;
+      return { law, L, shape: L - S };
     case 'suspension': {
       const steep = S / L;
-      if (steep < 1.02) return undefined;
+      // At S = L it is a straight line, and x is 0.
+      if (Math.abs(steep - 1) < 1e-3) return { law, L, shape: L / 1e-3 };
       // (e^x − 1)/x = S/L, for x = L/n.
-      let x = Math.min(2 * (steep - 1), Math.log(steep) + 1.5);
+      let x = steep > 1 ? Math.min(2 * (steep - 1), Math.log(steep) + 1.5) : 2 * (steep - 1);
       for (let i = 0; i < 12; i += 1) {
         const e = Math.exp(x);
         const off = (e - 1) / x - steep;
         const step = off / ((e * x - e + 1) / (x * x));
-        x = Math.max(x - step, x / 4);
+        x = steep > 1 ? Math.max(x - step, x / 4) : x - step;
         if (Math.abs(step) < 1e-7) break;
       }
       return { law, L, shape: L / x };
     }
   }
+}
+
+/**
+ * How far ln S lies within what a law can be; under 0 the curve is no longer that law’s.
+ *
+ * Source: Grunberg–Nissan does not dip under the thinner while S ≤ 2L; a suspension is steeper than a straight line.
+ */
+export function room(law: BlendLaw, L: number, lnS: number): number {
+  if (law === 'grunberg') return Math.log(2 * L) - lnS;
+  if (law === 'suspension') return lnS - Math.log(1.02 * L);
+  return Infinity;
 }
 
 /**

@@ -1,5 +1,5 @@
 import type { Belief } from './belief';
-import { blendLaws, curveOf, heightAt, riseOf, type BlendLaw, type Curve } from './laws';
+import { blendLaws, curveOf, heightAt, riseOf, room, type BlendLaw, type Curve } from './laws';
 
 /** One way the paint may be: a law, a steepness, and what the readings then say of its unthinned viscosity. */
 export interface Way {
@@ -23,11 +23,13 @@ export interface Posterior {
 
 /** Errors have long tails, a badly stirred pot, a second hand: Student's t with so many degrees of freedom. */
 const tails = 4;
-/** Nodes in ln S, first over all that is likely, then over what the readings leave. */
-const nodes = 15;
-const reach = 3.2;
+/** Nodes in ln S: a few over all that is likely, to see what the readings leave, then more over that. */
+const looks = 15;
+const nodes = 31;
+/** How far a start reaches, in its own spreads. */
+const reach = 4;
 /** A way this much less likely than the likeliest is no way. */
-const least = 1e-3;
+const least = 1e-4;
 /** How far the steeper curve of a way lies, in ln S. */
 export const nudge = 0.05;
 
@@ -39,31 +41,33 @@ export function posteriorOf(belief: Belief): Posterior {
   if (known) return known;
   const { lnS, lnSVar } = belief.start;
   const sd = Math.sqrt(lnSVar);
-  const wide = waysOver(belief, lnS - reach * sd, lnS + reach * sd, belief.seen.length > 0 ? 1e-3 : 1e-5);
-  const likely = wide.ways.filter(({ weight }) => weight > 1e-4).map((way) => way.lnS);
+  const wide = waysOver(belief, lnS - reach * sd, lnS + reach * sd, looks, 1e-3);
+  const likely = wide.ways.map((way) => way.lnS);
   const from = Math.min(...likely) - wide.spacing / 2;
   const to = Math.max(...likely) + wide.spacing / 2;
-  // What the readings have narrowed is looked at more closely.
-  const found = to - from < 0.7 * 2 * reach * sd ? waysOver(belief, from, to, 1e-5) : wide;
+  const found = waysOver(belief, from, to, nodes, 1e-5);
   posteriors.set(belief, found);
   return found;
 }
 
-function waysOver(belief: Belief, from: number, to: number, closely: number): Posterior {
-  const spacing = (to - from) / (nodes - 1);
+function waysOver(belief: Belief, from: number, to: number, count: number, closely: number): Posterior {
+  const spacing = (to - from) / (count - 1);
   const { start } = belief;
   const found: { readonly way: Omit<Way, 'weight'>; readonly log: number }[] = [];
   for (const law of blendLaws) {
     if (!(start.laws[law] > 0)) continue;
     // The neighbour knows about where it lies.
     let near: number | undefined;
-    for (let j = 0; j < nodes; j += 1) {
+    for (let j = 0; j < count; j += 1) {
       const lnS = from + j * spacing;
       const way = wayOf(belief, law, lnS, near, closely);
       if (!way) continue;
+      // At the edge of what a law can be a node counts by as much of its cell as lies within it.
+      const cell = Math.min(0.5 + room(law, way.a - belief.lnThinner, lnS) / spacing, 1);
+      if (cell <= 0) continue;
       near = way.a;
       const { evidence, ...rest } = way;
-      const log = Math.log(start.laws[law]) + evidence - (lnS - start.lnS) ** 2 / (2 * start.lnSVar);
+      const log = Math.log(start.laws[law] * cell) + evidence - (lnS - start.lnS) ** 2 / (2 * start.lnSVar);
       found.push({ way: { law, lnS, ...rest }, log });
     }
   }

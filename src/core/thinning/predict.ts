@@ -35,10 +35,10 @@ export function predict({ belief, posterior }: Conditioned, w: number, extra = 0
   for (const way of ways) {
     const height = heightAt(way.curve, w);
     const slope = riseOf(way.curve, w, way.higher);
-    // Between two nodes of the steepness lie the paints of neither.
+    // Between two nodes of the steepness lie the paints of neither; most of their spread is that of the nodes already.
     const between = ((heightAt(way.steeper, w) - height) / nudge) * spacing;
     means.push(lnThinner + height);
-    variances.push(slope * slope * way.aVar + (between * between) / 12 + extra);
+    variances.push(slope * slope * way.aVar + (between * between) / 40 + extra);
     weights.push(way.weight);
   }
   return { means, variances, weights };

@@ -4,9 +4,9 @@ import { isRefusal, type Outcome } from '../refusal';
 /** The same cup in the same hands repeats within this share of its seconds. */
 export const cupRepeat = 0.03;
 /** One filling is not the next: stirred a little otherwise. Not averaged away by timing one filling twice. A default. */
-const betweenFillings = 0.013;
+const betweenFillings = 0.016;
 /** Another hand lets go and stops a little earlier or later, at every timing of its own. A default. */
-const betweenHands = 0.03;
+const betweenHands = 0.035;
 /** A hand on a stopwatch, s. */
 export const handError = 0.2;
 

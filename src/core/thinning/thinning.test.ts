@@ -28,6 +28,7 @@ import {
   type ThinnedWith,
 } from '.';
 import { usualLaws } from './belief';
+import { room } from './laws';
 import { normalCdf, normalQuantile } from './normal';
 import { chanceBelow } from './predict';
 
@@ -101,8 +102,12 @@ describe('the laws', () => {
       else expect(first).toBeCloseTo(8, 3);
     }
     // Grunberg–Nissan cannot be steeper than twice its height, a suspension not flatter than it.
-    expect(curveOf('grunberg', 3, 7)).toBeUndefined();
-    expect(curveOf('suspension', 5, 4)).toBeUndefined();
+    expect(room('grunberg', 3, Math.log(7))).toBeLessThan(0);
+    expect(room('grunberg', 3, Math.log(6.01))).toBeLessThan(0);
+    expect(room('grunberg', 3, Math.log(5.99))).toBeGreaterThan(0);
+    expect(room('suspension', 5, Math.log(5))).toBeLessThan(0);
+    expect(room('suspension', 5, Math.log(5.2))).toBeGreaterThan(0);
+    expect(room('lederer', 5, 3)).toBe(Infinity);
     expect(curveOf('lederer', -1, 8)).toBeUndefined();
   });
 
@@ -127,6 +132,43 @@ describe('the laws', () => {
     expect(still('water')).toBeGreaterThan(10 * still('solvent'));
     expect(still('unknown')).toBeGreaterThan(still('solvent'));
     expect(still('unknown')).toBeLessThan(still('water'));
+  });
+});
+
+describe('what is foretold, beside summing over every steepness and every beginning', () => {
+  it.each(['lederer', 'power', 'grunberg'] as const)('agrees within two of a hundred: %s', (law) => {
+    const start = priorBelief(150e-6, 0.3, 1e-6).start;
+    const laws = Object.fromEntries(
+      blendLaws.map((each) => [each, each === law ? 1 : 0]),
+    ) as typeof start.laws;
+    const seen = [
+      { w: 0, lnViscosity: Math.log(160e-6), sd: 0.04 },
+      { w: 0.03, lnViscosity: Math.log(124e-6), sd: 0.05 },
+    ];
+    const lnThinner = Math.log(1e-6);
+    const belief = { lnThinner, start: { ...start, laws }, seen };
+    const at = 0.08;
+    const edges = [60e-6, 75e-6, 90e-6].map(Math.log);
+    const sums = edges.map(() => 0);
+    let all = 0;
+    const n = 240;
+    for (let i = 0; i < n; i += 1) {
+      const lnS = start.lnS + (i / (n - 1) - 0.5) * 3.4;
+      for (let j = 0; j < n; j += 1) {
+        const a = Math.log(160e-6) + (j / (n - 1) - 0.5) * 0.6;
+        const L = a - lnThinner;
+        if (room(law, L, lnS) < 0) continue;
+        const curve = curveOf(law, L, Math.exp(lnS))!;
+        let log = -((a - start.a) ** 2) / (2 * start.aVar) - (lnS - start.lnS) ** 2 / (2 * start.lnSVar);
+        for (const { w, lnViscosity, sd } of seen)
+          log -= 2.5 * Math.log1p(((lnViscosity - lnThinner - heightAt(curve, w)) / sd) ** 2 / 4);
+        const weight = Math.exp(log);
+        all += weight;
+        edges.forEach((x, k) => (sums[k]! += lnThinner + heightAt(curve, at) < x ? weight : 0));
+      }
+    }
+    const foretold = predict(condition(belief), at);
+    edges.forEach((x, k) => expect(Math.abs(chanceBelow(foretold, x) - sums[k]! / all)).toBeLessThan(0.02));
   });
 });
 
