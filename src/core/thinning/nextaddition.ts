@@ -133,8 +133,8 @@ export function nextAddition(question: AdditionQuestion): Outcome<Advice> {
 
   /** Chance of being under the band at share w: what is believed, plus the laws' own error over the step. */
   const riskAt = (w: number) => {
-    const fall = meanOf(predict(conditioned, w)) - hereMean;
-    return chanceBelow(predict(conditioned, w, (modelError * fall) ** 2 + bias ** 2), low);
+    const there = predict(conditioned, w);
+    return chanceBelow(there, low, (modelError * (meanOf(there) - hereMean)) ** 2 + bias ** 2);
   };
   // What the shared error alone may do is no fault of the step.
   const shared = bias > 0 ? normalCdf((low - middle) / bias) : 0;

@@ -59,14 +59,29 @@ export function spreadOf(prediction: Prediction): number {
   );
 }
 
-/** Chance that ln ν lies below x. */
-export function chanceBelow({ means, variances, weights }: Prediction, x: number): number {
+/**
+ * Chance that ln ν lies below x.
+ *
+ * @param extra variance to add to what was foretold
+ */
+export function chanceBelow({ means, variances, weights }: Prediction, x: number, extra = 0): number {
   let sum = 0;
   for (let i = 0; i < means.length; i += 1)
     sum +=
       (weights[i] as number) *
-      normalCdf((x - (means[i] as number)) / Math.sqrt(Math.max(variances[i] as number, 1e-18)));
+      normalCdf((x - (means[i] as number)) / Math.sqrt(Math.max((variances[i] as number) + extra, 1e-18)));
   return sum;
+}
+
+/** How dense the prediction lies at x: the slope of {@link chanceBelow}. */
+function densityAt({ means, variances, weights }: Prediction, x: number): number {
+  let sum = 0;
+  for (let i = 0; i < means.length; i += 1) {
+    const variance = Math.max(variances[i] as number, 1e-18);
+    const off = x - (means[i] as number);
+    sum += ((weights[i] as number) * Math.exp((-off * off) / (2 * variance))) / Math.sqrt(variance);
+  }
+  return sum / Math.sqrt(2 * Math.PI);
 }
 
 /** The value of ln ν below which a share p of the prediction lies. */
@@ -76,10 +91,16 @@ export function quantileOf(prediction: Prediction, p: number): number {
   let [low, high] = [x - spread, x + spread];
   while (chanceBelow(prediction, low) > p) low -= spread;
   while (chanceBelow(prediction, high) < p) high += spread;
+  // Newton’s step where it stays between the ends, the middle where it does not.
   for (let i = 0; i < 40 && high - low > 1e-7; i += 1) {
-    x = (low + high) / 2;
-    if (chanceBelow(prediction, x) < p) low = x;
+    const off = chanceBelow(prediction, x) - p;
+    if (Math.abs(off) < 1e-9) break;
+    if (off < 0) low = x;
     else high = x;
+    const next = x - off / densityAt(prediction, x);
+    const step = Math.abs(next - x);
+    x = next > low && next < high ? next : (low + high) / 2;
+    if (step < 1e-8) break;
   }
-  return (low + high) / 2;
+  return x;
 }

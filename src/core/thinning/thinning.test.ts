@@ -83,7 +83,7 @@ describe('the laws', () => {
     fc.assert(
       fc.property(fc.constantFrom(...blendLaws), height, slope, share, share, (law, L, S, one, other) => {
         const curve = curveOf(law, L, S);
-        if (!curve) return;
+        if (!curve || room(law, L, Math.log(S)) < 0) return;
         expect(heightAt(curve, 0)).toBeCloseTo(L, 9);
         expect(heightAt(curve, 1)).toBeCloseTo(0, 6);
         const [less, more] = [Math.min(one, other), Math.max(one, other)];
