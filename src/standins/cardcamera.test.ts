@@ -12,16 +12,16 @@ const read = (picture: ReturnType<typeof shoot>): CardPattern => {
 };
 
 /** Seeds of these cards were never looked at while the reader was made. */
-const unseen = Array.from({ length: 48 }, (_, i) => {
+const unseen = Array.from({ length: 28 }, (_, i) => {
   const fault = cardFaults[i % cardFaults.length]!;
   const picture = shoot({ seed: `unseen-${i}`, fault, fan: 0.16 + 0.014 * (i % 9) });
   return { fault, truth: picture.truth, found: readCard(picture) };
 });
 
-describe('48 simulated cards never used in tuning', () => {
+describe('28 simulated cards never used in tuning', () => {
   const readable = unseen.flatMap(({ found, ...rest }) => (isRefusal(found) ? [] : [{ ...rest, found }]));
 
-  it('can nearly all be read', () => expect(readable.length).toBeGreaterThanOrEqual(47));
+  it('can nearly all be read', () => expect(readable.length).toBeGreaterThanOrEqual(27));
 
   it('width is within 5 %, centre of mass within 3 % of the width', () => {
     const width = readable.filter(({ truth, found }) => Math.abs(found.width / truth.width - 1) <= 0.05);
