@@ -1,7 +1,7 @@
 import { readingsPerSpot, type Condition } from '@/core/quality';
 import { isRefusal } from '@/core/refusal';
 import type { JobView, OpenDefects, Standard, Unproven } from '@/facts/job';
-import { jobFigure, reason } from './figures';
+import { jobFigure, reason, sheetFrom } from './figures';
 import type { Units } from './units';
 import { focus, go, log, plural, type Fact, type NextLine, type Tap } from './line';
 import { standardWords } from './work';
@@ -120,14 +120,26 @@ export function checkLine({ check, job, spray, work }: JobView, units: Units): N
       label: `Range for ${plural(coatsMeasured || spray.coats.length, 'coat')}, dry`,
       value: units.range('film', spec.min, spec.max),
       figure: jobFigure({ work }, 'film.wanted-least', spec.min),
+      from: sheetFrom(work.layer.sheet, 'film'),
     },
-    reason('Aim', jobFigure({ work }, 'film.wanted', spec.nominal), units),
+    reason('Aim', jobFigure({ work }, 'film.wanted', spec.nominal), units, {
+      from: sheetFrom(work.layer.sheet, 'film'),
+    }),
     {
       label: 'Rule',
       value: ruleWords[job.approach.acceptance].name,
+      from: { source: 'chosen' },
     },
-    { label: 'Spots measured', value: `${taken} of ${wanted}` },
-    ...(layersMeasured ? [{ label: 'Over the base reading', value: layersMeasured.join(', ') }] : []),
+    { label: 'Spots measured', value: `${taken} of ${wanted}`, from: { source: 'measured' } },
+    ...(layersMeasured
+      ? [
+          {
+            label: 'Over the base reading',
+            value: layersMeasured.join(', '),
+            from: { source: 'measured' as const },
+          },
+        ]
+      : []),
   ];
   const defect = defectLine(check.defects, because);
   if (defect) return defect;

@@ -8,6 +8,8 @@ import {
   type Shown,
 } from '@/core/quantity';
 import type { JobView, LaidCoat } from '@/facts/job';
+import type { Coating } from '@/records';
+import type { From } from './from';
 import type { Fact } from './line';
 import type { Units } from './units';
 
@@ -130,16 +132,28 @@ export const figuresIn = (of: Wording): readonly Figure[] =>
   typeof of === 'string' ? [] : of.flatMap((each) => (typeof each === 'string' ? [] : [each.figure]));
 
 /** A reason beside a line that is one figure. */
-export const reason = (label: string, of: Figure, units: Units, options?: FormatOptions): Fact => ({
+export const reason = (
+  label: string,
+  of: Figure,
+  units: Units,
+  { from, ...options }: FormatOptions & { readonly from?: From } = {},
+): Fact => ({
   label,
   value: written(of, units, options),
   figure: of,
+  ...(from ? { from } : {}),
 });
 
 /** `job/layer/coat/item`, as a page carries it. */
 export const ownerKey = ({ job, layer, coat, item }: Owner): string =>
   [job, layer, coat, item].filter(Boolean).join('/');
 
-/** Whose a transfer efficiency is, wherever it stands among the reasons. */
-export const transferLabel = ({ transferAssumed }: JobView['plan']): string =>
-  transferAssumed ? 'Transfer, class default' : 'Transfer efficiency';
+/** Where a transfer efficiency is from, wherever it stands among the reasons. */
+export const transferFrom = ({ transferAssumed }: JobView['plan']): From => ({
+  source: transferAssumed ? 'default' : 'chosen',
+});
+
+/** Where a fact of a sheet is from: its paper, or its class until somebody confirms it. */
+export const sheetFrom = ({ assumed }: Pick<Coating, 'assumed'>, field: string): From => ({
+  source: assumed.includes(field) ? 'default' : 'sheet',
+});

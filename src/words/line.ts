@@ -1,6 +1,7 @@
 import type { NewEntry } from '@/records';
 import type { Figure, FigureState } from '@/facts/figure';
 import type { Act, PermissionItem, Stage } from '@/facts/job';
+import type { From } from './from';
 
 export type Tone = 'plain' | 'act' | 'good' | 'care' | 'stop';
 
@@ -10,6 +11,8 @@ export interface Fact {
   readonly value: string;
   /** The figure that the value puts in words. */
   readonly figure?: Figure;
+  /** Where it is from, and how far it may be off. */
+  readonly from?: From;
 }
 
 /** How a thing stands that is said in this tone. */

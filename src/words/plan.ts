@@ -1,7 +1,7 @@
 import { unitIn } from '@/core/quantity';
 import { isRefusal } from '@/core/refusal';
 import type { Fitness, JobView } from '@/facts/job';
-import { figure, jobFigure, reason, transferLabel } from './figures';
+import { figure, jobFigure, reason, sheetFrom, transferFrom } from './figures';
 import type { Units } from './units';
 import { money } from './money';
 import { workWords } from './work';
@@ -70,8 +70,13 @@ export function planLine(view: JobView, units: Units): NextLine {
       ),
       units,
     ),
-    reason(transferLabel(plan), figure(view, 'gun.transfer', transfer), units, { digits: 0 }),
-    reason('Volume solids as applied', figure(view, 'layer.solids', own[0]?.solids), units),
+    reason('Transfer', figure(view, 'gun.transfer', transfer), units, {
+      digits: 0,
+      from: transferFrom(plan),
+    }),
+    reason('Volume solids as applied', figure(view, 'layer.solids', own[0]?.solids), units, {
+      from: sheetFrom(view.work.layer.sheet, 'components'),
+    }),
     ...(view.work.layer.begunAs ? [{ label: 'Begun as', value: view.work.layer.begunAs.job }] : []),
     ...(isRefusal(plan.coverage) ? [] : [coverageFact(plan.coverage, units)]),
     ...(isRefusal(needed)

@@ -9,7 +9,8 @@ import {
 } from '@/facts/job';
 import { warmAt } from '@/facts/job/timers';
 import type { EntryOf } from '@/records';
-import { figure, reason, transferLabel } from './figures';
+import { figure, reason, sheetFrom, transferFrom } from './figures';
+import type { From } from './from';
 import { faultQuantity, settingFaultSays } from './faults';
 import { paceWords } from './pace';
 import { placeWords, pressureQuantity } from './pressure';
@@ -74,7 +75,7 @@ const nothingToSet = (refusal: Refusal, because: readonly Fact[], units: Units):
 });
 
 /** Of what is fitted, or proposed where nothing is: is it on the sheet, and how much does it pass? */
-function fittingFacts({ point, fittings, drivingAssumed }: SetView, units: Units): Fact[] {
+function fittingFacts({ point, fittings, drivingAssumed, sheet, liquid }: SetView, units: Units): Fact[] {
   if (isRefusal(fittings)) return [];
   const own = fittings.find(({ bore, tip }) =>
     tip === undefined ? Math.abs((bore ?? 0) - (point.bore ?? 0)) < 1e-6 : tip === point.tip,
@@ -85,13 +86,18 @@ function fittingFacts({ point, fittings, drivingAssumed }: SetView, units: Units
     {
       label: onSheet === undefined ? 'The sheet names no nozzle' : 'On the sheet',
       value: onSheet ? 'yes' : onSheet === undefined ? 'by physics' : 'no: trial piece first',
+      ...(onSheet === undefined ? {} : { from: sheetFrom(sheet, 'guns') }),
     },
     {
       label: label === 'tip' ? 'Flow at pressure' : 'Flow, needle open',
       value: units.show('fluidFlow', point.fluidMost),
+      from: {
+        source: 'estimate' as const,
+        ...(liquid.from === 'none' ? {} : { spread: units.show('share', liquid.spread, { digits: 0 }) }),
+      },
     },
     ...(drivingAssumed && label === 'nozzle'
-      ? [{ label: 'Driving pressure', value: 'a default: calibrate' }]
+      ? [{ label: 'Driving pressure', value: 'calibrate it', from: { source: 'default' as const } }]
       : []),
   ];
 }
@@ -99,11 +105,15 @@ function fittingFacts({ point, fittings, drivingAssumed }: SetView, units: Units
 /** Drops this much coarser than the sheet’s own set-up want care, and much care. Defaults; a good card overrides them. */
 const coarse = { care: 125, much: 160 };
 
-/** What is only known so well says how well, where there is a number at all. */
-const withSpread = (fact: Fact, { liquid: { spread, from } }: SetView, units: Units): Fact =>
-  from === 'none'
-    ? fact
-    : { ...fact, value: `${fact.value} ± ${units.show('share', spread, { digits: 0 })}` };
+/** Where the viscosity at the nozzle is from, and how well it is known where there is a number at all. */
+const viscosityFrom = ({ liquid: { spread, from } }: SetView, units: Units): From => ({
+  source: from === 'timed' ? 'measured' : from === 'band' ? 'estimate' : 'default',
+  ...(from === 'none' ? {} : { spread: units.show('share', spread, { digits: 0 }) }),
+});
+
+/** A film the plan aims at: the sheet’s own, unless somebody aims otherwise. */
+const wetFrom = ({ coat, sheet }: SetView): From =>
+  coat && Math.abs(coat.dry - sheet.film.aim) > 1e-9 ? { source: 'chosen' } : sheetFrom(sheet, 'film');
 
 /** Where the paint’s viscosity is from: the cup’s own temperature, the room’s, or the sheet’s. */
 const viscosityLabel = ({ liquid: { by, from } }: SetView): string =>
@@ -234,10 +244,20 @@ export function setLine(view: JobView, units: Units): NextLine {
   const { set, rig } = view;
   const { fittings, proposal, setting, card, fault, wet, transfer, viscosity, point } = set;
   const because: Fact[] = [
-    reason('Wet film wanted', figure(view, 'coat.wet', wet, { coat: set.coat?.id }), units),
-    reason(transferLabel(view.plan), figure(view, 'gun.transfer', transfer), units, { digits: 0 }),
-    withSpread(reason(viscosityLabel(set), figure(view, 'gun.viscosity', viscosity), units), set, units),
-    reason('Overlap', figure(view, 'gun.overlap', point.overlap), units, { digits: 0 }),
+    reason('Wet film wanted', figure(view, 'coat.wet', wet, { coat: set.coat?.id }), units, {
+      from: wetFrom(set),
+    }),
+    reason('Transfer', figure(view, 'gun.transfer', transfer), units, {
+      digits: 0,
+      from: transferFrom(view.plan),
+    }),
+    reason(viscosityLabel(set), figure(view, 'gun.viscosity', viscosity), units, {
+      from: viscosityFrom(set, units),
+    }),
+    reason('Overlap', figure(view, 'gun.overlap', point.overlap), units, {
+      digits: 0,
+      from: { source: 'chosen' },
+    }),
   ];
   if (view.otherInGun)
     return {

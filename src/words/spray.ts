@@ -14,7 +14,7 @@ import {
 import { blendOf } from '@/facts/job/blend';
 import { clockTime, clockTo } from './clock';
 import { openItem, openTone, openWords } from './permission';
-import { figure, reason } from './figures';
+import { figure, reason, sheetFrom } from './figures';
 import type { Units } from './units';
 import { paceWords } from './pace';
 import { pressureQuantity } from './pressure';
@@ -109,14 +109,30 @@ function workLineOf(view: JobView, item: WorkItem, units: Units): NextLine {
   const { film } = view.spray;
   const because: Fact[] = film
     ? [
-        { label: 'Last coat ended', value: clockTime(film.ended, view.now) },
-        { label: 'Hard enough to sand from', value: clockTime(hardAt(film), view.now) },
+        { label: 'Last coat ended', value: clockTime(film.ended, view.now), from: { source: 'measured' } },
+        {
+          label: 'Hard enough to sand from',
+          value: clockTime(hardAt(film), view.now),
+          from: { source: film.times.sandable === undefined ? 'estimate' : 'sheet' },
+        },
         ...(film.abraded === undefined
           ? []
-          : [{ label: 'Sanded', value: clockTime(film.abraded, view.now) }]),
+          : [
+              {
+                label: 'Sanded',
+                value: clockTime(film.abraded, view.now),
+                from: { source: 'measured' as const },
+              },
+            ]),
         ...(film.times.sandedFor === undefined
           ? []
-          : [{ label: 'Sanded, it takes a coat for', value: showDuration(film.times.sandedFor) }]),
+          : [
+              {
+                label: 'Sanded, it takes a coat for',
+                value: showDuration(film.times.sandedFor),
+                from: { source: 'sheet' as const },
+              },
+            ]),
       ]
     : [];
   const { spray, now, work } = view;
@@ -160,29 +176,53 @@ function workLineOf(view: JobView, item: WorkItem, units: Units): NextLine {
   };
 }
 
+/** What a set gun asks of the hand: reckoned from what is recorded set. */
+const guided = { source: 'reckoned' } as const;
+
 export function sprayLine(view: JobView, units: Units): NextLine {
   const { spray, now, clean } = view;
   const { coats, running, next, recoat } = spray;
   const done = coats.filter(({ state }) => state === 'done');
   const last = done.at(-1);
   const because: Fact[] = [
-    reason('Strokes apart', figure(view, 'gun.spacing', spray.spacing), units),
-    reason('Speed', figure(view, 'gun.speed', spray.speed), units),
-    reason('Distance', figure(view, 'gun.distance', spray.distance), units),
-    reason('A coat takes about', figure(view, 'coat.takes', spray.coatTime), units),
+    reason('Strokes apart', figure(view, 'gun.spacing', spray.spacing), units, { from: guided }),
+    reason('Speed', figure(view, 'gun.speed', spray.speed), units, { from: guided }),
+    reason('Distance', figure(view, 'gun.distance', spray.distance), units, {
+      from: { source: view.set.setting ? 'chosen' : sheetFrom(view.set.sheet, 'guns').source },
+    }),
+    reason('A coat takes about', figure(view, 'coat.takes', spray.coatTime), units, {
+      from: { source: 'estimate' },
+    }),
     ...(last
       ? [
           {
-            label: `Next coat after, ${last.sheet.assumed.includes('times') ? 'a default' : 'on the sheet'}`,
+            label: 'Next coat after',
             value: showDuration(last.sheet.times.recoatFirst),
+            from: sheetFrom(last.sheet, 'times'),
           },
         ]
       : []),
-    ...(spray.stretched ? [{ label: 'Longer in this room', value: 'estimate' }] : []),
-    ...(spray.touch
-      ? [{ label: `Touch test, ${clockTime(Date.parse(spray.touch.at), now)}`, value: spray.touch.found }]
+    ...(spray.stretched
+      ? [{ label: 'Longer in this room', value: 'yes', from: { source: 'estimate' as const } }]
       : []),
-    ...(recoat?.closes ? [{ label: 'Window closes', value: clockTime(recoat.closes, now) }] : []),
+    ...(spray.touch
+      ? [
+          {
+            label: `Touch test, ${clockTime(Date.parse(spray.touch.at), now)}`,
+            value: spray.touch.found,
+            from: { source: 'measured' as const },
+          },
+        ]
+      : []),
+    ...(recoat?.closes
+      ? [
+          {
+            label: 'Window closes',
+            value: clockTime(recoat.closes, now),
+            ...(last ? { from: sheetFrom(last.sheet, 'times') } : {}),
+          },
+        ]
+      : []),
   ];
   const number = (coat: (typeof coats)[number]) => coats.indexOf(coat) + 1;
   /** `coat 2 of 3, drop coat`; a coat that is called by its number is not named twice. */

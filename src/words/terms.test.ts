@@ -5,7 +5,7 @@ describe('words of the trade', () => {
   it.each([
     ['Wet film, all coats', 'wet'],
     ['Volume solids as applied', 'solids'],
-    ['Transfer, class default', 'transfer'],
+    ['Transfer', 'transfer'],
     ['Lost as overspray', 'overspray'],
     ['Ratio by volume', 'ratio'],
     ['Range for 2 coats, dry', 'dry'],

@@ -3,6 +3,8 @@ import { massAtShare, type Band, type Expected } from '@/core/thinning';
 import type { Coating, Thinner } from '@/records';
 import { pastCap, type BandSource, type JobView, type PastCap, type Reading } from '@/facts/job';
 import type { Units } from './units';
+import { sheetFrom } from './figures';
+import type { From } from './from';
 import { focus, go, inSentence, log, plural, type Fact, type NextLine } from './line';
 import { massDigits } from './mix';
 
@@ -28,17 +30,25 @@ function readingFacts(reading: Reading, view: JobView, units: Units): Fact[] {
     {
       label: `${count}, ${reading.cup.name} at ${units.show('temperature', reading.temperature)}`,
       value: secondsOf(units, reading.seconds),
+      from: { source: 'measured', spread: spreadOf(reading.sd, units) },
     },
     ...(choice
       ? [
           {
             label: at(sprayed ? asItIs.bandFor : choice.temperature),
             value: secondsOf(units, sprayed ? asItIs.atBand : reading.atSheet),
+            from: {
+              source: 'estimate' as const,
+              spread: spreadOf(Math.hypot(reading.sd, reading.bias), units),
+            },
           },
         ]
       : []),
   ];
 }
+
+/** Within this lies what is true in nine of ten, for an error of so much. */
+const spreadOf = (sd: number, units: Units): string => units.show('share', 1.645 * sd, { digits: 0 });
 
 const sourceWords: Record<BandSource, string> = {
   sheet: 'from the sheet',
@@ -50,6 +60,9 @@ const sourceWords: Record<BandSource, string> = {
 /** Whose a band is. What nobody has read from the paper is the class’s, not the sheet’s. */
 export const bandSource = (from: BandSource, { assumed }: Pick<Coating, 'assumed'>): string =>
   from === 'sheet' && assumed.includes('target') ? 'a class default' : sourceWords[from];
+
+const bandFrom = (from: BandSource, sheet: Pick<Coating, 'assumed'>): From =>
+  from === 'sheet' ? sheetFrom(sheet, 'target') : { source: from === 'physics' ? 'estimate' : 'chosen' };
 
 /** How an addition is measured: a running total, a scale tared each time, or the marks of a pot. */
 function measureWords(view: JobView, mass: number, name: string, units: Units) {
@@ -85,15 +98,25 @@ function effectFacts(view: JobView, mass: number, thinner: Thinner, units: Units
   const share = view.thin.share + mass / Math.max(massPerShare(view), 1e-9);
   const gloss = sheet.thinning.glossFrom;
   return [
-    { label: 'Solids after it, by volume', value: units.show('share', solids) },
-    { label: 'VOC after it, as applied', value: units.show('voc', voc) },
+    {
+      label: 'Solids after it, by volume',
+      value: units.show('share', solids),
+      from: sheetFrom(sheet, 'components'),
+    },
+    {
+      label: 'VOC after it, as applied',
+      value: units.show('voc', voc),
+      from: sheetFrom(sheet, 'components'),
+    },
     {
       label: 'Wet film then for the aim',
       value: units.show('film', (view.set.wet * applied.volumeSolids) / solids),
+      from: { source: 'reckoned' as const },
     },
     {
       label: 'Thinner still allowed',
       value: units.show('share', Math.max(sheet.thinning.maximum - share, 0)),
+      from: sheetFrom(sheet, 'thinning'),
     },
     ...(gloss === undefined ? [] : [{ label: 'Gloss', value: share > gloss ? '▲ may drop' : 'not touched' }]),
   ];
@@ -111,13 +134,23 @@ export function thinLine(view: JobView, units: Units): NextLine {
   const because: Fact[] = [
     ...(reading ? readingFacts(reading, view, units) : []),
     ...(band && choice
-      ? [{ label: `Band, ${band.cup.name}, ${bandSource(choice.from, sheet)}`, value: bandWords(band) }]
+      ? [
+          {
+            label:
+              choice.from === 'sheet'
+                ? `Band, ${band.cup.name}`
+                : `Band, ${band.cup.name}, ${bandSource(choice.from, sheet)}`,
+            value: bandWords(band),
+            from: bandFrom(choice.from, sheet),
+          },
+        ]
       : []),
     ...(batch
       ? [
           {
             label: `Thinned so far, by ${sheet.thinning.by} of ${sheet.thinning.of === 'mix' ? 'the mix' : 'the first part'}`,
             value: `${units.show('share', thin.share)} of ${units.show('share', sheet.thinning.maximum, { digits: 0 })}`,
+            from: { source: 'measured' as const },
           },
         ]
       : []),
@@ -175,8 +208,16 @@ export function thinLine(view: JobView, units: Units): NextLine {
       const measured = measureWords(view, extra.mass, name, units);
       const facts = [
         ...because,
-        { label: `${extra.coat.name}, extra`, value: units.show('share', extra.coat.thinning?.extra) },
-        { label: 'This brings it to', value: units.show('share', extra.share) },
+        {
+          label: `${extra.coat.name}, extra`,
+          value: units.show('share', extra.coat.thinning?.extra),
+          from: { source: 'chosen' as const },
+        },
+        {
+          label: 'This brings it to',
+          value: units.show('share', extra.share),
+          from: { source: 'reckoned' as const },
+        },
         ...effectFacts(view, extra.mass, extra.thinner, units),
       ];
       if (extra.offSheet && !extra.tried)
@@ -288,15 +329,26 @@ export function thinLine(view: JobView, units: Units): NextLine {
         otherwise: focus('added', 'Poured something else'),
         because: [
           ...because,
-          { label: 'This addition brings it to', value: units.show('share', advice.share + batch.doseShare) },
+          {
+            label: 'This addition brings it to',
+            value: units.show('share', advice.share + batch.doseShare),
+            from: { source: 'reckoned' as const },
+          },
           {
             label: `Chance of going under ${units.show('time', band?.min)}`,
             value: chance(advice.riskUnder),
+            from: { source: 'estimate' as const },
           },
           { label: 'This step', value: limits[advice.limitedBy] },
           ...effectFacts(view, advice.mass, thinner, units),
           ...(thin.lessons > 0
-            ? [{ label: 'Based on', value: plural(thin.lessons, 'earlier batch', 'earlier batches') }]
+            ? [
+                {
+                  label: 'Based on',
+                  value: plural(thin.lessons, 'earlier batch', 'earlier batches'),
+                  from: { source: 'measured' as const },
+                },
+              ]
             : []),
         ],
       };
@@ -325,7 +377,10 @@ export function thinLine(view: JobView, units: Units): NextLine {
               }),
             }
           : {}),
-        because: [...because, { label: 'Expected now', value: expectWords(advice.now, units) }],
+        because: [
+          ...because,
+          { label: 'Expected now', value: expectWords(advice.now, units), from: { source: 'estimate' } },
+        ],
       };
     }
     case 'at-maximum':
@@ -337,7 +392,10 @@ export function thinLine(view: JobView, units: Units): NextLine {
         detail: thin.warm
           ? `Do not go on. Warm it to ${units.show('temperature', thin.warm.to)}: it then sprays like ${units.show('time', thin.warm.seconds)}. Or fit a larger nozzle, or use a pressure cup.`
           : 'Do not go on. Warm it to the sheet’s temperature, fit a larger nozzle, use a pressure cup, or another thinner the sheet names.',
-        because: [...because, { label: 'Expected now', value: expectWords(advice.now, units) }],
+        because: [
+          ...because,
+          { label: 'Expected now', value: expectWords(advice.now, units), from: { source: 'estimate' } },
+        ],
         tap: go('set', 'Try a larger nozzle'),
       };
     case 'ready':
@@ -355,7 +413,11 @@ export function thinLine(view: JobView, units: Units): NextLine {
           detail: where.detail,
           because: [
             ...because,
-            { label: 'Chance that it is in the band', value: chance(advice.chanceInBand) },
+            {
+              label: 'Chance that it is in the band',
+              value: chance(advice.chanceInBand),
+              from: { source: 'estimate' },
+            },
           ],
           tap: go('set', 'Go to Set'),
           otherwise: focus('judged', where.otherwise, 'how'),
@@ -370,7 +432,14 @@ export function thinLine(view: JobView, units: Units): NextLine {
             : `Read in the band, and ${chance(advice.chanceInBand)} sure of it. Strain it and fill the gun, or settle it first.`
           : 'Just outside the band, nearer than the scale can weigh. Time it again.',
         detail: `True value about ${expectWords(advice.now, units)}.${inside && !sure ? ` ${settles(view, units)}` : ''}`,
-        because: [...because, { label: 'Chance that it is in the band', value: chance(advice.chanceInBand) }],
+        because: [
+          ...because,
+          {
+            label: 'Chance that it is in the band',
+            value: chance(advice.chanceInBand),
+            from: { source: 'estimate' },
+          },
+        ],
         tap: inside ? go('set', 'Go to Set') : focus('watch', 'To the watch'),
       };
     }

@@ -190,7 +190,7 @@ describe('Thin says', () => {
     expect(add.because.map(({ label }) => label)).toEqual(
       expect.arrayContaining([
         'Mean of two, Ford cup 4 at 23 °C',
-        'Band, Ford cup 4, from the sheet',
+        'Band, Ford cup 4',
         'Solids after it, by volume',
         'VOC after it, as applied',
         'Thinner still allowed',
@@ -383,7 +383,11 @@ describe('Spray says', () => {
       ),
       'spray',
     );
-    expect(touched.because).toContainEqual({ label: expect.stringMatching(/^Touch test/), value: 'tacky' });
+    expect(touched.because).toContainEqual({
+      label: expect.stringMatching(/^Touch test/),
+      value: 'tacky',
+      from: { source: 'measured' },
+    });
   });
 
   it('abrade once the window is closed', () => {

@@ -115,8 +115,13 @@ export function AirLine() {
           {
             label: `Hose ${written(amount('hoseBore', airHose.bore), units)}, ${written(amount('length', airHose.length), units)} takes`,
             value: isRefusal(outlet) ? '–' : written(amount('pressure', inlet - outlet), units),
+            from: { source: 'estimate' },
           },
-          { label: 'The gun takes', value: written(amount('airFlow', airDemand), units) },
+          {
+            label: 'The gun takes',
+            value: written(amount('airFlow', airDemand), units),
+            from: { source: 'chosen' },
+          },
           ...highSays(set.bearings.airLeft, units),
           ...(supply
             ? [
@@ -213,15 +218,24 @@ function TurbineLine({ rig, left }: { readonly rig: Rig; readonly left: number }
       <Facts
         title="Of this line"
         facts={[
-          { label: 'The gun takes', value: written(amount('airFlow', takes), units) },
+          {
+            label: 'The gun takes',
+            value: written(amount('airFlow', takes), units),
+            from: { source: rig.airDemand === undefined ? 'default' : 'chosen' },
+          },
           ...highSays(left, units),
-          { label: 'The turbine gives then', value: written(amount('pressure', gives), units) },
+          {
+            label: 'The turbine gives then',
+            value: written(amount('pressure', gives), units),
+            from: { source: 'estimate' },
+          },
           ...(isRefusal(atGun)
             ? []
             : [
                 {
                   label: `Hose ${written(amount('hoseBore', hose.bore), units)}, ${written(amount('length', hose.length), units)} takes`,
                   value: written(amount('pressure', gives - atGun), units),
+                  from: { source: 'estimate' as const },
                 },
               ]),
           ...(isRefusal(atGun) || isRefusal(half)

@@ -3,9 +3,11 @@
 import type { LeversJudged } from '@/facts/job/levers';
 import { paintPrice } from '@/facts/job/thinnershare';
 import { useJob } from '@/ui/job/context';
+import { FromTag } from '@/ui/FromTag';
 import { useUnits } from '@/ui/units';
 import { restorerWords } from '@/words/fixes';
 import { amount, written } from '@/words/figures';
+import type { From } from '@/words/from';
 import { money } from '@/words/money';
 
 interface Props {
@@ -21,7 +23,7 @@ export function LeverEffects({ judged: { point, overspray, seconds, mix, restore
   const price = paintPrice(work, work.layer);
   const { drops, transfer, air } = point;
   const restore = restorerWords(found, units);
-  const facts = [
+  const facts: readonly (readonly [label: string, value: string, from: From['source']])[] = [
     ...(drops === undefined
       ? []
       : [
@@ -32,13 +34,14 @@ export function LeverEffects({ judged: { point, overspray, seconds, mix, restore
               : drops < 92
                 ? `${Math.round(100 - drops)} % finer than the sheet’s`
                 : 'as the sheet’s',
-          ],
+            'estimate',
+          ] as const,
         ]),
-    ['Transfer, estimate', written(amount('share', transfer), units, { digits: 0 })],
-    ['Lost as overspray', written(amount('fluidFlow', overspray), units)],
+    ['Transfer', written(amount('share', transfer), units, { digits: 0 }), 'estimate'],
+    ['Lost as overspray', written(amount('fluidFlow', overspray), units), 'estimate'],
     ...(air === undefined
       ? []
-      : [[`Air taken${airSaid ? '' : ', default'}`, written(amount('airFlow', air), units)]]),
+      : [['Air taken', written(amount('airFlow', air), units), airSaid ? 'chosen' : 'default'] as const]),
     [
       'A coat takes about',
       [
@@ -46,14 +49,18 @@ export function LeverEffects({ judged: { point, overspray, seconds, mix, restore
         written(amount('volume', mix), units),
         ...(price === undefined ? [] : [`${money(mix * price)} of paint`]),
       ].join(', '),
+      'estimate',
     ],
   ];
   return (
     <>
       <dl className="grid text-sm" data-effects>
-        {facts.map(([label, value]) => (
+        {facts.map(([label, value, source]) => (
           <div key={label} className="flex justify-between gap-x-3 border-b border-hairline py-1.5">
-            <dt className="text-ink-soft">{label}</dt>
+            <dt className="text-ink-soft">
+              {label}
+              <FromTag from={{ source }} />
+            </dt>
             <dd className="text-right font-bold">{value}</dd>
           </div>
         ))}
