@@ -1,3 +1,4 @@
+import { stickSigns } from '@/core/thinning';
 import * as z from 'zod/mini';
 import { cleaningApproaches } from '@/core/care';
 import { coatRoles } from '@/core/system';
@@ -83,6 +84,8 @@ export const layerApproach = z.object({
   /** Whose band it is thinned to. */
   target: z.optional(z.enum(['sheet', 'maker', 'physics', 'own'])),
   ownBand: z.optional(z.object({ cupId: id, min: seconds, max: seconds, temperature: kelvin })),
+  /** It is thinned until a stick shows this, and by no cup. */
+  endPoint: z.optional(z.enum(stickSigns)),
   /** Whether a pot is judged at the temperature its band is for or as it is sprayed; as the pot shows where nothing is said. */
   judged: z.optional(z.enum(['sheet', 'sprayed'])),
   /** Dried by moving air, or forced as the sheet allows; as the room is where nothing is said. */

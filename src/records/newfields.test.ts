@@ -298,6 +298,7 @@ describe('what is new in them', () => {
           thinBy: { kind: 'volume-steps', step: 0.05 },
           measure: 'pot',
           judged: 'sprayed',
+          endPoint: 'ribbon-gone',
           target: 'own',
           ownBand: { cupId: 'cup', min: 20, max: 24, temperature: 293 },
           pot: 5e-3,

@@ -111,6 +111,14 @@ function mix(view: JobView, units: Units): Said {
   return { ...of, state: pouring ? 'pouring' : 'to mix', tone: pouring ? 'act' : 'plain' };
 }
 
+const stickState = {
+  try: 'not tried yet',
+  add: 'too thick',
+  ready: 'at its end-point',
+  'too-thin': 'too thin',
+  'at-maximum': 'at the sheet’s limit',
+} as const;
+
 function thin(view: JobView, units: Units): Said {
   const {
     thin: { step, band, readings, inBand, now, thinnerMass },
@@ -141,6 +149,14 @@ function thin(view: JobView, units: Units): Said {
       number: units.show('time', reading?.atSheet),
       state: step.extra.offSheet && !step.extra.tried ? 'trial piece first' : 'extra for this coat',
       tone: 'act',
+    };
+  if (step.kind === 'by-stick')
+    return {
+      ...timed,
+      value: undefined,
+      number: 'by stick',
+      state: stickState[step.advice.kind],
+      tone: step.advice.kind === 'ready' ? 'good' : step.advice.kind === 'at-maximum' ? 'stop' : 'act',
     };
   if (step.kind === 'no-cup')
     return {

@@ -1,12 +1,20 @@
 import { isRefusal } from '@/core/refusal';
 import { massAtShare, type Band, type Expected } from '@/core/thinning';
 import type { Coating, Thinner } from '@/records';
-import { pastCap, type BandSource, type JobView, type PastCap, type Reading } from '@/facts/job';
+import {
+  pastCap,
+  type BandSource,
+  type JobView,
+  type PastCap,
+  type Reading,
+  type ThinStep,
+} from '@/facts/job';
 import type { Units } from './units';
 import { sheetFrom } from './figures';
 import type { From } from './from';
 import { focus, go, inSentence, log, plural, type Fact, type NextLine } from './line';
 import { massDigits } from './mix';
+import { stickWords } from './stick';
 
 export const secondsOf = (units: Units, seconds: number) => units.show('time', seconds);
 
@@ -133,7 +141,7 @@ export function thinLine(view: JobView, units: Units): NextLine {
   const reading = readings.at(-1);
   const because: Fact[] = [
     ...(reading ? readingFacts(reading, view, units) : []),
-    ...(band && choice
+    ...(band && choice && step.kind !== 'by-stick'
       ? [
           {
             label:
@@ -168,6 +176,8 @@ export function thinLine(view: JobView, units: Units): NextLine {
         tone: 'good',
         tap: go('set', 'Go to Set'),
       };
+    case 'by-stick':
+      return stickLine(view, step, because, units);
     case 'mix-first':
       return {
         ...plain,
@@ -449,6 +459,108 @@ export function thinLine(view: JobView, units: Units): NextLine {
         big: bandNumber,
         says: shop.timings === 1 ? 'Time the cup.' : 'Time the cup twice.',
         tap: focus('watch', 'To the watch'),
+      };
+  }
+}
+
+/** A pot thinned by stick: tried, a little added, tried again. */
+function stickLine(
+  view: JobView,
+  { endPoint, seen, advice }: Extract<ThinStep, { kind: 'by-stick' }>,
+  because: readonly Fact[],
+  units: Units,
+): NextLine {
+  const { batch, thinner } = view.thin;
+  const wanted = inSentence(stickWords[endPoint]);
+  const facts: Fact[] = [
+    { label: 'Thinned until', value: wanted, from: { source: 'chosen' } },
+    ...(seen
+      ? [
+          {
+            label: 'The stick shows',
+            value: inSentence(stickWords[seen]),
+            from: { source: 'measured' as const },
+          },
+        ]
+      : []),
+    ...because,
+  ];
+  const plain = { because: facts, tone: 'act' as const, big: { number: 'Stick', unit: '' } };
+  const past = pastCap(view, view.spray.next?.coat.id);
+  if (past && advice.kind !== 'too-thin') return pastLine(view, past, facts, units);
+  switch (advice.kind) {
+    case 'try':
+      return {
+        ...plain,
+        says: 'Stir, draw a stick through it, lift it and look.',
+        detail: `It is right when: ${wanted}.`,
+        tap: focus('stick', 'Say what it shows'),
+        ...(batch ? { otherwise: log('Stirred', 'stirred', { type: 'stir', batchId: batch.id }) } : {}),
+      };
+    case 'add': {
+      if (!batch || !thinner) return { ...plain, says: 'Mix first.' };
+      const name = inSentence(thinner.name);
+      const measured = measureWords(view, advice.mass, name, units);
+      return {
+        ...plain,
+        big: measured.big,
+        says: measured.says,
+        detail: 'A small step, since a stick foretells nothing. Stir, then draw the stick again.',
+        because: [
+          ...facts,
+          {
+            label: 'This addition brings it to',
+            value: units.show('share', advice.share + batch.doseShare),
+            from: { source: 'reckoned' as const },
+          },
+          ...effectFacts(view, advice.mass, thinner, units),
+        ],
+        tap: log(measured.did, `${name} added`, {
+          type: 'addition',
+          batchId: batch.id,
+          what: thinner.id,
+          mass: advice.mass,
+        }),
+        otherwise: focus('added', 'Poured something else'),
+      };
+    }
+    case 'too-thin': {
+      const grams = units.show('mass', advice.bringBack, massDigits(view, units));
+      return {
+        ...plain,
+        tone: 'care',
+        big: units.parts('mass', advice.bringBack, massDigits(view, units)),
+        says: `Too thin. Add ${grams} of unthinned mix, and draw the stick again.`,
+        detail: 'There is no taking thinner out. Its pot life does not start again.',
+        ...(batch
+          ? {
+              tap: log(`Added ${grams}`, 'unthinned mix added', {
+                type: 'addition',
+                batchId: batch.id,
+                what: 'unthinned',
+                mass: advice.bringBack,
+              }),
+            }
+          : {}),
+      };
+    }
+    case 'at-maximum':
+      return {
+        ...plain,
+        tone: 'stop',
+        big: units.parts('share', advice.share),
+        says: 'The sheet’s maximum is reached, and the stick still shows it too thick.',
+        detail:
+          'Do not go on. Warm it, fit a larger nozzle, use a pressure cup, or another thinner the sheet names.',
+        tap: go('set', 'Try a larger nozzle'),
+      };
+    case 'ready':
+      return {
+        ...plain,
+        tone: 'care',
+        says: 'The stick shows its end-point. Strain it and fill the gun.',
+        detail: 'A stick tells no viscosity: a test card decides.',
+        tap: go('set', 'Go to Set'),
       };
   }
 }

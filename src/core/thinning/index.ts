@@ -23,6 +23,15 @@ export { blendShare, massAtShare, sheetShare, thinnerAt, type Batch, type Thinne
 export { additionBy, bandByFlow, type ThinningApproach } from './approach';
 export { aged, fitDrift, timeInBand, usualDrift, type Drift, type DriftPoint, type TimeLeft } from './drift';
 export { beliefFrom, lessonOf, type Lesson } from './learn';
-export { stickError, stickSigns, stickViscosity, type StickSign } from './stick';
+export {
+  stickAdvice,
+  stickError,
+  stickMarks,
+  stickScale,
+  stickSigns,
+  stickViscosity,
+  type StickAdvice,
+  type StickSign,
+} from './stick';
 export { suspect, type Suspicion } from './suspect';
 export { largeFrom, thinnerAdvice, type ThinnerAdvice, type ThinnerChoice } from './thinnerspeed';

@@ -182,9 +182,19 @@ export interface PotReadings {
   readonly law: TemperatureLaw;
 }
 
+/** Sticks drawn through a pot, with the share of thinner it had then. */
+export const sticksOf = (job: Worked, batch: BatchState) =>
+  groupsOf(job, batch).sticks.map(({ entry, thinner, mix }) => ({
+    entry,
+    at: moment(entry),
+    sign: entry.sign,
+    thinner,
+    w: blendShare(thinner, mix),
+  }));
+
 export function readingsOf(context: PotContext): PotReadings {
   const { job, batch, choice } = context;
-  const { groups, sticks } = groupsOf(job, batch);
+  const { groups } = groupsOf(job, batch);
   const law = lawOf(groups, context);
   // How well the timings of this pot agree says how far its readings may be trusted.
   const repeat = repeatOf(groups.map(({ entries }) => entries.map(({ seconds }) => seconds)));
@@ -194,13 +204,14 @@ export function readingsOf(context: PotContext): PotReadings {
     readings: groups
       .map((group) => readGroup(group, context, law, { repeat, hands }))
       .filter((reading): reading is Reading => !isRefusal(reading)),
-    sticks: sticks.map(({ entry, thinner, mix }) => ({
-      entry,
-      at: moment(entry),
-      sign: entry.sign,
-      thinner,
-      w: blendShare(thinner, mix),
-      viscosity: shiftViscosity(stickViscosity(entry.sign), entry.temperature, choice.temperature, law.B),
+    sticks: sticksOf(job, batch).map((stick) => ({
+      ...stick,
+      viscosity: shiftViscosity(
+        stickViscosity(stick.sign),
+        stick.entry.temperature,
+        choice.temperature,
+        law.B,
+      ),
     })),
   };
 }

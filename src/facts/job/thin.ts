@@ -14,7 +14,9 @@ import {
   priorBelief,
   reachable,
   sheetShare,
+  stickAdvice,
   stickError,
+  stickMarks,
   timeInBand,
   type AdditionQuestion,
   type Advice,
@@ -23,6 +25,8 @@ import {
   type Drift,
   type Expected,
   type Lesson,
+  type StickAdvice,
+  type StickSign,
   type ThinningApproach,
   type TimeLeft,
 } from '@/core/thinning';
@@ -36,6 +40,7 @@ import {
   believe,
   potEvidence,
   readingsOf,
+  sticksOf,
   type PotReadings,
   type Reading,
   type StickReading,
@@ -53,6 +58,13 @@ export interface CurvePoint extends Expected {
 
 export type ThinStep =
   | { readonly kind: 'no-cup' }
+  /** Thinned to what a stick shows: its end-point, what it showed last of the pot as it is, and what that asks for. */
+  | {
+      readonly kind: 'by-stick';
+      readonly endPoint: StickSign;
+      readonly seen?: StickSign;
+      readonly advice: StickAdvice;
+    }
   | { readonly kind: 'mix-first' }
   | { readonly kind: 'expired' }
   /** A two-part mix at twice the viscosity it began with: it is curing. */
@@ -104,7 +116,7 @@ export interface ThinView {
   readonly asItIs?: AsItIs;
   readonly approach: ThinningApproach;
   readonly readings: readonly Reading[];
-  readonly sticks: readonly StickReading[];
+  readonly sticks: readonly Omit<StickReading, 'viscosity'>[];
   readonly law?: TemperatureLaw;
   /** kg and the sheet's percent of thinner now, doses that thin counted. */
   readonly thinnerMass: number;
@@ -184,6 +196,12 @@ export function thinView(job: Worked, { rig, cups, shop, plan, now, lessons }: T
   };
   // A mix past its time is dead, whether or not a cup judges it.
   const dead = batch?.useBefore !== undefined && now > batch.useBefore;
+  if (batch && !dead && job.approach.endPoint)
+    return {
+      ...rest,
+      ...byStick(job, batch, thinner, shop, named === undefined),
+      viscosity: stated?.middle ?? 100e-6,
+    };
   if (!stated) return { ...rest, step: { kind: dead ? 'expired' : 'no-cup' }, viscosity: 100e-6 };
   if (!batch) return { ...rest, step: { kind: dead ? 'expired' : 'mix-first' }, viscosity: stated.middle };
 
@@ -273,6 +291,39 @@ export function startingBelief(
     thinner.water > 0.5 ? 'water' : 'solvent',
   );
   return beliefFrom(taught, fallback);
+}
+
+/** A pot that is thinned by stick: no seconds are borrowed for it, from any cup. */
+function byStick(
+  job: Worked,
+  batch: BatchState,
+  thinner: Thinner,
+  shop: Shop,
+  neat: boolean,
+): Pick<ThinView, 'sticks' | 'thinnerMass' | 'share' | 'step' | 'inBand'> {
+  const { thinning } = job.layer.sheet;
+  const endPoint = job.approach.endPoint ?? 'ribbon-gone';
+  const sticks = sticksOf(job, batch);
+  const w = blendShare(batch.thinner, batch.unthinned.mass);
+  const seen = sticks.findLast(
+    (stick) => Math.abs(stick.w - w) < 1e-9 && stickMarks(stick.sign, endPoint) !== undefined,
+  )?.sign;
+  const marks = seen && stickMarks(seen, endPoint);
+  const advice = stickAdvice(marks, {
+    batch: batch.unthinned,
+    thinner: batch.thinner,
+    thinnerDensity: thinner.density,
+    basis: thinning,
+    scaleStep: stepOfMeasure(job, shop, thinner),
+    maximum: neat ? 0 : Math.max(thinning.maximum - batch.doseShare, 0),
+  });
+  return {
+    sticks,
+    thinnerMass: batch.thinner,
+    share: sheetShare(batch.thinner, thinner.density, batch.unthinned, thinning) + batch.doseShare,
+    step: { kind: 'by-stick', endPoint, advice, ...(seen ? { seen } : {}) },
+    inBand: marks === undefined ? 'unknown' : marks > 0 ? 'above' : marks < 0 ? 'below' : 'inside',
+  };
 }
 
 /** A belief at another temperature, where everything is so many times as thick. */

@@ -195,6 +195,7 @@ function doneStages({ plan, mix, thin, set, spray, check, clean, guns }: Views, 
   if (mix.batch && thin.step.kind !== 'expired' && thin.step.kind !== 'doubled') done.add('mix');
   const step = thin.step;
   if ((step.kind === 'no-cup' && mix.batch) || step.kind === 'neat') done.add('thin');
+  if (step.kind === 'by-stick' && !past && step.advice.kind === 'ready') done.add('thin');
   if (
     step.kind === 'advice' &&
     !past &&

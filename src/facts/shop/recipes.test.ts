@@ -86,7 +86,7 @@ describe('what became of a product', () => {
       [-50, start('lacquer-1')],
       [-40, end('lacquer-1')],
     );
-    const atBand = seen(warm, { minutes: -60 }).thin.readings.at(-1)?.atSheet;
+    const atBand = seen(warm, { minutes: -60 }).thin.asItIs?.atBand;
     expect(sprayedIn(warm, kit)[0]?.timed?.seconds).toBeCloseTo(atBand ?? 0, 9);
     expect(atBand).toBeGreaterThan(25);
   });

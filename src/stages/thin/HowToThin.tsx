@@ -11,6 +11,7 @@ import { RefusedDiluents } from '@/ui/RefusedDiluents';
 import { useUnits } from '@/ui/units';
 import type { Units } from '@/words/units';
 import { bandSource, bandWords } from '@/words/thin';
+import { EndPoint } from './EndPoint';
 import { OwnBand } from './OwnBand';
 import { amount, written, writtenRange } from '@/words/figures';
 
@@ -27,17 +28,20 @@ export function HowToThin() {
   return (
     <section aria-label="Approach" className="space-y-3">
       <h2 className="text-sm font-bold">Approach</h2>
-      <SelectField
-        label="Next addition by"
-        value={approach.kind}
-        onChange={(event) => take(event.target.value as ThinningApproach['kind'])}
-        options={[
-          { value: 'model', label: 'The model: as few as possible' },
-          { value: 'mass-steps', label: 'Equal steps by mass' },
-          { value: 'volume-steps', label: 'Equal steps by volume' },
-          { value: 'fixed', label: 'A fixed percent, then a check' },
-        ]}
-      />
+      <EndPoint />
+      {work.approach.endPoint === undefined && (
+        <SelectField
+          label="Next addition by"
+          value={approach.kind}
+          onChange={(event) => take(event.target.value as ThinningApproach['kind'])}
+          options={[
+            { value: 'model', label: 'The model: as few as possible' },
+            { value: 'mass-steps', label: 'Equal steps by mass' },
+            { value: 'volume-steps', label: 'Equal steps by volume' },
+            { value: 'fixed', label: 'A fixed percent, then a check' },
+          ]}
+        />
+      )}
       {(approach.kind === 'mass-steps' || approach.kind === 'volume-steps') && (
         <NumberField
           label="One step"
@@ -92,7 +96,7 @@ export function HowToThin() {
           hint={thinnerHint(view.plan.climate?.air, thinner, units)}
         />
       )}
-      {choices.length > 0 && (
+      {choices.length > 0 && work.approach.endPoint === undefined && (
         <SelectField
           label="Band"
           value={choice?.from ?? ''}
@@ -127,7 +131,7 @@ export function HowToThin() {
           />
         </div>
       )}
-      <OwnBand />
+      {work.approach.endPoint === undefined && <OwnBand />}
     </section>
   );
 }

@@ -22,7 +22,8 @@ import { LiveThin } from './LiveThin';
 import { Readings } from './Readings';
 import { StructureCheck, structureLimit } from './StructureCheck';
 import { Technique } from './Technique';
-import { WithoutCup } from './WithoutCup';
+import { EndPoint } from './EndPoint';
+import { ByStick, WithoutCup } from './WithoutCup';
 import { Watch } from './Watch';
 import { amount, written, writtenParts } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
@@ -36,21 +37,36 @@ const lawWords = {
 };
 
 const parts = { watch: 'The watch', how: 'How', drift: 'Drift and recipes' };
+const stickParts = { ...parts, watch: 'The stick' };
 
 /** Timing the cup, and the next addition; how it is done; and what keeps it in its band. */
 export function ThinStage() {
   const part = usePart(parts);
   const { view } = useJob();
   const { thin } = view;
-  const judged = thin.choice !== undefined;
+  const byStick = thin.step.kind === 'by-stick';
+  const judged = thin.choice !== undefined || byStick;
   const cup = thin.readings.at(-1)?.cup ?? thin.band?.cup;
   return (
-    <StageFrame stage="thin" parts={judged ? parts : undefined} part={part} filmStack beside={<Evidence />}>
+    <StageFrame
+      stage="thin"
+      parts={byStick ? stickParts : judged ? parts : undefined}
+      part={part}
+      filmStack
+      beside={<Evidence />}
+    >
       <SheetChanged />
+      {!judged && thin.batch && (
+        <Panel title="How to thin">
+          <EndPoint />
+        </Panel>
+      )}
       {judged && part === 'watch' && (
         <>
           <div className="grid xl:grid-cols-[22rem_minmax(0,1fr)]">
-            <div className="xl:border-r xl:border-hairline">{thin.batch ? <Watch /> : null}</div>
+            <div className="xl:border-r xl:border-hairline">
+              {byStick ? <ByStick /> : thin.batch ? <Watch /> : null}
+            </div>
             <div className="min-w-0">
               {thin.readings.length > 0 && <Curve />}
               <Readings />
