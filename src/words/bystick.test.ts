@@ -1,8 +1,8 @@
-import { aJob, changed, fitRoom, logged, mixedLacquer, seen, water } from '../../../tests/fixtures/job';
+import { aJob, changed, fitRoom, logged, mixedLacquer, seen, water } from '../../tests/fixtures/job';
 import type { NewEntry } from '@/records';
-import { nextLine } from '@/words/nextline';
-import { stripCells } from '@/words/strip';
-import { unitsOf } from '@/words/units';
+import { nextLine } from './nextline';
+import { stripCells } from './strip';
+import { unitsOf } from './units';
 import { celsius } from '@/core/climate';
 
 const metric = unitsOf('metric');
