@@ -411,7 +411,8 @@ export function thinLine(view: JobView, units: Units): NextLine {
     case 'ready':
     case 'near': {
       const seconds = reading?.atSheet ?? advice.now.seconds;
-      const inside = advice.kind === 'ready' || thin.inBand === 'inside';
+      // What the cup reads outside is not called in, however likely all timings together make it.
+      const inside = thin.inBand === 'inside';
       const sure = advice.chanceInBand >= sureFrom;
       const where = inside && elsewhere(view, units);
       if (where)
@@ -440,7 +441,9 @@ export function thinLine(view: JobView, units: Units): NextLine {
           ? sure
             ? 'In the band. Strain it and fill the gun.'
             : `Read in the band, and ${chance(advice.chanceInBand)} sure of it. Strain it and fill the gun, or settle it first.`
-          : 'Just outside the band, nearer than the scale can weigh. Time it again.',
+          : advice.kind === 'ready'
+            ? 'It reads just outside the band, and all timings together say inside. Time it again.'
+            : 'Just outside the band, nearer than the scale can weigh. Time it again.',
         detail: `True value about ${expectWords(advice.now, units)}.${inside && !sure ? ` ${settles(view, units)}` : ''}`,
         because: [
           ...because,

@@ -56,7 +56,7 @@ describe('Thin', () => {
       await keyboard.press('Enter');
       await visitor.sees(`${seconds} s`, '[data-readings]');
     }
-    await visitor.sees(/Add \d+ g water|In the band/);
+    await visitor.sees(/Add \d+ g water|In the band|Right for/);
     await keyboard.press('Escape');
     await visitor.page.evaluate(() => (document.activeElement as HTMLElement).blur());
     await keyboard.press('4');

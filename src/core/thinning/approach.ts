@@ -34,8 +34,8 @@ export function additionBy(approach: ThinningApproach, question: AdditionQuestio
     return advice;
   }
   if (advice.kind !== 'add') return advice;
-  // One who works in steps stops as soon as the cup reads inside the band.
-  if (advice.now.seconds <= band.max) return { ...advice, kind: 'ready' };
+  // One who works in steps stops as soon as the cup reads inside the band, whatever is believed.
+  if (cupReads(question, advice.now.seconds) <= band.max) return { ...advice, kind: 'ready' };
   const size =
     approach.kind === 'mass-steps'
       ? approach.step * batch.mass
@@ -66,6 +66,14 @@ export function additionBy(approach: ThinningApproach, question: AdditionQuestio
       limitedBy,
     };
   }
+}
+
+/** Seconds of the last reading of the pot as it is now; what is believed where nobody timed it so. */
+function cupReads({ belief, thinner, batch, band }: AdditionQuestion, believed: number): number {
+  const w = blendShare(thinner, batch.mass);
+  const last = belief.seen.findLast((seen) => Math.abs(seen.w - w) < 1e-9);
+  const seconds = last && secondsFromViscosity(band.cup, Math.exp(last.lnViscosity));
+  return seconds === undefined || isRefusal(seconds) ? believed : seconds;
 }
 
 /**

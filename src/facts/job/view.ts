@@ -199,7 +199,8 @@ function doneStages({ plan, mix, thin, set, spray, check, clean, guns }: Views, 
   if (
     step.kind === 'advice' &&
     !past &&
-    (step.advice.kind === 'ready' || (step.advice.kind === 'near' && thin.inBand === 'inside'))
+    (step.advice.kind === 'ready' || step.advice.kind === 'near') &&
+    thin.inBand === 'inside'
   )
     done.add('thin');
   if (set.setting && !set.fault && set.card?.verdict === 'good') done.add('set');
