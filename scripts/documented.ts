@@ -64,10 +64,14 @@ function docOf(statement: ts.Statement, text: string): string[] {
   const last = ranges.at(-1);
   const comment = last ? text.slice(last.pos, last.end) : '';
   if (!comment.startsWith('/**')) return [];
-  return comment
-    .slice(3, -2)
-    .split('\n')
-    .map((line) => line.replace(/^\s*\*? ?/, '').trim());
+  return (
+    comment
+      .slice(3, -2)
+      .split('\n')
+      .map((line) => line.replace(/^\s*\*? ?/, '').trim())
+      // “What it does. Source: where from.” on one line.
+      .flatMap((line) => line.split(/(?<=\S) (?=(?:Source|Formula): )/))
+  );
 }
 
 function tagsOf(lines: readonly string[]): Omit<Documented, 'file' | 'name'> {

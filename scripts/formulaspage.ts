@@ -25,6 +25,5 @@ export function formulasPage(functions: readonly Documented[]): string {
   return head + tables.join('');
 }
 
-const cell = (text: string): string =>
-  text.replaceAll('|', '\\|').replaceAll(/\{@link (\w+)\}/g, '`$1`');
+const cell = (text: string): string => text.replaceAll('|', '\\|').replaceAll(/\{@link (\w+)\}/g, '`$1`');
 const code = (text: string): string => `\`${text.replaceAll('|', '\\|').replaceAll('`', "'")}\``;

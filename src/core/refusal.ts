@@ -17,6 +17,11 @@ export interface Refusal {
 
 export type Outcome<T> = T | Refusal;
 
+/**
+ * A typed refusal: a name for the code, a sentence for the person.
+ *
+ * Source: definition
+ */
 export function refuse(
   refused: string,
   says: string,
@@ -25,6 +30,12 @@ export function refuse(
   return { refused, says, ...facts };
 }
 
+/**
+ * Whether an outcome is a refusal.
+ *
+ * Source: definition
+ * @example isRefusal(0) → false
+ */
 export function isRefusal(outcome: unknown): outcome is Refusal {
   return typeof outcome === 'object' && outcome !== null && 'refused' in outcome;
 }
@@ -34,6 +45,7 @@ export function isRefusal(outcome: unknown): outcome is Refusal {
  *
  * @param values name → SI number; the name is used in the sentence
  * @returns a refusal for the first value that is not a finite number above zero, else undefined
+ * Source: definition
  */
 export function refuseUnlessPositive(values: Record<string, number>): Refusal | undefined {
   for (const [name, value] of Object.entries(values)) {

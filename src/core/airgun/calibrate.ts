@@ -29,6 +29,7 @@ const fallError = 3e-3;
  * @param density kg/m³, for a weighed gun
  * @returns refuses a gun that grew heavier and times too short to tell
  * Source: a level jet leaves at x·√(g/2y); times the bore’s area, an upper bound since the jet contracts.
+ * Formula: Q = x·√(g/2y)·(π/4)d²
  */
 export function measuredFlow(measure: FlowMeasure, density: number): Outcome<MeasuredFlow> {
   if (measure.kind === 'stream') {
@@ -66,7 +67,11 @@ export function measuredFlow(measure: FlowMeasure, density: number): Outcome<Mea
   );
 }
 
-/** The driving pressure a measured flow stands for, Pa: what calibrates a rig. */
+/**
+ * The driving pressure a measured flow stands for, Pa: what calibrates a rig.
+ *
+ * Source: the nozzle formula turned round
+ */
 export function drivingFrom(
   measure: FlowMeasure,
   bore: number,

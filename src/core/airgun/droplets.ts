@@ -18,6 +18,9 @@ const damping = 0.35;
  *
  * @param pressure at the cap, Pa gauge
  * @param temperature K
+ * Formula: isentropic expansion, choked at 0.90 bar
+ * Source: compressible flow; Rizk and Lefebvre 1984
+ * @example capSpeed(90000) → 313
  */
 export function capSpeed(pressure: number, temperature = 293.15): number {
   if (pressure <= 0) return 0;
@@ -45,6 +48,7 @@ export interface Atomisation {
  * @returns SMD over bore of the correlation, its viscosity term damped
  * Source: Rizk and Lefebvre (1984), plain-jet air-blast: SMD/d = 0.48(σ/ρ_A U² d)^0.4 (1+1/ALR)^0.4 +
  * 0.15(µ²/σρ_L d)^0.5 (1+1/ALR).
+ * Formula: SMD/d = 0.48(σ/ρU²d)^0.4(1+1/ALR)^0.4 + damped 0.15(µ²/σρd)^0.5(1+1/ALR)
  */
 export function dropSize(
   { pressure, air, fluid, bore }: Atomisation,
@@ -67,5 +71,10 @@ export function dropSize(
   return (first + damping * second) * bore;
 }
 
-/** Index of a setting against a reference: 100 is as fine as the reference, more is coarser. */
+/**
+ * Index of a setting against a reference: 100 is as fine as the reference, more is coarser.
+ *
+ * Source: compressible flow; Rizk and Lefebvre 1984
+ * @example dropIndex(0.000105313079781039, 0.000105313079781039) → 100
+ */
 export const dropIndex = (size: number, reference: number): number => (100 * size) / reference;

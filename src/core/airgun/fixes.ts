@@ -36,6 +36,7 @@ export interface NozzleFix {
  *
  * @returns for one that starves: thinning, warming, the feed turned up, a feed that pushes, a slower hand, and more air, which never
  *   helps; for one far too wide: how far its needle is closed. Empty for a nozzle that fits.
+ * Source: the nozzle formula turned round; Andrade; 10 % slack, a default
  */
 export function nozzleFixes(question: FixQuestion): Outcome<NozzleFix[]> {
   const { bore, pressure, liquid, flow, temperature, B, warmest, thinnest, nextFeed, feedMost } = question;

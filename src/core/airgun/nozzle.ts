@@ -20,6 +20,8 @@ export interface Liquid {
  * @param pressure driving pressure, Pa: gravity head + cap suction + cup pressure
  * @returns m³/s
  * Source: Hagen–Poiseuille and an orifice loss, ΔP = 128µLQ/(πd⁴) + Kρ(Q/A)²/2, solved for Q.
+ * Formula: ΔP = 128µLQ/(πd⁴) + Kρ(Q/A)²/2
+ * @example nozzleFlow(0.0013, 7000, { viscosity: 0.8, density: 1350 }) → 4.03448e-07
  */
 export function nozzleFlow(bore: number, pressure: number, { viscosity, density }: Liquid): Outcome<number> {
   const wrong = refuseUnlessPositive({ bore, 'driving pressure': pressure, viscosity, density });
@@ -30,7 +32,11 @@ export function nozzleFlow(bore: number, pressure: number, { viscosity, density 
   return (2 * pressure) / (b + Math.sqrt(b * b + 4 * a * pressure));
 }
 
-/** Driving pressure a nozzle needs to pass a flow, Pa: the inverse of {@link nozzleFlow}. */
+/**
+ * Driving pressure a nozzle needs to pass a flow, Pa: the inverse of {@link nozzleFlow}.
+ *
+ * Source: Hagen–Poiseuille and an orifice loss
+ */
 export function nozzlePressure(bore: number, flow: number, { viscosity, density }: Liquid): Outcome<number> {
   const wrong = refuseUnlessPositive({ bore, 'fluid flow': flow, viscosity, density });
   if (wrong) return wrong;
@@ -44,6 +50,9 @@ export function nozzlePressure(bore: number, flow: number, { viscosity, density 
 /**
  * The thickest liquid of which a nozzle, fully open, still passes a flow, Pa·s: {@link nozzleFlow} solved for
  * viscosity. Zero when not even a liquid without viscosity would pass.
+ *
+ * Source: Hagen–Poiseuille and an orifice loss
+ * @example thickestFor(0.0013, 15000, 0.0000046255, 1040) → 0.0558473
  */
 export function thickestFor(bore: number, pressure: number, flow: number, density: number): Outcome<number> {
   const wrong = refuseUnlessPositive({ bore, 'driving pressure': pressure, 'fluid flow': flow, density });

@@ -35,7 +35,11 @@ export interface TipRow {
 export const tipOrders = ['film', 'speed', 'flow', 'lost'] as const;
 export type TipOrder = (typeof tipOrders)[number];
 
-/** Tips in order: nearest to the film wanted and to a comfortable speed first, least paint, least lost. */
+/**
+ * Tips in order: nearest to the film wanted and to a comfortable speed first, least paint, least lost.
+ *
+ * Source: tip formula and the schools of the trade
+ */
 export function sortTips(rows: readonly TipRow[], by: TipOrder, wetFilm: number): TipRow[] {
   const far = (value: number, from: number) => Math.abs(Math.log(value / from));
   const key: Record<TipOrder, (row: TipRow) => number> = {
@@ -47,7 +51,11 @@ export function sortTips(rows: readonly TipRow[], by: TipOrder, wetFilm: number)
   return [...rows].sort((a, b) => key[by](a) - key[by](b));
 }
 
-/** Tips side by side: the same flow on more width lays less film. */
+/**
+ * Tips side by side: the same flow on more width lays less film.
+ *
+ * Source: tip formula and the schools of the trade
+ */
 export function compareTips(tips: readonly Tip[], question: TipQuestion): Outcome<TipRow[]> {
   const { pressure, density, distance, wetFilm, transfer, overlap, speed, across } = question;
   const rows: TipRow[] = [];
@@ -84,6 +92,7 @@ export interface TipSchool {
  * Standard against low-pressure tips of one orifice: less mist and wear, bigger drops, less flow.
  *
  * @param transfer of the standard tip, 0–1
+ * Source: tip formula and the schools of the trade
  */
 export function tipSchools(
   tip: Tip,

@@ -7,6 +7,7 @@ import { jointOrifice, tipFlow, type Tip } from './tip';
  * @param flow m³/s
  * @param viscosity Pa·s
  * Source: Hagen–Poiseuille.
+ * Formula: 128µLQ/(πd⁴)
  */
 export function fluidHoseLoss(
   flow: number,
@@ -30,7 +31,11 @@ export interface PumpCheck {
   readonly state: 'good' | 'tight' | 'too-small';
 }
 
-/** Does the pump keep up? Guns together count as one orifice, √Σd². */
+/**
+ * Does the pump keep up? Guns together count as one orifice, √Σd².
+ *
+ * Source: Hagen–Poiseuille
+ */
 export function checkPump(
   delivers: number,
   tips: readonly Pick<Tip, 'orifice'>[],
@@ -51,5 +56,10 @@ const filters = [
   { upTo: Infinity, mesh: 30 },
 ] as const;
 
+/**
+ * The mesh before a tip, by its orifice.
+ *
+ * Source: Hagen–Poiseuille
+ */
 export const filterMesh = (orifice: number): number =>
   filters.find(({ upTo }) => orifice <= upTo + 1e-9)?.mesh ?? 30;

@@ -19,6 +19,9 @@ export interface Tip {
  * doubled, the fan width in inches at 12 in.
  *
  * @returns refuses codes that name no tip: 411 and 1019 are good ones
+ * Formula: last two digits: orifice in 0.001 in; those before, doubled: fan in inches at 12 in
+ * Source: trade convention of tip codes; orifice equation, Cd 0.80
+ * @example tipFromCode('515') → { code: '515', orifice: 0.000381, fan: 0.254 }
  */
 export function tipFromCode(code: string): Outcome<Tip> {
   const match = /^(\d{1,2})(\d{2})$/.exec(code.trim());
@@ -32,12 +35,21 @@ export function tipFromCode(code: string): Outcome<Tip> {
   return { code: `${half}${match[2]}`, orifice: (thou * inch) / 1000, fan: 2 * half * inch };
 }
 
-/** The code of a tip: the inverse of {@link tipFromCode}. */
+/**
+ * The code of a tip: the inverse of {@link tipFromCode}.
+ *
+ * Source: trade convention of tip codes; orifice equation, Cd 0.80
+ */
 export function tipCode(orifice: number, fan: number): string {
   return `${Math.round(fan / inch / 2)}${String(Math.round((orifice / inch) * 1000)).padStart(2, '0')}`;
 }
 
-/** Fan width at a distance, m: it widens in proportion. */
+/**
+ * Fan width at a distance, m: it widens in proportion.
+ *
+ * Source: trade convention of tip codes; orifice equation, Cd 0.80
+ * @example fanAt({ code: '515', orifice: 0.000381, fan: 0.254 }, 0.17) → 0.141667
+ */
 export const fanAt = ({ fan }: Pick<Tip, 'fan'>, distance: number): number => (fan * distance) / tipDistance;
 
 /**
@@ -47,6 +59,8 @@ export const fanAt = ({ fan }: Pick<Tip, 'fan'>, distance: number): number => (f
  * @param pressure at the tip, Pa
  * @param density kg/m³
  * Source: orifice equation, Q = Cd·(π/4)d²·√(2ΔP/ρ), Cd 0.80.
+ * Formula: Q = Cd·(π/4)d²·√(2ΔP/ρ), Cd 0.80
+ * @example tipFlow(0.000254, 11000000, 980) → 6.07359e-06
  */
 export function tipFlow(orifice: number, pressure: number, density: number): Outcome<number> {
   return (
@@ -55,6 +69,10 @@ export function tipFlow(orifice: number, pressure: number, density: number): Out
   );
 }
 
-/** Guns together count as one orifice, √Σd². m */
+/**
+ * Guns together count as one orifice, √Σd². m
+ *
+ * Source: trade convention of tip codes; orifice equation, Cd 0.80
+ */
 export const jointOrifice = (orifices: readonly number[]): number =>
   Math.sqrt(orifices.reduce((sum, each) => sum + each * each, 0));

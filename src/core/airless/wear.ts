@@ -18,6 +18,9 @@ export interface TipWear {
  * orifice gains in area. An estimate; a timed flow tells more.
  *
  * @param fan measured width at 305 mm, m
+ * Formula: 1/(1 − share lost)
+ * Source: estimate: flow grows as the fan narrows; renewed at a quarter, the usual rule
+ * @example wearFromFan({ code: '517', orifice: 0.0004318, fan: 0.254 }, 0.2) → { fanLost: 0.212598, orifice: 0.000486614, flowGrowth: 1.27, renew: false }
  */
 export function wearFromFan({ orifice, fan: fresh }: Tip, fan: number): Outcome<TipWear> {
   const wrong = refuseUnlessPositive({ 'measured fan': fan });
@@ -40,6 +43,7 @@ export function wearFromFan({ orifice, fan: fresh }: Tip, fan: number): Outcome<
  * Wear of a tip from a timed flow at the same pressure: flow grows with the square of the orifice.
  *
  * @param flow measured, m³/s, and what it was new
+ * Source: estimate: flow grows as the fan narrows; renewed at a quarter, the usual rule
  */
 export function wearFromFlow(
   { orifice, fan }: Tip,
@@ -65,6 +69,8 @@ export function wearFromFlow(
  *
  * @param volume m³ that a new tip would take
  * @param price currency a m³
+ * Formula: flow × share more
+ * Source: estimate: flow grows as the fan narrows; renewed at a quarter, the usual rule
  */
 export const wornWaste = (flowGrowth: number, volume: number, price: number): number =>
   Math.max(flowGrowth - 1, 0) * volume * price;

@@ -28,6 +28,9 @@ export const wantedMargin = 0.2;
  *
  * @param takes m³/s of free air the gun takes while the trigger is pulled
  * @param triggerShare share of the time it is pulled
+ * Formula: V(p_high − p_low)/(p_atm·(Q_gun − Q_comp))
+ * Source: ideal gas
+ * @example airSupply({ delivers: 0.002, tank: 0.1, high: 900000, low: 600000 }, 0.004691190577328587) → { lasts: 110.017, duty: 1, margin: -0.573669 }
  */
 export function airSupply(
   { delivers, tank, high, low }: Compressor,
@@ -57,6 +60,7 @@ export function airSupply(
  * Source: conservation of air. Worked: a gun that takes 350 L/min from 200 waits 0.75 s for each second past the tank’s own.
  *
  * @param seconds with the trigger pulled
+ * @example airWait({ lasts: 110.01709894090997, duty: 1, margin: -0.5736689936099535 }, 325.0842) → 289.393
  */
 export const airWait = ({ lasts, margin }: Pick<AirSupply, 'lasts' | 'margin'>, seconds: number): number =>
   margin >= 0 ? 0 : Math.max(seconds - lasts, 0) * (1 / (1 + margin) - 1);

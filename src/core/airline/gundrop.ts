@@ -47,6 +47,8 @@ export const capSpread = 0.15;
  * @returns m²; refuses a point whose cap is not below its inlet
  * Source: isentropic flow of a perfect gas through an orifice, ṁ = A·p₀/√(RT)·√(2γ/(γ−1)·(r^{2/γ} − r^{(γ+1)/γ})), r not
  * under 0.528; pressures absolute.
+ * Formula: ṁ = A·p₀/√(RT)·√(2γ/(γ−1)·(r^{2/γ} − r^{(γ+1)/γ})), r not under 0.528
+ * @example gunDropOf({ inlet: 200000, cap: 70000, air: 0.006 }) → { gun: 1.0194e-05, cap: 1.80242e-05 }
  */
 export function gunDropOf({ inlet, cap, air }: RatedAir): Outcome<GunDrop> {
   const wrong = refuseUnlessPositive({
@@ -78,6 +80,7 @@ export interface CapAir {
  * What the cap has while the inlet has so much.
  *
  * @param inlet Pa gauge, trigger pulled
+ * Source: isentropic flow through two orifices in series
  */
 export function capAt({ gun, cap: opening }: GunDrop, inlet: number): Outcome<CapAir> {
   const wrong = refuseUnlessPositive({ 'pressure at the inlet': inlet });
@@ -99,6 +102,7 @@ export function capAt({ gun, cap: opening }: GunDrop, inlet: number): Outcome<Ca
  *
  * @param cap Pa gauge
  * @returns Pa gauge and m³/s of free air; refuses a cap pressure the gun’s own passages cannot feed
+ * Source: isentropic flow through two orifices in series
  */
 export function inletFor(
   drop: GunDrop,

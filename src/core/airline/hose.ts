@@ -27,6 +27,8 @@ export interface AirHose {
  * @returns Pa gauge; refuses a hose that cannot pass the flow
  * Source: Darcy–Weisbach, isothermal compressible flow, p₁² − p₂² = (fL/D + ΣK + 2 ln(p₁/p₂))·G²RT; friction
  * factor of Haaland (1983); roughness 1.5 µm.
+ * Formula: p₁² − p₂² = (fL/D + ΣK + 2 ln(p₁/p₂))·G²RT
+ * @example hoseOutlet(0.00521243397480954, 1200000, { bore: 0.009, length: 10 }, 293.15) → 1.19252e+06
  */
 export function hoseOutlet(
   freeAir: number,
@@ -75,6 +77,8 @@ export function hoseOutlet(
  *
  * @param wanted Pa gauge at the gun
  * @returns Pa gauge; refuses a hose that would need more than `most`
+ * Source: Darcy–Weisbach, isothermal; Haaland 1983
+ * @example wallPressure(0.00521243397480954, 136372.1347804675, { bore: 0.009, length: 10 }) → 174605
  */
 export function wallPressure(
   freeAir: number,
@@ -121,7 +125,11 @@ export interface HoseFix {
   readonly gains: number;
 }
 
-/** The usual next bore, half the length, couplings off: each by itself, and what it gains at the gun. */
+/**
+ * The usual next bore, half the length, couplings off: each by itself, and what it gains at the gun.
+ *
+ * Source: Darcy–Weisbach, isothermal; Haaland 1983
+ */
 export function hoseFixes(freeAir: number, inlet: number, hose: AirHose): HoseFix[] {
   const now = hoseOutlet(freeAir, inlet, hose);
   const before = typeof now === 'number' ? now : 0;

@@ -45,6 +45,7 @@ const driedTo = 276.15;
  * how damp the air is at the gun once it is let down.
  *
  * Vapour’s pressure falls with the air’s when it expands; all saturation pressures by Magnus.
+ * Source: Magnus; what a separator and a dryer let through, defaults
  */
 export function moistureForecast(question: MoistureQuestion): Outcome<MoistureForecast> {
   const {

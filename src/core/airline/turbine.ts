@@ -8,7 +8,11 @@ export interface Turbine {
   readonly open: number;
 }
 
-/** Usual turbines by their stages: a default until the maker’s figures are entered. Pa, m³/s. */
+/**
+ * Usual turbines by their stages: a default until the maker’s figures are entered. Pa, m³/s.
+ *
+ * Source: estimate between its two ends, p = p_sealed·(1 − (Q/Q_open)²)
+ */
 export const turbineOf = (stages: number): Turbine => ({
   sealed: 1.25e4 * Math.max(stages, 1),
   open: 40e-3,
@@ -17,7 +21,12 @@ export const turbineOf = (stages: number): Turbine => ({
 /** Air of a turbine leaves it this warm, K: it thins a film’s solvent and dries the spray. A default. */
 export const turbineAir = 323.15;
 
-/** Pressure a turbine gives at a flow, Pa: it falls with the square of the flow. An estimate between its two ends. */
+/**
+ * Pressure a turbine gives at a flow, Pa: it falls with the square of the flow. An estimate between its two ends.
+ *
+ * Formula: p = p_sealed·(1 − (Q/Q_open)²)
+ * Source: estimate between its two ends, p = p_sealed·(1 − (Q/Q_open)²)
+ */
 export const turbinePressure = ({ sealed, open }: Turbine, flow: number): number =>
   Math.max(sealed * (1 - (flow / open) ** 2), 0);
 
@@ -26,6 +35,7 @@ export const turbinePressure = ({ sealed, open }: Turbine, flow: number): number
  *
  * @param takes m³/s of free air the gun passes
  * @returns Pa gauge; refuses a gun that takes more than the turbine and hose can pass
+ * Source: estimate between its two ends, p = p_sealed·(1 − (Q/Q_open)²)
  */
 export function turbineAtGun(turbine: Turbine, takes: number, hose: AirHose): Outcome<number> {
   const wrong = refuseUnlessPositive({

@@ -14,6 +14,7 @@ const vapourGas = 461.5;
  * @param tank gauge pressure, Pa, and K in the tank
  * @returns kg/s; none when the tank can hold all of it as vapour
  * Source: Magnus saturation pressure; intake vapour less what saturated air at tank pressure carries.
+ * Formula: dry air × (mixing ratio drawn − mixing ratio saturated in the tank)
  */
 export function waterInLine(
   freeAir: number,

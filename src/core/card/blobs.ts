@@ -9,7 +9,11 @@ export interface Blob {
   readonly y1: number;
 }
 
-/** Patches above a threshold, joined over edges, the largest first. */
+/**
+ * Patches above a threshold, joined over edges, the largest first.
+ *
+ * Source: connected regions, four neighbours
+ */
 export function blobsAbove({ width, height, at }: Field, threshold: number, least = 1): Blob[] {
   const seen = new Uint8Array(at.length);
   const stack: number[] = [];

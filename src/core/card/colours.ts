@@ -16,7 +16,11 @@ const empty = (width: number, height: number): Colours => ({
   of: [new Float32Array(width * height), new Float32Array(width * height), new Float32Array(width * height)],
 });
 
-/** Half as large along both sides. */
+/**
+ * Half as large along both sides.
+ *
+ * Source: area means; Beer–Lambert for what the film lets through
+ */
 export function halved({ width, height, of }: Colours): Colours {
   const out = empty(floor(width / 2), floor(height / 2));
   for (let k = 0; k < 3; k += 1) {
@@ -35,7 +39,11 @@ export function halved({ width, height, of }: Colours): Colours {
   return out;
 }
 
-/** A picture made smaller by a whole number: means of squares. */
+/**
+ * A picture made smaller by a whole number: means of squares.
+ *
+ * Source: area means; Beer–Lambert for what the film lets through
+ */
 export function shrunk({ width, height, data }: CardPhoto, by: number): Colours {
   const out = empty(floor(width / by), floor(height / by));
   const share = 1 / (by * by);
@@ -53,6 +61,8 @@ export function shrunk({ width, height, data }: CardPhoto, by: number): Colours 
 /**
  * A picture seen through a mapping: for every pixel of the new one the place in the old one, between its pixels. What
  * lies beside the picture is as its rim.
+ *
+ * Source: area means; Beer–Lambert for what the film lets through
  */
 export function through({ width, height, data }: CardPhoto, to: Mapping, w: number, h: number): Colours {
   const out = empty(w, h);

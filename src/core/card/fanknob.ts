@@ -22,6 +22,8 @@ const between = (at: number, [x, y]: readonly [number, number], [u, v]: readonly
  *
  * @returns none with fewer than two cards of different turns
  * @example 60 mm shut and 240 mm at two turns, both from 0.2 m: 150 mm at one turn, and 225 mm at one turn from 0.3 m
+ * Source: a straight line between two cards; widths go with the distance
+ * @example fanAtTurns([{ turns: 0, width: 0.2, distance: 0.17 }, { turns: 2, width: 0.26, distance: 0.17 }], 0, 0.17) → 0.2
  */
 export function fanAtTurns(cards: readonly KnobFan[], turns: number, distance: number): number | undefined {
   const known = byTurns(cards);
@@ -37,6 +39,8 @@ export function fanAtTurns(cards: readonly KnobFan[], turns: number, distance: n
  * Turns of the knob for a fan so wide; none where no two cards tell, or none of them reaches it.
  *
  * @example of the same gun 150 mm from 0.2 m: one turn
+ * Source: a straight line between two cards; widths go with the distance
+ * @example turnsForFan([{ turns: 0, width: 0.06, distance: 0.17 }, { turns: 2, width: 0.26, distance: 0.17 }], 0.11, 0.17) → 0.5
  */
 export function turnsForFan(cards: readonly KnobFan[], width: number, distance: number): number | undefined {
   const known = byTurns(cards);

@@ -9,7 +9,11 @@ const hides = 0.76;
 /** A film of no colour that leaves less than this of the paper’s light is black: nothing shines back from it. */
 const black = 0.45;
 
-/** ln of brightness over the blank card’s, by which the printed square is found. */
+/**
+ * ln of brightness over the blank card’s, by which the printed square is found.
+ *
+ * Source: Beer–Lambert
+ */
 export function toneOf(light: Field, paper: Field): Field {
   const at = new Float32Array(light.at.length);
   for (let i = 0; i < at.length; i += 1) at[i] = log(max(light.at[i] as number, 2) / (paper.at[i] as number));
@@ -25,6 +29,7 @@ export function toneOf(light: Field, paper: Field): Field {
  * @param covered 1 where film may be, or cannot, when that is known: the paper is then followed more closely beside it
  * @returns also how far off the paper’s colour the thickest of it is, as a share of the paper’s light, and whether it
  * is lighter than its paper
+ * Source: Beer–Lambert
  */
 export function filmOn(
   { width, height, of }: Colours,
@@ -66,7 +71,11 @@ export function filmOn(
   return { film: { width, height, at }, contrast: sqrt(square / 3), lighter };
 }
 
-/** A quantile of a field, by some forty thousand of its pixels. */
+/**
+ * A quantile of a field, by some forty thousand of its pixels.
+ *
+ * Source: Beer–Lambert
+ */
 export function quantile(values: Float32Array, p: number): number {
   const step = max(1, floor(values.length / 40_000));
   const some = new Float32Array(floor((values.length - 1) / step) + 1).map(

@@ -42,7 +42,11 @@ const rimOf = 5;
 /** Focal length of a phone’s camera, in longer sides of its picture. A default: it only tells how long a tilted card is. */
 const usualFocal = 1.1;
 
-/** Finds the card, its printed square and its scale, and lays it flat. */
+/**
+ * Finds the card, its printed square and its scale, and lays it flat.
+ *
+ * Source: projective mapping of a plane
+ */
 export function layFlat(photo: CardPhoto, taps?: Taps): Outcome<FlatCard> {
   const { quad, hull } = outlineIn(photo);
   return quad ? byOutline(photo, quad, taps) : bySquare(photo, hull, taps);

@@ -9,13 +9,19 @@ export const cardQuestions = [
   'Is it wet, not dusty?',
 ] as const;
 
-/** Score of a card by eye: the share of the five that are answered yes. */
+/**
+ * Score of a card by eye: the share of the five that are answered yes.
+ *
+ * Source: trade practice: one lever up while a card scores better, one step back
+ */
 export const scoreByEye = (answers: readonly boolean[]): number =>
   answers.filter(Boolean).length / cardQuestions.length;
 
 /**
  * Score of a card as read, 0–1: evenness, texture, large drops and ridges, each to about what the eye would call
  * good.
+ *
+ * Source: trade practice: one lever up while a card scores better, one step back
  */
 export function scoreOf({
   flatness,
@@ -59,6 +65,7 @@ const better = 0.02;
  * @param rungs in the order they were sprayed
  * @param step Pa
  * @param most Pa the gun or the sheet ends at
+ * Source: trade practice: one lever up while a card scores better, one step back
  */
 export function ladderStep(rungs: readonly CardRung[], step: number, most: number): LadderStep {
   const last = rungs.at(-1);

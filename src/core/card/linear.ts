@@ -5,6 +5,7 @@ const { abs } = Math;
  *
  * @param rows each with its right side at the end; they are changed
  * @returns the unknowns; nothing of what does not depend on the equations: 0
+ * Source: Gaussian elimination with pivots
  */
 export function solve(rows: number[][]): number[] {
   const n = rows.length;

@@ -24,6 +24,8 @@ export interface Outline {
 /**
  * The card in a picture, by its edges: the smallest thing of one colour that reaches round the middle. Nothing where
  * its edges are not seen, as when it fills the picture.
+ *
+ * Source: first principles: the paper is what differs from its surroundings
  */
 export function outlineIn(photo: CardPhoto): Outline {
   const by = max(round(max(photo.width, photo.height) / lookAt), 1);

@@ -15,6 +15,7 @@ const blocks = 16;
  * @param closely the film is among it: the paper’s own shadows are followed
  *
  * Blocks that lie well beside the surface are covered with film and are left out, round by round.
+ * Source: a plane fitted to what is bare paper
  */
 export function paperUnder({ width, height, at }: Field, covered?: Uint8Array, closely = false): Field {
   const samples: { x: number; y: number; value: number; rim: boolean; i: number; j: number }[] = [];

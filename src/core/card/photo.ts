@@ -14,7 +14,11 @@ export interface Field {
   readonly at: Float32Array;
 }
 
-/** Brightness of a picture, 0–255: ITU-R BT.601 weights. */
+/**
+ * Brightness of a picture, 0–255: ITU-R BT.601 weights.
+ *
+ * Source: ITU-R BT.709 luminance
+ */
 export function brightness({ width, height, data }: CardPhoto): Field {
   const at = new Float32Array(width * height);
   for (let i = 0; i < at.length; i += 1)
@@ -25,7 +29,11 @@ export function brightness({ width, height, data }: CardPhoto): Field {
   return { width, height, at };
 }
 
-/** Mean over a square of 2r + 1 pixels, by running sums along rows and then columns. */
+/**
+ * Mean over a square of 2r + 1 pixels, by running sums along rows and then columns.
+ *
+ * Source: ITU-R BT.709 luminance
+ */
 export function smoothed({ width, height, at }: Field, r: number): Field {
   if (r < 1) return { width, height, at };
   const rows = new Float32Array(at.length);

@@ -14,7 +14,11 @@ export type Quad = readonly [Point, Point, Point, Point];
 /** From a place on one plane to the place on another that a camera sees there. */
 export type Mapping = (x: number, y: number) => Point;
 
-/** The mapping that takes four places of a plane to four places of a picture: a homography. */
+/**
+ * The mapping that takes four places of a plane to four places of a picture: a homography.
+ *
+ * Source: projective geometry; convex hull by Andrew’s chain
+ */
 export function mapping(from: Quad, to: Quad): Mapping {
   const rows = from.flatMap(({ x, y }, i) => {
     const { x: u, y: v } = to[i] as Point;
@@ -39,9 +43,18 @@ export function mapping(from: Quad, to: Quad): Mapping {
   };
 }
 
+/**
+ * Distance of two points.
+ *
+ * Source: projective geometry; convex hull by Andrew’s chain
+ */
 export const apart = (a: Point, b: Point): number => hypot(a.x - b.x, a.y - b.y);
 
-/** A rectangle from the origin. */
+/**
+ * A rectangle from the origin.
+ *
+ * Source: projective geometry; convex hull by Andrew’s chain
+ */
 export const rectangle = (width: number, height: number): Quad => [
   { x: 0, y: 0 },
   { x: width, y: 0 },
@@ -53,6 +66,11 @@ export const rectangle = (width: number, height: number): Quad => [
 const turnOf = (a: Point, b: Point, c: Point): number =>
   (b.x - a.x) * (c.y - a.y) - (b.y - a.y) * (c.x - a.x);
 
+/**
+ * Area of a polygon, positive where its corners go round one way.
+ *
+ * Source: projective geometry; convex hull by Andrew’s chain
+ */
 export function areaOf(points: readonly Point[]): number {
   let sum = 0;
   for (let i = 0; i < points.length; i += 1) {
@@ -62,7 +80,11 @@ export function areaOf(points: readonly Point[]): number {
   return Math.abs(sum) / 2;
 }
 
-/** The convex hull, clockwise in a picture. */
+/**
+ * The convex hull, clockwise in a picture.
+ *
+ * Source: projective geometry; convex hull by Andrew’s chain
+ */
 export function hullOf(points: readonly Point[]): Point[] {
   const sorted = [...points].sort((a, b) => a.x - b.x || a.y - b.y);
   const half = (some: readonly Point[]) => {
@@ -86,6 +108,7 @@ const cornersTried = 18;
  * has not four sides.
  *
  * @param edge the places it was found by
+ * Source: projective geometry; convex hull by Andrew’s chain
  */
 export function quadOf(edge: readonly Point[]): Quad | undefined {
   const hull = hullOf(edge);
@@ -129,6 +152,7 @@ const oneSide = 0.09;
  * fewer than four sides are seen.
  *
  * @param edge the places it was found by, those on the picture’s rim among them
+ * Source: projective geometry; convex hull by Andrew’s chain
  */
 export function quadBeyond(edge: readonly Point[], width: number, height: number): Quad | undefined {
   const onRim = ({ x, y }: Point) => x < 0.75 || y < 0.75 || x > width - 0.75 || y > height - 0.75;

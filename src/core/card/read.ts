@@ -61,6 +61,7 @@ const nothingSeen = 'No pattern stands out from the card. Spray longer, or on a 
  * @param photo the card, a blank margin round the pattern
  * @param taps two places a known way apart; the scale is found from the printed square when left out
  * @returns refuses pictures that cannot be read: no scale, no pattern, no blank margin, blur, glare
+ * Source: see the card reader’s decision record
  */
 export function readCard(photo: CardPhoto, taps?: Taps): Outcome<CardPattern> {
   if (photo.width < 120 || photo.height < 120)

@@ -14,6 +14,7 @@ const clear = [1.25, 0.85, 0.55] as const;
  * The printed square: of one tone, square, filled, and in a corner; darker than its card, or lighter on a dark one.
  *
  * @param tone ln of the picture over its blank card
+ * Source: first principles: a dark square, its corners and its edge
  */
 export function squareIn(tone: Field): Quad | undefined {
   const opposite = { ...tone, at: tone.at.map((each) => -each) };
@@ -85,13 +86,21 @@ function edgesOf({ width, height, at }: Field, { x0, x1, y0, y1 }: Blob, level: 
   return points;
 }
 
-/** Something in a corner of the picture: the printed square, sharp or not. */
+/**
+ * Something in a corner of the picture: the printed square, sharp or not.
+ *
+ * Source: first principles: a dark square, its corners and its edge
+ */
 export const inCorner = ({ x0, x1, y0, y1 }: Blob, { width, height }: Field): boolean => {
   const [cx, cy] = [(x0 + x1) / 2 / width, (y0 + y1) / 2 / height];
   return (cx < 0.3 || cx > 0.7) && (cy < 0.3 || cy > 0.7);
 };
 
-/** How soft the edges of a square are: the way from a tenth to nine tenths of its tone, as a share of its side. */
+/**
+ * How soft the edges of a square are: the way from a tenth to nine tenths of its tone, as a share of its side.
+ *
+ * Source: first principles: a dark square, its corners and its edge
+ */
 export function softnessOf({ width, height, at }: Field, square: Quad): number {
   const side = apart(square[0], square[1]);
   const ramps = square.map((corner, i) => {

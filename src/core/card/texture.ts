@@ -3,7 +3,11 @@ import type { Field } from './photo';
 
 const { exp, max } = Math;
 
-/** Large drops a cm²: patches that stand well over the film round them. */
+/**
+ * Large drops a cm²: patches that stand well over the film round them.
+ *
+ * Source: first principles: drops apart from the field, grain within it
+ */
 export function spatterOf(film: Field, soft: Field, peak: number, scale: number): number {
   // By what it hides: where the film is thick a little more of it changes nothing that is seen.
   const hidden = (value: number) => 1 - exp(-max(value, 0));
@@ -16,7 +20,11 @@ export function spatterOf(film: Field, soft: Field, peak: number, scale: number)
   return covered > 0 ? drops.length / covered : 0;
 }
 
-/** Pixels over which the texture is alike: where its correlation with itself has fallen to a half. */
+/**
+ * Pixels over which the texture is alike: where its correlation with itself has fallen to a half.
+ *
+ * Source: first principles: drops apart from the field, grain within it
+ */
 export function speckleOf(film: Field, soft: Field, peak: number): number {
   const { width, height } = film;
   let zero = 0;

@@ -20,6 +20,7 @@ const roundBelow = 1.15;
  *
  * @param soft the same film, calmed
  * @returns nothing where there is no film
+ * Source: principal axis of the covered area
  */
 export function upright(film: Field, soft: Field, peak: number, noise: number): Upright | undefined {
   const { width, height } = film;

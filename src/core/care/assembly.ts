@@ -30,6 +30,8 @@ const tubeWords = {
 /**
  * How a clean gun is put together, in order: the fluid side before the air side, nothing under pressure, and a card
  * at the end.
+ *
+ * Source: shop practice, defaults
  */
 export function assemblySteps({ atomising, feed, bleeder, sprays }: AssemblyQuestion): AssemblyStep[] {
   if (atomising === 'airless')

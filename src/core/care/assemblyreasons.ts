@@ -27,6 +27,11 @@ const reasons: Partial<Record<AssemblyStepId, string>> = {
   card: 'No coat without a fresh card since the gun was apart.',
 };
 
-/** Why a step of putting a gun together is done. Apart from the steps: only who is about to do one reads it. */
+/**
+ * Why a step of putting a gun together is done. Apart from the steps: only who is about to do one reads it.
+ *
+ * Source: shop practice, defaults
+ * @example assemblyReason('knobs') → 'Cleaning erases the set-up.'
+ */
 export const assemblyReason = (id: AssemblyStepId, sprays: AssemblyQuestion['sprays'] = 'level'): string =>
   id === 'tube' ? tube[sprays] : (reasons[id] ?? '');

@@ -41,7 +41,12 @@ const families: readonly (readonly [RegExp, CleanerFamily])[] = [
   [/\bwater\b(?!\W*(?:borne|based|free|reduc))|wasser|\beau\b|\b[aá]gua\b|\bacqua\b|soap|suds/i, 'water'],
 ];
 
-/** The family of a cleaner by its words; `named` where the words do not say what it is made of. */
+/**
+ * The family of a cleaner by its words; `named` where the words do not say what it is made of.
+ *
+ * Source: compatibility of cleaners, metals and seals, trade knowledge
+ * @example cleanerFamily('Water') → 'water'
+ */
 export const cleanerFamily = (words: string): CleanerFamily =>
   // “Water-borne gun wash” is a gun wash: the order of the list decides.
   families.find(([pattern]) => pattern.test(words.trim()))?.[1] ?? 'named';
@@ -98,6 +103,9 @@ export interface CleanerQuestion {
 /**
  * What speaks against a cleaner: the coating, the seals, the metals. Empty when nothing known does. A liquid known
  * by name only is not judged against seals; its sheet is.
+ *
+ * Source: compatibility of cleaners, metals and seals, trade knowledge
+ * @example cleanerConcerns({ cleaner: 'styrene', chemistry: 'lacquer' }) → [{ weight: 'stop', with: 'coating', says: 'Styrene is a part of resins, not a cleaner.', instead: 'Use lacquer thinner.' }]
  */
 export function cleanerConcerns({
   cleaner,

@@ -4,6 +4,11 @@ import { liquidShare, type CareBearings, type CleaningStep, type StepRow } from 
 /** The least liquid that wets a cup, m³. An estimate of ours. */
 const leastRinse = 50e-6;
 
+/**
+ * The cup or pot is emptied.
+ *
+ * Source: shop practice, defaults
+ */
 export const empty: StepRow = ({ gelled, peroxide }) => ({
   id: 'empty',
   phase: 'flush',
@@ -19,6 +24,11 @@ export const empty: StepRow = ({ gelled, peroxide }) => ({
   opens: true,
 });
 
+/**
+ * What is catalysed is dealt with first.
+ *
+ * Source: shop practice, defaults
+ */
 export const catalyst: StepRow = ({ peroxide }) =>
   peroxide && {
     id: 'catalyst',
@@ -28,6 +38,11 @@ export const catalyst: StepRow = ({ peroxide }) =>
     risks: ['catalyst', 'heat'],
   };
 
+/**
+ * A first rinse.
+ *
+ * Source: shop practice, defaults
+ */
 export const rinse: StepRow = ({ airless, feed, liquid, dead }) => ({
   id: 'rinse',
   phase: 'flush',
@@ -42,6 +57,11 @@ export const rinse: StepRow = ({ airless, feed, liquid, dead }) => ({
   risks: ['coating'],
 });
 
+/**
+ * A soak that softens.
+ *
+ * Source: shop practice, defaults
+ */
 export const soften: StepRow = ({ gelled, airless, liquid, dead }) =>
   gelled && {
     id: 'soften',
@@ -92,6 +112,11 @@ const running = (about: CareBearings): Pick<CleaningStep, 'risks' | 'pressurises
 
 const capital = (words: string) => `${words.slice(0, 1).toUpperCase()}${words.slice(1)}`;
 
+/**
+ * Flushed until clear.
+ *
+ * Source: shop practice, defaults
+ */
 export const flush: StepRow = (about) => {
   const { family, airless, liquid, dead, bleeder, gelled } = about;
   return {
@@ -113,6 +138,11 @@ export const flush: StepRow = (about) => {
   };
 };
 
+/**
+ * A second cleaner after the first.
+ *
+ * Source: shop practice, defaults
+ */
 export const second: StepRow = (about) => {
   const { family, lasts, dead, bleeder, twice, waterBorne, chemistry } = about;
   const run = runs[family](lasts, bleeder);

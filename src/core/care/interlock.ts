@@ -6,6 +6,7 @@ import type { CleaningStep } from './step';
  *
  * @param steps in their order, each with whether it is on record
  * @returns by index, the step that comes first
+ * Source: local codes and trade practice: solvent and heat, lids and static
  */
 export function heldBack(
   steps: readonly (Pick<CleaningStep, 'opens' | 'pressurises' | 'relieves'> & { readonly done: boolean })[],

@@ -4,6 +4,8 @@ import type { CleaningQuestion, CleaningStep } from './step';
 /**
  * Between coats, with mix still in the gun: cap wiped, cup covered, nothing opened. It buys time until the mix’s own
  * end, never past it.
+ *
+ * Source: shop practice, defaults
  */
 export function midwaySteps(
   question: Pick<CleaningQuestion, 'atomising' | 'feed' | 'bleeder' | 'cleaner'> & {

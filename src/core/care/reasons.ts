@@ -42,6 +42,11 @@ function fitting(id: string): readonly [string, string] | undefined {
     : undefined;
 }
 
+/**
+ * Why a cleaning step is done.
+ *
+ * Source: shop practice, defaults
+ */
 export function stepReason({ id, why = id, because, prevents }: CleaningStep): {
   readonly because: string;
   readonly prevents: string;

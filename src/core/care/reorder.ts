@@ -6,6 +6,8 @@ import { refuse, type Outcome } from '../refusal';
  *
  * @param perDay renewals a day, of all guns that use it
  * @param lead days until an order is there
+ * Source: mean use over the lead time and a margin
+ * @example reorderPoint(0.1, 10) → 3
  */
 export function reorderPoint(perDay: number, lead: number, service = 0.95): Outcome<number> {
   if (!(perDay >= 0) || !(lead >= 0) || !Number.isFinite(perDay * lead))

@@ -14,6 +14,9 @@ export interface WornTip {
 /**
  * When a tip measured on a card will have lost the share of its fan at which it is renewed, taking the loss to grow
  * evenly with what is sprayed. m³ left, with the reading's own error as its spread.
+ *
+ * Source: wear formula and what a tip costs
+ * @example tipForecast({ volume: 0.1, fresh: 0.254, fan: 0.18 }, 0.25) → { low: 0, middle: 0, high: 0 }
  */
 export function tipForecast(
   { volume, fresh, fan, error = 6e-3 }: WornTip,
@@ -45,6 +48,8 @@ export function tipForecast(
  * @param ahead m³ that a new tip would take for what is still to be sprayed
  * @param price currency a m³ of coating
  * @returns currency
+ * Source: wear formula and what a tip costs
+ * @example costOfRunningOn(0.15, 0.3, 0.2, 8000) → 402.61
  */
 export function costOfRunningOn(lost: number, volume: number, ahead: number, price: number): number {
   if (!(lost > 0) || !(volume > 0) || !(ahead > 0)) return 0;
@@ -56,7 +61,12 @@ export function costOfRunningOn(lost: number, volume: number, ahead: number, pri
   return (even + 9 * (volume + ahead - end)) * price;
 }
 
-/** m³ after which the paint a worn tip wastes has cost as much as a new one; infinite where it wastes none. */
+/**
+ * m³ after which the paint a worn tip wastes has cost as much as a new one; infinite where it wastes none.
+ *
+ * Source: wear formula and what a tip costs
+ * @example breakEven(0, 0.3, 8000, 40) → Infinity
+ */
 export function breakEven(lost: number, volume: number, price: number, tip: number): number {
   if (!(lost > 0) || !(volume > 0) || !(price > 0)) return Infinity;
   let low = 0;

@@ -1,7 +1,10 @@
 import type { CleaningStep, StepRow } from './step';
 
-/** Pressure out, before anything is opened and after everything that put it under pressure. */
-
+/**
+ * Pressure out, before anything is opened and after everything that put it under pressure.
+ *
+ * Source: usual caution; the gun’s own instructions outrank it
+ */
 export const relief: StepRow = ({ airless, under, bleeder }) =>
   airless
     ? {
@@ -44,6 +47,11 @@ const again = (
 
 const airOffAgain = 'Air off, pressure out of cup or pot again, trigger until it is quiet.';
 
+/**
+ * Pressure let off once more before the tip comes off.
+ *
+ * Source: usual caution; the gun’s own instructions outrank it
+ */
 export const reliefAgain: StepRow = ({ airless, under, gelled }) =>
   under &&
   !(airless && gelled) && {
@@ -55,7 +63,11 @@ export const reliefAgain: StepRow = ({ airless, under, gelled }) =>
       : 'A lid or a nozzle taken off under pressure.',
   };
 
-/** After the storage liquid or the proof; a gelled airless that is to be stored is refused before. */
+/**
+ * After the storage liquid or the proof; a gelled airless that is to be stored is refused before.
+ *
+ * Source: usual caution; the gun’s own instructions outrank it
+ */
 export const reliefLast: StepRow = ({ airless, under, approach }) =>
   (airless || (under && approach === 'strip')) && {
     id: 'relief-last',
@@ -64,6 +76,11 @@ export const reliefLast: StepRow = ({ airless, under, approach }) =>
     prevents: airless ? 'A gun that stands loaded.' : 'A lid opened under pressure tomorrow.',
   };
 
+/**
+ * The tip comes off, the pressure relieved.
+ *
+ * Source: usual caution; the gun’s own instructions outrank it
+ */
 export const tipOff: StepRow = ({ airless }) =>
   airless && {
     id: 'tip-off',

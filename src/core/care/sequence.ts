@@ -42,6 +42,7 @@ const gunSafe = 'gun-safe solvent';
  *
  * Refuses when nobody has said what the coating is and no cleaner is named; when no liquid is left that the coating
  * and the metals bear; and when solvent would stand on seals that it swells.
+ * Source: shop practice, defaults
  */
 export function cleaningSequence(question: CleaningQuestion): Outcome<CleaningSequence> {
   const { chemistry, approach = 'strip', cleaner, seals, wetted, gelled } = question;

@@ -24,6 +24,10 @@ const soakRules: readonly SoakRule[] = [
   { part: 'Gauge and regulator', may: false, because: 'Liquid behind the diaphragm ends them.', families: ['remote', 'airless'] },
 ];
 
-/** What of a gun may be soaked, and what never. */
+/**
+ * What of a gun may be soaked, and what never.
+ *
+ * Source: shop practice, defaults
+ */
 export const soaking = (family: GunFamily): SoakRule[] =>
   soakRules.filter(({ families }) => families.includes(family));

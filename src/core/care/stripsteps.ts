@@ -125,7 +125,11 @@ const storing: readonly StepRow[] = [
   }),
 ];
 
-/** What is done to the emptied gun, by the way it is cleaned. */
+/**
+ * What is done to the emptied gun, by the way it is cleaned.
+ *
+ * Source: shop practice, defaults
+ */
 export const partSteps = ({
   airless,
   approach,
@@ -134,6 +138,11 @@ export const partSteps = ({
   readonly approach: 'strip' | 'store';
 }): readonly StepRow[] => (approach === 'store' ? storing : airless ? airlessParts : gun);
 
+/**
+ * Shown clean.
+ *
+ * Source: shop practice, defaults
+ */
 export const prove: StepRow = ({ airless, under, lasts, dead }) =>
   !airless && {
     id: 'prove',
@@ -148,6 +157,11 @@ export const prove: StepRow = ({ airless, under, lasts, dead }) =>
     ...(under ? { pressurises: true as const } : {}),
   };
 
+/**
+ * Where the waste goes.
+ *
+ * Source: shop practice, defaults
+ */
 export const waste: StepRow = ({ oxidises }) => ({
   id: 'waste',
   phase: 'waste',

@@ -119,7 +119,12 @@ const checks: Record<Symptom, readonly PartCheck[]> = {
   ],
 };
 
-/** The symptom a fault of the card reader is. */
+/**
+ * The symptom a fault of the card reader is.
+ *
+ * Source: trade knowledge
+ * @example symptomOfCard('spitting') → 'spits'
+ */
 export const symptomOfCard = (fault: CardFault | 'good'): Symptom | undefined =>
   fault === 'spitting' ? 'spits' : symptoms.find((each) => each === fault);
 
@@ -147,6 +152,8 @@ const findCounts = 2;
  * The parts to look at for a symptom, in the order that finds the culprit soonest: likelihood ÷ time to look, which
  * is the least expected time of any order when looking settles it (Smith’s rule). A part past its life is up to three
  * times as likely, one found guilty here before likelier still.
+ *
+ * Source: trade knowledge
  */
 export function partsToCheck({
   symptom,
@@ -180,6 +187,10 @@ export function partsToCheck({
     );
 }
 
-/** Symptoms that a kind of gun can have at all. */
+/**
+ * Symptoms that a kind of gun can have at all.
+ *
+ * Source: trade knowledge
+ */
 export const symptomsOf = (family: GunFamily): Symptom[] =>
   symptoms.filter((each) => checks[each].some(({ families }) => !families || families.includes(family)));

@@ -8,6 +8,9 @@ import { refuse, type Outcome } from '../refusal';
  * @param to K
  * @param B K
  * @returns m²/s
+ * Formula: ln ν = a + B/T
+ * Source: Andrade: ln ν = a + B/T
+ * @example shiftViscosity(1, 296.15, 301.15, 2192.6205625) → 0.88433
  */
 export function shiftViscosity(viscosity: number, from: number, to: number, B: number): number {
   return viscosity * Math.exp(B * (1 / to - 1 / from));
@@ -17,6 +20,7 @@ export function shiftViscosity(viscosity: number, from: number, to: number, B: n
  * B of a liquid timed at two temperatures.
  *
  * @returns K; refuses two temperatures less than 2 K apart, where timing error would drown the difference
+ * Source: Andrade: ln ν = a + B/T
  */
 export function andradeFromPair(
   first: { readonly viscosity: number; readonly temperature: number },
@@ -36,5 +40,7 @@ export function andradeFromPair(
  *
  * @param perDegree share a kelvin, 0.03 for 3 %
  * @param at K
+ * Source: Andrade: ln ν = a + B/T
+ * @example andradeFromSlope(0.025, 296.15) → 2192.62
  */
 export const andradeFromSlope = (perDegree: number, at: number): number => perDegree * at * at;

@@ -29,6 +29,8 @@ const warmestAt = 15 * 3600;
 /**
  * A day’s course of the room, every quarter of an hour: a cosine of the air, the part behind it, the water constant.
  * An estimate for planning; the reading before the coat decides.
+ *
+ * Source: estimate: a cosine of the day, ISO 2533 for the height
  */
 export function dayCurve({ coldest, warmest, dawnHumidity, lag }: DayForecast): RoomAt[] {
   const mean = (coldest + warmest) / 2;
@@ -55,6 +57,7 @@ export function dayCurve({ coldest, warmest, dawnHumidity, lag }: DayForecast): 
  * The room between readings entered for some hours, every quarter of an hour; it runs round midnight.
  *
  * @param readings at least two, at different times
+ * Source: estimate: a cosine of the day, ISO 2533 for the height
  */
 export function curveThrough(readings: readonly RoomAt[]): Outcome<RoomAt[]> {
   const known = [...readings].sort((a, b) => a.at - b.at);
@@ -86,7 +89,11 @@ export interface RoomLimits {
   readonly dew: number;
 }
 
-/** Is the room inside a sheet’s limits? */
+/**
+ * Is the room inside a sheet’s limits?
+ *
+ * Source: estimate: a cosine of the day, ISO 2533 for the height
+ */
 export function roomFits({ air, part, humidity }: Omit<RoomAt, 'at'>, limits: RoomLimits): boolean {
   const margin = dewMargin(air, humidity, part);
   const inside = (value: number, { min, max }: { min: number; max: number }) => value >= min && value <= max;
@@ -99,7 +106,11 @@ export function roomFits({ air, part, humidity }: Omit<RoomAt, 'at'>, limits: Ro
   );
 }
 
-/** When of a day the room is right: spans of s since midnight, to a quarter of an hour. */
+/**
+ * When of a day the room is right: spans of s since midnight, to a quarter of an hour.
+ *
+ * Source: estimate: a cosine of the day, ISO 2533 for the height
+ */
 export function rightTimes(curve: readonly RoomAt[], limits: RoomLimits): { from: number; to: number }[] {
   const spans: { from: number; to: number }[] = [];
   for (const [i, room] of curve.entries()) {
@@ -112,5 +123,9 @@ export function rightTimes(curve: readonly RoomAt[], limits: RoomLimits): { from
   return spans;
 }
 
-/** Air pressure at a height, Pa. Source: ISO 2533 standard atmosphere. @param altitude m */
+/**
+ * Air pressure at a height, Pa. Source: ISO 2533 standard atmosphere. @param altitude m
+ *
+ * Formula: 101325·(1 − 2.25577e-5·h)^5.25588
+ */
 export const pressureAt = (altitude: number): number => 101_325 * (1 - 2.25577e-5 * altitude) ** 5.25588;

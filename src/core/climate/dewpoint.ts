@@ -14,6 +14,8 @@ export const dewMarginLimit = 3;
  * @param humidity relative, 0–1
  * @returns K; refuses a humidity outside 0–1 and a temperature the formula was not made for (−45 to 60 °C)
  * Source: Magnus over water, 6.112 hPa, 17.62, 243.12 °C.
+ * Formula: 6.112 hPa·e^(17.62 t/(243.12 + t)) turned round
+ * @example dewPoint(284.15, 1) → 284.15
  */
 export function dewPoint(temperature: number, humidity: number): Outcome<number> {
   if (!(humidity > 0 && humidity <= 1))
@@ -39,6 +41,8 @@ export function dewPoint(temperature: number, humidity: number): Outcome<number>
  * How much warmer the part is than the dew point of the air around it.
  *
  * @returns K; at least {@link dewMarginLimit} is wanted before spraying
+ * Source: Magnus
+ * @example dewMargin(294, 0.5, 293) → 9.81293
  */
 export function dewMargin(air: number, humidity: number, part: number): Outcome<number> {
   const dew = dewPoint(air, humidity);

@@ -13,6 +13,8 @@ export interface OilRow {
  * next to it.
  *
  * @returns m²/s; refuses an empty table and a temperature more than 2 K outside it
+ * Formula: ln ν = a + B/T between rows
+ * Source: Andrade
  */
 export function oilViscosity(table: readonly OilRow[], temperature: number): Outcome<number> {
   const rows = [...table].sort((a, b) => a.temperature - b.temperature);
@@ -48,6 +50,9 @@ export function oilViscosity(table: readonly OilRow[], temperature: number): Out
  * @param wanted m²/s
  * @param B K
  * @returns K
+ * Formula: 1/T = 1/T₀ + ln(ν/ν₀)/B
+ * Source: Andrade
+ * @example temperatureFor(0.00012403650402109274, 296.15, 0.00007126349999999999, 2192.6205625) → 320.111
  */
 export const temperatureFor = (viscosity: number, temperature: number, wanted: number, B: number): number =>
   1 / (1 / temperature + Math.log(wanted / viscosity) / B);

@@ -28,6 +28,7 @@ const airMass = (height: number): number => {
  *
  * @param cloud share of the sky that is covered
  * Source: clear air after Meinel, air mass after Kasten and Young, cloud after Kasten and Czeplak. An estimate.
+ * @example irradiance({ height: 0.953568151900072, azimuth: 2.22680925367062 }, { tilt: 0, facing: 0 }, 0) → 825.481
  */
 export function irradiance(sun: Sun, { tilt, facing }: FaceToSky, cloud = 0): number {
   if (!(sun.height > 0)) return 0;
@@ -48,7 +49,12 @@ export function irradiance(sun: Sun, { tilt, facing }: FaceToSky, cloud = 0): nu
 /** W/m² a surface that looks at the clear sky sends up more than it gets back. */
 const toTheSky = 57;
 
-/** What air takes off a surface, W/m²K, by the wind, m/s. */
+/**
+ * What air takes off a surface, W/m²K, by the wind, m/s.
+ *
+ * Source: clear-sky model, suncalc for the sun
+ * @example filmCoefficient(2) → 17
+ */
 export const filmCoefficient = (wind: number): number => 9 + 4 * Math.max(wind, 0);
 
 /**
@@ -57,6 +63,7 @@ export const filmCoefficient = (wind: number): number => 9 + 4 * Math.max(wind, 
  *
  * @param absorptance share of the sun it takes in: 0.25 white to 0.95 black
  * Source: sol-air temperature; handbook, section 26.
+ * @example surfaceTemperature(287.4, { absorptance: 0.8, coldest: 284.15, warmest: 297.15, dawnHumidity: 0.9, wind: 2, gusts: 2.5, cloud: 0, sun: 0, tilt: 0 }) → 284.047
  */
 export function surfaceTemperature(
   air: number,

@@ -18,6 +18,8 @@ export interface Agreement {
  * @param seconds timings, s, in any order
  * @returns the mean of the two that lie closest, and whether they agree; one timing alone cannot agree
  * Source: ISO 2431.
+ * Formula: difference ≤ 5 % of the mean
+ * @example agreement([4]) → { mean: 4, spread: 0, agree: false, used: [4] }
  */
 export function agreement(seconds: readonly number[]): Outcome<Agreement> {
   const [first] = seconds;

@@ -71,6 +71,8 @@ export const flowCups: readonly FlowCup[] = [
 /**
  * A shop cup without papers. Its seconds stand for themselves: one second is taken as one mm²/s, which serves to
  * compare it with itself and for nothing else.
+ *
+ * Source: ISO 2431, ASTM D1200, ASTM D4212, DIN 53211
  */
 export const relativeCup = (id: string, name: string, use: FlowCup['use']): FlowCup => ({
   id,
@@ -83,4 +85,9 @@ export const relativeCup = (id: string, name: string, use: FlowCup['use']): Flow
   relative: true,
 });
 
+/**
+ * A standard cup by its id.
+ *
+ * Source: ISO 2431, ASTM D1200, ASTM D4212, DIN 53211
+ */
 export const flowCup = (id: string): FlowCup | undefined => flowCups.find((cup) => cup.id === id);

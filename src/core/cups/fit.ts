@@ -27,6 +27,8 @@ export interface CupFit {
  * better, by least squares on the relative error.
  *
  * @returns refuses fewer than two liquids, two of the same time, and a thicker liquid that ran quicker
+ * Formula: ν = A·t − B/t or A·(t − t₀)
+ * Source: least squares on relative error, B ≥ 0
  */
 export function fitCup(liquids: readonly KnownLiquid[]): Outcome<CupFit> {
   if (liquids.length < 2)
@@ -59,7 +61,11 @@ export function fitCup(liquids: readonly KnownLiquid[]): Outcome<CupFit> {
   };
 }
 
-/** A shop cup calibrated on known liquids, to be used like one of the standards'. Refuses what {@link fitCup} refuses. */
+/**
+ * A shop cup calibrated on known liquids, to be used like one of the standards'. Refuses what {@link fitCup} refuses.
+ *
+ * Source: least squares on relative error, B ≥ 0
+ */
 export function calibratedCup(
   id: string,
   name: string,

@@ -4,7 +4,11 @@ import { flowCups } from './cups';
 
 const mm2 = 1e-6;
 
-/** Seconds at which a cup's formula crosses zero: below it the cup cannot tell anything. */
+/**
+ * Seconds at which a cup's formula crosses zero: below it the cup cannot tell anything.
+ *
+ * Source: the cup’s own formula, ISO 2431, ASTM D1200, D4212, DIN 53211
+ */
 export function zeroSeconds({ formula }: FlowCup): number {
   return formula.kind === 'inverse' ? Math.sqrt(formula.B / formula.A) : formula.t0;
 }
@@ -16,6 +20,7 @@ export function zeroSeconds({ formula }: FlowCup): number {
  * @returns m²/s; refuses times at or near the formula's zero ("too thin for this cup"). A time outside the
  *   standard's range still gives a value: {@link judgeSeconds} says how far to trust it.
  * Source: ISO 2431, ASTM D1200, ASTM D4212, DIN 53211.
+ * Formula: ν = A·t − B/t; of the offset kind ν = A·(t − t₀)
  */
 export function viscosityFromSeconds(cup: FlowCup, seconds: number): Outcome<number> {
   if (!Number.isFinite(seconds) || seconds <= 0)
@@ -48,6 +53,7 @@ export function viscosityFromSeconds(cup: FlowCup, seconds: number): Outcome<num
  *
  * @param viscosity m²/s
  * @returns s; refuses a viscosity that is not above zero
+ * Source: the cup’s own formula, ISO 2431, ASTM D1200, D4212, DIN 53211
  */
 export function secondsFromViscosity({ formula }: FlowCup, viscosity: number): Outcome<number> {
   if (!Number.isFinite(viscosity) || viscosity <= 0)
@@ -64,6 +70,9 @@ export function secondsFromViscosity({ formula }: FlowCup, viscosity: number): O
 /**
  * How an error in seconds spreads into viscosity: relative error of ν per relative error of t, (dν/dt)·t/ν.
  * 1 on a cup whose curve passes the origin, more near the cup's zero.
+ *
+ * Formula: (dν/dt)·t/ν of its relative error
+ * Source: the cup’s own formula, ISO 2431, ASTM D1200, D4212, DIN 53211
  */
 export function spreadFactor(cup: FlowCup, seconds: number): Outcome<number> {
   const nu = viscosityFromSeconds(cup, seconds);
@@ -80,6 +89,11 @@ export interface SecondsVerdict {
   readonly better: readonly FlowCup[];
 }
 
+/**
+ * Whether a time lies inside what a cup reads well, and which cup would read it better.
+ *
+ * Source: the cup’s own formula, ISO 2431, ASTM D1200, D4212, DIN 53211
+ */
 export function judgeSeconds(cup: FlowCup, seconds: number): Outcome<SecondsVerdict> {
   const nu = viscosityFromSeconds(cup, seconds);
   if (isRefusal(nu)) return nu;
@@ -92,6 +106,7 @@ export function judgeSeconds(cup: FlowCup, seconds: number): Outcome<SecondsVerd
  * The standards' cups that read a viscosity inside their valid range.
  *
  * @param viscosity m²/s
+ * Source: the cup’s own formula, ISO 2431, ASTM D1200, D4212, DIN 53211
  */
 export function cupsThatRead(viscosity: number): FlowCup[] {
   const off = (cup: FlowCup) => {
@@ -105,6 +120,8 @@ export function cupsThatRead(viscosity: number): FlowCup[] {
 /**
  * Relative error to add when seconds of one cup are compared with seconds of another.
  * 0.10 between stand cups, 0.25 as soon as a dip cup is one of them; 0 for the same cup.
+ *
+ * Source: the cup’s own formula, ISO 2431, ASTM D1200, D4212, DIN 53211
  */
 export function conversionSpread(from: FlowCup, to: FlowCup): number {
   if (from.id === to.id) return 0;

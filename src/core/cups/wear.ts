@@ -17,6 +17,8 @@ export interface CupCheck {
  * Judges a cup by a liquid of known viscosity.
  *
  * @param viscosity m²/s at the temperature it was timed at
+ * Formula: timed ÷ expected − 1 beyond 5 %
+ * Source: check liquid: timed over expected
  */
 export function checkCup(cup: FlowCup, seconds: number, viscosity: number): Outcome<CupCheck> {
   const expected = secondsFromViscosity(cup, viscosity);

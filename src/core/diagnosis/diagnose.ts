@@ -64,7 +64,12 @@ const causeIds = Object.keys(causes) as CauseId[];
 const shows = (id: CauseId): Partial<Record<Finding, number>> => (causes[id] as Cause).shows;
 const priorsOf = (id: DefectId): Partial<Record<CauseId, number>> => (defects[id] as Defect).causes;
 
-/** How a finding weighs for a cause: as its table says, and less than one where the cause shows otherwise. */
+/**
+ * How a finding weighs for a cause: as its table says, and less than one where the cause shows otherwise.
+ *
+ * Source: Bayes’ rule over causes, weights defaults
+ * @example weigh('lot', 'mix:ok') → 1
+ */
 export function weigh(cause: CauseId, finding: Finding): number {
   const own = shows(cause)[finding];
   if (own !== undefined) return own;
@@ -108,6 +113,7 @@ const doubt = (odds: Map<CauseId, number>): number =>
  * `causes`; several defects at once multiply, so that shared causes rise.
  *
  * @returns refuses when no defect is named, and findings that contradict each other
+ * Source: Bayes’ rule over causes, weights defaults
  */
 export function diagnose(
   found: readonly DefectId[],

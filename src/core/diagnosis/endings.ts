@@ -12,6 +12,11 @@ export const endings = [
 ] as const;
 export type Ending = (typeof endings)[number];
 
-/** Does it take film off that was measured before? */
+/**
+ * Does it take film off that was measured before?
+ *
+ * Source: trade knowledge
+ * @example takesFilm('accepted') → false
+ */
 export const takesFilm = (ending: Ending): boolean =>
   ending === 'nib-polish' || ending === 'flat-recoat' || ending === 'strip' || ending === 'wipe-off';

@@ -46,6 +46,12 @@ export const findingGroups = {
 export type FindingGroup = keyof typeof findingGroups;
 export type Finding = { [G in FindingGroup]: `${G}:${(typeof findingGroups)[G][number]}` }[FindingGroup];
 
+/**
+ * The group a finding belongs to.
+ *
+ * Source: trade knowledge
+ * @example groupOf('dew:ok') → 'dew'
+ */
 export const groupOf = (finding: Finding): FindingGroup => finding.split(':')[0] as FindingGroup;
 
 /** What is asked of the eye and the finger, in the order in which a tie is broken: texture first. */

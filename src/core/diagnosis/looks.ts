@@ -29,7 +29,11 @@ const comesOn: Partial<Record<DefectId, (work: FinishedWork) => boolean>> = {
   'blend-edge': ({ blended }) => blended,
 };
 
-/** The defects that may still show on such work, though nothing is seen yet. */
+/**
+ * The defects that may still show on such work, though nothing is seen yet.
+ *
+ * Source: trade knowledge
+ */
 export const lateDefects = (work: FinishedWork): readonly DefectId[] =>
   defectIds.filter((id) => (defects[id] as Defect).lookAgain && (comesOn[id]?.(work) ?? true));
 
@@ -39,7 +43,11 @@ export interface LookAfter {
   readonly for: readonly DefectId[];
 }
 
-/** When to look again, and for what, the first look first: what may show at the same time is one look. */
+/**
+ * When to look again, and for what, the first look first: what may show at the same time is one look.
+ *
+ * Source: trade knowledge
+ */
 export function looksAfter(late: readonly DefectId[]): readonly LookAfter[] {
   const looks = new Map<number, DefectId[]>();
   for (const id of new Set(late))

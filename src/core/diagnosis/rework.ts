@@ -35,7 +35,12 @@ const paths: Record<ReworkKind, Record<CureStage, readonly ReworkStep[]>> = {
   gun: { wet: ['mend-gun', 'flow-out'], tacky: ['mend-gun', 'wait'], dry: ['mend-gun', 'flat-recoat'], cured: ['mend-gun', 'nib-polish', 'flat-recoat'] },
 };
 
-/** The rework of a defect at a stage of cure, the first first. */
+/**
+ * The rework of a defect at a stage of cure, the first first.
+ *
+ * Source: trade practice; film left is conservation
+ * @example reworkOf('foam', 'wet') → ['leave']
+ */
 export const reworkOf = (defect: DefectId, stage: CureStage): readonly ReworkStep[] =>
   paths[defects[defect].rework][stage];
 
@@ -50,7 +55,11 @@ export interface Polished {
 /** m that levelling a fault takes off: nibs, a texture, a run. Defaults. */
 export const takenOff: Record<'nib' | 'texture' | 'run', number> = { nib: 4e-6, texture: 12e-6, run: 25e-6 };
 
-/** Film left after polishing or flatting: what is measured less what comes off, against the least and the aim. m */
+/**
+ * Film left after polishing or flatting: what is measured less what comes off, against the least and the aim. m
+ *
+ * Source: trade practice; film left is conservation
+ */
 export function filmAfter(
   film: number,
   removed: number,
@@ -69,7 +78,12 @@ export interface Judgeable {
   readonly again: readonly number[];
 }
 
-/** May a defect be judged so long after its coat? Some leave by themselves, some only show later. */
+/**
+ * May a defect be judged so long after its coat? Some leave by themselves, some only show later.
+ *
+ * Source: trade practice; film left is conservation
+ * @example judgeable('blushing', 10800) → { wait: 0, again: [] }
+ */
 export function judgeable(defect: DefectId, since: number): Judgeable {
   const { mayLeave = 0, lookAgain = [] } = defects[defect] as {
     mayLeave?: number;

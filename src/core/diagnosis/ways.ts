@@ -96,6 +96,8 @@ const papers: Partial<Record<Way, readonly string[]>> = {
 /**
  * What flatting before a coat takes off, m: what levels the fault, and more where the coat would end over the most; never
  * more than there is.
+ *
+ * Source: trade practice, rates defaults
  */
 export const flattedOff = ({
   film,

@@ -4,7 +4,12 @@ import { refuseUnlessPositive, type Outcome } from '../refusal';
 const air = { viscosity: 18.1e-6, density: 1.2 } as const;
 const gravity = 9.81;
 
-/** How fast a drop falls through still air, m/s: Stokes, slowed by drag as Schiller and Naumann have it. */
+/**
+ * How fast a drop falls through still air, m/s: Stokes, slowed by drag as Schiller and Naumann have it.
+ *
+ * Source: Stokes, wind and height
+ * @example fallSpeed(0.00015, 1040) → 0.487489
+ */
 export function fallSpeed(size: number, density: number): number {
   let v = ((density - air.density) * gravity * size ** 2) / (18 * air.viscosity);
   for (let i = 0; i < 12; i += 1) {
@@ -15,7 +20,12 @@ export function fallSpeed(size: number, density: number): number {
   return v;
 }
 
-/** Share of the paint, by volume, in drops smaller than this: Rosin and Rammler about the median. */
+/**
+ * Share of the paint, by volume, in drops smaller than this: Rosin and Rammler about the median.
+ *
+ * Source: Stokes, wind and height
+ * @example finerThan(0.00008, 0.00012) → 0.247286
+ */
 export const finerThan = (size: number, median: number, spread = 2.2): number =>
   1 - Math.exp(-Math.LN2 * (size / median) ** spread);
 
@@ -90,6 +100,7 @@ export const swings = Math.PI / 4;
  * What reaches something beside the work.
  *
  * @param windFrom rad clockwise from north, where the wind comes from; bearing the same, where the thing stands
+ * Source: Stokes, wind and height
  */
 export function reaches(
   { wetReach, stickyReach }: Pick<Drift, 'wetReach' | 'stickyReach'>,

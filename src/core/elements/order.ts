@@ -35,6 +35,7 @@ function orders<T>(of: readonly T[]): T[][] {
  * @param change s from one tool to another; from none at the start
  * @param start s since midnight
  * @param day s since midnight between which is worked; what does not fit before its end is begun the next morning
+ * Source: trade practice: edges and hollows before fields
  */
 export function workingOrder(
   tasks: readonly OrderedTask[],

@@ -45,6 +45,7 @@ export interface ByOtherWay {
  * @param edge m of outlines and openings
  * @param wetFilm m wet over all coats
  * @example 10 m² without edges, 180 µm: two coats of a roller, 1.9 L, an hour; the gun loses two fifths of more and takes minutes
+ * @example byOtherWay('brush', 15, 17, 0.00018125) → { way: 'brush', coats: 3, paint: 0.00280284, time: 28530 }
  */
 export function byOtherWay(way: OtherWay, area: number, edge: number, wetFilm: number): Outcome<ByOtherWay> {
   const wrong = refuseUnlessPositive({ 'area of the part': area, 'wet film': wetFilm });

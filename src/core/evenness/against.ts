@@ -104,5 +104,9 @@ function inverse(of: readonly (readonly number[])[]): number[][] {
   return a.map((row) => row.slice(n));
 }
 
-/** How much quicker the hand was where the film is thinner by this share: film goes with the inverse of speed. */
+/**
+ * How much quicker the hand was where the film is thinner by this share: film goes with the inverse of speed.
+ *
+ * Source: mean over the same hands
+ */
 export const quickerBy = (moreFilm: number): number => 1 / (1 + moreFilm) - 1;

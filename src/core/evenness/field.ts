@@ -90,6 +90,7 @@ function before(at: number): number {
  *
  * @returns refuses a face, gun or stroke without size, and a map of more than four million cells
  * Source: superposition; conservation of volume. Cost: cells × distinct ends + strokes × rows; memory linear in cells.
+ * Formula: Σ Q·TE(D)/v · p(u)·(du/ds) · [G(x−x₀) − G(x−x₁)]
  */
 export function filmField({
   surface,
@@ -226,7 +227,11 @@ const landing = Float64Array.from({ length: steps + 2 }, (_, i) =>
 export type ProfileTable = Float64Array;
 const tables = new WeakMap<Profile, ProfileTable>();
 
-/** Tables a profile; the same profile is tabled once. */
+/**
+ * Tables a profile; the same profile is tabled once.
+ *
+ * Source: superposition; conservation of volume
+ */
 export function tabled(profile: Profile): Outcome<ProfileTable> {
   const known = tables.get(profile);
   if (known) return known;
@@ -343,6 +348,7 @@ export interface FieldFacts {
  *
  * @param limits m wet
  * @returns refuses a face of which nothing is left to coat
+ * Source: superposition; conservation of volume
  */
 export function fieldFacts(
   { film, on, cols, dx, dy }: FilmField,

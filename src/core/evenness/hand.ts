@@ -23,7 +23,11 @@ const own = Math.SQRT1_2;
 const furthest = 0.6;
 const clamped = (share: number) => Math.min(Math.max(share, -furthest), furthest);
 
-/** The strokes as a hand with these errors does them this once. */
+/**
+ * The strokes as a hand with these errors does them this once.
+ *
+ * Source: estimate, a default until Practice measures it
+ */
 export function erring(
   strokes: readonly FieldStroke[],
   hand: Hand,
@@ -63,6 +67,8 @@ export interface StrokeDone {
 /**
  * The strokes as a hand was felt to do them: each at its own speed and leant about the spot it aims at, where it was
  * planned. Strokes that were never done are not there; more than were planned have no place, and are left out.
+ *
+ * Source: estimate, a default until Practice measures it
  */
 export const asDone = (strokes: readonly FieldStroke[], done: readonly StrokeDone[]): FieldStroke[] =>
   strokes.slice(0, done.length).map((stroke, i) => {

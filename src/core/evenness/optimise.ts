@@ -57,7 +57,11 @@ const allowed = 0.02;
 /** The same hands meet every setting, so that settings differ and not luck. */
 const seed = 20_261;
 
-/** What one setting does, its speed solved so that the mean film is the aim; undefined where no hand can follow. */
+/**
+ * What one setting does, its speed solved so that the mean film is the aim; undefined where no hand can follow.
+ *
+ * Source: mean over the same hands for all
+ */
 export function judgeSetting(
   question: OptimumQuestion,
   overlap: number,
@@ -132,6 +136,7 @@ const spread = ({ min, max }: Span, n: number) =>
  *
  * @param onTried told now and then, with about the share that is done
  * @returns refuses limits that no setting within them can meet
+ * Source: mean over the same hands for all
  */
 export function optimise(
   question: OptimumQuestion,

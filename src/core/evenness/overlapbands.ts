@@ -59,6 +59,7 @@ const bandOf = (values: readonly number[]): Quantiles => {
  *
  * @param onOverlap told after each overlap, with the share that is done
  * @returns refuses what the field refuses
+ * Source: superposition of strokes
  */
 export function overlapBands(
   { gun, passes, hand, overlaps, hands }: BandsQuestion,
@@ -116,6 +117,7 @@ export interface OverlapChoice {
  *
  * @param fastest m/s
  * @returns undefined when every one of them wants a quicker hand
+ * Source: superposition of strokes
  */
 export function overlapChoice(bands: readonly OverlapBand[], fastest: number): OverlapChoice | undefined {
   const [first, ...rest] = bands.filter(({ speed }) => speed <= fastest);

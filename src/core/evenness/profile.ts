@@ -3,13 +3,22 @@ import { refuse, type Outcome } from '../refusal';
 /** Film across the fan at u from −1 to 1, relative; nothing outside. */
 export type Profile = (u: number) => number;
 
-/** The shape family (1 − u²)^n: 1 a parabola, less for flatter fans, more for heavy centres. */
+/**
+ * The shape family (1 − u²)^n: 1 a parabola, less for flatter fans, more for heavy centres.
+ *
+ * Source: a family of ours
+ * @example shapeProfile(1)(0.5) → 0.75
+ */
 export const shapeProfile =
   (n: number): Profile =>
   (u) =>
     Math.abs(u) < 1 ? (1 - u * u) ** n : 0;
 
-/** A profile measured at evenly spaced places over the fan, straight between them, nothing at its ends. */
+/**
+ * A profile measured at evenly spaced places over the fan, straight between them, nothing at its ends.
+ *
+ * Source: a family of ours; (1 − u²) is a member
+ */
 export function measuredProfile(film: readonly number[]): Profile {
   const n = film.length;
   return (u) => {
@@ -43,6 +52,8 @@ const gap = 0.35;
  * (1 − |u|^a)^softness × (1 + skew·u) × (1 − split·e^−(u/0.35)²), a = 2/(1 − flatness).
  *
  * @returns refuses what is no shape: flatness and split 0–0.95, softness 0.1–5, skew −0.95–0.95
+ * Formula: (1 − |u|^a)^s·(1 + skew·u)·(1 − split·e^−(u/0.35)²), a = 2/(1 − flatness)
+ * Source: a family of ours; (1 − u²) is a member
  */
 export function shapedProfile({ flatness, softness, skew, split }: FanShape): Outcome<Profile> {
   const within = (value: number, min: number, max: number) => value >= min && value <= max;
@@ -69,14 +80,22 @@ export function shapedProfile({ flatness, softness, skew, split }: FanShape): Ou
 
 const nodes = 1024;
 
-/** ∫ of a profile over the fan, by midpoints. */
+/**
+ * ∫ of a profile over the fan, by midpoints.
+ *
+ * Source: a family of ours; (1 − u²) is a member
+ */
 export function massOf(profile: Profile): number {
   let sum = 0;
   for (let i = 0; i < nodes; i += 1) sum += profile((2 * (i + 0.5)) / nodes - 1);
   return (2 * sum) / nodes;
 }
 
-/** The same profile with a mass of one; refuses one without film. */
+/**
+ * The same profile with a mass of one; refuses one without film.
+ *
+ * Source: a family of ours; (1 − u²) is a member
+ */
 export function normalised(profile: Profile): Outcome<Profile> {
   const mass = massOf(profile);
   return mass > 0 && Number.isFinite(mass)

@@ -7,6 +7,8 @@ import { massOf, type Profile } from './profile';
  * @param places evenly spread over three strokes
  * @returns a value a place, their mean one; nothing where the pattern lays no film
  * @example a parabola at half overlap lies at 0.75 under the middle of a stroke and at 1.125 between two
+ * Formula: Σ p((x − k·s)/(fan/2))·s/(fan/2)
+ * Source: superposition
  */
 export function sectionAcross(profile: Profile, fan: number, spacing: number, places: number): number[] {
   const mass = massOf(profile);

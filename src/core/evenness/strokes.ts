@@ -13,13 +13,23 @@ export interface Passes extends GuideQuestion {
   readonly cross?: boolean;
 }
 
-/** Flat work takes strokes both ways. */
+/**
+ * Flat work takes strokes both ways.
+ *
+ * Source: geometry
+ * @example canCross('flat') → true
+ */
 export const canCross = (kind: SurfaceKind): boolean => kind === 'flat' || kind === 'edge' || kind === 'open';
 
 /** m of wall that is looked at beside a corner: what one fan can reach. */
 const wallOf = ({ across, fan }: Pick<Passes, 'across' | 'fan'>): number => Math.min(across, fan * 1.5);
 
-/** m of a face across its strokes, unfolded. */
+/**
+ * m of a face across its strokes, unfolded.
+ *
+ * Source: geometry
+ * @example unfolded({ kind: 'flat', along: 1.2, across: 0.8, spacing: 0.125, speed: 0.4, fan: 0.25, distance: 0.2, lead: 0.1 }) → 0.8
+ */
 export const unfolded = (passes: Pick<Passes, 'kind' | 'across' | 'fan'>): number =>
   passes.kind === 'round'
     ? Math.PI * passes.across
@@ -27,7 +37,11 @@ export const unfolded = (passes: Pick<Passes, 'kind' | 'across' | 'fan'>): numbe
       ? passes.across + wallOf(passes)
       : passes.across;
 
-/** The face in so many rows. */
+/**
+ * The face in so many rows.
+ *
+ * Source: geometry
+ */
 export function surfaceOf(passes: Pick<Passes, 'kind' | 'across' | 'fan'>, rows: number): Surface {
   const { kind, across } = passes;
   if (kind === 'round') return roundSurface(across, rows);
@@ -41,6 +55,7 @@ export function surfaceOf(passes: Pick<Passes, 'kind' | 'across' | 'fan'>, rows:
  * of the wall too. The corner of an outside corner lies at the far edge of the face.
  *
  * @returns refuses what the hand guide refuses
+ * Source: geometry
  */
 export function fieldStrokes(passes: Passes): Outcome<FieldStroke[]> {
   const { kind, along, across, spacing, speed, fan, distance, lead, beyond = 0, cross } = passes;

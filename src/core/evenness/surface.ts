@@ -27,7 +27,11 @@ const surfaceOf = (
   return { step, y, z, ty, tz };
 };
 
-/** A flat face, m across the strokes. */
+/**
+ * A flat face, m across the strokes.
+ *
+ * Source: geometry
+ */
 export const flatSurface = (across: number, rows: number): Surface =>
   surfaceOf(across, rows, (t) => [t, 0, 1, 0]);
 
@@ -37,6 +41,7 @@ export const flatSurface = (across: number, rows: number): Surface =>
  *
  * @param across m of the flat face
  * @param wall m of the wall
+ * Source: geometry
  */
 export const cornerSurface = (across: number, wall: number, rises: boolean, rows: number): Surface => {
   const way = rises ? 1 : -1;
@@ -45,7 +50,11 @@ export const cornerSurface = (across: number, wall: number, rises: boolean, rows
   );
 };
 
-/** A round bar, unrolled; its top faces the gun at the first row. */
+/**
+ * A round bar, unrolled; its top faces the gun at the first row.
+ *
+ * Source: geometry
+ */
 export function roundSurface(diameter: number, rows: number): Surface {
   const r = diameter / 2;
   return surfaceOf(Math.PI * diameter, rows, (t) => {

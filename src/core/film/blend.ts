@@ -49,6 +49,8 @@ const steepAt = 0.55;
  *
  * @returns warns when the fade reaches the edge that must keep its colour, when it is steep enough to see, and when
  *   the middle does not hide; refuses lengths that are not above zero
+ * Formula: 1 − 0.02^(film ÷ film that hides)
+ * Source: geometry
  */
 export function planBlend({
   coverage,
@@ -118,6 +120,9 @@ export interface BlendFit {
  * The longest fade and the most coats that do not cross the kept edge, each with the rest as it is.
  *
  * @example hides to 0.2 m, kept edge at 0.9, three coats stepping 0.12: they may fade over 0.46 m; with 0.3 m four fit
+ * Formula: kept edge − cover − (coats − 1)·step
+ * Source: geometry
+ * @example fitBlend({ coverage: 0.8, keepOut: 0.9, coats: 3, step: 0.12, fade: 0.3 }) → { coats: 0 }
  */
 export function fitBlend({
   coverage,

@@ -12,6 +12,7 @@ export type CombVerdict = 'low' | 'inside' | 'high' | 'undecided';
  * Judges a comb interval against a wet film range.
  *
  * @returns `undecided` when the interval straddles an end of the range; refuses teeth in the wrong order
+ * Source: ISO 2808: the last wet tooth and the first dry
  */
 export function judgeComb({ wetted, dry }: CombReading, min: number, max: number): Outcome<CombVerdict> {
   if (!(wetted >= 0 && dry > wetted))

@@ -10,12 +10,22 @@ const solidsRange = (volumeSolids: number) =>
         max: 1,
       });
 
-/** Wet film that dries to a target: WFT = DFT ÷ volume solids as applied. m → m. */
+/**
+ * Wet film that dries to a target: WFT = DFT ÷ volume solids as applied. m → m.
+ *
+ * Source: conservation of solids
+ * @example wetFromDry(0.000065, 0.5) → 0.00013
+ */
 export function wetFromDry(dry: number, volumeSolids: number): Outcome<number> {
   return solidsRange(volumeSolids) ?? refuseUnlessPositive({ 'dry film': dry }) ?? dry / volumeSolids;
 }
 
-/** Dry film a wet film leaves: DFT = WFT × volume solids as applied. m → m. */
+/**
+ * Dry film a wet film leaves: DFT = WFT × volume solids as applied. m → m.
+ *
+ * Formula: DFT = WFT·VS
+ * Source: conservation of solids
+ */
 export function dryFromWet(wet: number, volumeSolids: number): Outcome<number> {
   return solidsRange(volumeSolids) ?? refuseUnlessPositive({ 'wet film': wet }) ?? wet * volumeSolids;
 }
@@ -26,6 +36,9 @@ export function dryFromWet(wet: number, volumeSolids: number): Outcome<number> {
  * @param dry m
  * @param transfer 1 for the theoretical coverage
  * @returns m² per m³
+ * Formula: VS/DFT, × TE in practice
+ * Source: conservation of solids
+ * @example coverage(0.32, 0.000029, 0.55) → 6068.97
  */
 export function coverage(volumeSolids: number, dry: number, transfer = 1): Outcome<number> {
   return (

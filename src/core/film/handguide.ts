@@ -50,6 +50,7 @@ const most = 400;
  * sides with half the strokes each, so that no stroke is laid on air twice.
  *
  * @returns refuses lengths that are not above zero and strokes too many to count
+ * Source: conservation of volume
  */
 export function handGuide({
   kind,
@@ -108,6 +109,9 @@ export function handGuide({
  *
  * @param read m, the middle of the comb’s interval
  * @returns m/s: film goes with the inverse of speed
+ * Formula: v·read ÷ wanted
+ * Source: conservation of volume
+ * @example speedFor(0.4, 0.00006, 0.00005) → 0.48
  */
 export const speedFor = (speed: number, read: number, aim: number): Outcome<number> =>
   refuseUnlessPositive({ 'gun speed': speed, 'film read': read, 'film wanted': aim }) ?? (speed * read) / aim;

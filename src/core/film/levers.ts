@@ -10,6 +10,7 @@ export type Lever = 'flow' | 'speed' | 'fan' | 'overlap';
  * @param stroke the settings with the moved lever already in place
  * @param answer the lever that gives way
  * @returns the whole stroke, its film unchanged; refuses settings out of reach
+ * Source: conservation of volume
  */
 export function holdFilm(stroke: Stroke, answer: Lever): Outcome<Stroke> {
   const solved = solveStroke(answer, stroke);

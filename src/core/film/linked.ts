@@ -28,6 +28,7 @@ const rounding = 0.1;
  *
  * @source first principles: what does not evaporate stays
  * @example wet 100 µm at 32 % leaves 32 µm; said to leave 45 it is a conflict
+ * Source: conservation of solids
  */
 export function linkedFilm({ wet, dry, solids }: FilmSaid): LinkedFilm {
   if (wet !== undefined && dry !== undefined && wet > 0 && solids === undefined) {

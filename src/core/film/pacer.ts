@@ -19,6 +19,7 @@ export interface PaceMoment {
  * The pace a hand follows: every stroke as long as the longest, to and fro, the turn taking no time of its own.
  *
  * @param elapsed s since the first stroke began; below zero it has not
+ * Source: geometry
  */
 export function paceAt(
   { strokes, stroke }: Pick<HandGuide, 'strokes' | 'stroke'>,

@@ -15,6 +15,7 @@ export interface Restorer {
  *
  * @param stroke as it stands now, with the film that is wanted
  * @param moved the lever that was moved: not offered
+ * Source: conservation of volume
  */
 export function restorers(stroke: Stroke, moved?: Lever): Restorer[] {
   const levers: readonly Lever[] = ['speed', 'flow', 'overlap', 'fan'];

@@ -12,7 +12,12 @@ export interface Stroke {
   readonly overlap: number;
 }
 
-/** Distance from stroke to stroke: fan width × (1 − overlap), m. */
+/**
+ * Distance from stroke to stroke: fan width × (1 − overlap), m.
+ *
+ * Source: conservation of volume
+ * @example strokeSpacing(0.2, 0.5) → 0.1
+ */
 export const strokeSpacing = (fan: number, overlap: number): number => fan * (1 - overlap);
 
 /**
@@ -22,6 +27,8 @@ export const strokeSpacing = (fan: number, overlap: number): number => fan * (1 
  *   that no overlap can reach
  * Source: conservation of volume; transfer efficiency taken on solids. 200 mL/min, 0.65, 0.40 m/s, 250 mm,
  *   50 % lays 43.3 µm.
+ * Formula: WFT = Q·TE/(v·s), s = fan·(1 − overlap)
+ * @example solveStroke('flow', { wetFilm: 0.0001875, transfer: 0.55, speed: 0.22, fan: 0.25, overlap: 0.5 }) → 9.375e-06
  */
 export function solveStroke<K extends Exclude<keyof Stroke, 'transfer'>>(
   find: K,
@@ -70,6 +77,9 @@ function refuseOverlap(overlap: number) {
  *
  * @param width m, across the strokes
  * @param spacing m
+ * Formula: ⌈width ÷ spacing⌉ + 1
+ * Source: conservation of volume
+ * @example strokeCount(1, 0.125) → 9
  */
 export const strokeCount = (width: number, spacing: number): number => Math.ceil(width / spacing - 1e-9) + 1;
 

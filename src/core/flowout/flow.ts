@@ -37,6 +37,8 @@ const known = ({ viscosity, density, setting, tension }: LandedFilm, film: numbe
  * @param film m wet
  * @param wave m from crest to crest
  * Source: Orchard 1962. σ 0.028, λ 3 mm, τ 120 s, η₀ 0.3 Pa·s: 40 µm 4.6, 60 µm 15.5.
+ * Formula: e^(−t/τ), τ of Orchard
+ * @example levelling({ viscosity: 0.4, density: 1040, setting: 90, tension: 0.028 }, 0.00005) → 5.05084
  */
 export const levelling = (landed: LandedFilm, film: number, wave = ripple): Outcome<number> =>
   known(landed, film) ??
@@ -49,6 +51,8 @@ export const levelling = (landed: LandedFilm, film: number, wave = ripple): Outc
  *
  * @param angle rad from lying flat; a quarter turn is upright
  * Source: lubrication theory. ρ 1100, τ 120 s, η₀ 0.3 Pa·s, upright: 40 µm 3.5 mm, 60 µm 7.8 mm.
+ * Formula: ρ g h³/3ν summed while it sets
+ * @example sag({ viscosity: 0.3, density: 1100, setting: 120, tension: 0.028, yield: 1 }, 0.0001, 1.5707963267948966) → 0.021582
  */
 export function sag(landed: LandedFilm, film: number, angle: number): Outcome<number> {
   const wrong = known(landed, film);

@@ -10,6 +10,7 @@ import { levelling, type LandedFilm } from './flow';
  * @param film m, wet
  * @param least levelling that draws it flat
  * @returns s from its own stroke; 0 where it never levelled
+ * Formula: t = τ·ln(L/limit)
  */
 export function openFor(landed: LandedFilm, film: number, least: number): Outcome<number> {
   const whole = levelling(landed, film);

@@ -41,6 +41,9 @@ function limitFrom(usual: number, seen: readonly { value: number; beyond: boolea
 /**
  * The limits by the user’s own eye: coats seen as even lie inside them, coats with peel below the least levelling,
  * coats that ran beyond the most slide. Logistic regression on logarithms with a prior about the default.
+ *
+ * Source: what was seen moves the constant by a log-normal update
+ * @example calibrateFlow([]) → { levelling: 3, sag: 0.01, peels: 0, runs: 0 }
  */
 export function calibrateFlow(verdicts: readonly FlowVerdict[]): Calibrated {
   const peels = verdicts.filter(({ seen, levelling }) => seen !== 'run' && levelling > 0);

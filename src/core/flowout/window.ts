@@ -18,7 +18,12 @@ export interface FilmWindow {
 
 const gravity = 9.81;
 
-/** Between which wet films a landed film flows out and does not run: the two formulas solved for the film. */
+/**
+ * Between which wet films a landed film flows out and does not run: the two formulas solved for the film.
+ *
+ * Source: Orchard 1962 for levelling; creep of a draining film for sags
+ * @example filmWindow({ viscosity: 0.3, density: 1100, setting: 120, tension: 0.028 }, 0) → { peel: 3.46947e-05, run: Infinity }
+ */
 export function filmWindow(
   landed: LandedFilm,
   angle: number,
@@ -66,7 +71,11 @@ const slower = 1.5;
 /** K warmer, what that does to setting (halves in 10 K) and to viscosity (3 % a kelvin). Defaults. */
 export const flowWarmer = 5;
 
-/** Levelling and slide of a point as shares of their limits. */
+/**
+ * Levelling and slide of a point as shares of their limits.
+ *
+ * Source: Orchard 1962 for levelling; creep of a draining film for sags
+ */
 export function standing(
   { film, landed, angle }: FlowPoint,
   limits: FlowLimits = usualFlowLimits,
@@ -81,6 +90,7 @@ export function standing(
  *
  * Extra thinner lowers the viscosity, and as much wet film then leaves less dry. Heat shortens setting more than it
  * thins. Laying the part flatter takes the pull off and leaves levelling alone.
+ * Source: Orchard 1962 for levelling; creep of a draining film for sags
  */
 export function flowMoves(point: FlowPoint, limits: FlowLimits = usualFlowLimits): Outcome<Moved[]> {
   const { landed } = point;

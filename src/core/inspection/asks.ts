@@ -39,7 +39,12 @@ export const founds = [
   ...new Set(Object.values(answers).flatMap((each) => Object.keys(each) as Found[])),
 ] as Found[];
 
-/** What an answer means where it belongs to what was asked; an answer to something else is none. */
+/**
+ * What an answer means where it belongs to what was asked; an answer to something else is none.
+ *
+ * Source: trade practice
+ * @example answerOf('clean', 'clean') → { good: true }
+ */
 export const answerOf = (ask: Ask, found: string): Answer | undefined =>
   (answers[ask] as Readonly<Record<string, Answer>>)[found];
 
@@ -62,7 +67,12 @@ export const ripeFor: Record<Ask, Ripe> = {
 export const lights = ['low', 'square', 'line', 'two', 'below'] as const;
 export type Light = (typeof lights)[number];
 
-/** Low along the surface and from both sides shows what stands out; square on shows what shows through. */
+/**
+ * Low along the surface and from both sides shows what stands out; square on shows what shows through.
+ *
+ * Source: trade practice
+ * @example lightFor('bare', 'edges') → 'low'
+ */
 export function lightFor(ask: Ask, zone: Zone): Light {
   if (ask === 'colour') return 'two';
   if (ask === 'waves') return 'line';
@@ -95,9 +105,19 @@ export interface LookQuestion {
   readonly clear: boolean;
 }
 
-/** What is asked of a finished part: the agreed standard decides. */
+/**
+ * What is asked of a finished part: the agreed standard decides.
+ *
+ * Source: trade practice
+ * @example asksAfter({ standard: 'film', clear: true }) → ['bare']
+ */
 export const asksAfter = ({ standard, clear }: LookQuestion): Ask[] =>
   roundsAfter.filter((ask) => asked[standard].includes(ask) && !(clear && ask === 'hiding'));
 
-/** Does this round stop at this place? */
+/**
+ * Does this round stop at this place?
+ *
+ * Source: trade practice
+ * @example looksAt('bare', 'edges') → true
+ */
 export const looksAt = (ask: Ask, zone: Zone): boolean => placesOf[ask]?.includes(zone) ?? true;

@@ -24,7 +24,13 @@ export interface DustVerdict {
   readonly passes: boolean;
 }
 
-/** @returns nothing where nothing was counted; a small part may always show one. */
+/**
+ * Whether the specks counted are within what the piece bears.
+ *
+ * @returns nothing where nothing was counted; a small part may always show one.
+ * Source: count over area against a limit, a default
+ * @example dustVerdict([{ zone: 'field', area: 0.5, nibs: 3, fibres: 1, up: false }], 'mirror') → { count: 4, density: 8, limit: 3, passes: false }
+ */
 export function dustVerdict(counts: readonly DustCount[], standard: Standard): DustVerdict | undefined {
   const area = counts.reduce((sum, each) => sum + each.area, 0);
   if (counts.length === 0 || !(area > 0)) return undefined;
@@ -93,13 +99,23 @@ const thicker = (here: readonly DustCount[], there: readonly DustCount[]): boole
 const sumOf = (counts: readonly DustCount[], what: 'nibs' | 'fibres'): number =>
   counts.reduce((sum, each) => sum + each[what], 0);
 
-/** Mostly fibres? */
+/**
+ * Mostly fibres?
+ *
+ * Source: count over area against a limit, a default
+ * @example isFibrous([{ zone: 'field', area: 1, nibs: 2, fibres: 3, up: false }]) → true
+ */
 export const isFibrous = (counts: readonly DustCount[]): boolean => {
   const [nibs, fibres] = [sumOf(counts, 'nibs'), sumOf(counts, 'fibres')];
   return fibres > 0 && fibres / (nibs + fibres) >= fibrous;
 };
 
-/** How specks lie: on what faced up, along edges, or everywhere alike. Too few, or one place alone, make no pattern. */
+/**
+ * How specks lie: on what faced up, along edges, or everywhere alike. Too few, or one place alone, make no pattern.
+ *
+ * Source: count over area against a limit, a default
+ * @example dustPattern([{ zone: 'field', area: 1, nibs: 6, fibres: 0, up: false }, { zone: 'behind', area: 1, nibs: 5, fibres: 0, up: false }]) → 'all'
+ */
 export function dustPattern(counts: readonly DustCount[]): 'settled' | 'rim' | 'all' | undefined {
   if (sumOf(counts, 'nibs') + sumOf(counts, 'fibres') < enough || counts.length < 2) return undefined;
   const up = counts.filter((each) => each.up);
@@ -122,6 +138,9 @@ export function dustPattern(counts: readonly DustCount[]): 'settled' | 'rim' | '
 /**
  * Where the dust of a piece most likely came from: by what it is, where it lies, and what was done or left out before.
  * Scores order, they are no probabilities. Nothing counted gives nothing.
+ *
+ * Source: count over area against a limit, a default
+ * @example dustFrom([{ zone: 'field', area: 1, nibs: 1, fibres: 6, up: false }], { charges: false }) → [{ source: 'cloth', score: 4, because: ['fibres'] }]
  */
 export function dustFrom(counts: readonly DustCount[], signs: DustSigns): DustMatch[] {
   const fibres = sumOf(counts, 'fibres');

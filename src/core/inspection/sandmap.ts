@@ -39,6 +39,8 @@ export const mostCycles = 3;
  *
  * @param reads of one face, the oldest first
  * @param film m there is above what must stay, and m a round takes; left out where nobody knows
+ * Source: conservation: what may come off before it is cut through
+ * @example sandAdvice([{ highs: [0], lows: [7] }]) → { cycles: 1, low: 0.0416667, high: 0.0416667, next: 'build' }
  */
 export function sandAdvice(
   reads: readonly GuideRead[],

@@ -17,7 +17,12 @@ export interface ZonedFace {
 /** From here on there is relief with sides of its own. */
 const reliefFrom = 1.02;
 
-/** The places of a face, in the order they are walked. The open face is always one of them. */
+/**
+ * The places of a face, in the order they are walked. The open face is always one of them.
+ *
+ * Source: trade practice
+ * @example zonesOf({ lies: 'upright' }) → ['edges', 'field']
+ */
 export function zonesOf({ surface = 'flat', lies, sides = 1, shape = 1, openings = 0 }: ZonedFace): Zone[] {
   const has: Record<Zone, boolean> = {
     edges: true,

@@ -38,6 +38,8 @@ const shape =
  *
  * @returns the reading in SI, nothing for a line that says nothing; refuses a number without a unit, a unit of something
  *   else, what lies beyond any scale or gauge, and what is no reading at all
+ * Source: first principles: the first number with a unit of a line
+ * @example readLine('2 lb') → { kind: 'mass', value: 0.907185 }
  */
 export function readLine(text: string): Outcome<LiveReading | undefined> {
   const line = text.replace(/[\u0000-\u001f\u007f\u00a0]/g, ' ').trim();

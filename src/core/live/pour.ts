@@ -21,6 +21,8 @@ const [latest, enough] = [8, 3];
  * How long a hand goes on pouring after it was told to stop, from its own pours: the middle of the last eight.
  *
  * @returns s; the usual where fewer than three are known
+ * Source: mean of what still falls after Stop
+ * @example lagOf([]) → { lag: 0.6, from: 0 }
  */
 export function lagOf(pours: readonly PourSeen[]): { readonly lag: number; readonly from: number } {
   const own = pours

@@ -28,6 +28,8 @@ const exemptDensity = 790;
  *
  * @param measured every part in the pot, the thinner among them
  * @returns refuses an empty pot
+ * Formula: ΣVᵢxᵢ/ΣVᵢ; VOC less water divides by the volume less water and exempt
+ * Source: conservation of volume; VOC as EPA Method 24 counts it
  */
 export function asApplied(measured: readonly Measured[]): Outcome<AppliedMix> {
   const sum = (of: (each: Measured) => number) => measured.reduce((total, each) => total + of(each), 0);
@@ -54,7 +56,12 @@ export interface VocLimit {
   readonly counts: 'with-water' | 'less-water';
 }
 
-/** The figure a limit counts, and whether it is kept. Both figures are shown all the same. */
+/**
+ * The figure a limit counts, and whether it is kept. Both figures are shown all the same.
+ *
+ * Source: conservation of volume; VOC as EPA Method 24 counts it
+ * @example judgeVoc({ mass: 1, volume: 0.001, density: 1000, volumeSolids: 0.3, voc: 120, vocLess: 300, solvent: 0.1 }, { value: 250, counts: 'with-water' }) → { found: 120, passes: true }
+ */
 export function judgeVoc(applied: AppliedMix, limit: VocLimit): { found: number; passes: boolean } {
   const found = limit.counts === 'with-water' ? applied.voc : applied.vocLess;
   return { found, passes: found <= limit.value * (1 + 1e-9) };

@@ -38,6 +38,7 @@ export interface PlannedBatch {
  *
  * @param pieces in the order they are sprayed
  * @returns the batches in order; refuses a single piece that outlasts the pot life or the pot
+ * Source: greedy over faces and coats
  */
 export function planBatches(pieces: readonly BatchPiece[], limits: BatchLimits): Outcome<PlannedBatch[]> {
   const { life = Infinity, pot = Infinity, induction = 0 } = limits;
@@ -100,6 +101,9 @@ export interface Fills {
  * @param cup m³ the cup or remote pot holds
  * @param dead m³ that stay in gun and hose and cannot be sprayed
  * @returns refuses a cup that holds no more than stays in the gun
+ * Formula: ⌊(cup − dead) / face⌋
+ * Source: greedy over faces and coats
+ * @example fillsFor(0.0003171875, 0.001, 0.00005) → { faces: 2, perFace: 1, fill: 0.000684375 }
  */
 export function fillsFor(face: number, cup: number, dead: number): Outcome<Fills> {
   const usable = cup - dead;

@@ -52,6 +52,8 @@ const acetoneLike = ({ density, viscosity }: NamedLiquid): boolean =>
  * What a liquid is: by its name, else by what it is made of.
  *
  * @example “Acetone, technical” and an unnamed one of 790 kg/m³ and 0.4 mm²/s are both acetone
+ * Source: trade knowledge; a sheet outranks it
+ * @example diluentOf({ id: 'styrene', name: 'Styrene', density: 906, viscosity: 8e-7, voc: 906, water: 0, exempt: 0 }) → 'styrene'
  */
 export function diluentOf(liquid: NamedLiquid): Diluent | undefined {
   if (reacts.test(liquid.name) && !thins.test(liquid.name)) return 'hardener';
@@ -136,6 +138,7 @@ const rules: Record<Binder, Rule> = {
  * @returns why not; undefined where nothing speaks against it
  * @source the trade: what each chemistry bears and never bears; sheets outrank all but what can never be right
  * @example acetone in a gel coat is refused whatever its tin says and whoever says so; white spirit in a water-borne only until its sheet names it
+ * Source: trade knowledge; a sheet outranks it
  */
 export function refusedDiluent(
   liquid: NamedLiquid,

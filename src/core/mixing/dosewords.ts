@@ -114,6 +114,7 @@ const mostDose = 0.3;
  * amount, no unit, or more than a dose
  * @example “¼ oz per quart” is 0.78 % by volume in US measure, 0.63 % in imperial, and by weight it depends on the density
  * @example “15 mL/L” is 1.5 % by volume; “2 % by mass of the base” says all of it
+ * Source: definition
  */
 export function readDose(words: string, densities: DoseDensities): Outcome<DoseReading[]> {
   const text = words

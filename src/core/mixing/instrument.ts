@@ -33,6 +33,9 @@ const measuredWell = 0.5 / stepsToWeighWell + 1e-9;
  * @param scaleStep kg
  * @returns undefined where nothing here measures it: a larger batch does
  * @example 2 g of 950 kg/m³ beside a scale of 1 g is 2.1 mL in a syringe of 2.5 mL, 0.35 g of 1000 are 7 drops
+ * Formula: dose ÷ step
+ * Source: half a step is at most a share of the dose
+ * @example doseMeasure(0.010000000000000002, 0.04, 1000, 0.001) → { kind: 'scale', mass: 0.01 }
  */
 export function doseMeasure(
   wanted: number,

@@ -32,6 +32,7 @@ export interface Rung {
  * @param volume m³ of mix wanted
  * @param scaleStep kg, the smallest step of the scale
  * @returns a rung for each part; refuses what neither the scale nor a syringe measures
+ * Source: m = ρV
  */
 export function pouringLadder(
   volume: number,
@@ -121,7 +122,11 @@ export interface SmallDose {
   readonly enough: number;
 }
 
-/** The doses of a batch that are too small to be weighed well on this scale. */
+/**
+ * The doses of a batch that are too small to be weighed well on this scale.
+ *
+ * Source: m = ρV
+ */
 export function smallDoses(
   volume: number,
   parts: readonly RecipePart[],
@@ -161,6 +166,7 @@ export interface Pouring {
  *
  * @param volume m³ planned
  * @param poured kg of each part in the pot, in the order of parts
+ * Source: m = ρV
  */
 export function remainingPours(
   volume: number,

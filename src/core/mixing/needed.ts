@@ -37,7 +37,12 @@ export interface Needed {
   readonly waste: number;
 }
 
-/** Reserve to start from, as a share. Running out of a coating that cannot be blended means the whole face again. */
+/**
+ * Reserve to start from, as a share. Running out of a coating that cannot be blended means the whole face again.
+ *
+ * Source: conservation of volume
+ * @example usualReserve(true) → 0.1
+ */
 export const usualReserve = (blendable: boolean): number => (blendable ? 0.1 : 0.2);
 
 /**
@@ -45,6 +50,8 @@ export const usualReserve = (blendable: boolean): number => (blendable ? 0.1 : 0
  * cards, and a reserve on it.
  *
  * @returns each share of it in m³; refuses no area, no coat, and a transfer efficiency outside 0.05–1
+ * Formula: A·(ΣWFT + absorption)/TE + dead + cards, plus reserve
+ * Source: conservation of volume
  */
 export function mixNeeded({
   area,

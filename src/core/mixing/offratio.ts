@@ -41,6 +41,8 @@ const doseState = ({ cap }: RecipePart, off: number, share: number): PartState =
  *
  * @param tolerance share a part may be off
  * @returns refuses a pot without its first part
+ * Formula: mᵢ/m₁ ÷ (asked mᵢ/m₁) − 1
+ * Source: definition
  */
 export function judgeRatio(
   parts: readonly RecipePart[],

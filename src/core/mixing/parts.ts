@@ -34,6 +34,7 @@ export interface Measured {
  * @param volume m³ of ready mix
  * @returns mass and volume of each part, in order; refuses an empty ratio, a share or density that is not above zero
  * Source: mass = volume × density.
+ * Formula: m = ρV
  */
 export function divide(volume: number, parts: readonly Part[], by: RatioBy): Outcome<Measured[]> {
   if (parts.length === 0) return refuse('no-parts', 'The sheet names no parts to mix.');

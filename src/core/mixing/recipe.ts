@@ -33,6 +33,7 @@ export interface RecipePart extends Part {
  * @param by what the ratio counts
  * @param additives doses of zero are left out
  * @returns parts whose `parts` are kg in a m³ of mix; refuses what {@link divide} refuses, and a dose past its maximum
+ * Source: definition
  */
 export function recipeOf(
   parts: readonly Part[],
@@ -71,7 +72,12 @@ export function recipeOf(
   return [...own.slice(0, 1), ...into('base'), ...own.slice(1), ...into('mix')];
 }
 
-/** kg of a dose that is a given share of the reference. */
+/**
+ * kg of a dose that is a given share of the reference.
+ *
+ * Formula: share × reference mass, or share × reference volume × ρ
+ * Source: definition
+ */
 export function doseMass(
   share: number,
   density: number,
@@ -86,6 +92,7 @@ export function doseMass(
  * The share a part truly has of what its percent refers to, from the masses in the pot.
  *
  * @param masses kg of each part, in the order of parts
+ * Source: definition
  */
 export function doseShare(
   part: RecipePart,
@@ -112,6 +119,9 @@ export interface AtTemperature {
 /**
  * A value from a sheet's temperature table, straight between its rows; outside them the nearest row holds,
  * because nobody may guess past a sheet.
+ *
+ * Source: definition
+ * @example atTemperature([{ temperature: 288.15, value: 1.4 }, { temperature: 298.15, value: 0.8 }], 293.15) → 1.1
  */
 export function atTemperature(table: readonly AtTemperature[], temperature: number): number | undefined {
   const rows = [...table].sort((a, b) => a.temperature - b.temperature);

@@ -27,6 +27,7 @@ const mostSizes = 12;
  *
  * @param need m³
  * @returns refuses a need that is not above nought, no sizes, and sizes that are not above nought
+ * Source: least cost over whole packs
  */
 export function packsFor(need: number, sizes: readonly Pack[], aim: PackAim): Outcome<Bought> {
   const wrong = refuseUnlessPositive({ need });

@@ -43,6 +43,7 @@ export function quote(cost: number, { kind, share }: Addition, tax = 0): Outcome
  *
  * @param price what it costs, and what it saves each time, currency
  * @returns jobs, whole ones; Infinity where it saves nothing
+ * Source: sum of what is priced
  */
 export const paidBackAfter = (price: number, saves: number): number =>
   saves > 0 ? Math.ceil(price / saves - 1e-9) : Infinity;

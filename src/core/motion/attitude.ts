@@ -28,7 +28,11 @@ const [pullBack, pullBackKnown] = [2.2, 1.1];
 /** m/s²: pushed harder than this, weight is not to be told from it. */
 const calm = 0.7;
 
-/** The calmest steps near the beginning, in which the gun may be taken to be held: there the turning sensor shows its own lean. */
+/**
+ * The calmest steps near the beginning, in which the gun may be taken to be held: there the turning sensor shows its own lean.
+ *
+ * Source: complementary filter, textbook
+ */
 export function stillAtFirst({
   a,
   w,
@@ -118,10 +122,19 @@ function between(a: Turn, b: Turn): Turn {
   return whole([a[0] + same * b[0], a[1] + same * b[1], a[2] + same * b[2], a[3] + same * b[3]]);
 }
 
+/**
+ * The middle of three or more values.
+ *
+ * Source: complementary filter, textbook
+ */
 export const middle = (values: readonly number[]): number =>
   [...values].sort((x, y) => x - y)[values.length >> 1] ?? 0;
 
-/** A moving mean over 2·reach + 1 steps. */
+/**
+ * A moving mean over 2·reach + 1 steps.
+ *
+ * Source: complementary filter, textbook
+ */
 export function smoothed(vectors: readonly Vec[], reach: number): Vec[] {
   const sums: Vec[] = [[0, 0, 0]];
   for (const each of vectors) sums.push(plus(sums.at(-1) as Vec, each));
@@ -131,5 +144,9 @@ export function smoothed(vectors: readonly Vec[], reach: number): Vec[] {
   });
 }
 
-/** rad by which a direction leans off level. */
+/**
+ * rad by which a direction leans off level.
+ *
+ * Source: complementary filter, textbook
+ */
 export const leanOf = (axis: Vec): number => Math.asin(Math.min(Math.abs(dot(unit(axis), up)), 1));

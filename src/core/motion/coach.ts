@@ -73,7 +73,11 @@ export const outBy = {
   tilt: (5 * Math.PI) / 180,
   arc: (12 * Math.PI) / 180,
 } as const;
-/** What is out in a stroke against the speed that was planned; how even it was is not judged where it was felt too seldom. */
+/**
+ * What is out in a stroke against the speed that was planned; how even it was is not judged where it was felt too seldom.
+ *
+ * Source: estimate
+ */
 export function outOf(
   { speed, varied, tilt, arc }: Pick<HandStroke, 'speed' | 'varied' | 'tilt' | 'arc'>,
   planned: number,
@@ -475,6 +479,7 @@ function edges(
  * neither the scale of the sensor nor its drift comes into it. Tilt is how weight points against the first square hold.
  *
  * @returns refuses a recording that tells nothing, and one in which nothing goes to and fro
+ * Source: estimate
  */
 export function coach(samples: readonly MotionSample[], plan: MotionPlan): Outcome<HandSeen> {
   const recording = evened(samples);

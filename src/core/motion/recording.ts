@@ -39,6 +39,7 @@ const finite = ({ t, a, w }: MotionSample): boolean =>
  * Puts a recording in order: by time, each moment once, at even steps.
  *
  * @returns refuses one that is too short, too slow, or felt no gravity: its sensors are missing or were not allowed
+ * Source: linear interpolation
  */
 export function evened(samples: readonly MotionSample[]): Outcome<EvenRecording> {
   const sorted = samples.filter(finite).sort((x, y) => x.t - y.t);

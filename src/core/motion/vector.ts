@@ -2,20 +2,49 @@
 export type Vec = readonly [number, number, number];
 export type Turn = readonly [number, number, number, number];
 
+/**
+ * Scalar product.
+ *
+ * Source: textbook
+ */
 export const dot = (a: Vec, b: Vec): number => a[0] * b[0] + a[1] * b[1] + a[2] * b[2];
+/**
+ * Vector product.
+ *
+ * Source: textbook
+ */
 export const cross = (a: Vec, b: Vec): Vec => [
   a[1] * b[2] - a[2] * b[1],
   a[2] * b[0] - a[0] * b[2],
   a[0] * b[1] - a[1] * b[0],
 ];
+/**
+ * Sum of two vectors.
+ *
+ * Source: textbook
+ */
 export const plus = (a: Vec, b: Vec, times = 1): Vec => [
   a[0] + times * b[0],
   a[1] + times * b[1],
   a[2] + times * b[2],
 ];
+/**
+ * A vector times a number.
+ *
+ * Source: textbook
+ */
 export const times = (a: Vec, by: number): Vec => [a[0] * by, a[1] * by, a[2] * by];
+/**
+ * Length of a vector.
+ *
+ * Source: textbook
+ */
 export const norm = (a: Vec): number => Math.hypot(a[0], a[1], a[2]);
-/** The same direction one long; a vector of nothing stays so. */
+/**
+ * The same direction one long; a vector of nothing stays so.
+ *
+ * Source: textbook
+ */
 export const unit = (a: Vec): Vec => {
   const long = norm(a);
   return long > 0 ? times(a, 1 / long) : [0, 0, 0];
@@ -23,6 +52,11 @@ export const unit = (a: Vec): Vec => {
 
 export const still: Turn = [1, 0, 0, 0];
 
+/**
+ * A vector turned by a rotation.
+ *
+ * Source: textbook
+ */
 export function turned([w, x, y, z]: Turn, by: Turn): Turn {
   const [bw, bx, by_, bz] = by;
   return [
@@ -33,9 +67,18 @@ export function turned([w, x, y, z]: Turn, by: Turn): Turn {
   ];
 }
 
+/**
+ * A vector turned back by a rotation.
+ *
+ * Source: textbook
+ */
 export const back = ([w, x, y, z]: Turn): Turn => [w, -x, -y, -z];
 
-/** A vector carried along by a rotation. */
+/**
+ * A vector carried along by a rotation.
+ *
+ * Source: textbook
+ */
 export function rotate(q: Turn, v: Vec): Vec {
   const [w, x, y, z] = q;
   const u: Vec = [x, y, z];
@@ -43,7 +86,11 @@ export function rotate(q: Turn, v: Vec): Vec {
   return plus(plus(v, t, w), cross(u, t));
 }
 
-/** The rotation about a vector by its length, rad. */
+/**
+ * The rotation about a vector by its length, rad.
+ *
+ * Source: textbook
+ */
 export function about(v: Vec): Turn {
   const angle = norm(v);
   if (angle < 1e-12) return still;
@@ -51,7 +98,11 @@ export function about(v: Vec): Turn {
   return [Math.cos(angle / 2), v[0] * s, v[1] * s, v[2] * s];
 }
 
-/** The vector a rotation turns about, as long as it turns, rad. */
+/**
+ * The vector a rotation turns about, as long as it turns, rad.
+ *
+ * Source: textbook
+ */
 export function axisOf([w, x, y, z]: Turn): Vec {
   const s = Math.hypot(x, y, z);
   if (s < 1e-12) return [0, 0, 0];
@@ -60,13 +111,21 @@ export function axisOf([w, x, y, z]: Turn): Vec {
   return [x * k, y * k, z * k];
 }
 
-/** A rotation that is one long again after many steps. */
+/**
+ * A rotation that is one long again after many steps.
+ *
+ * Source: textbook
+ */
 export function whole([w, x, y, z]: Turn): Turn {
   const long = Math.hypot(w, x, y, z) || 1;
   return [w / long, x / long, y / long, z / long];
 }
 
-/** The rotation that takes one direction onto another the short way. */
+/**
+ * The rotation that takes one direction onto another the short way.
+ *
+ * Source: textbook
+ */
 export function fromTo(a: Vec, b: Vec): Turn {
   const [from, to] = [unit(a), unit(b)];
   const c = dot(from, to);
@@ -78,7 +137,11 @@ export function fromTo(a: Vec, b: Vec): Turn {
   return whole([1 + c, v[0], v[1], v[2]]);
 }
 
-/** The direction in which vectors spread most: the first principal axis, by power iteration. */
+/**
+ * The direction in which vectors spread most: the first principal axis, by power iteration.
+ *
+ * Source: textbook
+ */
 export function mainAxis(vectors: readonly Vec[]): Vec {
   const m = [0, 0, 0, 0, 0, 0];
   for (const [x, y, z] of vectors) {

@@ -18,6 +18,8 @@ const beyond = { crawl: 0.6, rush: 1.25 };
  *
  * @param measured m/s
  * @example a hand measured at 0.25 m/s is comfortable from 0.225 to 0.31 and can be held at 0.135
+ * Source: estimate, a default until timed
+ * @example handRange(0) → { crawl: 0.15, slow: 0.25, usual: 0.4, fast: 0.8, rush: 1 }
  */
 export function handRange(measured?: number): HandRange {
   const known = measured !== undefined && measured > 0;

@@ -79,6 +79,7 @@ const narrowest = 0.5;
  * @returns refuses what is not above zero
  * Source: WFT = Q·TE/(v·s) held to the coat’s film, Q no more than nozzle or tip passes at the present drive and viscosity.
  * @example 1.3 mm at 7 kPa with 55 mPa·s passes 174 mL/min: 60 µm over a 250 mm fan goes on at 0.21 m/s
+ * Formula: v = Q·TE/(WFT·s), Q no more than passes; slower, then a narrower fan, then passes
  */
 export function solvePoint(question: PointQuestion): Outcome<SolvedPoint> {
   const { wetFilm, transfer, fan, overlap } = question;

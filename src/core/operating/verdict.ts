@@ -33,6 +33,8 @@ export interface Verdict {
 /**
  * Grades what is fitted, or could be: first choice; usable, at a cost; only if thinned, within the sheet; no. What the sheet
  * does not name is at most usable, and only where it fits well. Paint that takes no thinner is never told to be thinned.
+ *
+ * Source: see the operating point’s decision record
  */
 export function verdictOf(question: VerdictQuestion): Outcome<Verdict> {
   const { liquid, band, maker, onSheet, unnamed = false } = question;

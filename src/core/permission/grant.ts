@@ -28,11 +28,21 @@ export interface Grant<T extends Asked> {
 const same = (a: number | undefined, b: number | undefined): boolean =>
   a === b || (a !== undefined && b !== undefined && Math.abs(a - b) <= 1e-6 * Math.max(Math.abs(a), 1e-9));
 
-/** Does a waiver hold for what is asked? Never for what cannot be waived, and not for a number that has moved since. */
+/**
+ * Does a waiver hold for what is asked? Never for what cannot be waived, and not for a number that has moved since.
+ *
+ * Source: safety first: a stop stops
+ * @example holds({ id: 'c', weight: 'care', waivable: true, met: false }, { id: 'a', why: '' }) → false
+ */
 export const holds = ({ id, waivable, found }: Asked, waiver: Waiver): boolean =>
   waivable && waiver.id === id && waiver.why.trim() !== '' && same(waiver.found, found);
 
-/** May the coat be started? Only with no stop open: a stop is met, or waived where that is allowed. */
+/**
+ * May the coat be started? Only with no stop open: a stop is met, or waived where that is allowed.
+ *
+ * Source: safety first: a stop stops
+ * @example grant([], []) → { may: true, open: [], waived: [] }
+ */
 export function grant<T extends Asked>(asked: readonly T[], waivers: readonly Waiver[]): Grant<T> {
   const open: T[] = [];
   const waived: { item: T; why: string }[] = [];

@@ -121,6 +121,8 @@ function settlesIn(from: number, to: number, air: number): number | undefined {
  *
  * @returns at least one for every cause
  * Times are estimates, for a thin part and a closed room.
+ * Source: each remedy answers its own cause
+ * @example remediesFor('near-dew', { chemistry: 'water-borne' }) → [{ id: 'warm-part' }]
  */
 export function remediesFor(cause: Cause, question: RemedyQuestion): Remedy[] {
   const { chemistry, found, min, max, room, slowerThinner, extender, thins, warmPaintTo } = question;

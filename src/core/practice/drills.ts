@@ -98,5 +98,9 @@ export const drills: readonly Drill[] = [
   }),
 ];
 
-/** The drill of this name; the plain panel for a name that is none. */
+/**
+ * The drill of this name; the plain panel for a name that is none.
+ *
+ * Source: shop practice, defaults
+ */
 export const drillOf = (id: string): Drill => drills.find((each) => each.id === id) ?? (drills[0] as Drill);

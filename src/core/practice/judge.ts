@@ -53,7 +53,11 @@ const cell = 8e-3;
 /** A fault that costs less than this share of the face is not worth a word. */
 const worthSaying = 0.02;
 
-/** Share of a face inside the drill’s film, where a place wants less than all of it the same tolerance about its own. */
+/**
+ * Share of a face inside the drill’s film, where a place wants less than all of it the same tolerance about its own.
+ *
+ * Source: spread and share inside a range
+ */
 export function filmFacts(panel: PracticePanel, drill: Drill): FilmFacts {
   const { film, cols, rows } = panel;
   let [under, over, sum, squares] = [0, 0, 0, 0];
@@ -100,6 +104,11 @@ const steps = (pulls: readonly Pull[]): number[] => {
   return places.slice(1).map((place, i) => place - (places[i] as number));
 };
 
+/**
+ * A run in figures: overlap, speed, distance, tilt, trigger.
+ *
+ * Source: spread and share inside a range
+ */
 export function handFacts(pulls: readonly Pull[], drill: Drill): HandFacts {
   const speeds = pulls.map(({ speed }) => speed);
   const apart = steps(pulls);
@@ -181,6 +190,7 @@ function mended(pull: Pull, fault: HandFault, drill: Drill, rate: number, place:
  *
  * @param runs runs seen while it was sprayed
  * @returns refuses a run without a stroke
+ * Source: spread and share inside a range
  */
 export function judgeRun(
   moments: readonly GunMoment[],
@@ -248,7 +258,11 @@ function settled(panel: PracticePanel, drill: Drill): number {
   return filmFacts(panel, drill).inside;
 }
 
-/** How many runs there are: groups of neighbouring columns in which something runs. */
+/**
+ * How many runs there are: groups of neighbouring columns in which something runs.
+ *
+ * Source: spread and share inside a range
+ */
 export function runsIn({ film, cols, rows, runsAbove }: PracticePanel): number {
   if (!Number.isFinite(runsAbove)) return 0;
   let runs = 0;

@@ -28,6 +28,11 @@ export interface GunMoment {
   readonly level?: boolean;
 }
 
+/**
+ * A bare panel of a drill.
+ *
+ * Source: superposition; creep past a sag limit
+ */
 export function newPanel(
   width: number,
   height: number,
@@ -50,6 +55,7 @@ const { abs, ceil, floor, max, min, sqrt, tan } = Math;
  * The spot is stamped at steps of a third of its half length, which is closer together than the eye or a cell can tell.
  *
  * @returns m³ that left the gun; refuses a gun whose pattern lays no film
+ * Source: superposition; creep past a sag limit
  */
 export function spray(panel: PracticePanel, gun: FieldGun, from: GunMoment, to: GunMoment): Outcome<number> {
   const table = tabled(gun.profile);
@@ -126,6 +132,7 @@ const slides = 4;
  * Lets runs run: what lies above the limit slides down to the cell below. Nothing is lost but what drips off the edge.
  *
  * @returns how many cells are running
+ * Source: superposition; creep past a sag limit
  */
 export function slide({ film, cols, rows, runsAbove }: PracticePanel, seconds: number): number {
   if (!Number.isFinite(runsAbove)) return 0;

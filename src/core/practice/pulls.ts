@@ -20,7 +20,11 @@ export interface Pull {
 /** Shorter pulls are flicks and tell nothing. m */
 const shortest = 0.08;
 
-/** Parts a run into pulls: at every release, and where the gun turns round with the trigger held. */
+/**
+ * Parts a run into pulls: at every release, and where the gun turns round with the trigger held.
+ *
+ * Source: first principles
+ */
 export function pullsOf(moments: readonly GunMoment[]): Pull[] {
   const pulls: Pull[] = [];
   let held: GunMoment[] = [];

@@ -57,7 +57,12 @@ export interface Condition {
 /** Readings a spot should have before its mean is worth judging. */
 export const readingsPerSpot = 3;
 
-/** Spots wanted for an area under the spot-mean rule: five to each 10 m², at least five. */
+/**
+ * Spots wanted for an area under the spot-mean rule: five to each 10 m², at least five.
+ *
+ * Source: as SSPC-PA 2 and ISO 19840
+ * @example spotsWanted(4) → 5
+ */
 export const spotsWanted = (area: number): number => Math.max(Math.ceil(area / 10), 1) * 5;
 
 /** A reading that equals a limit passes it, whatever binary fractions make of the two. */
@@ -71,6 +76,7 @@ const mean = (values: readonly number[]) => values.reduce((sum, each) => sum + e
  *
  * @returns refuses when there is no reading, a reading is not above zero, or the range is upside down
  * Source: spot means and 80/120 % as in SSPC-PA 2, level 3; nominal film as in ISO 19840.
+ * Formula: set mean in range, spots 80–120 %; or mean ≥ nominal, none < 80 %, fewer than 20 % between 80 and 100 %
  */
 export function judgeFilm(
   spots: readonly Spot[],

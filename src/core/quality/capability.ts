@@ -24,6 +24,8 @@ const z = 1.645;
  *
  * @returns refuses fewer than five readings, a spread of nought and limits upside down
  * Source: individuals chart constants; Bissell 1990.
+ * Formula: cpk = nearer limit ÷ 3·MR̄/1.128; ± 1.645·√(1/9n + cpk²/2(n−1))
+ * @example capability([50, 52, 49, 51, 53], { min: 40, max: 60 }) → { cp: 1.67111, cpk: 1.504, low: 0.595557, high: 2.41244, mean: 51, spread: 1.99468, count: 5 }
  */
 export function capability(
   values: readonly number[],
@@ -58,7 +60,11 @@ export interface Bin {
   readonly count: number;
 }
 
-/** Readings in equal bins from the least to the most, limits included so that they can be drawn: Sturges’ number of bins. */
+/**
+ * Readings in equal bins from the least to the most, limits included so that they can be drawn: Sturges’ number of bins.
+ *
+ * Source: individuals chart; Bissell 1990
+ */
 export function histogram(
   values: readonly number[],
   limits: { readonly min: number; readonly max: number },
@@ -88,7 +94,12 @@ export interface SignOff {
 /** Parts inside their limits in a row before an operator or a process is signed off. A default. */
 export const partsToSignOff = 10;
 
-/** Is someone signed off by what was measured: so many parts in a row whose film passed, ending with the latest? */
+/**
+ * Is someone signed off by what was measured: so many parts in a row whose film passed, ending with the latest?
+ *
+ * Source: individuals chart; Bissell 1990
+ * @example signOff([]) → { inRow: 0, wanted: 10, signed: false }
+ */
 export function signOff(passed: readonly boolean[], wanted = partsToSignOff): SignOff {
   const last = passed.lastIndexOf(false);
   const inRow = passed.length - 1 - last;

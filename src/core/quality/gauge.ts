@@ -24,6 +24,8 @@ const most = 0.1;
  * The correction a zero and a shim ask for.
  *
  * @returns refuses a shim without thickness and a reading of it that is no more than the zero
+ * Source: definition
+ * @example gaugeCorrection({ id: 'e11', at: '2026-11-23T11:59:00.000Z', type: 'gauge-check', zero: 0, shim: 0.0001, read: 0.0001, counter: 11 }) → { zero: 0, scale: 1, off: 0, usable: true }
  */
 export function gaugeCorrection({ zero, shim, read }: GaugeCheck): Outcome<GaugeCorrection> {
   const wrong = refuseUnlessPositive({ 'shim thickness': shim, 'reading of the shim': read });
@@ -38,6 +40,9 @@ export function gaugeCorrection({ zero, shim, read }: GaugeCheck): Outcome<Gauge
  * The film a reading stands for: the gauge’s own error corrected, and what lay below taken off.
  *
  * @param base m that the gauge reads on the bare, rough or primed part; nought on smooth metal
+ * Formula: (reading − zero) × shim/(read − zero) − base
+ * Source: definition
+ * @example correctedFilm(0.00008, undefined, undefined) → 8e-05
  */
 export const correctedFilm = (
   reading: number,

@@ -12,6 +12,8 @@ export interface Individuals {
  * falling.
  *
  * @returns undefined for fewer than two readings, which have no moving range
+ * Formula: mean ± 2.66·MR̄; eight on one side, six rising
+ * Source: moving-range chart, 2.66·MR̄
  */
 export function individuals(values: readonly number[]): Individuals | undefined {
   if (values.length < 2) return undefined;

@@ -9,7 +9,11 @@ export interface MendingPlan {
   readonly by: number;
 }
 
-/** Where film is missing or too much, and how much: thin places up to the aim, thick ones down to the most. */
+/**
+ * Where film is missing or too much, and how much: thin places up to the aim, thick ones down to the most.
+ *
+ * Source: conservation of film
+ */
 export function mendings(
   spots: readonly { readonly id: string; readonly mean: number; readonly state: 'inside' | 'low' | 'high' }[],
   { nominal, max }: FilmSpec,
@@ -37,6 +41,7 @@ export interface ExtraCoat {
  *
  * @param dry m one coat lays
  * @returns refused unless the coat and the film wanted are more than nothing
+ * Source: conservation of film
  */
 export function extraCoat(
   thinnest: number,

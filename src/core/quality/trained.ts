@@ -49,6 +49,7 @@ const panelsCounted = 3;
  * does alone.
  *
  * @param signed ms since the epoch of the last signature
+ * Source: shop practice, defaults
  */
 export function trained(
   skill: Skill,

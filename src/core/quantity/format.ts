@@ -27,6 +27,8 @@ export interface FormatOptions {
  *
  * @param value SI
  * @returns number and unit apart, so that a readout may set them in different sizes; "–" for no value
+ * Source: definition
+ * @example format('days', 10, 'us', {}) → { number: '10', unit: 'd' }
  */
 export function format(
   quantity: QuantityId,
@@ -75,6 +77,8 @@ function inTwo(value: number, large: Unit, small: Unit, digits: number): Shown {
  * How a person types an amount that is told in two units, where a field says the smaller one beside it: `4 lb 8.2`.
  *
  * @returns nothing for what is told in one unit
+ * Source: definition
+ * @example typedInTwo('mass', 0.46, 'us') → '1 lb 0.2'
  */
 export function typedInTwo(quantity: QuantityId, value: number, system: UnitSystem): string | undefined {
   if (!sizedIn(quantity, value, system)?.with) return undefined;
@@ -95,7 +99,12 @@ function fractionOf(inches: number): string | undefined {
   return undefined;
 }
 
-/** The one unit that several amounts are told in, by the largest of them. */
+/**
+ * The one unit that several amounts are told in, by the largest of them.
+ *
+ * Source: definition
+ * @example unitTogether('share', [0.3, 0.75], 'metric') → '%'
+ */
 export function unitTogether(
   quantity: QuantityId,
   values: readonly (number | undefined)[],
@@ -105,7 +114,12 @@ export function unitTogether(
   return (sizedIn(quantity, largest, system)?.unit ?? unitIn(quantity, system).id) as string;
 }
 
-/** As {@link format}, in one string with a no-break space: `1.42 L`. */
+/**
+ * As {@link format}, in one string with a no-break space: `1.42 L`.
+ *
+ * Source: definition
+ * @example show('length', 3.05, 'us') → '10 ft'
+ */
 export function show(
   quantity: QuantityId,
   value: number | undefined,
@@ -116,7 +130,12 @@ export function show(
   return `${number}\u00a0${unit}`;
 }
 
-/** A span of time in words a person reads at a glance: `45 s`, `12 min`, `2 h 30 min`, `3 d`. */
+/**
+ * A span of time in words a person reads at a glance: `45 s`, `12 min`, `2 h 30 min`, `3 d`.
+ *
+ * Source: definition
+ * @example showDuration(45) → '45 s'
+ */
 export function showDuration(seconds: number): string {
   const minutes = Math.round(seconds / 60);
   if (Math.abs(seconds) < 90) return `${Math.round(seconds)}\u00a0s`;
@@ -126,7 +145,12 @@ export function showDuration(seconds: number): string {
   return `${Math.round(hours / 24)}\u00a0d`;
 }
 
-/** A running clock: `06:12`, `1:06:12`; a minus sign once it has run out. */
+/**
+ * A running clock: `06:12`, `1:06:12`; a minus sign once it has run out.
+ *
+ * Source: definition
+ * @example showClock(0) → '00:00'
+ */
 export function showClock(seconds: number): string {
   const whole = Math.abs(seconds < 0 ? Math.ceil(seconds) : Math.floor(seconds));
   const two = (part: number) => String(part).padStart(2, '0');

@@ -44,6 +44,8 @@ const vulgar: Record<string, string> = {
  * @param text as typed
  * @returns the SI value, the unit it was read in, and a doubt when it lies outside what the field expects;
  *   refuses empty text, text that is no number, a unit of another quantity and a negative amount
+ * Source: definition
+ * @example parse('3.5', 'film', { system: 'us' }) → { value: 8.89e-05, unit: { id: 'mil', symbol: 'mil', scale: 2.54e-05, digits: 1, aliases: ['mils', 'thou'] } }
  */
 export function parse(text: string, id: QuantityId, options: ParseOptions): Outcome<Parsed> {
   const quantity = quantityOf(id);

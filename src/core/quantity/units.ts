@@ -359,15 +359,31 @@ export const quantities = {
 
 export type QuantityId = keyof typeof quantities;
 
+/**
+ * A quantity by its id.
+ *
+ * Source: SI; the international inch, pound and US gallon
+ * @example quantityOf('share') → { name: 'share', metric: '%', us: '%', units: [{ id: '%', symbol: '%', scale: 0.01, digits: 1, aliases: ['percent', 'pct', 'per cent'] }] }
+ */
 export const quantityOf = (id: QuantityId): QuantityUnits => quantities[id];
 
-/** The unit a quantity is shown in under a system. */
+/**
+ * The unit a quantity is shown in under a system.
+ *
+ * Source: SI; the international inch, pound and US gallon
+ * @example unitIn('voc', 'us') → { id: 'lb/gal', symbol: 'lb/gal', scale: 119.826, digits: 2, aliases: ['lbs/gal'] }
+ */
 export function unitIn(id: QuantityId, system: UnitSystem): Unit {
   const quantity = quantityOf(id);
   return unitNamed(id, quantity[system]) as Unit;
 }
 
-/** The unit an amount of this size is shown in, and how: the system’s own where its size asks for no other. */
+/**
+ * The unit an amount of this size is shown in, and how: the system’s own where its size asks for no other.
+ *
+ * Source: SI; the international inch, pound and US gallon
+ * @example sizedIn('volume', 0.0001, 'us') → { from: 0, unit: 'fl oz' }
+ */
 export function sizedIn(id: QuantityId, value: number, system: UnitSystem): SizedUnit | undefined {
   return quantityOf(id).bySize?.[system]?.findLast(({ from }) => Math.abs(value) >= from);
 }
@@ -376,13 +392,19 @@ export function sizedIn(id: QuantityId, value: number, system: UnitSystem): Size
  * The unit a field is typed in: that in which an amount of this size is told, where it is told in one alone.
  *
  * @param value SI; what is usual in the field where it is empty
+ * Source: SI; the international inch, pound and US gallon
  */
 export function unitToType(id: QuantityId, value: number | undefined, system: UnitSystem): Unit {
   const sized = value === undefined ? undefined : sizedIn(id, value, system);
   return (sized && !sized.with && unitNamed(id, sized.unit)) || unitIn(id, system);
 }
 
-/** The unit a person may have meant by a word, or undefined. Exact case first, since °C and cSt share letters. */
+/**
+ * The unit a person may have meant by a word, or undefined. Exact case first, since °C and cSt share letters.
+ *
+ * Source: SI; the international inch, pound and US gallon
+ * @example unitNamed('mass', 'g') → { id: 'g', symbol: 'g', scale: 0.001, digits: 0, aliases: ['gram', 'grams'] }
+ */
 export function unitNamed(id: QuantityId, word: string): Unit | undefined {
   const bare = word.replace(/\s+/g, ' ').trim();
   const { units } = quantityOf(id);
@@ -393,5 +415,17 @@ export function unitNamed(id: QuantityId, word: string): Unit | undefined {
   );
 }
 
+/**
+ * A value of a unit in SI.
+ *
+ * Source: SI; the international inch, pound and US gallon
+ * @example toSI(60, { id: 'cm', symbol: 'cm', scale: 0.01, digits: 1, aliases: [] }) → 0.6
+ */
 export const toSI = (value: number, { scale, offset = 0 }: Unit): number => value * scale + offset;
+/**
+ * An SI value in a unit.
+ *
+ * Source: SI; the international inch, pound and US gallon
+ * @example fromSI(10, { id: 'd', symbol: 'd', scale: 1, digits: 0, aliases: ['day', 'days'] }) → 10
+ */
 export const fromSI = (value: number, { scale, offset = 0 }: Unit): number => (value - offset) / scale;

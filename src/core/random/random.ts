@@ -4,7 +4,11 @@ const { cos, imul, log, PI, sqrt } = Math;
 /** A source of numbers in [0, 1). Core never makes its own randomness: one of these is passed in. */
 export type Random = () => number;
 
-/** A seeded generator (mulberry32): the same seed gives the same run, on every machine. */
+/**
+ * A seeded generator (mulberry32): the same seed gives the same run, on every machine.
+ *
+ * Source: mulberry32; Box and Muller 1958
+ */
 export function seeded(seed: number): Random {
   let state = seed >>> 0;
   return () => {
@@ -16,14 +20,22 @@ export function seeded(seed: number): Random {
   };
 }
 
-/** A seed from a text, such as a record's id (FNV-1a). */
+/**
+ * A seed from a text, such as a record's id (FNV-1a).
+ *
+ * Source: mulberry32; Box and Muller 1958
+ */
 export function seedFrom(text: string): number {
   let hash = 2166136261;
   for (let i = 0; i < text.length; i += 1) hash = imul(hash ^ text.charCodeAt(i), 16777619);
   return hash >>> 0;
 }
 
-/** A standard normal deviate (Box–Muller). */
+/**
+ * A standard normal deviate (Box–Muller).
+ *
+ * Source: mulberry32; Box and Muller 1958
+ */
 export function gaussian(random: Random): number {
   const radius = sqrt(-2 * log(1 - random()));
   return radius * cos(2 * PI * random());

@@ -38,7 +38,11 @@ const rules: readonly Rule[] = [
 export const deferral =
   'The product’s safety data sheet, local codes and licensed practice decide; they outrank what is shown here.';
 
-/** Cautions for a stage of work, the heaviest first. */
+/**
+ * Cautions for a stage of work, the heaviest first.
+ *
+ * Source: usual caution; the safety sheet and local codes outrank it
+ */
 export function cautionsFor(present: readonly Hazard[], stage: WorkStage): Caution[] {
   const found = rules.filter(
     ({ hazard, at }) => at.includes(stage) && (present as readonly string[]).includes(hazard),

@@ -19,6 +19,8 @@ export interface Protection {
 /**
  * What to wear and to set up by coating, technique and place. Usual protection, marked as such: the product's safety
  * sheet, local codes and licensed practice decide.
+ *
+ * Source: usual caution; the safety sheet and local codes outrank it
  */
 export function protection({ hazards, technique, place }: ProtectionQuestion): Protection[] {
   const has = (...of: Hazard[]) => of.some((hazard) => hazards.includes(hazard));

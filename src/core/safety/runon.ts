@@ -22,6 +22,9 @@ export const usualRunOn = 900;
  *
  * @param place m³ of room, m³/s of extraction, how badly the air mixes
  * @returns s
+ * Formula: V·K/Q·ln(0.25/0.05), four changes at least
+ * Source: a purge of air changes
+ * @example runOn({ room: 45, airFlow: 3.75, mixing: 1 }) → 48
  */
 export const runOn = ({ room, airFlow, mixing = usualMixing }: ExtractedRoom): number =>
   Math.max(((room * mixing) / airFlow) * Math.log(keptAt / purgedTo), (leastChanges * room) / airFlow);

@@ -26,7 +26,11 @@ const rules: readonly Rule[] = [
   { risk: 'waste', weight: 'care', says: 'Nothing down the drain. Hazardous waste goes by the rules of the place.' },
 ];
 
-/** Cautions of one cleaning step with this coating, the heaviest first. */
+/**
+ * Cautions of one cleaning step with this coating, the heaviest first.
+ *
+ * Source: usual caution; the safety sheet and local codes outrank it
+ */
 export const stepCautions = (risks: readonly StepRisk[], hazards: readonly Hazard[]): Caution[] =>
   rules
     .filter(({ risk, of }) => risks.includes(risk) && (!of || of.some((hazard) => hazards.includes(hazard))))

@@ -44,6 +44,8 @@ export const faceVelocities = { least: 0.4, usual: 0.5, most: 0.75 };
  *
  * Level where the air has settled: c = s·(R·T/p)/M·K/Q, with K the mixing factor. Purge: V·K/Q·ln(c/c₁). It does not
  * make the air fit to breathe: exposure limits ask for many times as much air, and hot ovens for more as well.
+ * Formula: V·K/Q·ln(4) and more
+ * Source: mixing of air with factor K
  */
 export function ventilation(question: VentilationQuestion): Outcome<VentilationFound> {
   const { solvent, seconds, vapour, temperature, airFlow, face, room, mixing = usualMixing } = question;

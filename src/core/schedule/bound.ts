@@ -1,7 +1,12 @@
 import { inShift, workedFrom } from './hours';
 import type { PlanQuestion } from './plan';
 
-/** What no plan can end before: any piece by itself, and all hands-on work in a row, both within working hours. */
+/**
+ * What no plan can end before: any piece by itself, and all hands-on work in a row, both within working hours.
+ *
+ * Source: longest path and work over hands
+ * @example soonestEnd({ pieces: [{ id: 'a', coats: [{ id: 'a0', duration: 2, coating: 'c' }], handle: 0 }], start: 0 }) → 2
+ */
 export function soonestEnd({ pieces, start, shifts, changeover = 0 }: PlanQuestion): number {
   let hands = 0;
   let last = start;

@@ -19,6 +19,9 @@ const sheetHumidity = 0.5;
  *
  * @param sheetTemperature K
  * @returns 1 and more: a warm or dry room never makes a sheet’s time shorter; Infinity where nothing dries
+ * Formula: (psat(T_s) − ½psat(T_s)) / (psat(T_film) − RH·psat(T_air)), at least 1, for water
+ * Source: drying power; rule of thumb 2^(−ΔT/10)
+ * @example dryingIn('water', 293.15, { id: 'e5', at: '2026-11-23T11:10:00.000Z', type: 'climate', air: 294.15, part: 275, humidity: 0.5, counter: 5 }) → Infinity
  */
 export function dryingIn(
   kind: Drying,
@@ -41,7 +44,12 @@ export function dryingIn(
   return Math.max(cold, 1);
 }
 
-/** Which law a chemistry dries by. */
+/**
+ * Which law a chemistry dries by.
+ *
+ * Source: drying power; rule of thumb 2^(−ΔT/10)
+ * @example dryingOf('unknown') → 'solvent'
+ */
 export const dryingOf = (chemistry: string): Drying =>
   chemistry === 'water-borne'
     ? 'water'

@@ -2,7 +2,12 @@ import type { ShiftHours } from './plan';
 
 const day = 86_400;
 
-/** The earliest moment from which work of so many seconds fits into one shift; Infinity where it fits into none. */
+/**
+ * The earliest moment from which work of so many seconds fits into one shift; Infinity where it fits into none.
+ *
+ * Source: definition
+ * @example inShift(5, 4, undefined) → 5
+ */
 export function inShift(at: number, duration: number, shifts: readonly ShiftHours[] | undefined): number {
   if (!shifts || shifts.length === 0) return at;
   if (!Number.isFinite(at) || duration > Math.max(...shifts.map(([from, to]) => to - from)) + 1e-6)
@@ -15,7 +20,12 @@ export function inShift(at: number, duration: number, shifts: readonly ShiftHour
   return Infinity;
 }
 
-/** When so many seconds of work are done that begin then and rest between shifts. */
+/**
+ * When so many seconds of work are done that begin then and rest between shifts.
+ *
+ * Source: definition
+ * @example workedFrom(0, 7, undefined) → 7
+ */
 export function workedFrom(at: number, seconds: number, shifts: readonly ShiftHours[] | undefined): number {
   if (!shifts || shifts.length === 0) return at + seconds;
   const most = shifts.reduce((sum, [from, to]) => sum + Math.max(to - from, 0), 0);
@@ -31,14 +41,24 @@ export function workedFrom(at: number, seconds: number, shifts: readonly ShiftHo
     }
 }
 
-/** The end of the shift a moment lies in; undefined where it lies in none, or work goes on around the clock. */
+/**
+ * The end of the shift a moment lies in; undefined where it lies in none, or work goes on around the clock.
+ *
+ * Source: definition
+ * @example shiftEnd(54000, [[28800, 57600]]) → 57600
+ */
 export function shiftEnd(at: number, shifts: readonly ShiftHours[] | undefined): number | undefined {
   const base = Math.floor(at / day) * day;
   const own = shifts?.find(([from, to]) => at >= base + from - 1e-6 && at < base + to);
   return own && base + own[1];
 }
 
-/** s of the longest rest between shifts; none around the clock. */
+/**
+ * s of the longest rest between shifts; none around the clock.
+ *
+ * Source: definition
+ * @example nightOf([[0, 900]]) → 85500
+ */
 export function nightOf(shifts: readonly ShiftHours[] | undefined): number {
   if (!shifts || shifts.length === 0) return 0;
   const rests = shifts.map(([, to], i) => (shifts[i + 1]?.[0] ?? (shifts[0]?.[0] ?? 0) + day) - to);

@@ -27,7 +27,12 @@ export interface Nodes {
   readonly closesOvernight: (then: RecoatWindow | undefined) => boolean;
 }
 
-/** @param loose keeps no last times: no night closes anything */
+/**
+ * Every coat of every part as a node of the plan.
+ *
+ * @param loose keeps no last times: no night closes anything
+ * Source: definition
+ */
 export function nodesOf({ pieces, shifts }: PlanQuestion, loose: boolean): Nodes {
   const nodes: Node[] = [];
   const first: number[] = [];

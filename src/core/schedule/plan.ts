@@ -97,6 +97,8 @@ const quick = 600;
  * @returns the plan that ends first among those looked at, and what none can end before; if no order keeps every window,
  *   the one that misses least, with what is missed and what to do. Refuses coats without a duration and windows that
  *   never open
+ * Source: branch and bound over orders
+ * @example planCoats({ pieces: [{ id: 'a', coats: [{ id: 'a0', duration: 1, coating: 'c' }], handle: 0 }], start: 0 }) → { tasks: [{ id: 'a0', piece: 'a', coat: 0, start: 0, end: 1 }], end: 1, missed: [], proven: true, bound: 1 }
  */
 export function planCoats(question: PlanQuestion): Outcome<OrderOfWork> {
   const wrong = refusePieces(question);
@@ -114,11 +116,19 @@ export function planCoats(question: PlanQuestion): Outcome<OrderOfWork> {
   return { tasks: loose.tasks, end: loose.end, missed, proven: strict.proven, bound };
 }
 
-/** s of work in a plan. */
+/**
+ * s of work in a plan.
+ *
+ * Source: branch and bound over orders
+ */
 export const handsOn = ({ tasks }: Pick<OrderOfWork, 'tasks'>): number =>
   tasks.reduce((sum, { start, end }) => sum + end - start, 0);
 
-/** When its first task begins: what is closed before that is not of the work. */
+/**
+ * When its first task begins: what is closed before that is not of the work.
+ *
+ * Source: branch and bound over orders
+ */
 export const beginning = ({ tasks, end }: Pick<OrderOfWork, 'tasks' | 'end'>): number =>
   tasks.reduce((first, { start }) => Math.min(first, start), end);
 
@@ -127,6 +137,7 @@ export const beginning = ({ tasks, end }: Pick<OrderOfWork, 'tasks' | 'end'>): n
  *
  * @param by s, on the scale of the question
  * @returns s; refuses when even the earliest start ends later
+ * Source: branch and bound over orders
  */
 export function latestStart(question: PlanQuestion, by: number): Outcome<number> {
   const first = planCoats(question);

@@ -32,6 +32,8 @@ export interface Found {
  *
  * @param bound what none can end before, s
  * @param loose keeps no last times: for finding the least bad plan
+ * Source: branch and bound
+ * @example searchOrders({ pieces: [{ id: 'a', coats: [{ id: 'a0', duration: 1, coating: 'c' }], handle: 0 }], start: 0 }, 1) → { tasks: [{ id: 'a0', piece: 'a', coat: 0, start: 0, end: 1 }], end: 1, proven: true }
  */
 export function searchOrders(question: PlanQuestion, bound: number, loose = false): Found {
   const { pieces, start, shifts, racks, changeover = 0 } = question;

@@ -17,6 +17,7 @@ export interface Span {
  * @param quarters evenly apart over a whole day, which is taken to repeat
  * @param lasts s of spraying
  * @param safeAfter s from the last stroke until dew no longer marks it
+ * Source: definition
  */
 export function startsIn(quarters: readonly Quarter[], lasts: number, safeAfter: number): Span[] {
   const [first, second] = quarters;
@@ -51,6 +52,7 @@ export interface FaceSlots {
  * face that finds no time is left out.
  *
  * @param from s since midnight
+ * Source: definition
  */
 export function orderOfFaces(
   faces: readonly FaceSlots[],

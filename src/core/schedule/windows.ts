@@ -16,14 +16,24 @@ export interface SheetTimes {
   readonly sandedFor?: number;
 }
 
-/** What a sheet says of the next coat: one of the same product, or of another, which may have times of its own. */
+/**
+ * What a sheet says of the next coat: one of the same product, or of another, which may have times of its own.
+ *
+ * Source: the sheet’s times; 2^(−ΔT/10) that never stretches or shortens against it
+ * @example timesUnder({ temperature: 293.15, flash: 1800, recoatFirst: 2700 }, 'same') → { temperature: 293.15, flash: 1800, recoatFirst: 2700 }
+ */
 export function timesUnder<T extends SheetTimes>(times: T, above: 'same' | 'other'): T {
   if (above === 'same' || !times.next) return times;
   const { first, last } = times.next;
   return { ...times, recoatFirst: first, recoatLast: last, forbidden: undefined, tack: undefined };
 }
 
-/** A sheet’s times where an additive moves its clocks: all of them by the same factor. */
+/**
+ * A sheet’s times where an additive moves its clocks: all of them by the same factor.
+ *
+ * Source: the sheet’s times; 2^(−ΔT/10) that never stretches or shortens against it
+ * @example timesMoved({ temperature: 293.15, flash: 1800, recoatFirst: 2700 }, 1) → { temperature: 293.15, flash: 1800, recoatFirst: 2700 }
+ */
 export function timesMoved<T extends SheetTimes>(times: T, by: number): T {
   if (by === 1) return times;
   const moved = (seconds: number | undefined) => (seconds === undefined ? undefined : seconds * by);
@@ -61,6 +71,9 @@ export type Drying = 'solvent' | 'water' | 'moisture' | 'reactive';
  *
  * @param sheetLife s
  * @returns s
+ * Formula: × 2^(−ΔT/10), never stretched
+ * Source: the sheet’s times; 2^(−ΔT/10) that never stretches or shortens against it
+ * @example potLife(600, 296.15, 293.15) → 600
  */
 export function potLife(sheetLife: number, sheetTemperature: number, temperature: number): number {
   return sheetLife * Math.min(2 ** (-(temperature - sheetTemperature) / 10), 1);
@@ -69,6 +82,9 @@ export function potLife(sheetLife: number, sheetTemperature: number, temperature
 /**
  * Factor on drying times at another temperature, for solvent-borne and reactive coatings: 2^(−ΔT/10).
  * Longer when cold; a warm room never makes a sheet's time shorter than it says. An estimate.
+ *
+ * Formula: 2^(−ΔT/10), at least 1
+ * Source: the sheet’s times; 2^(−ΔT/10) that never stretches or shortens against it
  */
 export function dryingFactor(sheetTemperature: number, temperature: number): number {
   return Math.max(2 ** (-(temperature - sheetTemperature) / 10), 1);
@@ -90,11 +106,21 @@ export interface LawfulTime {
   readonly to?: number;
 }
 
-/** When the film has flashed by the clock, ms since the epoch. */
+/**
+ * When the film has flashed by the clock, ms since the epoch.
+ *
+ * Source: the sheet’s times; 2^(−ΔT/10) that never stretches or shortens against it
+ * @example opensByClock({ ended: 0, times: { temperature: 293.15, flash: 600, recoatFirst: 900, recoatLast: 28800 }, dry: 1200000 }) → 900000
+ */
 export const opensByClock = ({ ended, times, factor = 1 }: FilmBelow): number =>
   ended + times.recoatFirst * factor * 1000;
 
-/** When the window closes. A tacky window closes when the film is found dry, whatever the clock says. */
+/**
+ * When the window closes. A tacky window closes when the film is found dry, whatever the clock says.
+ *
+ * Source: the sheet’s times; 2^(−ΔT/10) that never stretches or shortens against it
+ * @example closesAt({ ended: 0, times: { temperature: 293.15, flash: 600, recoatFirst: 900, recoatLast: 28800 }, dry: 1200000 }) → 28800000
+ */
 export function closesAt({ ended, times, dry }: FilmBelow): number | undefined {
   // A cold room delays the opening. Whether it holds the window open longer is not for an estimate to say.
   const clock = times.recoatLast === undefined ? undefined : ended + times.recoatLast * 1000;
@@ -106,6 +132,8 @@ export function closesAt({ ended, times, dry }: FilmBelow): number | undefined {
  *
  * @returns ms since the epoch; by the sheet, else once it takes a coat by the clock, and after what the sheet forbids or
  *   leaves to tack
+ * Source: the sheet’s times; 2^(−ΔT/10) that never stretches or shortens against it
+ * @example hardAt({ ended: 0, times: { temperature: 293.15, flash: 600, recoatFirst: 900, recoatLast: 28800 }, dry: 1200000 }) → 900000
  */
 export function hardAt({ ended, times, factor = 1 }: FilmBelow): number {
   const { sandable, recoatFirst, recoatLast = 0, forbidden, tack } = times;
@@ -125,6 +153,8 @@ const abradedHard = (film: FilmBelow): number | undefined =>
  * or once it was abraded hard. Empty where the window closes before it opens.
  *
  * @example 15 min to 8 h, forbidden from 1 h to 6 h: 15 min to 1 h, and 6 h to 8 h
+ * Source: the sheet’s times; 2^(−ΔT/10) that never stretches or shortens against it
+ * @example lawfulTimes({ ended: 0, times: { temperature: 293.15, flash: 600, recoatFirst: 900, recoatLast: 28800 }, dry: 1200000 }) → [{ from: 900000, to: 28800000 }]
  */
 export function lawfulTimes(film: FilmBelow): LawfulTime[] {
   const { ended, times, factor = 1, found } = film;
@@ -154,6 +184,8 @@ export function lawfulTimes(film: FilmBelow): LawfulTime[] {
  *
  * @param now ms since the epoch
  * @returns opening and closing time in ms since the epoch
+ * Source: the sheet’s times; 2^(−ΔT/10) that never stretches or shortens against it
+ * @example recoatState({ ended: 1795435140000, times: { temperature: 293.15, flash: 1800, recoatFirst: 2700 }, factor: 12 }, 1795435500000) → { state: 'flashing', opens: 1795467540000 }
  */
 export function recoatState(film: FilmBelow, now: number): RecoatState {
   const { ended, times, factor = 1, found } = film;

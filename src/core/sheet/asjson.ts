@@ -14,7 +14,11 @@ const gun = ({ atomising, bore, orifice, pressure, pressureAt, distance }: GunRe
   distance: span(distance),
 });
 
-/** What was read as plain JSON: SI, shares as fractions; what the sheet does not state is null. */
+/**
+ * What was read as plain JSON: SI, shares as fractions; what the sheet does not state is null.
+ *
+ * Source: definition
+ */
 export function factsAsJson(facts: SheetFacts): { readonly [key: string]: Json } {
   const { ratio, thinner, band, partDensities, potLife } = facts;
   return {

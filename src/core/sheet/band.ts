@@ -45,7 +45,12 @@ const cups: readonly (readonly [id: string, pattern: RegExp])[] = [
   ],
 ];
 
-/** The cup a text names, by its standard. */
+/**
+ * The cup a text names, by its standard.
+ *
+ * Source: the words of product sheets
+ * @example cupNamed('18-22 s DIN 4') → 'din-4'
+ */
 export function cupNamed(text: string): string | undefined {
   return cups.find(([, pattern]) => pattern.test(text))?.[0];
 }
@@ -56,7 +61,11 @@ const onlyDelivered =
   /as (?:suppl|deliver|receiv)\w+|(?:deliver\w*|supply) viscos|lieferviskos|viscosity (?:in the (?:can|tin)|unthinned)/;
 const sprayed = /spray|appl|ready|work|set-?to|thinned|reduced|adjust|verarbeit|spritz|pistol|pulv/;
 
-/** The viscosity to spray at: not the one it is delivered with. */
+/**
+ * The viscosity to spray at: not the one it is delivered with.
+ *
+ * Source: the words of product sheets
+ */
 export function band({ clauses }: Spoken, claims: readonly Claim[]): Found<BandRead> | undefined {
   const options: Claim[] = [];
   for (const [i, clause] of clauses.entries()) {

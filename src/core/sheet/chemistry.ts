@@ -25,7 +25,11 @@ const signs: readonly (readonly [Chemistry, RegExp])[] = [
 const another =
   /(?:over|on|onto|to|with|compatible|not|old|existing|previous|after|before|primer|topcoat|top coat) (?:\w+ ){0,3}$/i;
 
-/** What the product is by its own words, near the top of its paper. */
+/**
+ * What the product is by its own words, near the top of its paper.
+ *
+ * Source: the words of product sheets
+ */
 export function chemistryOf(clauses: readonly Clause[]): Found<Chemistry> | undefined {
   const early = clauses.filter(({ line }) => line <= 25);
   for (const [chemistry, pattern] of signs)

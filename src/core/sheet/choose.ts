@@ -12,6 +12,7 @@ export interface Found<T> {
  * The claim that fits best. Two that fit about as well and say different things make it doubtful.
  *
  * @param odd what speaks against a claim beside the distance of its name; the same scale
+ * Source: the nearest name with the least strangeness
  */
 export function best<T>(
   claims: readonly Claim[],

@@ -82,7 +82,11 @@ const headingCost = 40;
 /** Beyond this a name says nothing of a number. */
 const farthest = 130;
 
-/** The quantities of a clause, each with the name that fits it best. */
+/**
+ * The quantities of a clause, each with the name that fits it best.
+ *
+ * Source: the words of product sheets
+ */
 export function claimsIn(clause: Clause): Claim[] {
   const { text, label, column, heading, quantities } = clause;
   const inText = mentionsIn(text);
@@ -225,7 +229,11 @@ function repeats(quantity: Quantity, before: Quantity | undefined, text: string)
   return same(quantity.min, before.min) && same(quantity.max, before.max);
 }
 
-/** The temperature a time of this clause holds at, K. */
+/**
+ * The temperature a time of this clause holds at, K.
+ *
+ * Source: the words of product sheets
+ */
 export function atTemperature({ clause, quantity }: Claim): number | undefined {
   const own = clause.quantities.filter(({ kind }) => kind === 'temperature');
   // “10 / 20 / 30 °C: 8 / 4 / 2 h” goes in order.
@@ -251,7 +259,11 @@ const ranged: readonly Claim['id'][] = [
 ];
 const [least, most] = [/^\W*min/i, /^\W*max/i];
 
-/** Columns “min.” and “max.” of one row are one range. */
+/**
+ * Columns “min.” and “max.” of one row are one range.
+ *
+ * Source: the words of product sheets
+ */
 export function inOne(claims: readonly Claim[]): Claim[] {
   const beside = (claim: Claim, column: RegExp) =>
     claims.find(

@@ -29,7 +29,11 @@ export interface Spoken {
 
 const joinedText = ({ cells }: Line): string => cells.map(({ text }) => text).join('  ');
 
-/** Parts a sheet into clauses: rows of tables under their heads, labels with what they say, and sentences. */
+/**
+ * Parts a sheet into clauses: rows of tables under their heads, labels with what they say, and sentences.
+ *
+ * Source: the words of product sheets
+ */
 export function clausesOf({ lines }: Paper): Spoken {
   const text = lines.map(joinedText).join('\n');
   const style = styleOf(text);

@@ -11,7 +11,11 @@ const said = [
   new RegExp(String.raw`^(?:with |use )?(?:the )?${liquid}`, 'i'),
 ];
 
-/** What the gun is cleaned with, as the sheet names it. */
+/**
+ * What the gun is cleaned with, as the sheet names it.
+ *
+ * Source: the words of product sheets
+ */
 export function cleanerOf(clauses: readonly Clause[]): Found<string> | undefined {
   for (const clause of clauses) {
     const named = said[0]?.exec(`${clause.label} ${clause.text}`)?.[1];

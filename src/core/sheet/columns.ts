@@ -5,7 +5,11 @@ interface Side {
   readonly cells: readonly Cell[];
 }
 
-/** A band of rows that running text in two columns fills, cut in two; everything else as it stands. */
+/**
+ * A band of rows that running text in two columns fills, cut in two; everything else as it stands.
+ *
+ * Source: the words of product sheets
+ */
 export function inColumns<Row extends Side>(rows: readonly Row[]): Row[][] {
   const parts: Row[][] = [];
   let [left, right] = [Infinity, -Infinity];

@@ -21,7 +21,12 @@ const pad = (value: number): string => String(value).padStart(2, '0');
 const monthOf = (text: string): number => months.findIndex((each) => each.test(text)) + 1;
 const yearOf = (text: string): number => (text.length === 2 ? 2000 + Number(text) : Number(text));
 
-/** The first date of a text as an ISO day, or month where no day is stated. */
+/**
+ * The first date of a text as an ISO day, or month where no day is stated.
+ *
+ * Source: ISO 8601 and the usual written dates
+ * @example dateIn('2025-08', true) → '2025-08'
+ */
 export function dateIn(text: string, dayFirst = true): string | undefined {
   const day = (year: number, month: number, date: number) =>
     month >= 1 && month <= 12 && date >= 1 && date <= 31 && year >= 1980 && year <= 2100
@@ -70,7 +75,11 @@ const issued =
   /issue[d]?|revis\w+|\brev\b\.?|version|edition|valid (?:from|as of)|effective|updated?|\bdate\b|\bstand\b|ausgabe|[ée]dition|mise [aà] jour|fecha|edici[oó]n|revisi[oó]n|data sheet|\btds\b|status/i;
 const other = /supersede|replace|previous|printed?|print date|expir|batch|ersetzt|remplace/i;
 
-/** When the sheet was issued. */
+/**
+ * When the sheet was issued.
+ *
+ * Source: ISO 8601 and the usual written dates
+ */
 export function issueOf({ clauses, text }: Spoken): Found<string> | undefined {
   const dayFirst = !/\b\d{1,2}\/(?:1[3-9]|2\d|3[01])\/(?:\d\d|\d{4})\b/.test(text) && !usOnly(text);
   const dated = clauses.flatMap((clause, i) => {

@@ -9,7 +9,11 @@ const thickest = 4e-3;
 
 const whole = /total|system|overall|all coats|complete|(?:two|three|four|[2-6]) coats|gesamt|totale/;
 
-/** Film of one coat, dry or wet; of all coats only where no other is stated. */
+/**
+ * Film of one coat, dry or wet; of all coats only where no other is stated.
+ *
+ * Source: the words of product sheets
+ */
 export function film(claims: readonly Claim[], id: 'dry' | 'wet'): Found<Span> | undefined {
   const own = claims.filter(
     ({ id: of, quantity }) =>
@@ -30,7 +34,11 @@ export function film(claims: readonly Claim[], id: 'dry' | 'wet'): Found<Span> |
   );
 }
 
-/** How many coats the sheet asks for. */
+/**
+ * How many coats the sheet asks for.
+ *
+ * Source: the words of product sheets
+ */
 export function coats(claims: readonly Claim[]): Found<Span> | undefined {
   const own = claims.filter(
     ({ id, quantity, before }) =>
@@ -59,7 +67,11 @@ const mixed = /mix|ready|applied|a\/b|a\+b|blend|catalysed|catalyzed|gemisch|m[Ã
 const single =
   /\b(?:base|component a|comp\.? ?a|part a|hardener|activator|component b|comp\.? ?b|part b|curing agent|thinner|catalyst)\b/;
 
-/** Density and volume solids: of the mix where they are given, else of what stands alone. */
+/**
+ * Density and volume solids: of the mix where they are given, else of what stands alone.
+ *
+ * Source: the words of product sheets
+ */
 export function ofMix(
   claims: readonly Claim[],
   id: 'density' | 'solids',
@@ -98,7 +110,11 @@ export function ofMix(
   }
 }
 
-/** VOC unreduced; a legal limit stands aside. */
+/**
+ * VOC unreduced; a legal limit stands aside.
+ *
+ * Source: the words of product sheets
+ */
 export function voc(claims: readonly Claim[]): Found<number> | undefined {
   return best(
     claims.filter(
@@ -125,7 +141,11 @@ export function voc(claims: readonly Claim[]): Found<number> | undefined {
   );
 }
 
-/** The highest humidity the sheet allows; that of a test or of a drying time is none. */
+/**
+ * The highest humidity the sheet allows; that of a test or of a drying time is none.
+ *
+ * Source: the words of product sheets
+ */
 export function humidityMax(claims: readonly Claim[]): Found<number> | undefined {
   const own = claims.filter(({ id, quantity, near, clause }) => {
     if (id !== 'humidity' || quantity.max > 1 || quantity.bound === 'min') return false;
@@ -145,7 +165,11 @@ export function humidityMax(claims: readonly Claim[]): Found<number> | undefined
   );
 }
 
-/** Between which temperatures of the air it is applied. */
+/**
+ * Between which temperatures of the air it is applied.
+ *
+ * Source: the words of product sheets
+ */
 export function air(
   claims: readonly Claim[],
   { clauses }: Spoken,
@@ -187,7 +211,11 @@ export function air(
   return clauses.length === 0 ? undefined : found;
 }
 
-/** Between which temperatures the part may be; how far above its dew point it lies is another rule. */
+/**
+ * Between which temperatures the part may be; how far above its dew point it lies is another rule.
+ *
+ * Source: the words of product sheets
+ */
 export function part(claims: readonly Claim[]): Found<{ min?: number; max?: number }> | undefined {
   const own = claims.filter(
     ({ id, quantity, near, clause }) =>

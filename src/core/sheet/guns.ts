@@ -12,7 +12,11 @@ const orificeTo = 1.3e-3;
 
 const size = ({ min, max }: Span): Span => ({ min, max });
 
-/** What the sheet advises for each kind of gun. */
+/**
+ * What the sheet advises for each kind of gun.
+ *
+ * Source: the words of product sheets
+ */
 export function guns(claims: readonly Claim[], spoken: Spoken): Found<readonly GunRead[]> | undefined {
   const told = familiesTold(spoken);
   const only = told.length === 1 ? told[0] : undefined;

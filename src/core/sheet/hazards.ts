@@ -23,7 +23,11 @@ const warning =
 const harmless =
   /isocyanate[\s-]free|free (?:of|from) (?:isocyan|styren|solvent)\w*|solvent[\s-]free|styrene[\s-]free|dust[\s-]?(?:free|dry)|non[\s-]?flammable|not (?:classified as )?flammable|flash point|no (?:isocyanates?|solvents?|styrene)|remove (?:all )?(?:\w+ )?dust|dust (?:off|coat)/gi;
 
-/** What the sheet itself warns of. Its silence is no promise: hazards come from the safety data sheet. */
+/**
+ * What the sheet itself warns of. Its silence is no promise: hazards come from the safety data sheet.
+ *
+ * Source: the words of product sheets; H-statements
+ */
 export function hazardsOf({ clauses }: Spoken): Found<readonly Warning[]> | undefined {
   const found = new Map<Warning, Clause>();
   for (const clause of clauses) {

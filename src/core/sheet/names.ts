@@ -119,7 +119,12 @@ export interface Mention {
   readonly words: string;
 }
 
-/** What of the lexicon stands in a text, each stretch of it taken once. */
+/**
+ * What of the lexicon stands in a text, each stretch of it taken once.
+ *
+ * Source: the words of product sheets
+ * @example mentionsIn('WFT') → [{ id: 'wet', from: 0, to: 3, words: 'WFT' }]
+ */
 export function mentionsIn(text: string): Mention[] {
   const found: Mention[] = [];
   for (const { id, pattern } of names)
@@ -131,11 +136,21 @@ export function mentionsIn(text: string): Mention[] {
   return found.sort((a, b) => a.from - b.from);
 }
 
-/** Does a text name a fact, and not only what looks like one? */
+/**
+ * Does a text name a fact, and not only what looks like one?
+ *
+ * Source: the words of product sheets
+ * @example factStated('.') → false
+ */
 export const factStated = (text: string): boolean =>
   mentionsIn(text).some(({ id }) => (factIds as readonly string[]).includes(id));
 
-/** Does a text name anything a sheet states? */
+/**
+ * Does a text name anything a sheet states?
+ *
+ * Source: the words of product sheets
+ * @example factNamed('.') → false
+ */
 export const factNamed = (text: string): boolean => mentionsIn(text).length > 0;
 
 export type Family = 'hvlp' | 'compliant' | 'low-volume' | 'conventional' | 'airless' | 'air-assisted';
@@ -155,13 +170,23 @@ const families: readonly (readonly [Family, RegExp])[] = [
   ],
 ];
 
-/** The kind of gun a text names. */
+/**
+ * The kind of gun a text names.
+ *
+ * Source: the words of product sheets
+ * @example familyNamed('HVLP') → 'hvlp'
+ */
 export const familyNamed = (text: string): Family | undefined =>
   families.find(([, pattern]) => pattern.test(text))?.[0];
 
 const fed = /^(?:gravity|suction|siphon|pressure)/i;
 
-/** Each kind of gun a text names, with where. */
+/**
+ * Each kind of gun a text names, with where.
+ *
+ * Source: the words of product sheets
+ * @example familiesIn('HVLP') → [{ id: 'hvlp', from: 0, to: 4 }]
+ */
 export function familiesIn(
   text: string,
 ): readonly { readonly id: Family; readonly from: number; readonly to: number }[] {

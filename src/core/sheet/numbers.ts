@@ -8,6 +8,7 @@ export interface NumberStyle {
  * Whether a text writes its decimals with a comma: by the numbers that can be read one way only.
  *
  * Source: first principles.
+ * @example styleOf('Name of it\n\nSG 1.15\n\n') → { comma: false }
  */
 export function styleOf(text: string): NumberStyle {
   const count = (pattern: RegExp) => [...text.matchAll(pattern)].length;
@@ -79,6 +80,7 @@ export const numberPattern = [
  * @returns the number; undefined where it is none
  *
  * Source: first principles. Worked: `1-1/2` is 1.5; `1,350` of a density is 1.35, of psi 1350.
+ * @example numberOf('2', { comma: true }) → 2
  */
 export function numberOf(text: string, style: NumberStyle, small = false): number | undefined {
   const word = words[text.toLowerCase()];

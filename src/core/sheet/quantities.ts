@@ -172,6 +172,7 @@ function tokensOf(text: string): Token[] {
  * @param style how its sheet writes decimals
  *
  * Source: first principles. Worked: “1.3-1.4mm” is 0.0013 to 0.0014 m; “2 h 30 min” is 9000 s.
+ * @example quantitiesIn('2', { comma: true }) → [{ kind: 'bare', min: 2, max: 2, unit: '', from: 0, to: 1 }]
  */
 export function quantitiesIn(text: string, style: NumberStyle): Quantity[] {
   const tokens = tokensOf(text);

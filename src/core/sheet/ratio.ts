@@ -30,7 +30,11 @@ const mixing =
 const elsewhere =
   /pump|scale|dilution|thinn|transfer|water|clean|film build|contrast|page|issue|date|tel|phone|time/i;
 
-/** The mixing ratio: by volume where both are stated, peroxide as a hundred to the middle of its range. */
+/**
+ * The mixing ratio: by volume where both are stated, peroxide as a hundred to the middle of its range.
+ *
+ * Source: the words of product sheets
+ */
 export function ratio({ clauses, style }: Spoken, claims: readonly Claim[]): Found<Ratio> | undefined {
   const peroxide = peroxideOf(clauses, claims, style);
   const found = clauses.flatMap((clause, i) => statedIn(clause, clauses[i + 1]?.text ?? '', style));

@@ -9,7 +9,11 @@ const asSupplied =
   /deliver|as suppl|suppl(?:y|ied)|packag\w+ visc|in (?:the )?(?:can|tin)|unthinned|liefer|livraison|suministro|as received/i;
 const viscous = /viscos|viskos|efflux|flow time|auslaufzeit/i;
 
-/** Seconds it takes through a cup as it comes in its can: thicker than it is sprayed, and not what is aimed at. */
+/**
+ * Seconds it takes through a cup as it comes in its can: thicker than it is sprayed, and not what is aimed at.
+ *
+ * Source: the words of product sheets
+ */
 export function suppliedIn(clauses: readonly Clause[]): Found<Supplied> | undefined {
   for (const clause of clauses) {
     const over = `${clause.label} ${clause.column}`;

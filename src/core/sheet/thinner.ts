@@ -10,7 +10,11 @@ const forbids =
 const none =
   /^\s*(?:none|nil|never|not (?:permitted|allowed|to be)|do not|must not|forbidden|prohibited|no\b(?! (?:thinning|thinner) (?:is )?(?:required|needed)))/i;
 
-/** How far it may be thinned. A sheet that forbids thinning states a maximum of nothing; one that is silent states none. */
+/**
+ * How far it may be thinned. A sheet that forbids thinning states a maximum of nothing; one that is silent states none.
+ *
+ * Source: the words of product sheets
+ */
 export function thinning(claims: readonly Claim[], clauses: readonly Clause[]): Found<Thinning> | undefined {
   const own = claims.filter(
     ({ id, quantity, clause, near }) =>

@@ -10,7 +10,11 @@ const forcedAt = 311;
 
 const day = 86_400;
 
-/** How far a time is from one in air at room temperature; a column of a quick or slow hardener counts as farther. */
+/**
+ * How far a time is from one in air at room temperature; a column of a quick or slow hardener counts as farther.
+ *
+ * Source: the words of product sheets
+ */
 export function strange(claim: Claim): number {
   const at = atTemperature(claim);
   const { near } = claim;
@@ -23,7 +27,11 @@ export function strange(claim: Claim): number {
   );
 }
 
-/** Columns and rows of other hardeners than the usual one stand back. */
+/**
+ * Columns and rows of other hardeners than the usual one stand back.
+ *
+ * Source: the words of product sheets
+ */
 export function besideUsual({ clause: { column, label } }: Claim): number {
   const over = `${column} ${label}`.toLowerCase();
   if (/\b(?:standard|normal|medium|universal|regular)\b/.test(over)) return -4;
@@ -33,17 +41,30 @@ export function besideUsual({ clause: { column, label } }: Claim): number {
 const timed = (claims: readonly Claim[], id: Claim['id']) =>
   claims.filter((each) => each.id === id && each.quantity.kind === 'time' && each.quantity.max > 0);
 
-/** One duration: its lower end where a range is stated. */
+/**
+ * One duration: its lower end where a range is stated.
+ *
+ * Source: the words of product sheets
+ */
 export const duration = (claims: readonly Claim[], id: Claim['id']): Found<number> | undefined =>
   best(timed(claims, id), strange, ({ quantity }) => quantity.min);
 
-/** The rest before use takes minutes: seconds are those of a cup. */
+/**
+ * The rest before use takes minutes: seconds are those of a cup.
+ *
+ * Source: the words of product sheets
+ */
 export const induction = (claims: readonly Claim[]): Found<number> | undefined =>
   duration(
     claims.filter(({ quantity }) => quantity.min >= 120),
     'induction',
   );
 
+/**
+ * How long a mix lives in its pot, as the paper says.
+ *
+ * Source: the words of product sheets
+ */
 export function potLife(
   claims: readonly Claim[],
 ): Found<{ seconds: number; temperature?: number }> | undefined {
@@ -60,6 +81,11 @@ export function potLife(
 /** The wait between coats of one session; hours of drying between coats are a recoat. */
 const session = 3600;
 
+/**
+ * The wait between coats of one session.
+ *
+ * Source: the words of product sheets
+ */
 export function flash(claims: readonly Claim[]): Found<Span> | undefined {
   return best(
     timed(claims, 'flash').filter((each) => !isRecoat(each)),
@@ -77,7 +103,11 @@ const latest =
 const earliest =
   /min(?!ut|s?\b)|min\.?\s*:?\s*$|minimum|earliest|after|\bfrom\b|first|at least|fr[uü]hestens|mindestens|nach\b|apr[eè]s|m[ií]n(?:imo|\.)|despu[eé]s/;
 
-/** When the next coat may go on once it is dry, first and last. */
+/**
+ * When the next coat may go on once it is dry, first and last.
+ *
+ * Source: the words of product sheets
+ */
 export function recoat(claims: readonly Claim[]): { first?: Found<number>; last?: Found<number> } {
   const all = [...timed(claims, 'recoat'), ...timed(claims, 'flash').filter(isRecoat)];
   const sided = all.map((claim) => ({ claim, side: sideOf(claim) }));
@@ -117,7 +147,11 @@ function sideOf({ quantity, before, clause, near }: Claim): 'first' | 'last' | '
 const lastAt = (text: string, pattern: RegExp): number =>
   [...text.matchAll(new RegExp(pattern.source, 'g'))].at(-1)?.index ?? -1;
 
-/** How long it keeps in its can; beside storing it at all where nothing else says so. */
+/**
+ * How long it keeps in its can; beside storing it at all where nothing else says so.
+ *
+ * Source: the words of product sheets
+ */
 export const shelfLife = (claims: readonly Claim[]): Found<number> | undefined =>
   duration(claims, 'shelfLife') ??
   best(
@@ -126,7 +160,11 @@ export const shelfLife = (claims: readonly Claim[]): Found<number> | undefined =
     ({ quantity }) => quantity.min,
   );
 
-/** s between two stirs of the pot while it is used. */
+/**
+ * s between two stirs of the pot while it is used.
+ *
+ * Source: the words of product sheets
+ */
 export function stirEvery(clauses: readonly Clause[]): Found<number> | undefined {
   for (const clause of clauses) {
     const said = `${clause.label} ${clause.text}`;

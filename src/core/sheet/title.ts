@@ -9,7 +9,11 @@ const named =
 const kindOfPaper =
   /^(?:the )?(?:technical|product|application|process)?\s*(?:data|information|technical|product|application)[\s-]*(?:sheet|leaflet|bulletin|guide|information)?s?$|technical (?:data|information|leaflet|bulletin)|product (?:data|information)|data ?(?:sheet|page)|application (?:guide|sheet|instructions)|\btds\b|\bpds\b|technisches (?:merkblatt|datenblatt)|merkblatt|fiche technique|ficha t[eé]cnica|^(?:page|seite|rev|issue|date|version|edition|stand)\b|^\d+\s*(?:\/|of)\s*\d+$|^www\.|@|^tel/i;
 
-/** The product’s name: where it is labelled, else the title. */
+/**
+ * The product’s name: where it is labelled, else the title.
+ *
+ * Source: the words of product sheets
+ */
 export function nameOf({ lines }: Paper, { clauses, style }: Spoken): Found<string> | undefined {
   const labelled = clauses.find(({ label, text }) => named.test(label) && text.length <= 80);
   if (labelled) return { value: tidy(labelled.text), claim: { clause: labelled }, sure: 0.95 };

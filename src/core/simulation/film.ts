@@ -12,6 +12,7 @@ export interface FilmTruth {
  * @param seed same seed, same film
  * @param dry film aimed at over the coats on, m
  * @param bias how far the whole film lies off its aim, as a share
+ * Source: made up, from the same laws
  */
 export function filmTruth(seed: string, dry: number, bias = 0): FilmTruth {
   const random = seeded(seedFrom(seed));
@@ -27,7 +28,11 @@ export function filmTruth(seed: string, dry: number, bias = 0): FilmTruth {
   };
 }
 
-/** What a gauge shows of a film: 2 % of it and half a micrometre of noise, in whole tenths of a micrometre. m → m. */
+/**
+ * What a gauge shows of a film: 2 % of it and half a micrometre of noise, in whole tenths of a micrometre. m → m.
+ *
+ * Source: made up, from the same laws
+ */
 export function gaugeReading(film: number, random: Random): number {
   const read = film * (1 + 0.02 * gaussian(random)) + 0.5e-6 * gaussian(random);
   return Math.max(Math.round(read * 1e7) / 1e7, 0.1e-6);

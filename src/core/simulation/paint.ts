@@ -27,7 +27,11 @@ export interface PaintQuestion {
   readonly slope: number;
 }
 
-/** Draws the paint that stands in for a batch: near what its sheet says, never exactly it. */
+/**
+ * Draws the paint that stands in for a batch: near what its sheet says, never exactly it.
+ *
+ * Source: made up, from the same laws
+ */
 export function hiddenPaint({ seed, expects, temperature, thinner, slope }: PaintQuestion): HiddenPaint {
   const random = seeded(seedFrom(seed));
   const viscosity = expects * Math.exp(0.12 * gaussian(random));
@@ -41,13 +45,21 @@ export function hiddenPaint({ seed, expects, temperature, thinner, slope }: Pain
   };
 }
 
-/** Viscosity of a hidden paint at a mass share of thinner and a temperature, m²/s. */
+/**
+ * Viscosity of a hidden paint at a mass share of thinner and a temperature, m²/s.
+ *
+ * Source: made up, from the same laws
+ */
 export function hiddenViscosity(paint: HiddenPaint, w: number, temperature: number): Outcome<number> {
   const blend = blendViscosity(paint.viscosity, paint.thinner, paint.interaction, w);
   return isRefusal(blend) ? blend : shiftViscosity(blend, paint.temperature, temperature, paint.B);
 }
 
-/** Seconds a cup of it truly takes this time: the cup repeats within 1.5 %. */
+/**
+ * Seconds a cup of it truly takes this time: the cup repeats within 1.5 %.
+ *
+ * Source: made up, from the same laws
+ */
 export function drainSeconds(
   paint: HiddenPaint,
   cup: FlowCup,

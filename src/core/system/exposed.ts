@@ -33,6 +33,7 @@ const kept: readonly (GroundState | undefined)[] = ['keep', 'primer', 'base'];
  * What speaks against these layers where the part will stand, and for what it is judged by. The sheets outrank it.
  *
  * @source the trade and the handbook’s section 26: epoxy chalks in sun, clears over wood want more film and no extra thinner, bare metal in the damp wants a primer, a mirror is flatted and polished
+ * Source: trade knowledge
  */
 export function standingDoubts(
   { ground, state, exposure = 'indoors', judgedBy }: Standing,

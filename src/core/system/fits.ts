@@ -54,6 +54,7 @@ const curesStrong: readonly Chemistry[] = ['two-part', 'moisture-curing'];
  *
  * @source the trade: acid left in an etch stops peroxide and amine from curing; solvent swells soft water-borne films, styrene lifts films that dried without curing, a barrier coat is
  * laid once
+ * Source: trade knowledge of what goes on what
  */
 export function stackDoubts(layers: readonly StackedLayer[]): StackDoubt[] {
   return layers.flatMap((layer, i): StackDoubt[] => {

@@ -82,6 +82,7 @@ const hair = 1e-9;
  * @param dry m aimed at
  * @returns m; `outside` where the aim lies outside its own range
  * @example a sheet of 18–22–26 µm: an aim of 11 is judged by 9–13, one of 30 by 18–26 and lies outside
+ * Source: definition
  */
 export function coatRange(
   sheet: Pick<SheetFilm, 'min' | 'aim' | 'max'>,
@@ -101,6 +102,8 @@ export function coatRange(
  * short. A number of coats that nobody confirmed is no limit to it.
  *
  * @source first principles; the sheet’s ranges, sanding as an allowance
+ * Formula: Σ dry − Σ sanded
+ * Source: definition
  */
 export function filmLedger(layers: readonly LedgerLayer[]): FilmLedger {
   const films = layers.map(layerFilm);

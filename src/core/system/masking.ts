@@ -17,6 +17,8 @@ export const maskRates = { straight: 90, shaped: 240, off: 18, sheeting: 60 };
  * Source: shop practice, 1.5 min a metre of straight edge, 4 of shapes, 0.3 to take off; defaults.
  *
  * @returns m of edge, s to put on, s to take off
+ * Formula: length × 1.5 or 4 min/m, area × 1 min/m², 0.3 min/m to take off
+ * @example maskingTime([]) → { length: 0, on: 0, off: 0 }
  */
 export function maskingTime(places: readonly MaskedPlace[]): {
   readonly length: number;

@@ -47,6 +47,9 @@ const rawGrit = (ground: SubstrateKind): { readonly coarse: number; readonly fin
 /**
  * The chain of preparation under the next coat, in order, from what it is, what is on it and what comes: only the steps
  * that apply. A default, the sheet’s own instructions decide.
+ *
+ * Source: trade practice; SSPC and ISO 8501 names
+ * @example prepChain({ substrate: 'wood', existing: 'base', next: 'bed' }) → [{ id: 'tack', says: 'Tack off just before spraying, lightly.', lapses: 900, touched: true }]
  */
 export function prepChain({ substrate, existing, next, below = 'ground' }: PrepQuestion): PrepStep[] {
   if (below === 'own') return [];
@@ -158,6 +161,7 @@ export interface PrepTick {
  *
  * @param now ms since the epoch
  * @returns with the moment it lapses or has acted long enough, where it has one; `acted` while nothing was done after it
+ * Source: trade practice; SSPC and ISO 8501 names
  */
 export function prepStates(
   steps: readonly PrepStep[],

@@ -32,6 +32,11 @@ const reasons: Record<PrepStepKey, string> = {
   tack: 'Dust settles again while you wait.',
 };
 
-/** Why a step is done; nothing of one that is not ours. */
+/**
+ * Why a step is done; nothing of one that is not ours.
+ *
+ * Source: trade knowledge
+ * @example prepReason({ id: 'edges', says: 'Seal cut edges first.' }) → 'They drink more than the face and swell.'
+ */
 export const prepReason = ({ id, why = id }: Pick<PrepStep, 'id' | 'why'>): string | undefined =>
   (reasons as Readonly<Record<string, string | undefined>>)[why];

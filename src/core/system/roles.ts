@@ -37,6 +37,12 @@ export const layings: Partial<Record<CoatRole, Laying>> = {
   blend: { film: 0.7, pressure: 0.8, distance: 1 },
 };
 
+/**
+ * How a coat of a role is laid beside a full one.
+ *
+ * Source: trade practice
+ * @example layingOf('gel') → { film: 1, pressure: 1, distance: 1 }
+ */
 export const layingOf = (role: CoatRole | undefined): Laying => (role && layings[role]) ?? plain;
 
 /** The grit that leaves the scratch a coat fills: P grades of ISO 6344, coarsest and finest. Defaults. */
@@ -59,7 +65,12 @@ const grits: Record<CoatRole, readonly [coarse: number, fine: number]> = {
   wall: [80, 120],
 };
 
-/** The grit the next coat wants under it. */
+/**
+ * The grit the next coat wants under it.
+ *
+ * Source: trade practice
+ * @example gritFor('bed') → { coarse: 500, fine: 600 }
+ */
 export const gritFor = (role: CoatRole | undefined): { readonly coarse: number; readonly fine: number } => {
   const [coarse, fine] = grits[role ?? 'base'];
   return { coarse, fine };

@@ -39,12 +39,41 @@ const metals: readonly SubstrateKind[] = [...ferrous, 'galvanised', 'aluminium']
 const mineral: readonly SubstrateKind[] = ['plaster', 'masonry', 'concrete'];
 const timber: readonly SubstrateKind[] = ['wood', 'board'];
 
+/**
+ * Whether a ground is metal.
+ *
+ * Source: definition
+ * @example isMetal('wood') → false
+ */
 export const isMetal = (ground: SubstrateKind): boolean => metals.includes(ground);
+/**
+ * Whether a ground is mineral.
+ *
+ * Source: definition
+ * @example isMineral('wood') → false
+ */
 export const isMineral = (ground: SubstrateKind): boolean => mineral.includes(ground);
+/**
+ * Whether a ground is wood.
+ *
+ * Source: definition
+ * @example isTimber('wood') → true
+ */
 export const isTimber = (ground: SubstrateKind): boolean => timber.includes(ground);
+/**
+ * Whether a ground rusts.
+ *
+ * Source: definition
+ * @example rusts('metal') → true
+ */
 export const rusts = (ground: SubstrateKind): boolean => ferrous.includes(ground);
 
-/** What can be on a ground: iron alone rusts, timber and walls alone stain through. */
+/**
+ * What can be on a ground: iron alone rusts, timber and walls alone stain through.
+ *
+ * Source: definition
+ * @example statesOn('mould') → ['wax']
+ */
 export function statesOn(ground: SubstrateKind): readonly GroundState[] {
   if (ground === 'mould') return ['wax'];
   return groundStates.filter((state) => {

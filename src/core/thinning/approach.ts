@@ -18,6 +18,7 @@ export type ThinningApproach =
  *
  * Steps go on while the pot reads above the band and are rounded down to the scale; a fixed percent is added at
  * once and then checked. None goes past the sheet's maximum.
+ * Source: the schools of the trade; one prediction for all
  */
 export function additionBy(approach: ThinningApproach, question: AdditionQuestion): Outcome<Advice> {
   const advice = nextAddition(question);
@@ -81,6 +82,8 @@ function cupReads({ belief, thinner, batch, band }: AdditionQuestion, believed: 
  *
  * @param limit m²/s at which the nozzle, fully open, just passes the flow the film needs
  * @returns from well open to nearly fully open: 55 to 90 % of that viscosity, a default
+ * Formula: 55 to 90 % of the viscosity that the open nozzle just passes
+ * Source: the schools of the trade; one prediction for all
  */
 export function bandByFlow(
   cup: AdditionQuestion['band']['cup'],

@@ -43,7 +43,12 @@ const standingStill: Readonly<Record<ThinnedWith, readonly [number, number]>> = 
   water: [0.1, 0.08],
 };
 
-/** How likely each law is before anything is known. */
+/**
+ * How likely each law is before anything is known.
+ *
+ * Source: the trade: 10 parts on 100 divide the viscosity by 1.4 to 4
+ * @example usualLaws('unknown') → { lederer: 0.2945, power: 0.2565, grunberg: 0.1995, suspension: 0.1995, standing: 0.03, 'standing-long': 0.02 }
+ */
 export function usualLaws(thinnedWith: ThinnedWith): Readonly<Record<BlendLaw, number>> {
   const [standing, long] = standingStill[thinnedWith];
   const rest = 1 - standing - long;
@@ -64,6 +69,7 @@ export function usualLaws(thinnedWith: ThinnedWith): Readonly<Record<BlendLaw, n
  * @param viscositySd its relative spread; 0.5 when only the class is known
  * @param thinner kinematic viscosity of the thinner, m²/s
  * @param thinnedWith whether the thinner is water, so that the paint may stand still at first
+ * Source: the trade: 10 parts on 100 divide the viscosity by 1.4 to 4
  */
 export function priorBelief(
   viscosity: number,
@@ -94,7 +100,11 @@ export interface Observation {
   readonly sd: number;
 }
 
-/** A belief with one more reading. Their order does not matter. */
+/**
+ * A belief with one more reading. Their order does not matter.
+ *
+ * Source: the trade: 10 parts on 100 divide the viscosity by 1.4 to 4
+ */
 export const updateBelief = (belief: Belief, { w, viscosity, sd }: Observation): Belief => ({
   ...belief,
   seen: [...belief.seen, { w, lnViscosity: Math.log(viscosity), sd: Math.max(sd, 1e-4) }],

@@ -9,6 +9,7 @@ import { refuse, type Outcome } from '../refusal';
  * @param w mass share of thinner in the blend, 0–1
  * @returns m²/s
  * Source: blend law of Grunberg–Nissan form, ln ν = (1−w) ln ν₀ + w ln ν_T + G w(1−w).
+ * @example blendViscosity(0.00012, 0.000001, -4.2, 0) → 0.00012
  */
 export function blendViscosity(
   coating: number,
@@ -26,5 +27,10 @@ export function blendViscosity(
   return Math.exp((1 - w) * Math.log(coating) + w * Math.log(thinner) + interaction * w * (1 - w));
 }
 
-/** The least G that physics allows: below it the blend would dip under the thinner itself. */
+/**
+ * The least G that physics allows: below it the blend would dip under the thinner itself.
+ *
+ * Source: Lederer 1933; blend law of Grunberg–Nissan form
+ * @example leastInteraction(60, 0.9) → -4.19971
+ */
 export const leastInteraction = (coating: number, thinner: number): number => -Math.log(coating / thinner);

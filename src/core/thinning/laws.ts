@@ -49,6 +49,7 @@ function pastStand(w: number, { at, soft, none, all }: Stand): number {
  * standing still at first as
  * water-reducible resins may, Lederer on what is past the stand, where it falls so much steeper that ten parts on a hundred
  * thin it as far as S says of the others.
+ * @example curveOf('power', 5, 8) → { law: 'power', L: 5, shape: 1.6 }
  */
 export function curveOf(law: BlendLaw, L: number, S: number): Curve | undefined {
   if (!(L > 0.01) || !(S > 0)) return undefined;
@@ -83,6 +84,7 @@ export function curveOf(law: BlendLaw, L: number, S: number): Curve | undefined 
  * How far ln S lies within what a law can be; under 0 the curve is no longer that law’s.
  *
  * Source: Grunberg–Nissan does not dip under the thinner while S ≤ 2L; a suspension is steeper than a straight line.
+ * @example room('lederer', 5, 3) → Infinity
  */
 export function room(law: BlendLaw, L: number, lnS: number): number {
   if (law === 'grunberg') return Math.log(2 * L) - lnS;
@@ -94,6 +96,9 @@ export function room(law: BlendLaw, L: number, lnS: number): number {
  * ln(ν/ν_T) along a curve.
  *
  * @param w mass share of thinner, 0–1
+ * Formula: Lederer L(1−w)/(αw + 1 − w); power L(1−w)^k; Grunberg–Nissan (1−w)(L + Gw)
+ * Source: Lederer 1933; Krieger and Dougherty 1959
+ * @example heightAt({ law: 'power', L: 5, shape: 1.6 }, 0) → 5
  */
 export function heightAt({ law, L, shape }: Curve, w: number): number {
   switch (law) {
@@ -121,6 +126,8 @@ export function heightAt({ law, L, shape }: Curve, w: number): number {
  * How ln(ν/ν_T) along a curve moves with its height, the first slope kept.
  *
  * @param higher the same law and slope a little higher, where no closed form tells it
+ * Source: Lederer 1933; Krieger and Dougherty 1959
+ * @example riseOf({ law: 'power', L: 5.013593986715, shape: 2.230439959457064 }, 0, undefined) → 1
  */
 export function riseOf(curve: Curve, w: number, higher?: Curve): number {
   const { law, L, shape } = curve;

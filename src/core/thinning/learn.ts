@@ -12,7 +12,11 @@ const halfAt = 4;
 /** No law is forgotten: another batch may show it yet. */
 const leastOfLaw = 0.03;
 
-/** What a belief has come to: ln ν₀, steepness and laws, each with what is left unknown of it. */
+/**
+ * What a belief has come to: ln ν₀, steepness and laws, each with what is left unknown of it.
+ *
+ * Source: normal hierarchical model
+ */
 export function lessonOf(belief: Belief): Lesson {
   const { ways, spacing } = posteriorOf(belief);
   const mean = (of: (way: (typeof ways)[number]) => number) =>

@@ -93,6 +93,7 @@ const likelyChance = 0.8;
  * the sheet's maximum in total. All errors are counted: of the readings, of the laws, and what all readings share.
  *
  * @returns what to do; refuses a batch without mass and a band that its cup cannot read
+ * Source: decision under a belief: the largest step within a risk
  */
 export function nextAddition(question: AdditionQuestion): Outcome<Advice> {
   const { batch, thinner, band, scaleStep, readingSd, basis, thinnerDensity, bias = 0 } = question;
@@ -181,7 +182,11 @@ export function nextAddition(question: AdditionQuestion): Outcome<Advice> {
   };
 }
 
-/** Seconds expected at a thinner share, with the interval that holds 90 %. */
+/**
+ * Seconds expected at a thinner share, with the interval that holds 90 %.
+ *
+ * Source: decision under a belief: the largest step within a risk
+ */
 export function expected(conditioned: Conditioned, w: number, cup: FlowCup, extra: number): Expected {
   const prediction = predict(conditioned, w, extra);
   const seconds = (lnViscosity: number) => secondsFromViscosity(cup, Math.exp(lnViscosity)) as number;
@@ -192,7 +197,11 @@ export function expected(conditioned: Conditioned, w: number, cup: FlowCup, extr
   };
 }
 
-/** Is the sheet's maximum enough to bring the pot into the band, going by what is believed? */
+/**
+ * Is the sheet's maximum enough to bring the pot into the band, going by what is believed?
+ *
+ * Source: decision under a belief: the largest step within a risk
+ */
 export function reachable(
   question: AdditionQuestion,
 ): Outcome<{ readonly reaches: boolean; readonly expect: Expected }> {

@@ -1,4 +1,8 @@
-/** Standard normal distribution: Φ(x). Source: Abramowitz and Stegun 7.1.26 on erfc with the Numerical-Recipes Chebyshev fit, |error| < 1.2e-7. */
+/**
+ * Standard normal distribution: Φ(x). Source: Abramowitz and Stegun 7.1.26 on erfc with the Numerical-Recipes Chebyshev fit, |error| < 1.2e-7.
+ *
+ * @example normalCdf(0) → 0.5
+ */
 export function normalCdf(x: number): number {
   const z = Math.abs(x) / Math.SQRT2;
   const t = 1 / (1 + 0.5 * z);
@@ -19,7 +23,11 @@ export function normalCdf(x: number): number {
   return x > 0 ? 1 - tail : tail;
 }
 
-/** Inverse of Φ for 0 < p < 1. Source: P. J. Acklam's rational approximation, relative error below 1.2e-9. */
+/**
+ * Inverse of Φ for 0 < p < 1. Source: P. J. Acklam's rational approximation, relative error below 1.2e-9.
+ *
+ * @example normalQuantile(0.95) → 1.64485
+ */
 export function normalQuantile(p: number): number {
   const q = Math.min(p, 1 - p);
   const sign = p < 0.5 ? 1 : -1;

@@ -35,7 +35,11 @@ export const nudge = 0.05;
 
 const posteriors = new WeakMap<Belief, Posterior>();
 
-/** The ways a paint may be, weighed by its readings. Worked out once for a belief. */
+/**
+ * The ways a paint may be, weighed by its readings. Worked out once for a belief.
+ *
+ * Source: Laplace’s method over laws and steepness
+ */
 export function posteriorOf(belief: Belief): Posterior {
   const known = posteriors.get(belief);
   if (known) return known;

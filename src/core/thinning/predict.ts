@@ -12,6 +12,11 @@ export interface Conditioned {
   readonly posterior: Posterior;
 }
 
+/**
+ * A belief weighed by its readings, ready to foretell from.
+ *
+ * Source: mixture of normals
+ */
 export const condition = (belief: Belief): Conditioned => ({ belief, posterior: posteriorOf(belief) });
 
 /** ln ν at a thinner share, as a mixture: a mean, a variance and a weight for each way the paint may be. */
@@ -25,6 +30,7 @@ export interface Prediction {
  * Predicts ln ν (ν in m²/s) of the blend at thinner share w.
  *
  * @param extra variance to add: reading error, or the laws' own error over the step
+ * Source: mixture of normals
  */
 export function predict({ belief, posterior }: Conditioned, w: number, extra = 0): Prediction {
   const { lnThinner } = belief;
@@ -44,10 +50,19 @@ export function predict({ belief, posterior }: Conditioned, w: number, extra = 0
   return { means, variances, weights };
 }
 
+/**
+ * Mean of a prediction.
+ *
+ * Source: mixture of normals
+ */
 export const meanOf = ({ means, weights }: Prediction): number =>
   means.reduce((sum, mean, i) => sum + mean * (weights[i] as number), 0);
 
-/** Standard deviation of the whole mixture. */
+/**
+ * Standard deviation of the whole mixture.
+ *
+ * Source: mixture of normals
+ */
 export function spreadOf(prediction: Prediction): number {
   const centre = meanOf(prediction);
   const { means, variances, weights } = prediction;
@@ -63,6 +78,7 @@ export function spreadOf(prediction: Prediction): number {
  * Chance that ln ν lies below x.
  *
  * @param extra variance to add to what was foretold
+ * Source: mixture of normals
  */
 export function chanceBelow({ means, variances, weights }: Prediction, x: number, extra = 0): number {
   let sum = 0;
@@ -84,7 +100,11 @@ function densityAt({ means, variances, weights }: Prediction, x: number): number
   return sum / Math.sqrt(2 * Math.PI);
 }
 
-/** The value of ln ν below which a share p of the prediction lies. */
+/**
+ * The value of ln ν below which a share p of the prediction lies.
+ *
+ * Source: mixture of normals
+ */
 export function quantileOf(prediction: Prediction, p: number): number {
   const spread = spreadOf(prediction);
   let x = meanOf(prediction) + spread * normalQuantile(p);

@@ -18,6 +18,7 @@ export const handError = 0.2;
  * @param temperatureError relative error added by shifting it to another temperature
  * @param repeat relative spread of single timings
  * @param hands how many people timed this pot
+ * Source: pooled variance with a scaled inverse χ² prior
  */
 export function readingError(
   cup: FlowCup,
@@ -46,6 +47,8 @@ const usualCounts = 1;
  * @param groups seconds of the timings of each liquid
  * @returns relative standard deviation of one timing, never under what is usual
  * Source: pooled variance with a scaled inverse χ² prior.
+ * Formula: √((n₀σ₀² + Σ(t/t̄ − 1)²)/(n₀ + ν))
+ * @example repeatOf([[4]]) → 0.03
  */
 export function repeatOf(groups: readonly (readonly number[])[]): number {
   let squares = 0;

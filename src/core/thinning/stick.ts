@@ -28,6 +28,12 @@ const viscosities: Record<StickSign, number> = {
 /** Relative standard error of a stick test. A default. */
 export const stickError = 0.5;
 
+/**
+ * Viscosity a stick’s sign stands for, very roughly.
+ *
+ * Source: estimate of the trade
+ * @example stickViscosity('ribbon-stays') → 0.00032
+ */
 export const stickViscosity = (sign: StickSign): number => viscosities[sign];
 
 /** Two ways of looking at a stick, each from thick to thin: at the ribbon it leaves, at the drops that fall. */
@@ -40,13 +46,18 @@ const scales: readonly (readonly StickSign[])[] = [
  * How many marks thicker than the end-point a stick shows the mix: 0 at it, negative past it.
  *
  * @returns undefined where the two are not looked at in the same way: a ribbon says nothing of drops
+ * Source: estimate of the trade
  */
 export function stickMarks(sign: StickSign, endPoint: StickSign): number | undefined {
   const scale = scales.find((each) => each.includes(sign));
   return scale?.includes(endPoint) ? scale.indexOf(endPoint) - scale.indexOf(sign) : undefined;
 }
 
-/** Signs that are looked at as this one is. */
+/**
+ * Signs that are looked at as this one is.
+ *
+ * Source: estimate of the trade
+ */
 export const stickScale = (sign: StickSign): readonly StickSign[] =>
   scales.find((each) => each.includes(sign)) ?? [];
 
@@ -67,6 +78,7 @@ export type StickAdvice =
  * What a stick asks for: an end-point of its own, come to in small steps, with no seconds of any cup in it.
  *
  * @param marks how many marks too thick it is, {@link stickMarks}; undefined while nobody looked since the last addition
+ * Source: estimate of the trade
  */
 export function stickAdvice(
   marks: number | undefined,

@@ -21,6 +21,7 @@ export type Suspicion =
  * @param shift factor that brings a viscosity from the paint's temperature to the belief's
  * @param others the shop's other cups
  * @returns undefined when there is nothing to ask
+ * Source: distance in standard errors
  */
 export function suspect(
   conditioned: Conditioned,

@@ -21,6 +21,7 @@ const order = ['fast', 'medium', 'slow', 'very-slow'] as const;
  * large and the sheet still names the next one within 5 K.
  *
  * @returns undefined when no thinner says what air it is for
+ * Source: trade practice: speed by air and size
  */
 export function thinnerAdvice(
   thinners: readonly ThinnerChoice[],
