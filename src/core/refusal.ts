@@ -46,6 +46,7 @@ export function isRefusal(outcome: unknown): outcome is Refusal {
  * @param values name → SI number; the name is used in the sentence
  * @returns a refusal for the first value that is not a finite number above zero, else undefined
  * Source: definition
+ * @example refuseUnlessPositive({ volume: 1 }) → undefined
  */
 export function refuseUnlessPositive(values: Record<string, number>): Refusal | undefined {
   for (const [name, value] of Object.entries(values)) {

@@ -4,8 +4,11 @@ import { fromWords, type From } from '@/words/from';
 export function FromTag({ from }: { readonly from: From | undefined }) {
   if (!from) return null;
   return (
-    <span data-from={from.source} className="ml-2 text-xs font-normal whitespace-nowrap text-ink-soft">
-      {fromWords(from)}
-    </span>
+    <>
+      {' '}
+      <span data-from={from.source} className="text-xs font-normal whitespace-nowrap text-ink-soft">
+        {fromWords(from)}
+      </span>
+    </>
   );
 }

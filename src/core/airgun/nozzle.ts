@@ -36,6 +36,7 @@ export function nozzleFlow(bore: number, pressure: number, { viscosity, density 
  * Driving pressure a nozzle needs to pass a flow, Pa: the inverse of {@link nozzleFlow}.
  *
  * Source: Hagen–Poiseuille and an orifice loss
+ * @example nozzlePressure(0.001, 0.000004485937499999999, { viscosity: 0.07411403999999999, density: 1040, temperature: 296.15, by: 'sheet', spread: 0.25, from: 'band' }) → 45765.2
  */
 export function nozzlePressure(bore: number, flow: number, { viscosity, density }: Liquid): Outcome<number> {
   const wrong = refuseUnlessPositive({ bore, 'fluid flow': flow, viscosity, density });

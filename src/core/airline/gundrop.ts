@@ -81,6 +81,7 @@ export interface CapAir {
  *
  * @param inlet Pa gauge, trigger pulled
  * Source: isentropic flow through two orifices in series
+ * @example capAt({ gun: 0.000010194036493379837, cap: 0.000018024156091886313 }, 186750) → { cap: 63617, air: 0.00573186 }
  */
 export function capAt({ gun, cap: opening }: GunDrop, inlet: number): Outcome<CapAir> {
   const wrong = refuseUnlessPositive({ 'pressure at the inlet': inlet });
@@ -103,6 +104,7 @@ export function capAt({ gun, cap: opening }: GunDrop, inlet: number): Outcome<Ca
  * @param cap Pa gauge
  * @returns Pa gauge and m³/s of free air; refuses a cap pressure the gun’s own passages cannot feed
  * Source: isentropic flow through two orifices in series
+ * @example inletFor({ gun: 0.000011326707214866486, cap: 0.000020026840102095902 }, 42000) → { inlet: 136372, air: 0.00521243 }
  */
 export function inletFor(
   drop: GunDrop,

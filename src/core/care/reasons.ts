@@ -46,6 +46,7 @@ function fitting(id: string): readonly [string, string] | undefined {
  * Why a cleaning step is done.
  *
  * Source: shop practice, defaults
+ * @example stepReason({ id: 'hose', phase: 'strip', says: 'Drain the fluid hose and hang it open at both ends.', takes: 60, risks: ['coating'] }) → { because: 'What stands in it settles and skins.', prevents: 'Flakes in the next job.' }
  */
 export function stepReason({ id, why = id, because, prevents }: CleaningStep): {
   readonly because: string;

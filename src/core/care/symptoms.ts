@@ -154,6 +154,7 @@ const findCounts = 2;
  * times as likely, one found guilty here before likelier still.
  *
  * Source: trade knowledge
+ * @example partsToCheck({ symptom: 'split', family: 'airless' }) → [{ part: 'tip', look: 'Dried rim in the slot?', cure: 'Turn and fire, then brush.', weight: 5, takes: 15, families: ['airless'], wears: 'tip', state: 'open', share: 1 }]
  */
 export function partsToCheck({
   symptom,

@@ -89,5 +89,6 @@ export const relativeCup = (id: string, name: string, use: FlowCup['use']): Flow
  * A standard cup by its id.
  *
  * Source: ISO 2431, ASTM D1200, ASTM D4212, DIN 53211
+ * @example flowCup('iso-4') → { id: 'iso-4', name: 'ISO cup 4', standard: 'ISO 2431', use: 'stand', formula: { kind: 'inverse', A: 1.37, B: 200 }, valid: { min: 30, max: 100 }, temperature: 296.15 }
  */
 export const flowCup = (id: string): FlowCup | undefined => flowCups.find((cup) => cup.id === id);

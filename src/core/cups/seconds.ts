@@ -8,6 +8,7 @@ const mm2 = 1e-6;
  * Seconds at which a cup's formula crosses zero: below it the cup cannot tell anything.
  *
  * Source: the cup’s own formula, ISO 2431, ASTM D1200, D4212, DIN 53211
+ * @example zeroSeconds({ id: 'ford-4', name: 'Ford cup 4', standard: 'ASTM D1200', use: 'stand', formula: { kind: 'offset', A: 3.85, t0: 4.49 }, valid: { min: 20, max: 100 }, temperature: 298.15 }) → 4.49
  */
 export function zeroSeconds({ formula }: FlowCup): number {
   return formula.kind === 'inverse' ? Math.sqrt(formula.B / formula.A) : formula.t0;
@@ -21,6 +22,7 @@ export function zeroSeconds({ formula }: FlowCup): number {
  *   standard's range still gives a value: {@link judgeSeconds} says how far to trust it.
  * Source: ISO 2431, ASTM D1200, ASTM D4212, DIN 53211.
  * Formula: ν = A·t − B/t; of the offset kind ν = A·(t − t₀)
+ * @example viscosityFromSeconds({ id: 'ford-4', name: 'Ford cup 4', standard: 'ASTM D1200', use: 'stand', formula: { kind: 'offset', A: 3.85, t0: 4.49 }, valid: { min: 20, max: 100 }, temperature: 298.15 }, 200) → 0.000752713
  */
 export function viscosityFromSeconds(cup: FlowCup, seconds: number): Outcome<number> {
   if (!Number.isFinite(seconds) || seconds <= 0)
@@ -54,6 +56,7 @@ export function viscosityFromSeconds(cup: FlowCup, seconds: number): Outcome<num
  * @param viscosity m²/s
  * @returns s; refuses a viscosity that is not above zero
  * Source: the cup’s own formula, ISO 2431, ASTM D1200, D4212, DIN 53211
+ * @example secondsFromViscosity({ id: 'ford-4', name: 'Ford cup 4', standard: 'ASTM D1200', use: 'stand', formula: { kind: 'offset', A: 3.85, t0: 4.49 }, valid: { min: 20, max: 100 }, temperature: 298.15 }, 0.0001) → 30.464
  */
 export function secondsFromViscosity({ formula }: FlowCup, viscosity: number): Outcome<number> {
   if (!Number.isFinite(viscosity) || viscosity <= 0)
@@ -73,6 +76,7 @@ export function secondsFromViscosity({ formula }: FlowCup, viscosity: number): O
  *
  * Formula: (dν/dt)·t/ν of its relative error
  * Source: the cup’s own formula, ISO 2431, ASTM D1200, D4212, DIN 53211
+ * @example spreadFactor({ id: 'iso-4', name: 'ISO cup 4', standard: 'ISO 2431', use: 'stand', formula: { kind: 'inverse', A: 1.37, B: 200 }, valid: { min: 30, max: 100 }, temperature: 296.15 }, 74.9) → 1.05344
  */
 export function spreadFactor(cup: FlowCup, seconds: number): Outcome<number> {
   const nu = viscosityFromSeconds(cup, seconds);

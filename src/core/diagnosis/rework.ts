@@ -59,6 +59,7 @@ export const takenOff: Record<'nib' | 'texture' | 'run', number> = { nib: 4e-6, 
  * Film left after polishing or flatting: what is measured less what comes off, against the least and the aim. m
  *
  * Source: trade practice; film left is conservation
+ * @example filmAfter(0.00005, 0.000012, { min: 0.000045, aim: 0.000055 }) → { left: 3.8e-05, enough: false, missing: 1.7e-05 }
  */
 export function filmAfter(
   film: number,

@@ -51,6 +51,7 @@ const most = 400;
  *
  * @returns refuses lengths that are not above zero and strokes too many to count
  * Source: conservation of volume
+ * @example handGuide({ kind: 'flat', along: 2, across: 0.1, spacing: 0.1, speed: 0.20229885057471264, fan: 0.2, lead: 0.1 }) → { strokes: [{ from: [-0.1, 0], to: [2.1, 0] }, { from: [2.1, 0.1], to: [-0.1, 0.1] }], stroke: 10.875, total: 21.75 }
  */
 export function handGuide({
   kind,

@@ -75,6 +75,7 @@ export const flowWarmer = 5;
  * Levelling and slide of a point as shares of their limits.
  *
  * Source: Orchard 1962 for levelling; creep of a draining film for sags
+ * @example standing({ film: 0.00006, landed: { viscosity: 0.3, density: 1100, setting: 120, tension: 0.028 }, angle: 0 }, { levelling: 3, sag: 0.01 }) → { peel: 5.17206, run: 0 }
  */
 export function standing(
   { film, landed, angle }: FlowPoint,

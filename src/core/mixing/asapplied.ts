@@ -30,6 +30,7 @@ const exemptDensity = 790;
  * @returns refuses an empty pot
  * Formula: ΣVᵢxᵢ/ΣVᵢ; VOC less water divides by the volume less water and exempt
  * Source: conservation of volume; VOC as EPA Method 24 counts it
+ * @example asApplied([{ part: { id: 'x', name: 'x', parts: 1, density: 1000, volumeSolids: 0.5, voc: 250, water: 0, exempt: 0 }, mass: 1, volume: 0.001 }]) → { mass: 1, volume: 0.001, density: 1000, volumeSolids: 0.5, voc: 250, vocLess: 250, solvent: 0.25 }
  */
 export function asApplied(measured: readonly Measured[]): Outcome<AppliedMix> {
   const sum = (of: (each: Measured) => number) => measured.reduce((total, each) => total + of(each), 0);

@@ -139,6 +139,7 @@ const rules: Record<Binder, Rule> = {
  * @source the trade: what each chemistry bears and never bears; sheets outrank all but what can never be right
  * @example acetone in a gel coat is refused whatever its tin says and whoever says so; white spirit in a water-borne only until its sheet names it
  * Source: trade knowledge; a sheet outranks it
+ * @example refusedDiluent({ id: 'water', name: 'White spirit', density: 1000, viscosity: 0.000001, voc: 0, water: 0, exempt: 0 }, 'water-borne', false) → { diluent: 'spirits', never: false, why: 'curdles' }
  */
 export function refusedDiluent(
   liquid: NamedLiquid,

@@ -167,6 +167,7 @@ export interface Pouring {
  * @param volume m³ planned
  * @param poured kg of each part in the pot, in the order of parts
  * Source: m = ρV
+ * @example remainingPours(0.002, [{ id: 'p0', name: 'p0', parts: 2.802644802411257, density: 1800, volumeSolids: 0.5, voc: 400, water: 0, exempt: 0 }], 'volume', 0.001, [3.6]) → { rest: [], volume: 0.002, off: 0 }
  */
 export function remainingPours(
   volume: number,

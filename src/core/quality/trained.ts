@@ -50,6 +50,7 @@ const panelsCounted = 3;
  *
  * @param signed ms since the epoch of the last signature
  * Source: shop practice, defaults
+ * @example trained('two-part', { parts: [] }, { parts: 10, drills: 2, panel: 0.8, lasts: 31536000 }, 1795435200000, undefined) → { state: 'short', shows: [{ what: 'parts', found: 0, wanted: 10, met: false }] }
  */
 export function trained(
   skill: Skill,

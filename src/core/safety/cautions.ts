@@ -42,6 +42,7 @@ export const deferral =
  * Cautions for a stage of work, the heaviest first.
  *
  * Source: usual caution; the safety sheet and local codes outrank it
+ * @example cautionsFor(['dust'], 'mix') → []
  */
 export function cautionsFor(present: readonly Hazard[], stage: WorkStage): Caution[] {
   const found = rules.filter(

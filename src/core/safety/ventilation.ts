@@ -46,6 +46,7 @@ export const faceVelocities = { least: 0.4, usual: 0.5, most: 0.75 };
  * make the air fit to breathe: exposure limits ask for many times as much air, and hot ovens for more as well.
  * Formula: V·K/Q·ln(4) and more
  * Source: mixing of air with factor K
+ * @example ventilation({ solvent: 1, seconds: 600, vapour: { molarMass: 0.10617, lowerLimit: 0.01 }, temperature: 293.15, airFlow: 0.1, room: 45, mixing: 1 }) → { air: 90.6287, needed: 0.151048, enough: false, level: 0.377619, changes: 8, purge: 1800 }
  */
 export function ventilation(question: VentilationQuestion): Outcome<VentilationFound> {
   const { solvent, seconds, vapour, temperature, airFlow, face, room, mixing = usualMixing } = question;

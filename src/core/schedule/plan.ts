@@ -138,6 +138,7 @@ export const beginning = ({ tasks, end }: Pick<OrderOfWork, 'tasks' | 'end'>): n
  * @param by s, on the scale of the question
  * @returns s; refuses when even the earliest start ends later
  * Source: branch and bound over orders
+ * @example latestStart({ pieces: [{ id: 'a', coats: [{ id: 'a0', duration: 600, coating: 'c', then: { opens: 1800, closes: 7200 } }, { id: 'a1', duration: 600, coating: 'c' }], handle: 0 }], start: 28800 }, 57600) → 54562.5
  */
 export function latestStart(question: PlanQuestion, by: number): Outcome<number> {
   const first = planCoats(question);

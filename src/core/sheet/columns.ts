@@ -9,6 +9,7 @@ interface Side {
  * A band of rows that running text in two columns fills, cut in two; everything else as it stands.
  *
  * Source: the words of product sheets
+ * @example inColumns([{ y: 700, height: 9, cells: [{ text: 'Density', from: 40, to: 95.75 }, { text: '1.2 kg/l', from: 100.75, to: 161.5 }] }]) → [[{ y: 700, height: 9, cells: [{ text: 'Density', from: 40, to: 95.75 }, { text: '1.2 kg/l', from: 100.75, to: 161.5 }] }]]
  */
 export function inColumns<Row extends Side>(rows: readonly Row[]): Row[][] {
   const parts: Row[][] = [];

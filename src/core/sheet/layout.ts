@@ -32,6 +32,7 @@ const wordGap = 0.16;
  * @param pages the pieces of each page
  *
  * Source: first principles.
+ * @example paperOfPages([[{ text: 'Density .......... 1.2 kg/l', x: 40, y: 700, width: 121.5, height: 9 }]]) → { lines: [{ cells: [{ text: 'Density', from: 40, to: 95.75 }, { text: '1.2 kg/l', from: 100.75, to: 161.5 }], page: 1, size: 1 }, { cells: [], page: 1 }], pages: 1 }
  */
 export function paperOfPages(pages: readonly (readonly Placed[])[]): Paper {
   const heights = pages

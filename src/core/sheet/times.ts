@@ -107,6 +107,7 @@ const earliest =
  * When the next coat may go on once it is dry, first and last.
  *
  * Source: the words of product sheets
+ * @example recoat([]) → {}
  */
 export function recoat(claims: readonly Claim[]): { first?: Found<number>; last?: Found<number> } {
   const all = [...timed(claims, 'recoat'), ...timed(claims, 'flash').filter(isRecoat)];

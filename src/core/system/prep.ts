@@ -162,6 +162,7 @@ export interface PrepTick {
  * @param now ms since the epoch
  * @returns with the moment it lapses or has acted long enough, where it has one; `acted` while nothing was done after it
  * Source: trade practice; SSPC and ISO 8501 names
+ * @example prepStates([{ id: 'tack', says: 'Tack off just before spraying, lightly.', lapses: 900, touched: true }], [], 1795435200000) → [{ step: { id: 'tack', says: 'Tack off just before spraying, lightly.', lapses: 900, touched: true }, state: 'todo' }]
  */
 export function prepStates(
   steps: readonly PrepStep[],

@@ -84,6 +84,7 @@ function cupReads({ belief, thinner, batch, band }: AdditionQuestion, believed: 
  * @returns from well open to nearly fully open: 55 to 90 % of that viscosity, a default
  * Formula: 55 to 90 % of the viscosity that the open nozzle just passes
  * Source: the schools of the trade; one prediction for all
+ * @example bandByFlow({ id: 'ford-4', name: 'Ford cup 4', standard: 'ASTM D1200', use: 'stand', formula: { kind: 'offset', A: 3.85, t0: 4.49 }, valid: { min: 20, max: 100 }, temperature: 298.15 }, 0.0001) → { min: 18.7757, max: 27.8666 }
  */
 export function bandByFlow(
   cup: AdditionQuestion['band']['cup'],

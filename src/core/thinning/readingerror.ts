@@ -19,6 +19,7 @@ export const handError = 0.2;
  * @param repeat relative spread of single timings
  * @param hands how many people timed this pot
  * Source: pooled variance with a scaled inverse χ² prior
+ * @example readingError({ id: 'iso-4', name: 'ISO cup 4', standard: 'ISO 2431', use: 'stand', formula: { kind: 'inverse', A: 1.37, B: 200 }, valid: { min: 30, max: 100 }, temperature: 296.15 }, 74.9, 1) → 0.0359271
  */
 export function readingError(
   cup: FlowCup,

@@ -1,7 +1,7 @@
 import { leastOpening } from '@/core/airgun';
 import { isRefusal } from '@/core/refusal';
 import { airChainOf } from './airchain';
-import { hvlpCapLimit, leversMoved, type StrokeLevers, type Tried, type TriedWith } from './levers';
+import { hvlpCapWritten, leversMoved, type StrokeLevers, type Tried, type TriedWith } from './levers';
 import { passesOf } from './point';
 import { turbineLeaves } from './turbineleaves';
 import type { JobView } from './view';
@@ -127,12 +127,12 @@ function airEnds({ rig, set }: Pick<JobView, 'rig' | 'set'>, { pressureAt }: Tri
   const leaves = turbineLeaves(rig, set.bearings.airLeft);
   const ends = [rig.maxPressure, leaves === undefined || isRefusal(leaves) ? undefined : leaves];
   if (rig.atomising === 'hvlp') {
-    const chain = airChainOf(rig, hvlpCapLimit, 'cap');
+    const chain = airChainOf(rig, hvlpCapWritten, 'cap');
     const at = chain && !isRefusal(chain) ? chain : undefined;
     const wall = at?.wall === undefined || isRefusal(at.wall) ? undefined : at.wall;
     ends.push(
       pressureAt === 'cap'
-        ? hvlpCapLimit
+        ? hvlpCapWritten
         : pressureAt === 'inlet'
           ? at?.inlet
           : pressureAt === 'wall'

@@ -31,6 +31,8 @@ type Bearings = Pick<JobView, 'set' | 'rig' | 'spray'>;
 const reduced = { air: 0.75, distance: 0.8 };
 /** HVLP: at most 10 psi at the cap, Pa. */
 export const hvlpCapLimit = 68_948;
+/** Papers write those 10 psi as 0.7 bar: so much is still the same limit, Pa. */
+export const hvlpCapWritten = 70_050;
 /** Over a limit by this share is reading error, not a setting. */
 const limitSlack = 1.001;
 /** A film off its aim by more than this share is told. */
@@ -166,7 +168,10 @@ export function leversJudged(
       : [{ limit: rig.maxPressure, of: 'rig' as const, found: pressure }]),
     ...(rig?.atomising === 'hvlp' ? [{ limit: hvlpCapLimit, of: 'cap' as const, found: cap }] : []),
   ];
-  const over = limits.find(({ limit, found }) => found !== undefined && found > limit * limitSlack);
+  const over = limits.find(
+    ({ limit, of, found }) =>
+      found !== undefined && found > (of === 'cap' ? hvlpCapWritten : limit * limitSlack),
+  );
   // As long a way as the gun has in the coat, at this pace and with strokes so far apart.
   const sprayed =
     (spray.gunTime * spray.speed * (spray.spacing / point.spacing)) / Math.max(levers.speed, 0.01);
