@@ -170,28 +170,6 @@ describe('Thin', () => {
     expect((await visitor.text('[data-readings]')).match(/\+139 g/g)).toHaveLength(3);
   });
 
-  it('comes into the band on a paint that falls steeply, and never under it', async () => {
-    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/thin');
-    // Ford cup 4, ν = 3.85·(t − 4.49) mm²/s; twice as steep as most paints, from what was read last.
-    let nu = 3.85 * (29.2 - 4.49);
-    const read: number[] = [];
-    for (let i = 0; i < 5; i += 1) {
-      const says = await visitor.text('[aria-label="Next"]');
-      const grams = Number(/Add (\d+)\sg/.exec(says)?.[1] ?? 0);
-      if (grams === 0) break;
-      await visitor.doNext();
-      await visitor.sees('Stir, then time the cup.');
-      nu *= Math.exp((-16 * grams) / 7400);
-      const seconds = nu / 3.85 + 4.49;
-      read.push(seconds);
-      await time(visitor, seconds.toFixed(1), (seconds + 0.1).toFixed(1));
-      await visitor.sees(/Add \d+\sg water|In the band|Read in the band|again/, '[aria-label="Next"]');
-    }
-    expect(read.length).toBeGreaterThan(0);
-    expect(Math.min(...read)).toBeGreaterThan(21);
-    expect(read.at(-1)).toBeLessThan(25.3);
-  });
-
   it('thins by stick where no cup is used: small steps to an end-point, without seconds', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/thin');
     await visitor.part('How');
