@@ -6,7 +6,10 @@ export function FromTag({ from }: { readonly from: From | undefined }) {
   return (
     <>
       {' '}
-      <span data-from={from.source} className="text-xs font-normal whitespace-nowrap text-ink-soft">
+      <span
+        data-from={from.source}
+        className="inline-block border border-hairline px-1 text-xs font-normal whitespace-nowrap text-ink-soft"
+      >
         {fromWords(from)}
       </span>
     </>

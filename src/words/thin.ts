@@ -650,9 +650,9 @@ function settles({ thin }: JobView, units: Units): string {
 
 export function chance(share: number): string {
   const percent = share * 100;
-  if (percent < 0.5) return 'under 0.5 %';
-  if (percent > 99.5) return 'over 99.5 %';
-  return `${percent.toFixed(percent < 10 ? 1 : 0)} %`;
+  if (percent < 0.5) return 'under 0.5\u00a0%';
+  if (percent > 99.5) return 'over 99.5\u00a0%';
+  return `${percent.toFixed(percent < 10 ? 1 : 0)}\u00a0%`;
 }
 
 /** Caution before anything is added: even the sheet's maximum is not expected to reach the band. */

@@ -111,7 +111,7 @@ describe('a pot that reads in the band', () => {
   it('by another cup than the band’s is not called certain, and says what would settle it', () => {
     const line = thin(inIso(23));
     expect(line.tone).toBe('care');
-    expect(line.says).toMatch(/^Read in the band, and \d+ % sure of it\./);
+    expect(line.says).toMatch(/^Read in the band, and \d+\s% sure of it\./);
     expect(line.detail).toContain('the conversion between cups: time it in Ford');
   });
 
