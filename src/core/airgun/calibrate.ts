@@ -30,6 +30,7 @@ const fallError = 3e-3;
  * @returns refuses a gun that grew heavier and times too short to tell
  * Source: a level jet leaves at x·√(g/2y); times the bore’s area, an upper bound since the jet contracts.
  * Formula: Q = x·√(g/2y)·(π/4)d²
+ * @example 300 mm, 30 mm, 1.0 mm: 181 mL/min
  */
 export function measuredFlow(measure: FlowMeasure, density: number): Outcome<MeasuredFlow> {
   if (measure.kind === 'stream') {

@@ -20,6 +20,7 @@ const damping = 0.35;
  * @param temperature K
  * Formula: isentropic expansion, choked at 0.90 bar
  * Source: compressible flow; Rizk and Lefebvre 1984
+ * @example 10 psi: 285 m/s
  * @example capSpeed(90000) → 313
  */
 export function capSpeed(pressure: number, temperature = 293.15): number {

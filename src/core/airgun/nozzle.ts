@@ -21,6 +21,7 @@ export interface Liquid {
  * @returns m³/s
  * Source: Hagen–Poiseuille and an orifice loss, ΔP = 128µLQ/(πd⁴) + Kρ(Q/A)²/2, solved for Q.
  * Formula: ΔP = 128µLQ/(πd⁴) + Kρ(Q/A)²/2
+ * @example 1.3 mm, 9 kPa, 72 mPa·s: about 185 mL/min
  * @example nozzleFlow(0.0013, 7000, { viscosity: 0.8, density: 1350 }) → 4.03448e-07
  */
 export function nozzleFlow(bore: number, pressure: number, { viscosity, density }: Liquid): Outcome<number> {

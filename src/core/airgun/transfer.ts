@@ -10,6 +10,7 @@
  * @param pressure ÷ usual pressure
  * Formula: (distance ratio)^−0.35 × (pressure ratio)^−0.15, half as much the other way
  * Source: estimate, defaults
+ * @example 20 % further: −6 %
  * @example transferAt(0.5, 1, 1) → 0.5
  */
 export function transferAt(base: number, distance: number, pressure: number): number {

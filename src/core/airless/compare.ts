@@ -55,6 +55,7 @@ export function sortTips(rows: readonly TipRow[], by: TipOrder, wetFilm: number)
  * Tips side by side: the same flow on more width lays less film.
  *
  * Source: tip formula and the schools of the trade
+ * @example 2 m face, 76 mm apart, 0.5: 52 %
  */
 export function compareTips(tips: readonly Tip[], question: TipQuestion): Outcome<TipRow[]> {
   const { pressure, density, distance, wetFilm, transfer, overlap, speed, across } = question;

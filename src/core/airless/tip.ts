@@ -21,6 +21,7 @@ export interface Tip {
  * @returns refuses codes that name no tip: 411 and 1019 are good ones
  * Formula: last two digits: orifice in 0.001 in; those before, doubled: fan in inches at 12 in
  * Source: trade convention of tip codes; orifice equation, Cd 0.80
+ * @example 411: 8 in, 0.011 in
  * @example tipFromCode('515') → { code: '515', orifice: 0.000381, fan: 0.254 }
  */
 export function tipFromCode(code: string): Outcome<Tip> {
@@ -60,6 +61,7 @@ export const fanAt = ({ fan }: Pick<Tip, 'fan'>, distance: number): number => (f
  * @param density kg/m³
  * Source: orifice equation, Q = Cd·(π/4)d²·√(2ΔP/ρ), Cd 0.80.
  * Formula: Q = Cd·(π/4)d²·√(2ΔP/ρ), Cd 0.80
+ * @example .017 in at 2000 psi: 0.308 gal/min
  * @example tipFlow(0.000254, 11000000, 980) → 6.07359e-06
  */
 export function tipFlow(orifice: number, pressure: number, density: number): Outcome<number> {

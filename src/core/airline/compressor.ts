@@ -30,6 +30,7 @@ export const wantedMargin = 0.2;
  * @param triggerShare share of the time it is pulled
  * Formula: V(p_high − p_low)/(p_atm·(Q_gun − Q_comp))
  * Source: ideal gas
+ * @example 50 L, 8 to 4 bar, 150 L/min short: 79 s
  * @example airSupply({ delivers: 0.002, tank: 0.1, high: 900000, low: 600000 }, 0.004691190577328587) → { lasts: 110.017, duty: 1, margin: -0.573669 }
  */
 export function airSupply(

@@ -48,6 +48,7 @@ export const capSpread = 0.15;
  * Source: isentropic flow of a perfect gas through an orifice, ṁ = A·p₀/√(RT)·√(2γ/(γ−1)·(r^{2/γ} − r^{(γ+1)/γ})), r not
  * under 0.528; pressures absolute.
  * Formula: ṁ = A·p₀/√(RT)·√(2γ/(γ−1)·(r^{2/γ} − r^{(γ+1)/γ})), r not under 0.528
+ * @example 2.0 bar, 0.70, 400 L/min: inlet 1.0 has cap 0.29 and 260 L/min; cap 0.5 wants 1.56
  * @example gunDropOf({ inlet: 200000, cap: 70000, air: 0.006 }) → { gun: 1.0194e-05, cap: 1.80242e-05 }
  */
 export function gunDropOf({ inlet, cap, air }: RatedAir): Outcome<GunDrop> {

@@ -28,6 +28,7 @@ export interface AirHose {
  * Source: Darcy–Weisbach, isothermal compressible flow, p₁² − p₂² = (fL/D + ΣK + 2 ln(p₁/p₂))·G²RT; friction
  * factor of Haaland (1983); roughness 1.5 µm.
  * Formula: p₁² − p₂² = (fL/D + ΣK + 2 ln(p₁/p₂))·G²RT
+ * @example 350 L/min, 3 bar, 10 m: 8 mm 0.56 bar, 10 mm 0.18
  * @example hoseOutlet(0.00521243397480954, 1200000, { bore: 0.009, length: 10 }, 293.15) → 1.19252e+06
  */
 export function hoseOutlet(

@@ -10,6 +10,7 @@ import { refuse, type Outcome } from '../refusal';
  * @returns m²/s
  * Formula: ln ν = a + B/T
  * Source: Andrade: ln ν = a + B/T
+ * @example 3 % a degree at 20 °C: 0.97 after 1 °C
  * @example shiftViscosity(1, 296.15, 301.15, 2192.6205625) → 0.88433
  */
 export function shiftViscosity(viscosity: number, from: number, to: number, B: number): number {

@@ -127,5 +127,6 @@ export function rightTimes(curve: readonly RoomAt[], limits: RoomLimits): { from
  * Air pressure at a height, Pa. Source: ISO 2533 standard atmosphere. @param altitude m
  *
  * Formula: 101325·(1 − 2.25577e-5·h)^5.25588
+ * @example 1,000 m: 898.7 hPa
  */
 export const pressureAt = (altitude: number): number => 101_325 * (1 - 2.25577e-5 * altitude) ** 5.25588;

@@ -15,6 +15,7 @@ export const dewMarginLimit = 3;
  * @returns K; refuses a humidity outside 0–1 and a temperature the formula was not made for (−45 to 60 °C)
  * Source: Magnus over water, 6.112 hPa, 17.62, 243.12 °C.
  * Formula: 6.112 hPa·e^(17.62 t/(243.12 + t)) turned round
+ * @example 22 °C, 60 %: 13.9 °C
  * @example dewPoint(284.15, 1) → 284.15
  */
 export function dewPoint(temperature: number, humidity: number): Outcome<number> {

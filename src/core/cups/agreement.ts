@@ -19,6 +19,7 @@ export interface Agreement {
  * @returns the mean of the two that lie closest, and whether they agree; one timing alone cannot agree
  * Source: ISO 2431.
  * Formula: difference ≤ 5 % of the mean
+ * @example 27.1 and 27.5 s agree
  * @example agreement([4]) → { mean: 4, spread: 0, agree: false, used: [4] }
  */
 export function agreement(seconds: readonly number[]): Outcome<Agreement> {

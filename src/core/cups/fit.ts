@@ -29,6 +29,7 @@ export interface CupFit {
  * @returns refuses fewer than two liquids, two of the same time, and a thicker liquid that ran quicker
  * Formula: ν = A·t − B/t or A·(t − t₀)
  * Source: least squares on relative error, B ≥ 0
+ * @example iso-4's own times give 1.37 and 200
  */
 export function fitCup(liquids: readonly KnownLiquid[]): Outcome<CupFit> {
   if (liquids.length < 2)

@@ -19,6 +19,7 @@ export interface CupCheck {
  * @param viscosity m²/s at the temperature it was timed at
  * Formula: timed ÷ expected − 1 beyond 5 %
  * Source: check liquid: timed over expected
+ * @example ford-4, 98.21 mm²/s in 28 s: −6.7 %
  */
 export function checkCup(cup: FlowCup, seconds: number, viscosity: number): Outcome<CupCheck> {
   const expected = secondsFromViscosity(cup, viscosity);

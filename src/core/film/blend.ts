@@ -51,6 +51,7 @@ const steepAt = 0.55;
  *   the middle does not hide; refuses lengths that are not above zero
  * Formula: 1 − 0.02^(film ÷ film that hides)
  * Source: geometry
+ * @example 36 µm where 30 hide: 99.1 %
  */
 export function planBlend({
   coverage,
@@ -119,6 +120,7 @@ export interface BlendFit {
 /**
  * The longest fade and the most coats that do not cross the kept edge, each with the rest as it is.
  *
+ * @example 0.2, 0.9, three of 0.12: 0.46 m
  * @example hides to 0.2 m, kept edge at 0.9, three coats stepping 0.12: they may fade over 0.46 m; with 0.3 m four fit
  * Formula: kept edge − cover − (coats − 1)·step
  * Source: geometry

@@ -25,6 +25,7 @@ export function wetFromDry(dry: number, volumeSolids: number): Outcome<number> {
  *
  * Formula: DFT = WFT·VS
  * Source: conservation of solids
+ * @example 90 µm at 32 %: 28.8 µm
  */
 export function dryFromWet(wet: number, volumeSolids: number): Outcome<number> {
   return solidsRange(volumeSolids) ?? refuseUnlessPositive({ 'wet film': wet }) ?? wet * volumeSolids;
@@ -38,6 +39,7 @@ export function dryFromWet(wet: number, volumeSolids: number): Outcome<number> {
  * @returns m² per m³
  * Formula: VS/DFT, × TE in practice
  * Source: conservation of solids
+ * @example 50 %, 50 µm: 10 m²/L
  * @example coverage(0.32, 0.000029, 0.55) → 6068.97
  */
 export function coverage(volumeSolids: number, dry: number, transfer = 1): Outcome<number> {

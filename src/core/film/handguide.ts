@@ -112,6 +112,7 @@ export function handGuide({
  * @returns m/s: film goes with the inverse of speed
  * Formula: v·read ÷ wanted
  * Source: conservation of volume
+ * @example 60 for 50 µm at 0.40: 0.48 m/s
  * @example speedFor(0.4, 0.00006, 0.00005) → 0.48
  */
 export const speedFor = (speed: number, read: number, aim: number): Outcome<number> =>

@@ -28,6 +28,7 @@ export const strokeSpacing = (fan: number, overlap: number): number => fan * (1 
  * Source: conservation of volume; transfer efficiency taken on solids. 200 mL/min, 0.65, 0.40 m/s, 250 mm,
  *   50 % lays 43.3 µm.
  * Formula: WFT = Q·TE/(v·s), s = fan·(1 − overlap)
+ * @example 200 mL/min, 0.65, 0.40 m/s, 250 mm, 50 %: 43.3 µm
  * @example solveStroke('flow', { wetFilm: 0.0001875, transfer: 0.55, speed: 0.22, fan: 0.25, overlap: 0.5 }) → 9.375e-06
  */
 export function solveStroke<K extends Exclude<keyof Stroke, 'transfer'>>(
@@ -79,6 +80,7 @@ function refuseOverlap(overlap: number) {
  * @param spacing m
  * Formula: ⌈width ÷ spacing⌉ + 1
  * Source: conservation of volume
+ * @example 0.7 m, 115 mm: 8
  * @example strokeCount(1, 0.125) → 9
  */
 export const strokeCount = (width: number, spacing: number): number => Math.ceil(width / spacing - 1e-9) + 1;

@@ -10,6 +10,7 @@ import { refuse, refuseUnlessPositive, type Outcome } from '../refusal';
  * @returns refuses more solids on the part than left the gun
  * Source: conservation of solids. 50 µm on 4 m² from 1 L at 40 %: 0.50.
  * Formula: film × area ÷ (mix used × solids)
+ * @example 50 µm, 4 m², 1 L, 40 %: 0.50
  * @example transferFound(0.00005, 4, 0.001, 0.4) → 0.5
  */
 export function transferFound(film: number, area: number, used: number, solids: number): Outcome<number> {

@@ -11,6 +11,7 @@ import { levelling, type LandedFilm } from './flow';
  * @param least levelling that draws it flat
  * @returns s from its own stroke; 0 where it never levelled
  * Formula: t = τ·ln(L/limit)
+ * @example L four times the limit, τ 120 s: 166 s
  */
 export function openFor(landed: LandedFilm, film: number, least: number): Outcome<number> {
   const whole = levelling(landed, film);

@@ -103,6 +103,7 @@ export interface Fills {
  * @returns refuses a cup that holds no more than stays in the gun
  * Formula: ⌊(cup − dead) / face⌋
  * Source: greedy over faces and coats
+ * @example 1 L, 60 mL dead, 300 mL a face: 3
  * @example fillsFor(0.0003171875, 0.001, 0.00005) → { faces: 2, perFace: 1, fill: 0.000684375 }
  */
 export function fillsFor(face: number, cup: number, dead: number): Outcome<Fills> {

@@ -33,6 +33,7 @@ export interface Rung {
  * @param scaleStep kg, the smallest step of the scale
  * @returns a rung for each part; refuses what neither the scale nor a syringe measures
  * Source: m = ρV
+ * @example 24.7 in 260 g on a 1 g scale: 24 g, 9.2 %
  */
 export function pouringLadder(
   volume: number,
@@ -126,6 +127,7 @@ export interface SmallDose {
  * The doses of a batch that are too small to be weighed well on this scale.
  *
  * Source: m = ρV
+ * @example 2.5 g on a 1 g scale: four times the batch
  */
 export function smallDoses(
   volume: number,

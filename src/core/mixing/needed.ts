@@ -52,6 +52,7 @@ export const usualReserve = (blendable: boolean): number => (blendable ? 0.1 : 0
  * @returns each share of it in m³; refuses no area, no coat, and a transfer efficiency outside 0.05–1
  * Formula: A·(ΣWFT + absorption)/TE + dead + cards, plus reserve
  * Source: conservation of volume
+ * @example 10 m², 100 µm, 0.5: 2.365 L with 10 %
  * @example mixNeeded({ area: 10, wetFilms: [0.0001], transfer: 0.5, dead: 0, cards: 0, reserve: 0, absorption: 0.00004 }) → { film: 0.001, absorbed: 0.0004, overspray: 0.0014, past: 0, dead: 0, cards: 0, reserve: 0, total: 0.0028, waste: 0.5 }
  */
 export function mixNeeded({

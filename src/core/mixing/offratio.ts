@@ -43,6 +43,7 @@ const doseState = ({ cap }: RecipePart, off: number, share: number): PartState =
  * @returns refuses a pot without its first part
  * Formula: mᵢ/m₁ ÷ (asked mᵢ/m₁) − 1
  * Source: definition
+ * @example 190 g for 210: −9.5 %
  */
 export function judgeRatio(
   parts: readonly RecipePart[],

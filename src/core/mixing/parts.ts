@@ -35,6 +35,7 @@ export interface Measured {
  * @returns mass and volume of each part, in order; refuses an empty ratio, a share or density that is not above zero
  * Source: mass = volume × density.
  * Formula: m = ρV
+ * @example 4:1 by volume, 1 L: 960 g and 210 g
  * @example divide(1, [{ id: 'paint', name: 'paint', parts: 1, density: 1000, volumeSolids: 0.5, voc: 400, water: 0, exempt: 0 }], 'mass') → [{ part: { id: 'paint', name: 'paint', parts: 1, density: 1000, volumeSolids: 0.5, voc: 400, water: 0, exempt: 0 }, volume: 1, mass: 1000 }]
  */
 export function divide(volume: number, parts: readonly Part[], by: RatioBy): Outcome<Measured[]> {

@@ -77,6 +77,7 @@ export function recipeOf(
  *
  * Formula: share × reference mass, or share × reference volume × ρ
  * Source: definition
+ * @example 5 % by volume of 1 L at 0.88: 44 g
  * @example doseMass(0.1, 1000, 'mass', [{ part: { id: 'paint', name: 'paint', parts: 1, density: 1000, volumeSolids: 0.5, voc: 400, water: 0, exempt: 0 }, volume: 1, mass: 1000 }]) → 100
  */
 export function doseMass(

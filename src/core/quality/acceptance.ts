@@ -77,6 +77,7 @@ const mean = (values: readonly number[]) => values.reduce((sum, each) => sum + e
  * @returns refuses when there is no reading, a reading is not above zero, or the range is upside down
  * Source: spot means and 80/120 % as in SSPC-PA 2, level 3; nominal film as in ISO 19840.
  * Formula: set mean in range, spots 80–120 %; or mean ≥ nominal, none < 80 %, fewer than 20 % between 80 and 100 %
+ * @example means 34, 50, 60 in 40–60 pass
  */
 export function judgeFilm(
   spots: readonly Spot[],

@@ -25,6 +25,7 @@ const z = 1.645;
  * @returns refuses fewer than five readings, a spread of nought and limits upside down
  * Source: individuals chart constants; Bissell 1990.
  * Formula: cpk = nearer limit ÷ 3·MR̄/1.128; ± 1.645·√(1/9n + cpk²/2(n−1))
+ * @example 50, 52, 49, 51, 53 in 40–60: cpk 1.50
  * @example capability([50, 52, 49, 51, 53], { min: 40, max: 60 }) → { cp: 1.67111, cpk: 1.504, low: 0.595557, high: 2.41244, mean: 51, spread: 1.99468, count: 5 }
  */
 export function capability(

@@ -25,6 +25,7 @@ const most = 0.1;
  *
  * @returns refuses a shim without thickness and a reading of it that is no more than the zero
  * Source: definition
+ * @example zero 1, shim 50 read 53: × 0.962
  * @example gaugeCorrection({ id: 'e11', at: '2026-11-23T11:59:00.000Z', type: 'gauge-check', zero: 0, shim: 0.0001, read: 0.0001, counter: 11 }) → { zero: 0, scale: 1, off: 0, usable: true }
  */
 export function gaugeCorrection({ zero, shim, read }: GaugeCheck): Outcome<GaugeCorrection> {

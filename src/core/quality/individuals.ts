@@ -14,6 +14,7 @@ export interface Individuals {
  * @returns undefined for fewer than two readings, which have no moving range
  * Formula: mean ± 2.66·MR̄; eight on one side, six rising
  * Source: moving-range chart, 2.66·MR̄
+ * @example 20, 22, 21, 23: ± 4.43
  */
 export function individuals(values: readonly number[]): Individuals | undefined {
   if (values.length < 2) return undefined;

@@ -25,6 +25,7 @@ const logChoose = (n: number, k: number): number => logFactorial(n) - logFactori
  * @returns 0–1; refuses counts that are no whole numbers, and more times than there were chances
  * Source: Fisher 1935. The lady tasting tea, 4 of 4 right among 8 cups: 1/70.
  * Formula: upper tail of the hypergeometric distribution
+ * @example 4 of 4 among 8, half of them so: 1/70
  */
 export function byAccident({ withIt, of, without, ofOthers }: Counts): Outcome<number> {
   const counts = [withIt, of, without, ofOthers];

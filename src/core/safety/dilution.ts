@@ -26,6 +26,7 @@ export const keptAt = 0.25;
  * @returns m³ of air
  * Formula: (R·T/p)/M ÷ LEL ÷ 0.25
  * Source: ideal gas, a quarter of the lower limit
+ * @example xylene 91 m³/kg, acetone 66
  * @example dilutionAir(1, { molarMass: 0.10617, lowerLimit: 0.01 }) → 90.6287
  */
 export function dilutionAir(solvent: number, vapour: Vapour, temperature = 293.15): Outcome<number> {

@@ -24,6 +24,7 @@ export const usualRunOn = 900;
  * @returns s
  * Formula: V·K/Q·ln(0.25/0.05), four changes at least
  * Source: a purge of air changes
+ * @example 45 m³, 3.75 m³/s, K 1: 48 s
  * @example runOn({ room: 45, airFlow: 3.75, mixing: 1 }) → 48
  */
 export const runOn = ({ room, airFlow, mixing = usualMixing }: ExtractedRoom): number =>

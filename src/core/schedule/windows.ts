@@ -73,6 +73,7 @@ export type Drying = 'solvent' | 'water' | 'moisture' | 'reactive';
  * @returns s
  * Formula: × 2^(−ΔT/10), never stretched
  * Source: the sheet’s times; 2^(−ΔT/10) that never stretches or shortens against it
+ * @example + 10 °C: half
  * @example potLife(600, 296.15, 293.15) → 600
  */
 export function potLife(sheetLife: number, sheetTemperature: number, temperature: number): number {

@@ -104,6 +104,7 @@ export function coatRange(
  * @source first principles; the sheet’s ranges, sanding as an allowance
  * Formula: Σ dry − Σ sanded
  * Source: definition
+ * @example 100 + 100 − 60 µm: 140
  */
 export function filmLedger(layers: readonly LedgerLayer[]): FilmLedger {
   const films = layers.map(layerFilm);

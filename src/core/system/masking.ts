@@ -18,6 +18,7 @@ export const maskRates = { straight: 90, shaped: 240, off: 18, sheeting: 60 };
  *
  * @returns m of edge, s to put on, s to take off
  * Formula: length × 1.5 or 4 min/m, area × 1 min/m², 0.3 min/m to take off
+ * @example 1.2 m and 0.05 m²: 1.9 min
  * @example maskingTime([]) → { length: 0, on: 0, off: 0 }
  */
 export function maskingTime(places: readonly MaskedPlace[]): {

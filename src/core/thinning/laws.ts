@@ -98,6 +98,7 @@ export function room(law: BlendLaw, L: number, lnS: number): number {
  * @param w mass share of thinner, 0–1
  * Formula: Lederer L(1−w)/(αw + 1 − w); power L(1−w)^k; Grunberg–Nissan (1−w)(L + Gw)
  * Source: Lederer 1933; Krieger and Dougherty 1959
+ * @example 220, 0.9, 10 on 100: Lederer α 2 87.98, G −4 95.88 mm²/s
  * @example heightAt({ law: 'power', L: 5, shape: 1.6 }, 0) → 5
  */
 export function heightAt({ law, L, shape }: Curve, w: number): number {

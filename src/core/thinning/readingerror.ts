@@ -49,6 +49,7 @@ const usualCounts = 1;
  * @returns relative standard deviation of one timing, never under what is usual
  * Source: pooled variance with a scaled inverse χ² prior.
  * Formula: √((n₀σ₀² + Σ(t/t̄ − 1)²)/(n₀ + ν))
+ * @example 30 and 34, 22 and 25, 19 and 21.5 s: over 5 %
  * @example repeatOf([[4]]) → 0.03
  */
 export function repeatOf(groups: readonly (readonly number[])[]): number {
