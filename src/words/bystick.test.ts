@@ -44,6 +44,7 @@ describe('thinned by stick', () => {
       expect(text).not.toMatch(/\d s\b/);
       expect(stripCells(view, metric)[2]?.number).toBe('by stick');
       expect(view.thin.now).toBeUndefined();
+      expect(view.timers.map(({ id }) => id)).not.toContain('retime');
     }
   });
 

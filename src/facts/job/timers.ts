@@ -204,7 +204,8 @@ function potTimers(job: Worked, layer: Layer, batch: BatchState, shop: Shop): Ti
       warn: 2 * minutes,
       then: 'do',
     });
-  if (retime && timed)
+  // Thinned by stick, no cup is timed again.
+  if (retime && timed && layer.approach.endPoint === undefined)
     timers.push({ id: 'retime', layerId, due: moment(timed) + retime * 1000, warn: 5 * minutes, then: 'do' });
   return timers;
 }

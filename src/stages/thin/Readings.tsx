@@ -81,7 +81,7 @@ export function Readings() {
               {all.length - rows.length} earlier
             </Button>
           )}
-          {choice && (
+          {choice && view.thin.readings.length > 0 && (
             <p className="mt-2 text-xs text-ink-soft">
               After the arrow: in {choice.band.cup.name} at the band’s{' '}
               <Printed figure={amount('temperature', choice.temperature)} />.
