@@ -64,9 +64,10 @@ describe('a door job, from can to coat', () => {
       await visitor.sees(/Stir, then time the cup|Time the cup once more/, '[aria-label="Next"]');
       for (const noise of [0.1, -0.1]) {
         await visitor.type('Paint temperature', '23');
-        await visitor.type('Seconds', String(Number(seconds(water, 4686)) + noise));
+        await visitor.type('Seconds', (Number(seconds(water, 4686)) + noise).toFixed(1));
         await visitor.press(/^Record [\d.]+ s$/);
       }
+      await visitor.sees(/Add \d+|In the band|in the band|Time it again/, '[aria-label="Next"]');
       const line = await visitor.text('[aria-label="Next"]');
       if (/In the band/.test(line)) break;
       const add = grams(line);

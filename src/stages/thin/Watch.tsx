@@ -118,7 +118,8 @@ export function Watch() {
         <NumberField
           label="Seconds"
           quantity="time"
-          value={seconds === undefined ? undefined : Math.round(seconds * 100) / 100}
+          // What was typed is left as it is: rounded while it is typed, its digits would run together.
+          value={typed ?? (watch.stopped === undefined ? undefined : Math.round(watch.stopped * 100) / 100)}
           onChange={(next) => {
             setTyped(next);
             setSure(false);
