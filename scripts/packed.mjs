@@ -16,7 +16,7 @@ export function writePacked() {
       `${whole}.br`,
       zlib.brotliCompressSync(text, {
         params: {
-          [zlib.constants.BROTLI_PARAM_QUALITY]: 9,
+          [zlib.constants.BROTLI_PARAM_QUALITY]: 11,
           [zlib.constants.BROTLI_PARAM_SIZE_HINT]: text.length,
         },
       }),
