@@ -121,7 +121,7 @@ const stickState = {
 
 function thin(view: JobView, units: Units): Said {
   const {
-    thin: { step, band, readings, inBand, now, thinnerMass },
+    thin: { step, band, readings, inBand, now, thinnerMass, asItIs },
     done,
   } = view;
   const reading = readings.at(-1);
@@ -183,6 +183,9 @@ function thin(view: JobView, units: Units): Said {
       state: 'not timed yet',
       tone: 'plain',
     };
+  // Right for the sheet’s temperature and not as it is: nothing is green that cannot be sprayed so.
+  if (done.has('thin') && asItIs && !asItIs.inside)
+    return { ...timed, number: units.show('time', seconds), state: 'not at its own warmth', tone: 'care' };
   if (done.has('thin'))
     return { ...timed, number: units.show('time', seconds), state: 'in band', tone: 'good' };
   return {

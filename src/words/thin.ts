@@ -419,7 +419,7 @@ export function thinLine(view: JobView, units: Units): NextLine {
         return {
           ...plain,
           tone: 'care',
-          big: units.parts('time', thin.asItIs?.seconds ?? seconds),
+          big: units.parts('time', seconds),
           says: where.says,
           detail: where.detail,
           because: [
