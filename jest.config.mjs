@@ -31,7 +31,7 @@ const config = {
       globalTeardown: '<rootDir>/tests/browser/stop.ts',
     },
   ],
-  testTimeout: 60_000,
+  testTimeout: 180_000,
 };
 
 export default config;

@@ -1,4 +1,4 @@
-import { isRefusal } from '@/core/refusal';
+import { isRefusal, type Outcome } from '@/core/refusal';
 import { keyOf, type AnyRecord, type RecordKind } from '@/records';
 import {
   applyChange,
@@ -45,16 +45,17 @@ export const readTrusted = (key: string, doc: Doc): AnyRecord | undefined =>
 /**
  * The record a doc makes, checked and lifted to the present version. The doc then has the parts of the lifted record.
  *
+ * @param read checks and lifts a record of any version
  * @returns the record, nothing where it was removed, or why it cannot be read
  */
 export async function readChecked(
   key: string,
   doc: Doc,
+  read: (raw: unknown) => Promise<Outcome<AnyRecord>>,
 ): Promise<{ doc: Doc; record?: AnyRecord } | { why: string; newer?: boolean }> {
   if (!isHere(doc)) return { doc };
   const raw = composed(doc, shapeOf(key));
-  // What checks and lifts records is fetched only when something was not written by this version.
-  const record = (await import('@/records/readrecord')).readRecord(raw);
+  const record = await read(raw);
   if (isRefusal(record)) return { why: record.says, newer: record.refused === 'newer-version' };
   if (keyOf(record) !== key) return { why: `It says it is ${keyOf(record)}.` };
   const same = raw.version === record.version;

@@ -152,14 +152,16 @@ export async function readDisk(disk: Disk, writer: string): Promise<Opened> {
       if (value.format !== storedFormat) untrusted.add(item.key);
     }
   }
+  // What checks and lifts records is fetched only when something was not written by this version.
+  const checker = untrusted.size > 0 ? (await import('@/workers/record')).recordChecker() : undefined;
   for (const [key, record] of held) {
     await rest();
     if (record.apart !== undefined) {
       const raw = readTrusted(key, record.doc);
       damaged.push({ key, why: `Set apart: ${record.apart}.`, raw, apart: true });
-    } else if (!untrusted.has(key)) record.record = readTrusted(key, record.doc);
+    } else if (!checker || !untrusted.has(key)) record.record = readTrusted(key, record.doc);
     else {
-      const read = await readChecked(key, record.doc);
+      const read = await readChecked(key, record.doc, checker.read);
       if ('why' in read) {
         if (read.newer) newer = true;
         broken(key, read.why, readTrusted(key, record.doc));
@@ -167,6 +169,7 @@ export async function readDisk(disk: Disk, writer: string): Promise<Opened> {
       } else held.set(key, { ...record, ...read });
     }
   }
+  checker?.stop();
   const folds = found.get(foldsKey);
   const stale = [...untrusted].filter((key) => {
     const record = held.get(key);

@@ -139,7 +139,8 @@ export const reason = (
   { from, ...options }: FormatOptions & { readonly from?: From } = {},
 ): Fact => ({
   label,
-  value: written(of, units, options),
+  // With nothing asked a span of time is told as everywhere else.
+  value: written(of, units, Object.keys(options).length > 0 ? options : undefined),
   figure: of,
   ...(from ? { from } : {}),
 });

@@ -106,17 +106,17 @@ function fittingFacts({ point, fittings, drivingAssumed, sheet, liquid }: SetVie
 const coarse = { care: 125, much: 160 };
 
 /** Where the viscosity at the nozzle is from, and how well it is known where there is a number at all. */
-const viscosityFrom = ({ liquid: { spread, from } }: SetView, units: Units): From => ({
+export const viscosityFrom = ({ liquid: { spread, from } }: SetView, units: Units): From => ({
   source: from === 'timed' ? 'measured' : from === 'band' ? 'estimate' : 'default',
   ...(from === 'none' ? {} : { spread: units.show('share', spread, { digits: 0 }) }),
 });
 
 /** A film the plan aims at: the sheet’s own, unless somebody aims otherwise. */
-const wetFrom = ({ coat, sheet }: SetView): From =>
+export const wetFrom = ({ coat, sheet }: SetView): From =>
   coat && Math.abs(coat.dry - sheet.film.aim) > 1e-9 ? { source: 'chosen' } : sheetFrom(sheet, 'film');
 
 /** Where the paint’s viscosity is from: the cup’s own temperature, the room’s, or the sheet’s. */
-const viscosityLabel = ({ liquid: { by, from } }: SetView): string =>
+export const viscosityLabel = ({ liquid: { by, from } }: SetView): string =>
   from === 'none'
     ? 'Viscosity: no cup, a guess'
     : by === 'cup'

@@ -177,7 +177,7 @@ function workLineOf(view: JobView, item: WorkItem, units: Units): NextLine {
 }
 
 /** What a set gun asks of the hand: reckoned from what is recorded set. */
-const guided = { source: 'reckoned' } as const;
+export const guided = { source: 'reckoned' } as const;
 
 export function sprayLine(view: JobView, units: Units): NextLine {
   const { spray, now, clean } = view;

@@ -56,7 +56,7 @@ function readingFacts(reading: Reading, view: JobView, units: Units): Fact[] {
 }
 
 /** Within this lies what is true in nine of ten, for an error of so much. */
-const spreadOf = (sd: number, units: Units): string => units.show('share', 1.645 * sd, { digits: 0 });
+export const spreadOf = (sd: number, units: Units): string => units.show('share', 1.645 * sd, { digits: 0 });
 
 const sourceWords: Record<BandSource, string> = {
   sheet: 'from the sheet',
@@ -69,7 +69,7 @@ const sourceWords: Record<BandSource, string> = {
 export const bandSource = (from: BandSource, { assumed }: Pick<Coating, 'assumed'>): string =>
   from === 'sheet' && assumed.includes('target') ? 'a class default' : sourceWords[from];
 
-const bandFrom = (from: BandSource, sheet: Pick<Coating, 'assumed'>): From =>
+export const bandFrom = (from: BandSource, sheet: Pick<Coating, 'assumed'>): From =>
   from === 'sheet' ? sheetFrom(sheet, 'target') : { source: from === 'physics' ? 'estimate' : 'chosen' };
 
 /** How an addition is measured: a running total, a scale tared each time, or the marks of a pot. */

@@ -138,7 +138,7 @@ export class Visitor {
             .join('\n');
           return source ? new RegExp(source).test(said) : said.includes(text);
         },
-        { timeout: 20_000 },
+        { timeout: 45_000 },
         within,
         String(words),
         pattern,

@@ -19,7 +19,7 @@ export async function readRoom(
 /** Waits until the next line is another one. */
 export async function another(visitor: Visitor, before: string): Promise<void> {
   for (let tries = 0; (await lineOf(visitor)) === before; tries += 1) {
-    if (tries > 100) throw new Error(`Nothing came after:\n${before}`);
+    if (tries > 400) throw new Error(`Nothing came after:\n${before}`);
     await new Promise((wait) => setTimeout(wait, 100));
   }
 }

@@ -1,4 +1,5 @@
 import type { Belief } from './belief';
+import { remembered } from '../remembered';
 import { blendLaws, curveOf, heightAt, riseOf, room, type BlendLaw, type Curve } from './laws';
 
 /** One way the paint may be: a law, a steepness, and what the readings then say of its unthinned viscosity. */
@@ -33,26 +34,24 @@ const least = 1e-4;
 /** How far the steeper curve of a way lies, in ln S. */
 export const nudge = 0.05;
 
-const posteriors = new WeakMap<Belief, Posterior>();
-
 /**
  * The ways a paint may be, weighed by its readings. Worked out once for a belief.
  *
  * Source: Laplace’s method over laws and steepness
  */
 export function posteriorOf(belief: Belief): Posterior {
-  const known = posteriors.get(belief);
-  if (known) return known;
+  return weighed(belief);
+}
+
+const weighed = remembered((belief: Belief): Posterior => {
   const { lnS, lnSVar } = belief.start;
   const sd = Math.sqrt(lnSVar);
   const wide = waysOver(belief, lnS - reach * sd, lnS + reach * sd, looks, 1e-3);
   const likely = wide.ways.map((way) => way.lnS);
   const from = Math.min(...likely) - wide.spacing / 2;
   const to = Math.max(...likely) + wide.spacing / 2;
-  const found = waysOver(belief, from, to, nodes, 1e-5);
-  posteriors.set(belief, found);
-  return found;
-}
+  return waysOver(belief, from, to, nodes, 1e-5);
+});
 
 function waysOver(belief: Belief, from: number, to: number, count: number, closely: number): Posterior {
   const spacing = (to - from) / (count - 1);

@@ -1,6 +1,7 @@
 import { shiftViscosity, temperatureFor } from '@/core/climate';
 import { secondsFromViscosity, viscosityFromSeconds } from '@/core/cups';
 import { isRefusal, type Outcome } from '@/core/refusal';
+import { remembered } from '@/core/remembered';
 import {
   additionBy,
   beliefFrom,
@@ -150,6 +151,10 @@ const knownOfRelative = 1.5;
 /** A two-part mix this many times as thick as it was is curing. */
 const curing = 2;
 
+/** Every entry of a job asks them again, and most change nothing of the pot. */
+const advised = remembered(additionBy);
+const reached = remembered(reachable);
+
 export interface ThinBearings {
   readonly rig?: Rig;
   readonly cups: readonly Cup[];
@@ -234,8 +239,8 @@ export function thinView(job: Worked, { rig, cups, shop, plan, now, lessons }: T
     bias: current?.bias ?? 0,
     timed: timedNow || stickNow,
   };
-  const advice = additionBy(approach, question);
-  const reach = reachable(question);
+  const advice = advised(approach, question);
+  const reach = reached(question);
   const heard = pot.readings.length + pot.sticks.length > 0;
   const seen = heard && !isRefusal(advice) ? advice.now : undefined;
   const thinned = batch.additions.some(({ what }) => what !== 'unthinned');

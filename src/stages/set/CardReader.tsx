@@ -187,7 +187,14 @@ function Picture({ read, pattern, onTaps }: PictureProps) {
   return (
     <div className="space-y-2">
       <div className="relative">
-        <img src={read.url} alt="The card as it was read" className="w-full border border-hairline" />
+        {/* Its size is known before it is drawn: nothing below it moves away from under a thumb. */}
+        <img
+          src={read.url}
+          width={read.width}
+          height={read.height}
+          alt="The card as it was read"
+          className="h-auto w-full border border-hairline"
+        />
         <svg
           viewBox={`0 0 ${read.width} ${read.height}`}
           className={`absolute inset-0 h-full w-full ${wants ? 'cursor-crosshair' : 'pointer-events-none'}`}

@@ -16,6 +16,7 @@ import { jobFigure } from '@/words/figures';
 import { wholeLine } from '@/words/remedies';
 import { useUnits } from '../units';
 import { useJob } from './context';
+import { Origins } from './Origins';
 import { jobHazards } from '@/facts/job/hazards';
 import { isRefusal } from '@/core/refusal';
 
@@ -67,6 +68,7 @@ export function StageFrame<T extends string>({ stage, children, parts, part, bes
         ) : (
           <Facts title="Because" facts={line.because} />
         )}
+        <Origins stage={stage} />
         {beside}
         {filmStack &&
           (narrow ? (
