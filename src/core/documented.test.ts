@@ -1,8 +1,10 @@
 import fs from 'node:fs';
 import { documentedIn } from '../../scripts/documented';
 import { formulasPage } from '../../scripts/formulaspage';
+import { testsUnder } from '../../scripts/shownby';
 
 const functions = documentedIn('src/core');
+const tests = testsUnder('src/core');
 const worked = functions.flatMap(({ file, name, examples }) =>
   examples.map((example) => ({ file, name, ...example })),
 );
@@ -34,6 +36,13 @@ describe('what the functions of core say of themselves', () => {
     expect(silent).toEqual([]);
   });
 
+  it('each is worked through, by an example of its own or by a test that calls it', () => {
+    const untried = functions
+      .filter(({ name, examples }) => examples.length === 0 && !tests.has(name))
+      .map(({ file, name }) => `${file}: ${name}`);
+    expect(untried).toEqual([]);
+  });
+
   it.each(worked.map(({ name, call, ...rest }) => [name, call, rest] as const))(
     '%s: %s',
     async (_, call, { file, gives }) => {
@@ -45,6 +54,6 @@ describe('what the functions of core say of themselves', () => {
   );
 
   it('the page of formulas is written from them', () => {
-    expect(fs.readFileSync('docs/formulas.md', 'utf8')).toBe(formulasPage(functions));
+    expect(fs.readFileSync('docs/formulas.md', 'utf8')).toBe(formulasPage(functions, tests));
   });
 });

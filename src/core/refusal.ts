@@ -21,6 +21,7 @@ export type Outcome<T> = T | Refusal;
  * A typed refusal: a name for the code, a sentence for the person.
  *
  * Source: definition
+ * @example refuse('band', 'The band must have a lower and a higher end.') → { refused: 'band', says: 'The band must have a lower and a higher end.' }
  */
 export function refuse(
   refused: string,

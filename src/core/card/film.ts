@@ -75,6 +75,7 @@ export function filmOn(
  * A quantile of a field, by some forty thousand of its pixels.
  *
  * Source: Beer–Lambert
+ * @example quantile(Float32Array.of(0.4, 0.1, 0.3, 0.2), 0.5) → 0.3
  */
 export function quantile(values: Float32Array, p: number): number {
   const step = max(1, floor(values.length / 40_000));

@@ -6,6 +6,7 @@ const { abs } = Math;
  * @param rows each with its right side at the end; they are changed
  * @returns the unknowns; nothing of what does not depend on the equations: 0
  * Source: Gaussian elimination with pivots
+ * @example solve([[2, 1, 5], [1, 3, 10]]) → [1, 3]
  */
 export function solve(rows: number[][]): number[] {
   const n = rows.length;

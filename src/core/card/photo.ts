@@ -17,7 +17,7 @@ export interface Field {
 /**
  * Brightness of a picture, 0–255: ITU-R BT.601 weights.
  *
- * Source: ITU-R BT.709 luminance
+ * Source: ITU-R BT.601 luma
  */
 export function brightness({ width, height, data }: CardPhoto): Field {
   const at = new Float32Array(width * height);
@@ -32,7 +32,7 @@ export function brightness({ width, height, data }: CardPhoto): Field {
 /**
  * Mean over a square of 2r + 1 pixels, by running sums along rows and then columns.
  *
- * Source: ITU-R BT.709 luminance
+ * Source: running sums, textbook
  */
 export function smoothed({ width, height, at }: Field, r: number): Field {
   if (r < 1) return { width, height, at };

@@ -90,6 +90,7 @@ function edgesOf({ width, height, at }: Field, { x0, x1, y0, y1 }: Blob, level: 
  * Something in a corner of the picture: the printed square, sharp or not.
  *
  * Source: first principles: a dark square, its corners and its edge
+ * @example inCorner({ x0: 4, x1: 14, y0: 6, y1: 16 }, { width: 200, height: 100 }) → true
  */
 export const inCorner = ({ x0, x1, y0, y1 }: Blob, { width, height }: Field): boolean => {
   const [cx, cy] = [(x0 + x1) / 2 / width, (y0 + y1) / 2 / height];

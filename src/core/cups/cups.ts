@@ -73,6 +73,7 @@ export const flowCups: readonly FlowCup[] = [
  * compare it with itself and for nothing else.
  *
  * Source: ISO 2431, ASTM D1200, ASTM D4212, DIN 53211
+ * @example relativeCup('shop', 'Shop cup', 'dip') → { id: 'shop', name: 'Shop cup', standard: 'own, not calibrated', use: 'dip', formula: { kind: 'offset', A: 1, t0: 0 }, valid: { min: 10, max: 120 }, temperature: 293.15, relative: true }
  */
 export const relativeCup = (id: string, name: string, use: FlowCup['use']): FlowCup => ({
   id,

@@ -1,6 +1,14 @@
 import fc from 'fast-check';
 import { isRefusal, type Outcome } from '../refusal';
-import { checkCup, fitCup, flowCup, secondsFromViscosity, viscosityFromSeconds, type FlowCup } from '.';
+import {
+  calibratedCup,
+  checkCup,
+  fitCup,
+  flowCup,
+  secondsFromViscosity,
+  viscosityFromSeconds,
+  type FlowCup,
+} from '.';
 
 const value = <T>(outcome: Outcome<T>): T => {
   if (isRefusal(outcome)) throw new Error(outcome.says);
@@ -24,6 +32,15 @@ describe('calibrating a shop cup', () => {
       t0: expect.closeTo(4.49, 2),
     });
     expect(ford).toMatchObject({ tested: true, error: expect.closeTo(0, 6) });
+  });
+
+  it('makes a cup of the shop that reads as the standard one it was timed beside, between its liquids', () => {
+    const own = value(calibratedCup('shop', 'Shop cup', 'stand', timed('ford-4', 60, 100, 200)));
+    const ford = flowCup('ford-4')!;
+    for (const nu of [70e-6, 150e-6])
+      expect(value(secondsFromViscosity(own, nu))).toBeCloseTo(value(secondsFromViscosity(ford, nu)), 2);
+    expect(own.valid.max).toBeLessThan(ford.valid.max);
+    expect(calibratedCup('shop', 'Shop cup', 'stand', timed('ford-4', 60))).toHaveProperty('refused');
   });
 
   it('meets two liquids exactly and says it is untested', () => {

@@ -98,6 +98,7 @@ const papers: Partial<Record<Way, readonly string[]>> = {
  * more than there is.
  *
  * Source: trade practice, rates defaults
+ * @example flattedOff({ film: 0.00006, off: 0.00001, coat: 0.00004, spec: { min: 0.00005, nominal: 0.00007, max: 0.00008 } }) → 0.00002
  */
 export const flattedOff = ({
   film,

@@ -84,6 +84,7 @@ const nodes = 1024;
  * ∫ of a profile over the fan, by midpoints.
  *
  * Source: a family of ours; (1 − u²) is a member
+ * @example massOf((u) => 1 - u * u) → 1.33333
  */
 export function massOf(profile: Profile): number {
   let sum = 0;

@@ -126,6 +126,7 @@ function between(a: Turn, b: Turn): Turn {
  * The middle of three or more values.
  *
  * Source: complementary filter, textbook
+ * @example middle([0.3, 0.1, 0.9]) → 0.3
  */
 export const middle = (values: readonly number[]): number =>
   [...values].sort((x, y) => x - y)[values.length >> 1] ?? 0;
@@ -148,5 +149,6 @@ export function smoothed(vectors: readonly Vec[], reach: number): Vec[] {
  * rad by which a direction leans off level.
  *
  * Source: complementary filter, textbook
+ * @example leanOf([Math.cos(0.25), 0, Math.sin(0.25)]) → 0.25
  */
 export const leanOf = (axis: Vec): number => Math.asin(Math.min(Math.abs(dot(unit(axis), up)), 1));

@@ -77,6 +77,7 @@ export const outBy = {
  * What is out in a stroke against the speed that was planned; how even it was is not judged where it was felt too seldom.
  *
  * Source: estimate
+ * @example outOf({ speed: 0.5, varied: 0.1, tilt: 0.2, arc: 0.1 }, 0.4, false) → ['fast', 'tilted']
  */
 export function outOf(
   { speed, varied, tilt, arc }: Pick<HandStroke, 'speed' | 'varied' | 'tilt' | 'arc'>,

@@ -6,6 +6,7 @@ export type Turn = readonly [number, number, number, number];
  * Scalar product.
  *
  * Source: textbook
+ * @example dot([1, 2, 3], [4, 5, 6]) → 32
  */
 export const dot = (a: Vec, b: Vec): number => a[0] * b[0] + a[1] * b[1] + a[2] * b[2];
 /**
@@ -22,6 +23,7 @@ export const cross = (a: Vec, b: Vec): Vec => [
  * Sum of two vectors.
  *
  * Source: textbook
+ * @example plus([1, 2, 3], [4, 5, 6], 2) → [9, 12, 15]
  */
 export const plus = (a: Vec, b: Vec, times = 1): Vec => [
   a[0] + times * b[0],
@@ -38,6 +40,7 @@ export const times = (a: Vec, by: number): Vec => [a[0] * by, a[1] * by, a[2] * 
  * Length of a vector.
  *
  * Source: textbook
+ * @example norm([2, 3, 6]) → 7
  */
 export const norm = (a: Vec): number => Math.hypot(a[0], a[1], a[2]);
 /**
@@ -78,6 +81,7 @@ export const back = ([w, x, y, z]: Turn): Turn => [w, -x, -y, -z];
  * A vector carried along by a rotation.
  *
  * Source: textbook
+ * @example rotate(about([0, 0, Math.PI / 3]), [1, 0, 0]) → [0.5, 0.866025, 0]
  */
 export function rotate(q: Turn, v: Vec): Vec {
   const [w, x, y, z] = q;
@@ -90,6 +94,7 @@ export function rotate(q: Turn, v: Vec): Vec {
  * The rotation about a vector by its length, rad.
  *
  * Source: textbook
+ * @example about([0, 0, Math.PI / 3]) → [0.866025, 0, 0, 0.5]
  */
 export function about(v: Vec): Turn {
   const angle = norm(v);
@@ -102,6 +107,7 @@ export function about(v: Vec): Turn {
  * The vector a rotation turns about, as long as it turns, rad.
  *
  * Source: textbook
+ * @example axisOf([Math.cos(0.2), Math.sin(0.2), 0, 0]) → [0.4, 0, 0]
  */
 export function axisOf([w, x, y, z]: Turn): Vec {
   const s = Math.hypot(x, y, z);
@@ -115,6 +121,7 @@ export function axisOf([w, x, y, z]: Turn): Vec {
  * A rotation that is one long again after many steps.
  *
  * Source: textbook
+ * @example whole([3, 0, 4, 0]) → [0.6, 0, 0.8, 0]
  */
 export function whole([w, x, y, z]: Turn): Turn {
   const long = Math.hypot(w, x, y, z) || 1;
@@ -125,6 +132,7 @@ export function whole([w, x, y, z]: Turn): Turn {
  * The rotation that takes one direction onto another the short way.
  *
  * Source: textbook
+ * @example fromTo([1, 0, 0], [0, 2, 0]) → [0.707107, 0, 0, 0.707107]
  */
 export function fromTo(a: Vec, b: Vec): Turn {
   const [from, to] = [unit(a), unit(b)];
@@ -141,6 +149,7 @@ export function fromTo(a: Vec, b: Vec): Turn {
  * The direction in which vectors spread most: the first principal axis, by power iteration.
  *
  * Source: textbook
+ * @example mainAxis([[1, 1, 0], [-2, -2, 0]]) → [0.707107, 0.707107, 0]
  */
 export function mainAxis(vectors: readonly Vec[]): Vec {
   const m = [0, 0, 0, 0, 0, 0];

@@ -14,6 +14,7 @@ import {
   type GunMoment,
   type PracticePanel,
 } from '.';
+import { handFacts } from './judge';
 import { sure } from '../../../tests/fixtures/gun';
 
 const flat = drillOf('flat');
@@ -217,4 +218,14 @@ describe('the judge of a run', () => {
       expect(spacing).toBeCloseTo(gun.fan * (1 - overlap), 9);
     }
   });
+});
+
+it('tells a run in figures: a steady hand has no spread, a bowed one has its bow', () => {
+  const steady = handFacts(pullsOf(run()), flat);
+  expect(steady.strokes).toBe(Math.round(flat.height / flat.spacing) + 1);
+  expect(steady.speed).toBeCloseTo(flat.speed, 1);
+  expect(steady.speedSpread).toBeLessThan(0.02);
+  expect(steady.spacing).toBeCloseTo(flat.spacing, 1);
+  const bowed = handFacts(pullsOf(run({ bow: 0.05 })), flat);
+  expect(bowed.bow).toBeGreaterThan(steady.bow + 0.02);
 });

@@ -120,6 +120,7 @@ export function planCoats(question: PlanQuestion): Outcome<OrderOfWork> {
  * s of work in a plan.
  *
  * Source: branch and bound over orders
+ * @example handsOn({ tasks: [{ start: 0, end: 600 }, { start: 900, end: 1200 }] }) → 900
  */
 export const handsOn = ({ tasks }: Pick<OrderOfWork, 'tasks'>): number =>
   tasks.reduce((sum, { start, end }) => sum + end - start, 0);
@@ -128,6 +129,7 @@ export const handsOn = ({ tasks }: Pick<OrderOfWork, 'tasks'>): number =>
  * When its first task begins: what is closed before that is not of the work.
  *
  * Source: branch and bound over orders
+ * @example beginning({ tasks: [{ start: 900, end: 1200 }, { start: 300, end: 600 }], end: 3600 }) → 300
  */
 export const beginning = ({ tasks, end }: Pick<OrderOfWork, 'tasks' | 'end'>): number =>
   tasks.reduce((first, { start }) => Math.min(first, start), end);

@@ -111,7 +111,7 @@ const said: readonly (readonly [text: string, fact: string, value: unknown])[] =
   ['Clean gun with OT-2', 'cleaner', 'OT-2'],
   ['Clean tools immediately with thinner T4.', 'cleaner', 'thinner T4'],
   ['Clean up: Use thinner T-4 at once.', 'cleaner', 'thinner T-4'],
-  ['Clean the gun with warm water after use', 'cleaner', null],
+  ['Clean the gun with warm water after use', 'cleaner', 'warm water'],
   ['Clean with a soft brush, then rinse twice.', 'cleaner', null],
   ['V.O.C. as supplied 3.4 lb/gal, as applied 3.9 lb/gal', 'voc', 407.4],
   ['VOC 0 g/l', 'voc', 0],

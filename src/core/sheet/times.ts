@@ -31,6 +31,7 @@ export function strange(claim: Claim): number {
  * Columns and rows of other hardeners than the usual one stand back.
  *
  * Source: the words of product sheets
+ * @example besideUsual({ clause: { column: 'Fast hardener', label: 'Pot life' } }) → 8
  */
 export function besideUsual({ clause: { column, label } }: Claim): number {
   const over = `${column} ${label}`.toLowerCase();

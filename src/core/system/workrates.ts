@@ -7,5 +7,6 @@ const paces = { sand: 600, scuff: 240, wipe: 60, mask: 300, look: 60, brush: 300
  * @param area m²
  * @returns s of hands on it; none for waiting
  * Source: shop practice, defaults
+ * @example workSeconds('sand', 2.5) → 1500
  */
 export const workSeconds = (what: keyof typeof paces, area: number): number => paces[what] * area;
