@@ -29,12 +29,12 @@ describe.each(['thin', 'set', 'spray', 'check'] as const)('where figures of %s a
     const view = viewOf(id);
     const told = new Map(
       origins(view, stage, units).flatMap(({ figure, value, from }) =>
-        figure ? [[`${figure.fact} ${ownerKey(figure.of)}`, { value, source: from.source }]] : [],
+        figure ? [[`${figure.fact} ${ownerKey(figure.of)}`, { value, from }]] : [],
       ),
     );
     const beside = nextLine(view, stage, units).because.flatMap(({ figure, value, from }) => {
       const own = figure && told.get(`${figure.fact} ${ownerKey(figure.of)}`);
-      return own && from && !value.includes('–') ? [[own, { value, source: from.source }]] : [];
+      return own && from && !value.includes('–') ? [[own, { value, from }]] : [];
     });
     for (const [own, other] of beside) expect(other).toEqual(own);
   });

@@ -149,9 +149,22 @@ export const reason = (
 export const ownerKey = ({ job, layer, coat, item }: Owner): string =>
   [job, layer, coat, item].filter(Boolean).join('/');
 
+/** What a default transfer may be off by: it is rated on flat panels, and less lands on open work. A share; a default. */
+const transferOff = 0.18;
+
+const offBy = ({ transferAssumed }: JobView['plan'], units: Units): Pick<From, 'spread'> =>
+  transferAssumed ? { spread: units.show('share', transferOff, { digits: 0 }) } : {};
+
 /** Where a transfer efficiency is from, wherever it stands among the reasons. */
-export const transferFrom = ({ transferAssumed }: JobView['plan']): From => ({
-  source: transferAssumed ? 'default' : 'chosen',
+export const transferFrom = (plan: JobView['plan'], units: Units): From => ({
+  source: plan.transferAssumed ? 'default' : 'chosen',
+  ...offBy(plan, units),
+});
+
+/** Where a speed or a film of a pass is from: reckoned, and as far off as the transfer is. */
+export const laidFrom = (plan: JobView['plan'], units: Units): From => ({
+  source: 'reckoned',
+  ...offBy(plan, units),
 });
 
 /** Where a fact of a sheet is from: its paper, or its class until somebody confirms it. */

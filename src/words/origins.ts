@@ -5,6 +5,7 @@ import {
   coatFigure,
   figure,
   jobFigure,
+  laidFrom,
   sheetFrom,
   transferFrom,
   written,
@@ -172,16 +173,13 @@ function ofCoat(view: JobView, units: Units): readonly Origin[] {
     ...row(
       'Transfer',
       figure(view, 'gun.transfer', set.transfer),
-      transferFrom(view.plan),
+      transferFrom(view.plan, units),
       'share of the solids that lands, at this distance and pressure, over parts of this shape',
       units,
       0,
     ),
   ];
 }
-
-/** What a default transfer may be off by: rated on flat panels, less on open work. A share. */
-const ofTransfer = 0.18;
 
 function ofGun(view: JobView, units: Units): readonly Origin[] {
   const { set, plan, rig } = view;
@@ -190,7 +188,6 @@ function ofGun(view: JobView, units: Units): readonly Origin[] {
   const decided: From = { source: chosen ? 'chosen' : 'reckoned' };
   const recorded = 'as the gun is recorded set';
   const needle = liquid.from === 'none' ? {} : { spread: share(liquid.spread, units) };
-  const speedOff = plan.transferAssumed ? { spread: share(ofTransfer, units) } : {};
   return [
     ...row(
       point.pressureAt ? `Pressure ${placeWords[point.pressureAt]}` : 'Pressure',
@@ -247,14 +244,14 @@ function ofGun(view: JobView, units: Units): readonly Origin[] {
     ...row(
       'Speed',
       figure(view, 'gun.speed', point.speed),
-      { ...guided, ...speedOff },
+      laidFrom(plan, units),
       'fluid × transfer over wet film × strokes apart',
       units,
     ),
     ...row(
       'Film of one pass',
       amount('film', point.film),
-      { ...guided, ...speedOff },
+      laidFrom(plan, units),
       'fluid × transfer over speed × strokes apart',
       units,
     ),

@@ -72,7 +72,7 @@ export function planLine(view: JobView, units: Units): NextLine {
     ),
     reason('Transfer', figure(view, 'gun.transfer', transfer), units, {
       digits: 0,
-      from: transferFrom(plan),
+      from: transferFrom(plan, units),
     }),
     reason('Volume solids as applied', figure(view, 'layer.solids', own[0]?.solids), units, {
       from: sheetFrom(view.work.layer.sheet, 'components'),

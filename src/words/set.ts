@@ -249,7 +249,7 @@ export function setLine(view: JobView, units: Units): NextLine {
     }),
     reason('Transfer', figure(view, 'gun.transfer', transfer), units, {
       digits: 0,
-      from: transferFrom(view.plan),
+      from: transferFrom(view.plan, units),
     }),
     reason(viscosityLabel(set), figure(view, 'gun.viscosity', viscosity), units, {
       from: viscosityFrom(set, units),

@@ -14,7 +14,7 @@ import {
 import { blendOf } from '@/facts/job/blend';
 import { clockTime, clockTo } from './clock';
 import { openItem, openTone, openWords } from './permission';
-import { figure, reason, sheetFrom } from './figures';
+import { figure, laidFrom, reason, sheetFrom } from './figures';
 import type { Units } from './units';
 import { paceWords } from './pace';
 import { pressureQuantity } from './pressure';
@@ -186,7 +186,7 @@ export function sprayLine(view: JobView, units: Units): NextLine {
   const last = done.at(-1);
   const because: Fact[] = [
     reason('Strokes apart', figure(view, 'gun.spacing', spray.spacing), units, { from: guided }),
-    reason('Speed', figure(view, 'gun.speed', spray.speed), units, { from: guided }),
+    reason('Speed', figure(view, 'gun.speed', spray.speed), units, { from: laidFrom(view.plan, units) }),
     reason('Distance', figure(view, 'gun.distance', spray.distance), units, {
       from: { source: view.set.setting ? 'chosen' : sheetFrom(view.set.sheet, 'guns').source },
     }),

@@ -62,7 +62,7 @@ describe('from readings to a cause and back', () => {
     await visitor.sees(/holds No reading over your own most/, '[data-conditions]');
     await visitor.go('/logbook?job=demo-seat-brackets');
     await visitor.sees('the change helped');
-  }, 60_000);
+  });
 
   it('leads from the next line to its place, though another part of the stage is open', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', `${brackets}#defects`);
@@ -165,7 +165,7 @@ describe('from readings to a cause and back', () => {
     await visitor.sees('12.0 µm taken off', '[data-bases]');
     await visitor.part('Process');
     await visitor.sees(/\d+ of 10 in a row/, '[data-process]');
-  }, 60_000);
+  });
 
   it('keeps a photo with a mark on it, and writes a report that admits what is missing', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', `${brackets}#report`);
@@ -193,5 +193,5 @@ describe('from readings to a cause and back', () => {
     await visitor.part('Photos');
     await visitor.press('Remove photo');
     await visitor.sees('None yet.');
-  }, 60_000);
+  });
 });

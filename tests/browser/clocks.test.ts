@@ -44,7 +44,7 @@ describe('a start refused', () => {
     await visitor.press(/^Start coat 2/);
     await visitor.sees('End coat 2', '[aria-label="Next"]');
     // Eight rooms, each read and walked into.
-  }, 120_000);
+  });
 
   it('for a film still wet, a gun set anew without a card, a room read too long ago: each put right', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/spray');

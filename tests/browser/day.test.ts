@@ -63,7 +63,7 @@ describe('the plan of a day', () => {
       { timeout: 15_000 },
       before,
     );
-  }, 60_000);
+  });
 
   it('leaves nothing out without a reason, and loses the tack when a hand touches the part', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/plan#ready');
@@ -229,5 +229,5 @@ describe('a whole demo day, run fast', () => {
     ])
       expect(day).toMatch(word);
     expect(await visitor.cell('spray')).toMatch(/3 of 3 coats/);
-  }, 240_000);
+  }, 480_000);
 });

@@ -151,7 +151,7 @@ describe('the practice panel', () => {
     ).find((text) => text.includes('from 2 panels'));
     await visitor.choose('The hand', who!);
     await visitor.sees(/Two strokes in three/, '[data-hand]');
-  }, 90_000);
+  });
 
   it('can be sprayed by keys, and runs show on an upright panel', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/practice');
@@ -171,7 +171,7 @@ describe('the practice panel', () => {
     await visitor.sees(/Runs\s+▲ [1-9]/);
     await visitor.press('Judge it');
     await visitor.sees(/places? runs?:/, '[data-score]');
-  }, 60_000);
+  });
 
   it('sets up a gun that answers, and tells what it was', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/practice#gun');
@@ -186,5 +186,5 @@ describe('the practice panel', () => {
     await visitor.sees(/It was [a-z]/, '[data-setup-drill]');
     await visitor.press('Another gun');
     await visitor.sees('No card yet');
-  }, 60_000);
+  });
 });

@@ -61,7 +61,7 @@ test('a batch is poured by the live scale: stop in time, an over-pour taken as i
   // The log says that a stand-in weighed it.
   await visitor.go('/logbook?job=demo-apron');
   await visitor.sees(/simulated/i);
-}, 120_000);
+});
 
 test('what a scale on a cable sends that cannot be read is said, and what pulls the plug ends nothing else', async () => {
   const visitor = await Visitor.arrive(browser, 'demo');
@@ -107,7 +107,7 @@ test('a sensor under the cup starts and stops the watch', async () => {
   );
   expect(numberIn(await visitor.text('[data-watch]'), /([\d.]+)/)).toBeGreaterThan(10);
   await visitor.press(/^Record [\d.]+ s$/);
-}, 90_000);
+});
 
 test('a hand felt over a face shows the stroke that was rushed, keeps it, and lays it on the film map', async () => {
   const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/spray#hand');

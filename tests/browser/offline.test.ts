@@ -186,5 +186,5 @@ describe('the application without its server', () => {
       server.kill();
       await browser.close();
     }
-  }, 240_000);
+  }, 480_000);
 });

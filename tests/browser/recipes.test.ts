@@ -54,7 +54,7 @@ describe('what a job teaches the next', () => {
     await visitor.press('Set the gun as for Seat brackets, shift run');
     await visitor.page.keyboard.press('4');
     await visitor.sees(/1\.[48] mm · 3\.\d+ bar/, 'nav');
-  }, 120_000);
+  });
 
   it('a way to put it right is chosen by film, hands and date, and becomes the next steps', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', `${brackets}/check#defects`);

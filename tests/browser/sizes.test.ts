@@ -77,7 +77,7 @@ async function tooMuch(places: readonly string[]): Promise<string[]> {
 describe('how much one place asks', () => {
   it('of the shop: two screens, four of a phone, twenty fields, words to be read', async () => {
     expect(await tooMuch(shop)).toEqual([]);
-  }, 240_000);
+  }, 480_000);
 
   it.each(['demo-livery-panels', 'demo-apron'])(
     'of the job %s: the same in every part of every stage',

@@ -18,22 +18,22 @@ export function Origins({ stage }: { readonly stage: Stage }) {
   if (all.length === 0) return null;
   return (
     <Fold title="Where figures are from" says={plural(all.length, 'figure')} verb="Show" place="origins">
-      <dl data-origins>
+      <ul data-origins>
         {all.map(({ label, value, figure, from, by }) => (
-          <div key={label} className="border-b border-hairline py-1.5 text-sm">
+          <li key={label} className="border-b border-hairline py-1.5 text-sm">
             <div className="flex items-baseline justify-between gap-3">
-              <dt className="text-ink-soft">
+              <span className="text-ink-soft">
                 <TermLabel label={label} />
                 <FromTag from={from} />
-              </dt>
-              <dd className="text-right font-bold">
+              </span>
+              <b className="text-right">
                 <Printed figure={figure}>{value}</Printed>
-              </dd>
+              </b>
             </div>
-            <dd className="text-ink-soft">{by}</dd>
-          </div>
+            <p className="text-ink-soft">{by}</p>
+          </li>
         ))}
-      </dl>
+      </ul>
     </Fold>
   );
 }
