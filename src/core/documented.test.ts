@@ -25,7 +25,6 @@ function alike(found: unknown, said: unknown): boolean {
 }
 
 const run = (code: string, scope: object): unknown =>
-  // eslint-disable-next-line @typescript-eslint/no-implied-eval -- the examples are code of this repository
   new Function(...Object.keys(scope), `return (${code});`)(...Object.values(scope)) as unknown;
 
 describe('what the functions of core say of themselves', () => {

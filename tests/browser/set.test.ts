@@ -164,7 +164,7 @@ describe('Set', () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/set');
     await visitor.sees('Drop size', '[data-effects]');
     await visitor.type('Distance', '260');
-    await visitor.sees(/Transfer\s+estimate\s+48 %/, '[data-effects]');
+    await visitor.sees(/Transfer as set\s+estimate\s+48 %/, '[data-effects]');
     await visitor.press('Reduced air and fluid, closer in');
     await visitor.sees('on the aim');
     await visitor.open(/^Read and set/);

@@ -105,10 +105,16 @@ export function checkView(job: Worked, coats: readonly CoatState[] = coatStates(
   const perFace = Math.min(Math.max(Math.ceil(wanted / job.part.faces.length), places.length), mostSpots);
   const spots = job.part.faces.flatMap((face) => {
     const own = films.filter(({ faceId }) => faceId === face.id);
+    const bySpot = new Map<number, EntryOf<'film'>[]>();
+    for (const entry of own) {
+      const same = bySpot.get(entry.spot);
+      if (same) same.push(entry);
+      else bySpot.set(entry.spot, [entry]);
+    }
     const n = Math.min(Math.max(perFace, ...own.map(({ spot }) => spot + 1)), mostSpots);
     return Array.from({ length: n }, (_, spot): FaceSpot => {
       const [x, y] = placeOf(spot);
-      const readings = own.filter((entry) => entry.spot === spot);
+      const readings = bySpot.get(spot) ?? [];
       return {
         faceId: face.id,
         spot,

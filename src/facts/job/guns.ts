@@ -31,12 +31,23 @@ function sprayedOf({ layers }: Pick<Job, 'layers'>, entry: LogEntry): string | u
   return layers.find(({ coats }) => coats.some(({ id }) => id === entry.coatId))?.id ?? layers[0]?.id;
 }
 
+/** The few entries of a log that tell of spraying, looked for once. */
+const spraying = new WeakMap<readonly LogEntry[], readonly LogEntry[]>();
+
+function sprayEntries(entries: readonly LogEntry[]): readonly LogEntry[] {
+  const known = spraying.get(entries);
+  if (known) return known;
+  const found = entries.filter(({ type }) => type === 'card' || type === 'coat-start' || type === 'coat-end');
+  spraying.set(entries, found);
+  return found;
+}
+
 /** Every entry by which a gun had mix in it, with the gun and the layer. */
 export function usesOf(
   job: OfLayers,
 ): { readonly entry: LogEntry; readonly rigId: string; readonly layerId: string }[] {
   const gun = gunFinder(job);
-  return liveEntries(job).flatMap((entry) => {
+  return sprayEntries(liveEntries(job)).flatMap((entry) => {
     const layerId = sprayedOf(job, entry);
     return layerId === undefined ? [] : [{ entry, layerId, rigId: gun(layerId, entry) }];
   });

@@ -68,9 +68,10 @@ export const touchOf = (
 export function abradedOf(entries: readonly LogEntry[], { coat, ended }: CoatOn): number | undefined {
   const last = entries.findLast(
     (entry) =>
-      moment(entry) >= ended &&
       ((entry.type === 'abraded' && entry.coatId === coat.id) ||
-        (entry.type === 'worked' && entry.layerId === coat.layerId && abrades(entry.what))),
+        (entry.type === 'worked' && entry.layerId === coat.layerId && abrades(entry.what))) &&
+      // Asked last: a gauge’s file brings thousands of entries, and a moment is read from text.
+      moment(entry) >= ended,
   );
   return last && moment(last);
 }

@@ -167,7 +167,16 @@ function waitsFor(
   return { state: now < opens ? 'flashing' : 'open', opens };
 }
 
-export function coatStates(job: Worked): CoatState[] {
+/** How the coats of a job stand, worked out once for it: check, clocks, guns and plan all ask. */
+const states = new WeakMap<Worked, readonly CoatState[]>();
+
+export function coatStates(job: Worked): readonly CoatState[] {
+  const known = states.get(job) ?? statesOf(job);
+  states.set(job, known);
+  return known;
+}
+
+function statesOf(job: Worked): CoatState[] {
   const entries = liveEntries(job);
   let below: CoatOn | undefined;
   return coatPlans(job).map((plan): CoatState => {

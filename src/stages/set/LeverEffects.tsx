@@ -37,7 +37,7 @@ export function LeverEffects({ judged: { point, overspray, seconds, mix, restore
             'estimate',
           ] as const,
         ]),
-    ['Transfer', written(amount('share', transfer), units, { digits: 0 }), 'estimate'],
+    ['Transfer as set', written(amount('share', transfer), units, { digits: 0 }), 'estimate'],
     ['Lost as overspray', written(amount('fluidFlow', overspray), units), 'estimate'],
     ...(air === undefined
       ? []
