@@ -113,6 +113,7 @@ const said: readonly (readonly [text: string, fact: string, value: unknown])[] =
   ['Clean up: Use thinner T-4 at once.', 'cleaner', 'thinner T-4'],
   ['Clean the gun with warm water after use', 'cleaner', 'warm water'],
   ['Clean with a soft brush, then rinse twice.', 'cleaner', null],
+  ['Clean tools with LM 5', 'cleaner', 'LM 5'],
   ['V.O.C. as supplied 3.4 lb/gal, as applied 3.9 lb/gal', 'voc', 407.4],
   ['VOC 0 g/l', 'voc', 0],
   ['Spray in rooms of 18 to 25 °C', 'air', { min: C(18), max: C(25) }],

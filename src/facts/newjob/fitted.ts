@@ -13,11 +13,30 @@ export function fitted(
   product: Pick<JobDraft, 'coatingId' | 'class'>,
   { coatings, rigs, jobs }: Has,
 ): Pick<JobDraft, 'rigId' | 'bore' | 'tip' | 'atomising' | 'coats'> {
-  const of = coatings.find(({ id }) => id === product.coatingId)?.class ?? product.class;
+  const sheet = coatings.find(({ id }) => id === product.coatingId);
+  const of = sheet?.class ?? product.class;
+  const usual = usualFitting(of);
   return {
     rigId: usualRig({ sheetId: product.coatingId, of }, jobs, rigs)?.id ?? '',
-    ...usualFitting(of),
+    bore: byPaper(sheet, 'bore', 1e-4) ?? usual.bore,
+    tip: tipByPaper(sheet, usual.tip) ?? usual.tip,
     atomising: airlessFirst(of) ? 'airless' : 'hvlp',
     coats: coatsBySheet(product, coatings),
   };
+}
+
+/** The middle of what a sheet names for the nozzle or the tip, to the step they are made in; none where it names none. */
+function byPaper(sheet: Coating | undefined, what: 'bore' | 'orifice', step: number): number | undefined {
+  const named = sheet?.guns.find((gun) => gun[what] !== undefined)?.[what];
+  return named && Number((Math.round((named.min + named.max) / 2 / step) * step).toPrecision(6));
+}
+
+const thousandth = 25.4e-6;
+
+/** A tip with the fan that is usual for the product, and the orifice of its paper: they are made in odd thousandths of an inch. */
+function tipByPaper(sheet: Coating | undefined, usual: string): string | undefined {
+  const orifice = byPaper(sheet, 'orifice', thousandth);
+  if (orifice === undefined) return undefined;
+  const odd = 2 * Math.floor(Math.round(orifice / thousandth) / 2) + 1;
+  return `${usual.slice(0, -2)}${String(odd).padStart(2, '0')}`;
 }
