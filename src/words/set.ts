@@ -15,7 +15,7 @@ import { faultQuantity, settingFaultSays } from './faults';
 import { paceWords } from './pace';
 import { placeWords, pressureQuantity } from './pressure';
 import { clockTime } from './clock';
-import { costsSay } from './verdict';
+import { costsSay, whySays } from './verdict';
 import type { Units } from './units';
 import { focus, go, inSentence, log, type Fact, type NextLine, type Tap } from './line';
 
@@ -180,7 +180,7 @@ function toSet(view: JobView, proposal: Proposal, because: readonly Fact[], unit
   if (comes === 'none')
     return {
       big,
-      says: `Nothing on this gun lays this coat: ${fitted(fitting, units)} comes nearest, ${units.show('film', fitting.point.film)} at ${units.show('speed', fitting.point.speed)}.`,
+      says: `Nothing on this gun lays this coat. Nearest is ${fitted(fitting, units)}: ${whySays(fitting, units)}.`,
       detail: `${units.show('film', set.wet)} is wanted. Fit another, take another gun, or plan the film otherwise.`,
       tone: 'stop',
       because,

@@ -53,7 +53,7 @@ export const costsSay = (
   costs.map((cost) => costSays(cost, point, { usual: hand.usual, measured: handMeasured }, units)).join('; ');
 
 /** Why what could be fitted cannot lay the coat. */
-function whySays({ verdict: { why, solved }, point }: Fitting, units: Units): string {
+export function whySays({ verdict: { why, solved }, point }: Fitting, units: Units): string {
   const film = units.show('film', point.film);
   switch (why) {
     case 'starves':
