@@ -1,4 +1,4 @@
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import fs from 'node:fs';
 import path from 'node:path';
 
@@ -16,6 +16,28 @@ export function run(command, args, { soft = false, ...options } = {}) {
   const { status } = spawnSync(command, args, { stdio: 'inherit', ...options });
   if (status !== 0 && !soft) process.exit(status ?? 1);
   return status === 0;
+}
+
+/**
+ * Runs a command whose output is shown whole once it has ended: two that run beside one another do not speak at once.
+ *
+ * @returns whether it went well
+ */
+export function runQuietly(name, command, args, options = {}) {
+  return new Promise((resolve) => {
+    const said = [];
+    const child = spawn(command, args, { stdio: ['ignore', 'pipe', 'pipe'], ...options });
+    for (const stream of [child.stdout, child.stderr]) stream.on('data', (part) => said.push(part));
+    const ended = (good) => {
+      process.stdout.write(`\n— ${name}\n${Buffer.concat(said).toString('utf8')}`);
+      resolve(good);
+    };
+    child.on('error', (error) => {
+      said.push(Buffer.from(`${error.message}\n`));
+      ended(false);
+    });
+    child.on('close', (code) => ended(code === 0));
+  });
 }
 
 /** Installs the packages when they are missing or older than the lock file; `quiet` keeps standard output free. */

@@ -1,10 +1,10 @@
 /**
- * `npm test`: installs what is missing, then format, lint, types, unit tests, build and browser tests. The last
- * line counts them all; a check that is not a test file counts as one test.
+ * `npm test`: installs what is missing, then lint beside format, types and build, then unit tests and browser tests. The
+ * last line counts them all; a check that is not a test file counts as one test.
  */
 import fs from 'node:fs';
 import path from 'node:path';
-import { ensurePackages, lanes, run } from './steps.mjs';
+import { ensurePackages, lanes, run, runQuietly } from './steps.mjs';
 import { ensureChromium } from './chromium.mjs';
 
 ensurePackages();
@@ -13,12 +13,20 @@ const env = { ...process.env, NEXT_TELEMETRY_DISABLED: '1', CI: process.env.CI ?
 let passed = 0;
 let failed = 0;
 
-function check(name, command, args) {
-  console.log(`\n— ${name}`);
-  const good = run(command, args, { soft: true, env });
+async function check(name, command, args) {
+  const good = await runQuietly(name, command, args, { env });
   if (good) passed += 1;
   else failed += 1;
   return good;
+}
+
+/** The build comes before the types: it writes the route types they include. */
+async function builtAndTyped() {
+  await check('format', bin('prettier'), ['--check', '--log-level', 'warn', '.']);
+  await check('types of the core, without a browser', bin('tsc'), ['-p', 'src/core']);
+  const built = await check('build', process.execPath, ['scripts/build.mjs']);
+  await check('types', bin('tsc'), ['--noEmit']);
+  return built;
 }
 
 function tests(name, more) {
@@ -37,13 +45,12 @@ function tests(name, more) {
   if (!good && result.numFailedTests + result.numRuntimeErrorTestSuites === 0) failed += 1;
 }
 
-check('format', bin('prettier'), ['--check', '--log-level', 'warn', '.']);
-check('lint', bin('eslint'), ['.', '--max-warnings', '0']);
-check('types of the core, without a browser', bin('tsc'), ['-p', 'src/core']);
+// Lint takes one core for as long as all the others take the other.
+const [built] = await Promise.all([
+  builtAndTyped(),
+  check('lint', bin('eslint'), ['.', '--max-warnings', '0']),
+]);
 tests('unit tests', ['--selectProjects', 'unit', ...lanes]);
-// The build comes before the types: it writes the route types they include.
-const built = check('build', process.execPath, ['scripts/build.mjs']);
-check('types', bin('tsc'), ['--noEmit']);
 const chromium = ensureChromium();
 if (built && chromium) {
   env.CHROMIUM = chromium;
