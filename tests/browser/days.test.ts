@@ -26,7 +26,7 @@ describe('filler, epoxy and colour over three days, from nothing', () => {
   let visitor: Visitor;
 
   it('begins with three products, three guns and the work between them', async () => {
-    visitor = await Visitor.arrive(browser, 'plain', '/new');
+    visitor = (await Visitor.arrive(browser, 'plain', '/new')).stay();
     await newJob(visitor, {
       name: 'Bonnet, blocked',
       ground: 'Steel',

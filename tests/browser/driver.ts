@@ -14,6 +14,9 @@ export const launch = (profile?: string): Promise<Browser> =>
 
 /** A fresh browser profile on one of the two servers, driven as a person would: by what is written on things. */
 export class Visitor {
+  /** Profiles that are left when their test is over: a page that stays open ticks on, and takes its share of every later test. */
+  private static readonly passing = new Set<BrowserContext>();
+
   private constructor(
     readonly context: BrowserContext,
     readonly page: Page,
@@ -28,15 +31,28 @@ export class Visitor {
       which === 'demo' ? process.env.FLUORITE_WITH_DEMO : process.env.FLUORITE_PLAIN
     ) as string;
     const context = await browser.createBrowserContext();
+    Visitor.passing.add(context);
     const visitor = new Visitor(context, await context.newPage(), address);
     await visitor.page.setViewport({ width: 1280, height: 800 });
     // The service worker stores megabytes for every fresh profile: its own tests have it, the others go without.
     await visitor.page.evaluateOnNewDocument(() => {
       delete (Navigator.prototype as { serviceWorker?: unknown }).serviceWorker;
     });
-    await visitor.go('/');
-    if (path_ !== '/') await visitor.go(path_);
+    await visitor.go(path_);
     return visitor;
+  }
+
+  /** Ends every profile that a test arrived with, but those that stay. */
+  static async leave(): Promise<void> {
+    const left = [...Visitor.passing];
+    Visitor.passing.clear();
+    await Promise.all(left.map((context) => context.close().catch(() => undefined)));
+  }
+
+  /** Stays for the tests after this one. */
+  stay(): this {
+    Visitor.passing.delete(this.context);
+    return this;
   }
 
   /** In the browser’s own profile, which outlives it, on a server of the test’s own. */

@@ -23,7 +23,7 @@ describe('a door job, from can to coat', () => {
   const grams = (said: string) => Number(/(\d+) g/.exec(said)?.[1]);
 
   it('begins from a sheet, a rig and a part', async () => {
-    visitor = await Visitor.arrive(browser, 'demo', '/new');
+    visitor = (await Visitor.arrive(browser, 'demo', '/new')).stay();
     await newJob(visitor, {
       name: 'Guard doors',
       ground: 'Wood',

@@ -13,7 +13,7 @@ describe('base and clear, from nothing, with two guns', () => {
   let visitor: Visitor;
 
   it('begins from a known system', async () => {
-    visitor = await Visitor.arrive(browser, 'plain', '/rigs');
+    visitor = (await Visitor.arrive(browser, 'plain', '/rigs')).stay();
     await visitor.press('New gun');
     await visitor.type('Name', 'Base gun');
     await visitor.press('Save');
