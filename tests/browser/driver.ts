@@ -175,9 +175,11 @@ export class Visitor {
 
   /** The next line's main action. */
   async doNext(): Promise<void> {
+    let says = '';
     for (let tries = 1; ; tries += 1) {
       await this.page.waitForSelector('[data-next-action]');
       try {
+        says = await this.text('[data-next-action]');
         await this.page.click('[data-next-action]');
         break;
       } catch (error) {
@@ -186,6 +188,9 @@ export class Visitor {
       }
     }
     await this.settle();
+    // On a busy machine what it opens takes its time.
+    if (/^Go through \d+ things? first/.test(says))
+      await this.page.waitForSelector('[role="dialog"] [data-safe]');
     // What keeps people whole comes first; then the line is what it was.
     if (await this.minded()) await this.doNext();
   }
