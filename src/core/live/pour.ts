@@ -1,3 +1,4 @@
+import { pouredWithin } from '../mixing';
 import type { ScaleSeen } from './settling';
 
 /** s between the word stop and the last drop, where nobody knows the hand. A default. */
@@ -46,9 +47,6 @@ export interface PourState {
   readonly stopIn?: number;
 }
 
-/** kg that a pour may be off and is as right as it can be: a step of the scale, or this share of it. */
-const tolerance = 0.005;
-
 /**
  * Follows one pour to its mark: says when to slow down and when to stop, so that what is still on its way lands on it.
  *
@@ -71,8 +69,9 @@ export class PourGuide {
     private readonly step: number,
   ) {}
 
+  /** kg that it may be off and is as right as it can be: what the ladder lets stand as well. */
   get within(): number {
-    return Math.max(this.step, tolerance * this.aim);
+    return pouredWithin(this.aim, this.step);
   }
 
   /** As stop was said: kg that stood on the scale and kg/s it ran, for the record of the hand. */

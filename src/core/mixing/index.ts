@@ -8,7 +8,15 @@ export {
   type BatchPiece,
   type PlannedBatch,
 } from './batches';
-export { pouringLadder, remainingPours, smallDoses, type Pouring, type Rung, type SmallDose } from './ladder';
+export {
+  pouredWithin,
+  pouringLadder,
+  remainingPours,
+  smallDoses,
+  type Pouring,
+  type Rung,
+  type SmallDose,
+} from './ladder';
 export { mixNeeded, usualReserve, type Need, type Needed } from './needed';
 export { judgeRatio, usualTolerance, type PartVerdict, type RatioVerdict } from './offratio';
 export {

@@ -159,11 +159,27 @@ export interface Pouring {
   readonly off: number;
 }
 
+/** A part that is in is right within this share of it; however coarse the scale, never further off than the second. Defaults. */
+const poursWithin = { usual: 0.005, most: 0.02 } as const;
+
+/**
+ * How far off a part of a mix may be poured and stand as it is, kg: a step of the scale, or half a percent of a large one;
+ * of a small one, where a step is much, only what the scale cannot show.
+ *
+ * @param aim kg of the part
+ * @param scaleStep kg
+ * @returns kg, either way
+ * Source: shop practice, defaults
+ * @example pouredWithin(0.458, 0.001) → 0.00229
+ */
+export const pouredWithin = (aim: number, scaleStep: number): number =>
+  Math.min(Math.max(scaleStep, poursWithin.usual * aim), Math.max(scaleStep / 2, poursWithin.most * aim));
+
 /**
  * What is still to pour.
  *
  * The batch is as large as its largest part asks for, so an over-pour is met by more of the others and nothing
- * is ever taken out. Differences smaller than a step of the scale are left alone. A dose with a cap is rounded
+ * is ever taken out. A part that is in within {@link pouredWithin} stands as it is. A dose with a cap is rounded
  * down.
  *
  * @param volume m³ planned
@@ -201,7 +217,7 @@ export function remainingPours(
     const sized = planned.map((each, at) => poured[at] || size * each.mass);
     const measure = none ? smallMeasure(part, size * mass, parts, sized, scaleStep) : undefined;
     const steps = part.cap ? Math.floor(missing / scaleStep + 1e-6) : Math.round(missing / scaleStep);
-    if (!measure && steps < 1) return;
+    if (!measure && (steps < 1 || (!none && missing <= pouredWithin(size * mass, scaleStep) + 1e-12))) return;
     const own = measure?.mass ?? steps * scaleStep;
     scale += own;
     mark += own / part.density;

@@ -1,6 +1,15 @@
 import fc from 'fast-check';
 import { isRefusal, type Outcome } from '../refusal';
-import { asApplied, divide, judgeVoc, mixNeeded, pouringLadder, remainingPours, type Part } from '.';
+import {
+  asApplied,
+  divide,
+  judgeVoc,
+  mixNeeded,
+  pouredWithin,
+  pouringLadder,
+  remainingPours,
+  type Part,
+} from '.';
 
 const value = <T>(outcome: Outcome<T>): T => {
   if (isRefusal(outcome)) throw new Error(outcome.says);
@@ -107,6 +116,18 @@ describe('pouring under way', () => {
     expect(state.rest).toHaveLength(1);
     expect(state.rest[0]!.mass).toBeCloseTo(0.009, 9);
     expect(state.volume * 1e3).toBeCloseTo(1.0 / 0.96, 2);
+  });
+
+  it('lets a part stand that is as right as a live pour calls it, and asks for a gram where a gram is much', () => {
+    // 958 of 960 g; 955 is more than half a percent short.
+    expect(rest([0.958, 0.21]).rest).toEqual([]);
+    expect(rest([0.955, 0.21]).rest.map(({ part: next }) => next.id)).toEqual(['colour']);
+    expect(pouredWithin(0.458, 0.001)).toBeCloseTo(0.00229, 9);
+    expect(pouredWithin(0.1, 0.001)).toBe(0.001);
+    // Of three grams one is a third.
+    expect(pouredWithin(0.003, 0.001)).toBe(0.0005);
+    const small = value(remainingPours(1e-3, [colour, hardener], 'volume', 0.001, [0.96, 0.207]));
+    expect(small.rest.map(({ part: next }) => next.id)).toEqual(['hardener']);
   });
 
   it('asks for what is missing after an under-pour', () => {
