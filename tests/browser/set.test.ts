@@ -62,6 +62,24 @@ describe('Set', () => {
     await visitor.sees(/Heavy centre, (1[6-9]|2[0-3])\d mm wide at 2\.00 bar/, '[data-patterns]');
   });
 
+  it('keeps a read card on screen until what keeps people whole is gone through', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-livery-panels/set#card');
+    await visitor.choose('Simulated camera, gun is', 'Heavy centre');
+    await visitor.press('Simulate a card');
+    await visitor.sees(/Heavy centre, \d+ % sure\./, '[data-card-read]');
+    await visitor.page.$$eval('[data-card-read] button', (buttons) =>
+      buttons.forEach((each) => each.innerText === 'Keep this card' && each.click()),
+    );
+    await visitor.page.waitForSelector('[role="dialog"] [data-safe]');
+    await visitor.page.keyboard.press('Escape');
+    await visitor.page.waitForFunction(() => !document.querySelector('[role="dialog"]'));
+    // Left: nothing is said to be kept, and nothing is lost.
+    expect(await visitor.text('body')).not.toContain('Kept with');
+    await visitor.press('Keep this card');
+    await visitor.sees('Kept with');
+    await visitor.sees('Heavy centre. A little more air, or a little less fluid.', '[aria-label="Next"]');
+  });
+
   it('reads a card that lies turned and aslant on a bench, light film on a dark card', async () => {
     const scene = sceneOf('turned', { fault: 'one-sided', square: true });
     const pose = { ...poseOf('turned'), turn: 13, tiltX: 8, tiltY: -9, fills: 0.8 };

@@ -3,7 +3,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { cardFaults, scoreOf, type CardFault, type CardPattern, type Taps } from '@/core/card';
 import { isRefusal } from '@/core/refusal';
-import { cardPattern } from '@/records';
+import { cardPattern, type NewEntry } from '@/records';
 import { useStore } from '@/store/hooks';
 import { Button } from '@/ui/Button';
 import { FileButton } from '@/ui/FileButton';
@@ -26,7 +26,7 @@ import { Printed } from '@/ui/Printed';
 
 /** A photo of a sprayed card turned into a measured pattern, off the main thread. */
 export function CardReader() {
-  const { view, log } = useJob();
+  const { view, logThen } = useJob();
   const store = useStore();
   const recorded = useRecorded();
   const units = useUnits();
@@ -66,8 +66,7 @@ export function CardReader() {
       ...(setting ? { distance: setting.distance, pressure: setting.pressure } : {}),
       ...(setting?.knobs?.fan === undefined ? {} : { turns: setting.knobs.fan }),
     };
-    store.put({ ...rig, patterns: [...(rig.patterns ?? []), kept].slice(-60) }, 'pattern kept');
-    log('card read', {
+    const card: NewEntry = {
       type: 'card',
       layerId: view.work.layer.id,
       verdict: fault,
@@ -75,9 +74,12 @@ export function CardReader() {
       score: scoreOf(pattern),
       ...(setting ? { pressure: setting.pressure } : {}),
       ...(simulated ? { simulated: true } : {}),
+    };
+    logThen('card read', [card], () => {
+      store.put({ ...rig, patterns: [...(rig.patterns ?? []), kept].slice(-60) }, 'pattern kept');
+      recorded(`Kept with ${rig.name}.`);
+      setRead(undefined);
     });
-    recorded(`Kept with ${rig.name}.`);
-    setRead(undefined);
   };
   return (
     <Panel title="Card reader" place="card-reader">

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { cardQuestions, scoreByEye } from '@/core/card';
 import { isRefusal } from '@/core/refusal';
 import { distanceSearch, setFrom } from '@/facts/job/distancesearch';
+import type { NewEntry } from '@/records';
 import { useStore } from '@/store/hooks';
 import { Button } from '@/ui/Button';
 import { Check } from '@/ui/Check';
@@ -20,7 +21,7 @@ const edgeSays = {
 
 /** Three cards from three distances, and the distance between them that is best; kept for this gun with this coating. */
 export function DistanceSearch() {
-  const { view, log } = useJob();
+  const { view, log, logThen } = useJob();
   const store = useStore();
   const units = useUnits();
   const [answers, setAnswers] = useState<readonly boolean[]>(cardQuestions.map(() => false));
@@ -31,14 +32,14 @@ export function DistanceSearch() {
   const show = (m: number) => written(amount('distance', m), units);
   const kept = rig.distances?.[set.sheet.id];
   const note = () => {
-    log('card for the distance', {
+    const card: NewEntry = {
       type: 'card',
       layerId: work.layer.id,
       verdict: answers.every(Boolean) ? 'good' : 'coarse',
       distance: step.at,
       score: scoreByEye(answers),
-    });
-    setAnswers(cardQuestions.map(() => false));
+    };
+    logThen('card for the distance', [card], () => setAnswers(cardQuestions.map(() => false)));
   };
   const take = () => {
     const setting = setFrom(view, step.at);

@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import { cardQuestions, ladderStep, scoreByEye } from '@/core/card';
 import { pressureLimit } from '@/facts/job/pressurelimit';
+import type { NewEntry } from '@/records';
 import { Button } from '@/ui/Button';
 import { Check } from '@/ui/Check';
 import { useJob } from '@/ui/job/context';
@@ -22,7 +23,7 @@ const whose = {
 
 /** Cards at equal steps of pressure: up while they improve, stop at the first that does not, back one. */
 export function PressureLadder() {
-  const { view, log } = useJob();
+  const { view, logThen } = useJob();
   const units = useUnits();
   const { set, rig } = view;
   const { setting, rungs } = set;
@@ -37,15 +38,17 @@ export function PressureLadder() {
   const next = ladderStep(rungs, step, limit?.at ?? Infinity);
   const asked = pressure ?? (next.kind === 'up' ? next.to : setting.pressure);
   const record = () => {
-    log('ladder card', {
+    const card: NewEntry = {
       type: 'card',
       layerId: view.work.layer.id,
       verdict: answers.every(Boolean) ? 'good' : 'coarse',
       pressure: asked,
       score: scoreByEye(answers),
+    };
+    logThen('ladder card', [card], () => {
+      setAnswers(cardQuestions.map(() => false));
+      setPressure(undefined);
     });
-    setAnswers(cardQuestions.map(() => false));
-    setPressure(undefined);
   };
   return (
     <Panel title="Pressure ladder">

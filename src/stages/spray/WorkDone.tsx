@@ -18,7 +18,7 @@ interface DoneProps {
 
 /** What was done between coats, in numbers: film taken off, and how long it took. */
 export function WorkDone({ due, layerId }: DoneProps) {
-  const { view, log } = useJob();
+  const { view, logThen } = useJob();
   const [what, setWhat] = useState<WorkKind>(due?.what ?? 'sand');
   const [grit, setGrit] = useState(
     String(due?.grit ?? gritUnder(view.spray.next?.coat, view.spray.next?.sheet ?? view.plan.sheet).fine),
@@ -44,10 +44,11 @@ export function WorkDone({ due, layerId }: DoneProps) {
       ...(abrades(what) && wet ? { wet } : {}),
       ...(note.trim() ? { note: note.trim() } : {}),
     };
-    log(workWords[what].done.toLowerCase(), entry);
-    setTakes(undefined);
-    setLasts(undefined);
-    setNote('');
+    logThen(workWords[what].done.toLowerCase(), [entry], () => {
+      setTakes(undefined);
+      setLasts(undefined);
+      setNote('');
+    });
   };
   return (
     <details data-work-done>

@@ -103,15 +103,23 @@ function OpenJob({ view, children }: { readonly view: JobView; readonly children
 
   // Work that can hurt someone goes on record after what keeps people whole: what was to be written waits for it.
   const [unsafe, setUnsafe] = useState<{ readonly act: Act; readonly write?: () => void }>();
-  const log = useCallback(
-    (label: string, ...entries: readonly NewEntry[]) => {
+  const logThen = useCallback(
+    (label: string, entries: readonly NewEntry[], then: () => void) => {
       const act = entries.map(actOf).find((each) => each !== undefined);
       const open = act !== undefined && !safeWork(view, act).may;
-      if (open) setUnsafe({ act, write: () => write(label, ...entries) });
-      else write(label, ...entries);
+      const all = () => {
+        write(label, ...entries);
+        then();
+      };
+      if (open) setUnsafe({ act, write: all });
+      else all();
       return !open;
     },
     [view, write],
+  );
+  const log = useCallback(
+    (label: string, ...entries: readonly NewEntry[]) => logThen(label, entries, () => undefined),
+    [logThen],
   );
   const safe = useCallback(() => {
     unsafe?.write?.();
@@ -187,7 +195,7 @@ function OpenJob({ view, children }: { readonly view: JobView; readonly children
       <span className="sr-only">, {stageWords[stage]}</span>
     </h1>
   );
-  const value = useMemo(() => ({ view, log, tap, line }), [view, log, tap, line]);
+  const value = useMemo(() => ({ view, log, logThen, tap, line }), [view, log, logThen, tap, line]);
   const speech = speechOf(view.shop);
   return (
     <JobContext.Provider value={value}>
@@ -237,15 +245,17 @@ function OpenJob({ view, children }: { readonly view: JobView; readonly children
         />
       )}
       {unsafe && (
-        <SafeWalk
-          act={unsafe.act}
-          onTap={(next) => {
-            setUnsafe(undefined);
-            tap(next);
-          }}
-          onDone={safe}
-          onClose={() => setUnsafe(undefined)}
-        />
+        <div data-walk>
+          <SafeWalk
+            act={unsafe.act}
+            onTap={(next) => {
+              setUnsafe(undefined);
+              tap(next);
+            }}
+            onDone={safe}
+            onClose={() => setUnsafe(undefined)}
+          />
+        </div>
       )}
       {starting && (
         <StartWalk

@@ -8,6 +8,8 @@ import type { NextLine, Tap } from '@/words/line';
 interface JobContextValue {
   readonly view: JobView;
   readonly log: (label: string, ...entries: readonly NewEntry[]) => void;
+  /** What follows from an entry waits with it: for what keeps people whole, and is dropped where that is left. */
+  readonly logThen: (label: string, entries: readonly NewEntry[], then: () => void) => void;
   readonly tap: (tap: Tap) => void;
   readonly line: NextLine;
 }
