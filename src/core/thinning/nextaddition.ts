@@ -74,9 +74,12 @@ export type Advice = State &
 
 /**
  * The chance a step may take, by how many shares of thinner were timed before it: the first knows nothing of how steeply
- * the paint falls, the second has seen it fall once and is the one that should arrive, the others only mend.
+ * the paint falls, the second has seen it fall once and is the one that should arrive, the others only mend. Where the
+ * timings tell the band only roughly a pot badly stirred or a second hand goes unnoticed, and a step takes less.
  */
-const stepRisks = [0.015, 0.04, 0.015] as const;
+const stepRisks = { closely: [0.015, 0.065, 0.015], roughly: [0.015, 0.04, 0.015] } as const;
+/** All error of a reading, as a share of the half band: up to the one it tells the band closely, from the other on roughly. */
+const tellsBand = { closely: 0.4, roughly: 0.7 } as const;
 /** What the shared error alone may do at the middle of the band is no fault of a step: so much of it is allowed besides. */
 const sharedAllowed = 0.25;
 /** The pot is ready once it is in the band with at least this chance, or with this share of all that timing can tell. */
@@ -140,8 +143,8 @@ export function nextAddition(question: AdditionQuestion): Outcome<Advice> {
   // What the shared error alone may do is no fault of the step.
   const shared = bias > 0 ? normalCdf((low - middle) / bias) : 0;
   const shares = new Set(question.belief.seen.map(({ w }) => w.toFixed(6)));
-  const own = stepRisks[Math.min(Math.max(shares.size, 1), stepRisks.length) - 1] as number;
-  const risk = own + sharedAllowed * shared;
+  const error = Math.hypot(readingSd, bias) / (middle - low);
+  const risk = stepRisk(shares.size, error) + sharedAllowed * shared;
 
   const wMiddle = largest(w0, (w) => meanOf(predict(conditioned, w)) >= middle);
   const wRisk = riskAt(wMiddle) <= risk ? wMiddle : largest(w0, (w) => riskAt(w) <= risk);
@@ -217,6 +220,14 @@ export function reachable(
     reaches: meanOf(predict(conditioned, w)) <= Math.log(thickEdge),
     expect: expected(conditioned, w, question.band.cup, 0),
   };
+}
+
+/** @param error of a reading, in half bands */
+function stepRisk(timed: number, error: number): number {
+  const step = Math.min(Math.max(timed, 1), stepRisks.closely.length) - 1;
+  const [closely, roughly] = [stepRisks.closely[step] as number, stepRisks.roughly[step] as number];
+  const far = (error - tellsBand.closely) / (tellsBand.roughly - tellsBand.closely);
+  return closely + (roughly - closely) * Math.min(Math.max(far, 0), 1);
 }
 
 /** The largest share from w0 up at which a condition that holds at first and fails later still holds. */

@@ -1,5 +1,5 @@
-import type { Belief } from './belief';
 import { remembered } from '../remembered';
+import type { Belief } from './belief';
 import { blendLaws, curveOf, heightAt, riseOf, room, type BlendLaw, type Curve } from './laws';
 
 /** One way the paint may be: a law, a steepness, and what the readings then say of its unthinned viscosity. */
@@ -26,9 +26,14 @@ export interface Posterior {
 const tails = 4;
 /** Nodes in ln S: a few over all that is likely, to see what the readings leave, then more over that. */
 const looks = 15;
-const nodes = 31;
+const nodes = 37;
 /** How far a start reaches, in its own spreads. */
 const reach = 4;
+/** ln ν₀ is summed over so many places, close about its top and farther apart out on the tails, in spreads of the top. */
+const steps = Array.from({ length: 15 }, (_, k) => {
+  const u = -2.5 + (5 * k) / 14;
+  return { away: Math.sinh(u), width: Math.log(Math.cosh(u)) };
+});
 /** A way this much less likely than the likeliest is no way. */
 const least = 1e-4;
 /** How far the steeper curve of a way lies, in ln S. */
@@ -37,7 +42,7 @@ export const nudge = 0.05;
 /**
  * The ways a paint may be, weighed by its readings. Worked out once for a belief.
  *
- * Source: Laplace’s method over laws and steepness
+ * Source: Bayes’ rule, summed over laws, steepness and unthinned viscosity
  */
 export function posteriorOf(belief: Belief): Posterior {
   return weighed(belief);
@@ -48,8 +53,8 @@ const weighed = remembered((belief: Belief): Posterior => {
   const sd = Math.sqrt(lnSVar);
   const wide = waysOver(belief, lnS - reach * sd, lnS + reach * sd, looks, 1e-3);
   const likely = wide.ways.map((way) => way.lnS);
-  const from = Math.min(...likely) - wide.spacing / 2;
-  const to = Math.max(...likely) + wide.spacing / 2;
+  const from = Math.min(...likely) - wide.spacing;
+  const to = Math.max(...likely) + wide.spacing;
   return waysOver(belief, from, to, nodes, 1e-5);
 });
 
@@ -63,14 +68,11 @@ function waysOver(belief: Belief, from: number, to: number, count: number, close
     let near: number | undefined;
     for (let j = 0; j < count; j += 1) {
       const lnS = from + j * spacing;
-      const way = wayOf(belief, law, lnS, near, closely);
+      const way = wayOf(belief, law, lnS, spacing, near, closely);
       if (!way) continue;
-      // At the edge of what a law can be a node counts by as much of its cell as lies within it.
-      const cell = Math.min(0.5 + room(law, way.a - belief.lnThinner, lnS) / spacing, 1);
-      if (cell <= 0) continue;
-      near = way.a;
-      const { evidence, ...rest } = way;
-      const log = Math.log(start.laws[law] * cell) + evidence - (lnS - start.lnS) ** 2 / (2 * start.lnSVar);
+      const { evidence, top, ...rest } = way;
+      near = top;
+      const log = Math.log(start.laws[law]) + evidence - (lnS - start.lnS) ** 2 / (2 * start.lnSVar);
       found.push({ way: { law, lnS, ...rest }, log });
     }
   }
@@ -87,25 +89,81 @@ function waysOver(belief: Belief, from: number, to: number, count: number, close
   };
 }
 
-/** Where ln ν₀ lies under a law and a steepness, and how well that fits all readings: Laplace about the top, errors of long tail. */
+interface Fitted {
+  /** ln ν₀ where it is likeliest: the neighbour begins its search there. */
+  readonly top: number;
+  readonly a: number;
+  readonly aVar: number;
+  readonly evidence: number;
+  readonly curve: Curve;
+  readonly steeper: Curve;
+  readonly higher?: Curve;
+}
+
+/**
+ * Where ln ν₀ lies under a law and a steepness, and how well that fits all readings: its mean, its variance and the
+ * evidence by summing over ln ν₀ itself. Errors of long tail leave no normal, whose curvature at the top would tell them.
+ */
 function wayOf(
-  { start, seen, lnThinner }: Belief,
+  belief: Belief,
   law: BlendLaw,
   lnS: number,
+  spacing: number,
   near: number | undefined,
   closely: number,
-):
-  | {
-      readonly a: number;
-      readonly aVar: number;
-      readonly evidence: number;
-      readonly curve: Curve;
-      readonly steeper: Curve;
-      readonly higher?: Curve;
-    }
-  | undefined {
+): Fitted | undefined {
+  const { start, seen, lnThinner } = belief;
   const S = Math.exp(lnS);
   const at = (a: number) => curveOf(law, a - lnThinner, S);
+  const peak = topOf(belief, law, S, near, closely);
+  if (!peak) return undefined;
+  const logs: number[] = [];
+  const places: number[] = [];
+  for (const { away, width } of steps) {
+    const a = peak.a + peak.sd * away;
+    // At the edge of what a law can be a node counts by as much of its cell as lies within it.
+    const cell = Math.min(0.5 + room(law, a - lnThinner, lnS) / spacing, 1);
+    const curve = cell > 0 ? at(a) : undefined;
+    if (!curve) continue;
+    let log = width + Math.log(cell) - (a - start.a) ** 2 / (2 * start.aVar);
+    for (const { w, lnViscosity, sd } of seen) {
+      const off = (lnViscosity - lnThinner - heightAt(curve, w)) / sd;
+      log -= ((tails + 1) / 2) * Math.log1p((off * off) / tails);
+    }
+    logs.push(log);
+    places.push(a);
+  }
+  const most = Math.max(...logs);
+  let [sum, first, second] = [0, 0, 0];
+  for (const [i, log] of logs.entries()) {
+    const weight = Math.exp(log - most);
+    const away = (places[i] as number) - peak.a;
+    sum += weight;
+    first += weight * away;
+    second += weight * away * away;
+  }
+  const a = peak.a + first / sum;
+  const curve = at(a);
+  if (!curve || !(sum > 0)) return undefined;
+  return {
+    top: peak.a,
+    a,
+    aVar: second / sum - (first / sum) ** 2,
+    evidence: most + Math.log(sum * peak.sd) - Math.log(start.aVar) / 2,
+    curve,
+    steeper: curveOf(law, curve.L, S * Math.exp(nudge)) ?? curve,
+    ...optional(higherThan(curve, S)),
+  };
+}
+
+/** The likeliest ln ν₀ under a law and a steepness, and how narrow it is there. */
+function topOf(
+  { start, seen, lnThinner }: Belief,
+  law: BlendLaw,
+  S: number,
+  near: number | undefined,
+  closely: number,
+): { readonly a: number; readonly sd: number } | undefined {
   let a = near ?? start.a;
   if (near === undefined && seen.length > 0) {
     // Begin where the reading with least thinner puts it, so that a prior far off does not make good readings outliers.
@@ -116,7 +174,7 @@ function wayOf(
   }
   let precision = 1 / start.aVar;
   for (let round = 0; round < 8; round += 1) {
-    const curve = at(a);
+    const curve = curveOf(law, a - lnThinner, S);
     if (!curve) return undefined;
     const higher = higherThan(curve, S);
     precision = 1 / start.aVar;
@@ -132,22 +190,7 @@ function wayOf(
     a += step;
     if (Math.abs(step) < closely) break;
   }
-  const curve = at(a);
-  const steeper = curve && curveOf(law, curve.L, S * Math.exp(nudge));
-  if (!curve) return undefined;
-  let evidence = -((a - start.a) ** 2) / (2 * start.aVar) - Math.log(start.aVar) / 2;
-  for (const { w, lnViscosity, sd } of seen) {
-    const off = (lnViscosity - lnThinner - heightAt(curve, w)) / sd;
-    evidence -= ((tails + 1) / 2) * Math.log1p((off * off) / tails);
-  }
-  return {
-    a,
-    aVar: 1 / precision,
-    evidence: evidence - Math.log(precision) / 2,
-    curve,
-    steeper: steeper ?? curve,
-    ...optional(higherThan(curve, S)),
-  };
+  return { a, sd: 1 / Math.sqrt(precision) };
 }
 
 /** The same law and slope a little higher, where a closed form does not tell how it moves. */
