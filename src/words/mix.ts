@@ -11,6 +11,7 @@ import {
   ratioUnread,
   enough,
   potLeft,
+  potNow,
   type Source,
 } from '@/facts/job';
 import { drawFrom } from '@/facts/shop/shelf';
@@ -402,6 +403,19 @@ function mixedLine(view: JobView, batch: BatchState, because: readonly Fact[], u
         why: 'Used up',
         empty: true,
       }),
+      otherwise: discard('Discard this mix', 'Discarded by hand'),
+    };
+  const now = potNow(view);
+  if (now && now.gone > 0)
+    return {
+      big: units.parts('volume', now.left),
+      says: pot
+        ? `About ${units.show('volume', now.left)} left in the pot. ${next?.coat.name} takes ${units.show('volume', pot.wants)}.`
+        : `About ${units.show('volume', now.left)} left over. No coat to come takes it.`,
+      detail: `Of ${units.show('volume', applied.volume)} mixed, by what the coats since should have taken: an estimate.`,
+      tone: pot ? 'good' : 'plain',
+      because: facts,
+      tap: pot && !view.done.has('thin') ? go('thin', 'Go to Thin') : go('spray', 'Go to Spray'),
       otherwise: discard('Discard this mix', 'Discarded by hand'),
     };
   return {

@@ -5,6 +5,7 @@ import {
   partsCounted,
   pastCap,
   potLeft,
+  potNow,
   ratioUnread,
   runFrom,
   spraying,
@@ -101,6 +102,19 @@ function mix(view: JobView, units: Units): Said {
         state: 'left: too little',
         tone: 'care',
       };
+    // What the coats took is not in it any more; what no coat takes is left over.
+    const left = over || off ? undefined : potNow(view);
+    if (left && left.gone > 0) {
+      const used = {
+        ...of,
+        number: units.show('volume', left.left),
+        value: left.left,
+        fact: 'pot.left' as const,
+      };
+      return pot
+        ? { ...used, state: 'left in the pot', tone: 'good' }
+        : { ...used, state: 'left over', tone: 'plain' };
+    }
     return {
       ...of,
       state: over ? 'pot life over' : off ? 'off ratio' : rests ? 'resting' : 'in the pot',

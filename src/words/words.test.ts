@@ -346,7 +346,17 @@ describe('Spray says', () => {
     });
     const half = read.part.faces.map((face) => ({ ...face, height: face.height / 2 }));
     const small = { ...read, part: { ...read.part, faces: half } };
-    expect(cell(seen(small, { minutes: 50 }), 'mix')).toMatchObject({ tone: 'good', state: 'in the pot' });
+    // What the first coat took is not in it any more; what no coat takes is left over, and nothing to be glad of.
+    const left = seen(small, { minutes: 50 });
+    expect(cell(left, 'mix')).toMatchObject({ tone: 'good', state: 'left in the pot' });
+    expect(Number(cell(left, 'mix').figure.value)).toBeLessThan(left.mix.batch!.applied.volume * 0.7);
+    expect(line(left, 'mix')).toMatchObject({
+      tone: 'good',
+      says: expect.stringMatching(/^About [\d.]+ m?L left in the pot\. Lacquer 2 takes [\d.]+ m?L\.$/),
+    });
+    const both = seen(logged(small, [50, start('lacquer-2')], [55, end('lacquer-2')]), { minutes: 60 });
+    expect(cell(both, 'mix')).toMatchObject({ tone: 'plain', state: 'left over' });
+    expect(line(both, 'mix').says).toMatch(/^About [\d.]+ m?L left over\. No coat to come takes it\.$/);
   });
 
   it('lays a drop coat from further off with less air, and a full one plainly', () => {

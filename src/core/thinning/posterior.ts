@@ -148,7 +148,7 @@ function wayOf(
   return {
     top: peak.a,
     a,
-    aVar: second / sum - (first / sum) ** 2,
+    aVar: Math.max(second / sum - (first / sum) ** 2, 0),
     evidence: most + Math.log(sum * peak.sd) - Math.log(start.aVar) / 2,
     curve,
     steeper: curveOf(law, curve.L, S * Math.exp(nudge)) ?? curve,

@@ -21,7 +21,7 @@ export { dayQuestion, midnightOf, usualPace, type DayQuestion } from './planned'
 export { endBy, handledAfter } from './ready';
 export { refusedThinners, thinnersOf, type RefusedLiquid } from './diluents';
 export { pastCap, type PastCap } from './pastcap';
-export { enough, potLeft, type PotLeft } from './potleft';
+export { enough, potLeft, potNow, type PotLeft, type PotNow } from './potleft';
 export { askedTogether } from './together';
 export { endDoubt, type EndDoubt } from './enddoubt';
 export { tickOf, type HandItem } from './handitems';

@@ -2,7 +2,15 @@ import { isRefusal } from '@/core/refusal';
 import { everyEntry, moment, ofType } from './entries';
 import type { JobView } from './view';
 
-/** What a pot still holds for a coat, by what the coats since it was mixed are reckoned to have taken. Estimates. */
+/** What a pot holds now, by what the coats since it was mixed are reckoned to have taken. Estimates. */
+export interface PotNow {
+  /** m³ */
+  readonly left: number;
+  /** m³ that the coats took. */
+  readonly gone: number;
+}
+
+/** What a pot still holds for a coat. */
 export interface PotLeft {
   /** m³ */
   readonly left: number;
@@ -13,29 +21,40 @@ export interface PotLeft {
 /** Less than this share of what a coat wants is too little. Transfer and hands are not known any better. */
 export const enough = 0.85;
 
+type Looked = Pick<JobView, 'work' | 'mix' | 'supply' | 'spray'>;
+
 /**
- * Whether the pot in hand will do for a coat.
+ * What the pot in hand holds now.
  *
- * @returns none without a mix, or where it cannot be reckoned
+ * @returns none without a mix
  */
-export function potLeft(
-  { work, mix, supply, spray }: Pick<JobView, 'work' | 'mix' | 'supply' | 'spray'>,
-  coatId: string,
-): PotLeft | undefined {
+export function potNow({ work, mix, supply, spray }: Looked): PotNow | undefined {
   const { batch } = mix;
-  const takes = supply.takes.get(coatId);
   const entry = batch && ofType(everyEntry(work), 'mixed').findLast(({ batchId }) => batchId === batch.id);
-  if (!batch || !entry || takes === undefined || isRefusal(supply.batches)) return undefined;
+  if (!batch || !entry) return undefined;
   const since = moment(entry);
   const gone = spray.coats
     .filter(
       ({ coat, started }) => coat.layerId === batch.layerId && started !== undefined && started >= since,
     )
     .reduce((sum, { coat }) => sum + (supply.takes.get(coat.id) ?? 0), 0);
+  return { left: Math.max(batch.applied.volume - gone, 0), gone };
+}
+
+/**
+ * Whether the pot in hand will do for a coat.
+ *
+ * @returns none without a mix, or where it cannot be reckoned
+ */
+export function potLeft(view: Looked, coatId: string): PotLeft | undefined {
+  const { supply } = view;
+  const takes = supply.takes.get(coatId);
+  const now = potNow(view);
+  if (!now || takes === undefined || isRefusal(supply.batches)) return undefined;
   // A coat that is planned out of several pots wants no more of this one than it holds full.
   const planned = Math.max(0, ...supply.batches.map(({ volume }) => volume));
   return {
-    left: Math.max(batch.applied.volume - gone, 0),
+    left: now.left,
     wants: planned > 0 ? Math.min(takes, planned) : takes,
   };
 }
