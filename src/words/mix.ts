@@ -388,6 +388,12 @@ function mixedLine(view: JobView, batch: BatchState, because: readonly Fact[], u
       otherwise: discard('Discard this mix', 'Discarded by hand'),
     };
   const { next } = view.spray;
+  const used = log('It is used up', 'mix used up', {
+    type: 'discard',
+    batchId: batch.id,
+    why: 'Used up',
+    empty: true,
+  });
   const pot = next && next.coat.layerId === batch.layerId ? potLeft(view, next.coat.id) : undefined;
   if (pot && pot.left < pot.wants * enough)
     return {
@@ -397,27 +403,32 @@ function mixedLine(view: JobView, batch: BatchState, because: readonly Fact[], u
         'By what the coats before it should have taken: an estimate. Mix the next before it, not half-way through.',
       tone: 'care',
       because: facts,
-      tap: log('It is used up', 'mix used up', {
-        type: 'discard',
-        batchId: batch.id,
-        why: 'Used up',
-        empty: true,
-      }),
+      tap: used,
       otherwise: discard('Discard this mix', 'Discarded by hand'),
     };
   const now = potNow(view);
-  if (now && now.gone > 0)
+  if (now && now.gone > 0) {
+    const left = `About ${units.show('volume', now.left)} left`;
     return {
       big: units.parts('volume', now.left),
       says: pot
-        ? `About ${units.show('volume', now.left)} left in the pot. ${next?.coat.name} takes ${units.show('volume', pot.wants)}.`
-        : `About ${units.show('volume', now.left)} left over. No coat to come takes it.`,
+        ? `${left} in the pot. ${next?.coat.name} takes ${units.show('volume', pot.wants)}.`
+        : now.empty
+          ? 'The pot should be used up.'
+          : `${left} over. No coat to come takes it.`,
       detail: `Of ${units.show('volume', applied.volume)} mixed, by what the coats since should have taken: an estimate.`,
       tone: pot ? 'good' : 'plain',
       because: facts,
-      tap: pot && !view.done.has('thin') ? go('thin', 'Go to Thin') : go('spray', 'Go to Spray'),
+      tap: !pot
+        ? now.empty
+          ? used
+          : go('clean', 'Go to Clean')
+        : view.done.has('thin')
+          ? go('spray', 'Go to Spray')
+          : go('thin', 'Go to Thin'),
       otherwise: discard('Discard this mix', 'Discarded by hand'),
     };
+  }
   return {
     big: units.parts('volume', applied.volume),
     says: `${units.show('volume', applied.volume)} in the pot, ${grams(applied.mass)}.`,

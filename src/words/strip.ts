@@ -113,7 +113,7 @@ function mix(view: JobView, units: Units): Said {
       };
       return pot
         ? { ...used, state: 'left in the pot', tone: 'good' }
-        : { ...used, state: 'left over', tone: 'plain' };
+        : { ...used, state: left.empty ? 'used up' : 'left over', tone: 'plain' };
     }
     return {
       ...of,

@@ -356,6 +356,13 @@ describe('Spray says', () => {
     });
     const both = seen(logged(small, [50, start('lacquer-2')], [55, end('lacquer-2')]), { minutes: 60 });
     expect(cell(both, 'mix')).toMatchObject({ tone: 'plain', state: 'left over' });
+    // Two coats took all there was: nothing is left over, and it is said that it is gone.
+    const all = seen(logged(read, [50, start('lacquer-2')], [55, end('lacquer-2')]), { minutes: 60 });
+    expect(cell(all, 'mix')).toMatchObject({ tone: 'plain', state: 'used up' });
+    expect(line(all, 'mix')).toMatchObject({
+      says: 'The pot should be used up.',
+      tap: { says: 'It is used up' },
+    });
     expect(line(both, 'mix').says).toMatch(/^About [\d.]+ m?L left over\. No coat to come takes it\.$/);
   });
 

@@ -8,7 +8,12 @@ export interface PotNow {
   readonly left: number;
   /** m³ that the coats took. */
   readonly gone: number;
+  /** Nothing worth a can is left. */
+  readonly empty: boolean;
 }
+
+/** Less than this share of what was mixed clings to the pot. */
+const clings = 0.01;
 
 /** What a pot still holds for a coat. */
 export interface PotLeft {
@@ -38,7 +43,9 @@ export function potNow({ work, mix, supply, spray }: Looked): PotNow | undefined
       ({ coat, started }) => coat.layerId === batch.layerId && started !== undefined && started >= since,
     )
     .reduce((sum, { coat }) => sum + (supply.takes.get(coat.id) ?? 0), 0);
-  return { left: Math.max(batch.applied.volume - gone, 0), gone };
+  const { volume } = batch.applied;
+  const left = Math.max(volume - gone, 0);
+  return { left, gone, empty: left < clings * volume };
 }
 
 /**
