@@ -16,7 +16,7 @@ const shared = {
   },
   testEnvironment: 'node',
   // Looked up through the sandbox on every use, arithmetic takes six times as long.
-  sandboxInjectedGlobals: ['Math', 'Number', 'Float64Array'],
+  sandboxInjectedGlobals: ['Math', 'Number', 'Float64Array', 'Float32Array'],
   // Published as ES modules only.
   transformIgnorePatterns: ['/node_modules/(?!fractional-indexing/)'],
 };

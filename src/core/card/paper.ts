@@ -53,11 +53,17 @@ export function paperUnder({ width, height, at }: Field, covered?: Uint8Array, c
   }
   const beside = closely ? shading(kept, surface) : undefined;
   const out = new Float32Array(width * height);
-  for (let y = 0; y < height; y += 1)
+  const [a = 0, b = 0, c = 0, d = 0, e = 0, f = 0] = surface;
+  for (let y = 0; y < height; y += 1) {
+    // Along a row the surface is a parabola.
+    const v = y / height - 0.5;
+    const [level, slope] = [a + c * v + f * v * v, b + e * v];
     for (let x = 0; x < width; x += 1) {
-      const smooth = value(surface, x / width - 0.5, y / height - 0.5);
+      const u = x / width - 0.5;
+      const smooth = level + slope * u + d * u * u;
       out[y * width + x] = max(beside ? smooth * beside(x / width, y / height) : smooth, 1);
     }
+  }
   return { width, height, at: out };
 }
 

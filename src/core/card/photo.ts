@@ -47,13 +47,17 @@ export function smoothed({ width, height, at }: Field, r: number): Field {
       if (x >= 0) rows[row + x] = sum / (min(x + r, width - 1) - max(x - r, 0) + 1);
     }
   }
-  for (let x = 0; x < width; x += 1) {
-    let sum = 0;
-    for (let y = -r; y < height; y += 1) {
-      if (y + r < height) sum += rows[(y + r) * width + x] as number;
-      if (y - r - 1 >= 0) sum -= rows[(y - r - 1) * width + x] as number;
-      if (y >= 0) out[y * width + x] = sum / (min(y + r, height - 1) - max(y - r, 0) + 1);
-    }
+  // All columns abreast: the picture lies row by row in memory.
+  const sums = new Float64Array(width);
+  for (let y = -r; y < height; y += 1) {
+    const [enters, leaves] = [(y + r) * width, (y - r - 1) * width];
+    if (y + r < height)
+      for (let x = 0; x < width; x += 1) sums[x] = (sums[x] as number) + (rows[enters + x] as number);
+    if (leaves >= 0)
+      for (let x = 0; x < width; x += 1) sums[x] = (sums[x] as number) - (rows[leaves + x] as number);
+    if (y < 0) continue;
+    const count = min(y + r, height - 1) - max(y - r, 0) + 1;
+    for (let x = 0; x < width; x += 1) out[y * width + x] = (sums[x] as number) / count;
   }
   return { width, height, at: out };
 }
