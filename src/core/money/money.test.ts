@@ -48,6 +48,22 @@ describe('the cost of a job', () => {
   });
 });
 
+describe('the same thing', () => {
+  it('done again is one item of as much; at another price, or recorded, it is another', () => {
+    const [line] = jobCost([
+      item({ quantity: 2 }),
+      item({ quantity: 3 }),
+      item({ quantity: 4, price: 2 }),
+      item({ quantity: 5, reckoned: false }),
+    ]).lines;
+    expect(line?.items.map(({ quantity }) => quantity)).toEqual([5, 4, 5]);
+    expect(line?.cost).toBe(5 + 8 + 5);
+    expect(jobCost([item({ quantity: 0 })]).lines).toEqual([]);
+    // However little it is, it counts.
+    expect(jobCost([item({ quantity: 1e-6, price: 1e6 })]).total).toBeCloseTo(1, 9);
+  });
+});
+
 describe('a quote', () => {
   it('tells margin and mark-up apart: 30 % on 100 is 142.86 or 130', () => {
     expect(quote(100, { kind: 'margin', share: 0.3 })).toMatchObject({ net: expect.closeTo(142.857, 3) });
@@ -57,6 +73,12 @@ describe('a quote', () => {
 
   it('refuses a margin of the whole price', () => {
     expect(quote(100, { kind: 'margin', share: 1 })).toMatchObject({ refused: 'margin' });
+    expect(quote(100, { kind: 'margin', share: 1 })).toMatchObject({ max: 1 });
+    expect(quote(0, { kind: 'margin', share: 0.3 }, 0)).toMatchObject({ net: 0, gross: 0 });
+    expect(quote(100, { kind: 'mark-up', share: 0 })).toMatchObject({ net: 100 });
+    expect(quote(100, { kind: 'mark-up', share: -0.1 })).toMatchObject({ min: 0 });
+    expect(isRefusal(quote(100, { kind: 'mark-up', share: 0.1 }, -0.2))).toBe(true);
+    expect(isRefusal(quote(Infinity, { kind: 'mark-up', share: 0.1 }))).toBe(true);
     expect(isRefusal(quote(-1, { kind: 'margin', share: 0.1 }))).toBe(true);
     expect(isRefusal(quote(1, { kind: 'mark-up', share: -0.1 }))).toBe(true);
     expect(isRefusal(quote(1, { kind: 'mark-up', share: 4 }))).toBe(false);
@@ -84,6 +106,11 @@ describe('what pays for itself', () => {
   it('does so after whole jobs, or never', () => {
     expect(paidBackAfter(900, 30)).toBe(30);
     expect(paidBackAfter(901, 30)).toBe(31);
+    // A rounding is no job more, a thousandth of one is.
+    expect(paidBackAfter(0.3, 0.1)).toBe(3);
+    expect(paidBackAfter(30.03, 10)).toBe(4);
+    expect(paidBackAfter(1, 0.5)).toBe(2);
     expect(paidBackAfter(900, 0)).toBe(Infinity);
+    expect(paidBackAfter(900, -30)).toBe(Infinity);
   });
 });

@@ -29,6 +29,69 @@ describe('packs for a need', () => {
     });
   });
 
+  it('are not one more than it takes, whatever the need is divided by', () => {
+    for (let need = 1; need <= 40; need += 1)
+      expect(bought(need * litre, [{ volume: litre, price: 9 }], 'cheapest')).toMatchObject({
+        packs: [{ count: need }],
+        price: 9 * need,
+        left: expect.closeTo(0, 12),
+      });
+    // Sizes with no measure in common, and a need of thousands of the smallest.
+    const odd = [0.9463, 1, 3.7854, 0.0137].map((each) => ({ volume: each * litre, price: each }));
+    const { packs, volume } = bought(60.01 * litre, odd, 'least-left');
+    expect(volume / litre).toBeGreaterThanOrEqual(60.01);
+    for (const { pack } of packs) expect((volume - pack.volume) / litre).toBeLessThan(60.01);
+  });
+
+  it('a hair more than whole packs is one pack more; what is lost in reckoning is not', () => {
+    expect(counts(5.0001, 'least-left')).toEqual([
+      [1, 1],
+      [5, 1],
+    ]);
+    expect(counts(5 + 1e-12, 'least-left')).toEqual([[5, 1]]);
+  });
+
+  it('of as much for as much are the fewer', () => {
+    expect(counts(5, 'least-left')).toEqual([[5, 1]]);
+    const even = [
+      { volume: 5 * litre, price: 100 },
+      { volume: 1 * litre, price: 20 },
+    ];
+    expect(bought(5 * litre, even, 'cheapest').packs).toEqual([{ pack: even[0], count: 1 }]);
+    expect(bought(5 * litre, even.toReversed(), 'cheapest').packs).toEqual([{ pack: even[0], count: 1 }]);
+    expect(bought(5 * litre, even.toReversed(), 'least-left').packs).toEqual([{ pack: even[0], count: 1 }]);
+  });
+
+  it('are the cheapest of all there are, and leave the least of all there are', () => {
+    const three = [1, 2, 5].map((each) => each * litre);
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 12 }),
+        fc.tuple(...three.map(() => fc.integer({ min: 1, max: 60 }))),
+        (need, prices) => {
+          const packs = three.map((volume, i) => ({ volume, price: prices[i]! }));
+          let [cheapest, least] = [Infinity, Infinity];
+          for (let a = 0; a <= 12; a += 1)
+            for (let b = 0; b <= 6; b += 1)
+              for (let c = 0; c <= 3; c += 1) {
+                const holds = a + 2 * b + 5 * c;
+                if (holds < need) continue;
+                cheapest = Math.min(cheapest, a * prices[0]! + b * prices[1]! + c * prices[2]!);
+                least = Math.min(least, holds - need);
+              }
+          expect(bought(need * litre, packs, 'cheapest').price).toBe(cheapest);
+          expect(bought(need * litre, packs, 'least-left').left / litre).toBeCloseTo(least, 9);
+        },
+      ),
+    );
+  });
+
+  it('one without a price is not taken for free, and its sum is not told', () => {
+    const half = [{ volume: litre }, { volume: 5 * litre, price: 1 }];
+    expect(bought(2 * litre, half, 'cheapest')).toMatchObject({ packs: [{ count: 2 }] });
+    expect(bought(2 * litre, half, 'cheapest').price).toBeUndefined();
+  });
+
   it('are counted by what they hold where nobody priced them', () => {
     const bare = sizes.map(({ volume }) => ({ volume }));
     expect(bought(4 * litre, bare, 'cheapest').price).toBeUndefined();
@@ -36,7 +99,14 @@ describe('packs for a need', () => {
   });
 
   it('are refused where there are none, or none that counts', () => {
-    expect(packsFor(1, [], 'cheapest')).toMatchObject({ refused: 'packs' });
+    expect(packsFor(1, [], 'cheapest')).toMatchObject({ refused: 'packs', min: 1, max: 12 });
+    const so = (many: number) => Array.from({ length: many }, (_, i) => ({ volume: (i + 1) * litre }));
+    expect(isRefusal(packsFor(litre, so(12), 'cheapest'))).toBe(false);
+    expect(packsFor(litre, so(13), 'cheapest')).toMatchObject({ refused: 'packs' });
+    expect(packsFor(litre, [{ volume: litre }, { volume: -litre }], 'cheapest')).toMatchObject({
+      refused: 'pack',
+      min: 0,
+    });
     expect(isRefusal(packsFor(0, sizes, 'cheapest'))).toBe(true);
     expect(packsFor(1, [{ volume: 0 }], 'cheapest')).toMatchObject({ refused: 'pack' });
     expect(packsFor(1, [{ volume: 1e-6 }], 'cheapest')).toMatchObject({ refused: 'pack' });

@@ -18,9 +18,24 @@ export interface Bought {
 
 export type PackAim = 'cheapest' | 'least-left';
 
-/** A need is covered in so many steps: finer than anybody pours. */
-const steps = 600;
+/** A need is covered in steps of what the sizes have in common, or in so many: finer than anybody pours. */
+const mostSteps = 6000;
 const mostSizes = 12;
+/** A hair for each pack, so that fewer cans win a tie. */
+const hair = 1e-9;
+
+/** The largest volume that all of them are whole multiples of: a quart of gallons and quarts. Source: Euclid */
+function measureOf(volumes: readonly number[]): number {
+  const least = Math.min(...volumes) * 1e-6;
+  return volumes.reduce((measure, volume) => {
+    let [a, b] = [measure, volume];
+    while (b > least) {
+      const rest = a - b * Math.round(a / b);
+      [a, b] = [b, Math.abs(rest)];
+    }
+    return a;
+  });
+}
 
 /**
  * Which packs cover a need: for the least money, or with the least left over. Always enough.
@@ -41,13 +56,16 @@ export function packsFor(need: number, sizes: readonly Pack[], aim: PackAim): Ou
     return refuse('pack', 'A pack holds more than nothing.', { quantity: 'volume', min: 0 });
   const priced = sizes.every(({ price }) => price !== undefined);
   const cheapest = aim === 'cheapest' && priced;
-  // What one weighs a pack by: its price, or how much it is; a hair a pack, so that fewer cans win a tie.
-  const weights = sizes.map(({ volume, price = 0 }) =>
-    cheapest ? price + 1e-9 : volume * (1 + 1e-7) + need * 1e-7,
-  );
-  const step = need / steps;
+  // What one weighs a pack by: its price, or how much it is.
+  const weights = sizes.map(({ volume, price = 0 }) => (cheapest ? price : volume / need) + hair);
+  const measure = measureOf(sizes.map(({ volume }) => volume));
+  const whole = Math.ceil(need / measure - 1e-9);
+  const exact = whole <= mostSteps;
+  const [steps, step] = exact ? [whole, measure] : [mostSteps, need / mostSteps];
   // Rounded down, so that what is reckoned as covered truly is.
-  const fills = sizes.map(({ volume }) => Math.min(Math.floor(volume / step + 1e-9), steps));
+  const fills = sizes.map(({ volume }) =>
+    Math.min(exact ? Math.round(volume / step) : Math.floor(volume / step), steps),
+  );
   const best = new Float64Array(steps + 1).fill(Infinity);
   const came = Array.from({ length: steps + 1 }, () => ({ pack: -1, before: 0 }));
   best[0] = 0;
@@ -71,6 +89,11 @@ export function packsFor(need: number, sizes: readonly Pack[], aim: PackAim): Ou
     counts[pack] = (counts[pack] ?? 0) + 1;
     at = before;
   }
+  // What was rounded down may have bought one more than it takes.
+  const held = () => sizes.reduce((sum, { volume }, i) => sum + volume * (counts[i] ?? 0), 0);
+  for (const i of sizes.keys())
+    while ((counts[i] ?? 0) > 0 && held() - (sizes[i] as Pack).volume >= need * (1 - 1e-9))
+      counts[i] = (counts[i] as number) - 1;
   const packs = sizes.flatMap((pack, i) => (counts[i] ? [{ pack, count: counts[i] }] : []));
   const volume = packs.reduce((sum, { pack, count }) => sum + pack.volume * count, 0);
   return {

@@ -168,6 +168,86 @@ describe('a point', () => {
   });
 });
 
+describe('the bounds of a verdict', () => {
+  const hand = handRange(undefined);
+  const nozzle = (viscosity: number, more: Partial<VerdictQuestion> = {}): VerdictQuestion => ({
+    fitted: { kind: 'nozzle', bore: 1.4e-3, driving: defaultDriving.gravity },
+    liquid: { viscosity, density: 1000 },
+    ...{ wetFilm: 60e-6, transfer: defaultTransfer.hvlp, overlap: 0.5, fan: 0.25, hand },
+    ...more,
+  });
+  const judged = (...said: Parameters<typeof nozzle>) => value(verdictOf(nozzle(...said)));
+  /** Thick enough to want a slow hand, thin enough to be sprayed. */
+  const slow = 0.1;
+
+  it('lie where the sheet’s band and the maker’s word end, and not before', () => {
+    expect(judged(0.05, { maker: { min: 0.05, max: 0.05 } })).toMatchObject({ grade: 'first', costs: [] });
+    expect(judged(0.05, { maker: { min: 0.0501, max: 1 } })).toMatchObject({
+      grade: 'usable',
+      costs: ['under-maker'],
+    });
+    expect(judged(0.05, { maker: { min: 0.01, max: 0.0499 } })).toMatchObject({
+      grade: 'no',
+      why: 'over-maker',
+    });
+    expect(judged(slow, { band: { min: 0.03, max: slow } }).grade).toBe('usable');
+    expect(judged(slow * (1 + 0.9e-9), { band: { min: 0.03, max: slow } }).grade).toBe('usable');
+    expect(judged(slow * (1 + 1.1e-9), { band: { min: 0.03, max: slow } }).grade).toBe('thin');
+    // Thicker than its sheet, and it sprays well: nothing is asked.
+    expect(judged(0.05, { band: { min: 0.02, max: 0.04 } }).grade).toBe('first');
+  });
+
+  it('thin no further than to the hand’s own speed, nor past what the band and the maker leave', () => {
+    const eased = judged(slow, { band: { min: 0.02, max: 0.09 } });
+    expect(eased.thinTo).toBeGreaterThan(0.05);
+    const { feasible, ...rest } = value(solvePoint(nozzle(eased.thinTo!)));
+    expect(feasible && 'point' in rest && rest.point.speed).toBeCloseTo(hand.slow, 6);
+    expect(judged(slow, { band: { min: 0.02, max: 0.04 } }).thinTo).toBe(0.04);
+    expect(judged(slow, { band: { min: 0.08, max: 0.09 } }).thinTo).toBe(0.08);
+    expect(judged(slow, { band: { min: 0.02, max: 0.09 }, maker: { min: 0.01, max: 0.03 } })).toMatchObject({
+      ...{ grade: 'thin', why: 'over-maker', thinTo: 0.03 },
+    });
+    // The maker’s thick end is the band’s thin one: there, and nowhere else.
+    expect(judged(slow, { band: { min: 0.03, max: 0.09 }, maker: { min: 0.01, max: 0.03 } }).thinTo).toBe(
+      0.03,
+    );
+    expect(
+      judged(slow, { band: { min: 0.0301, max: 0.09 }, maker: { min: 0.01, max: 0.03 } }).thinTo,
+    ).toBeUndefined();
+    // As thin as its sheet lets it be already.
+    expect(
+      judged(slow, { band: { min: slow, max: slow }, maker: { min: 0, max: 0.09 } }).thinTo,
+    ).toBeUndefined();
+  });
+
+  it('of a tip lie where its maker’s do: it takes what is as thick as that', () => {
+    const fitted = {
+      ...{ kind: 'tip' as const, orifice: 0.33e-3, pressure: 140e5, pump: 20e-6 },
+      pressures: { min: 80e5, max: 200e5 },
+    };
+    const more = { fitted, wetFilm: 150e-6, band: { min: 0.02, max: 0.08 } };
+    expect(judged(0.2, { ...more, maker: { min: 0.01, max: 0.09 } })).toMatchObject({
+      ...{ grade: 'thin', why: 'over-maker', thinTo: 0.08 },
+    });
+  });
+
+  it('say the one reason there is', () => {
+    expect('why' in judged(slow, { band: { min: 0.02, max: 0.09 } })).toBe(false);
+    expect('why' in judged(slow, { band: { min: slow, max: slow } })).toBe(false);
+    // A band whose own end is too thick for the nozzle helps nothing.
+    const thick = { viscosity: 3, band: { min: 2.9, max: 2.95 } };
+    expect(judged(thick.viscosity, { band: thick.band })).toMatchObject({ grade: 'no', why: 'starves' });
+    expect(judged(thick.viscosity, { band: { min: 0.05, max: 0.1 } })).toMatchObject({
+      ...{ grade: 'thin', why: 'starves' },
+    });
+    expect(judged(thick.viscosity, { onSheet: false })).toMatchObject({ grade: 'no', why: 'starves' });
+    expect(judged(slow, { onSheet: false })).toMatchObject({ grade: 'no', why: 'off-sheet' });
+    expect(judged(0.05, { onSheet: false })).toMatchObject({ grade: 'usable', costs: ['off-sheet'] });
+    expect(judged(0.05, { misfit: true })).toMatchObject({ grade: 'no', why: 'misfit', costs: [] });
+    expect(isRefusal(verdictOf(nozzle(0.05, { wetFilm: 0 })))).toBe(true);
+  });
+});
+
 describe('the handbook’s nozzle', () => {
   const one = (hand: number | undefined, viscosity = 0.072) =>
     value(
