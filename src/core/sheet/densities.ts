@@ -7,7 +7,7 @@ const parts = [
   ['thinner', /thinner|reducer|diluent|verd[uü]nn|diluant|diluyente/],
   [
     'hardener',
-    /hardener|activator|curing agent|(?:component|comp\.?|part) ?b\b|h[aä]rter|durcisseur|endurecedor/,
+    /hardener|activator|curing agent|converter|catalyst|(?:component|comp\.?|part) ?b\b|h[aä]rter|durcisseur|endurecedor/,
   ],
   ['base', /\bbase\b|(?:component|comp\.?|part) ?a\b|stammlack|\bresin\b/],
 ] as const;

@@ -65,7 +65,7 @@ export function coats(claims: readonly Claim[]): Found<Span> | undefined {
 
 const mixed = /mix|ready|applied|a\/b|a\+b|blend|catalysed|catalyzed|gemisch|m[ée]lange|mezcla/;
 const single =
-  /\b(?:base|component a|comp\.? ?a|part a|hardener|activator|component b|comp\.? ?b|part b|curing agent|thinner|catalyst)\b/;
+  /\b(?:base|component a|comp\.? ?a|part a|hardener|activator|component b|comp\.? ?b|part b|curing agent|converter|thinner|catalyst)\b/;
 
 /**
  * Density and volume solids: of the mix where they are given, else of what stands alone.

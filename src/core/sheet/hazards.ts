@@ -12,7 +12,7 @@ const signs: Record<Warning, RegExp> = {
     /solvent[\s-]*(?:vapou?rs?|fumes|mist|inhal)|(?:vapou?rs?|fumes) (?:of|from) (?:the )?solvent|(?:organic|volatile|contains?(?: \w+){0,3}) solvents?|vapou?rs? (?:may|can|is|are|cause|harmful|and (?:spray )?mist)|(?:inhal|breath)\w* (?:of )?(?:the )?(?:solvent |spray |organic )?(?:vapou?rs?|fumes)|drows|narcotic|l[oö]semittel(?:d[aä]mpfe|haltig)/i,
   dust: /(?:sanding|grinding|abrasion|dry)[\s-]*(?:and \w+ )?dust|dust (?:from|of|mask|hazard|is|may|when|generated|created|produced)|(?:inhal|breath)\w* (?:of |the |any )*(?:\w+ (?:and|or) )?(?:\w+ )?dust|schleifstaub|poussi[eè]res? de pon[cç]age|polvo de lijado/i,
   styrene: /styren\w*|styrol/i,
-  skin: /sensiti[sz]\w*|skin (?:irrit|contact|allerg|rash|sensi|burn)\w*|irritat\w+(?: to| of| the)?(?: eyes,?)?(?: and| or)? ?(?:the )?skin|allergic (?:skin )?reaction|contact with (?:the )?(?:eyes and |eyes or )?skin|hautkontakt|haut (?:reiz|sensi)\w*|dermatitis|corros\w+ to skin/i,
+  skin: /sensiti[sz]\w*|contains?[^.;]{0,60}\b(?:epox\w*|(?:poly)?amines?|(?:meth)?acrylates?)|skin (?:irrit|contact|allerg|rash|sensi|burn)\w*|irritat\w+(?: to| of| the)?(?: eyes,?)?(?: and| or)? ?(?:the )?skin|allergic (?:skin )?reaction|contact with (?:the )?(?:eyes and |eyes or )?skin|hautkontakt|haut (?:reiz|sensi)\w*|dermatitis|corros\w+ to skin/i,
 };
 
 /** A clause that warns: by where it stands, or by its words. */

@@ -50,6 +50,8 @@ const said: readonly (readonly [text: string, fact: string, value: unknown])[] =
   ['May cause an allergic skin reaction.', 'hazards', ['skin']],
   ['Avoid breathing sanding dust.', 'hazards', ['dust']],
   ['Organic peroxides are dangerous to the eyes.', 'hazards', ['peroxide']],
+  ['Contains epoxy resin and a polyamine.', 'hazards', ['skin']],
+  ['Epoxy primer for steel and aluminium.', 'hazards', null],
   ['Contains organic solvents, ventilate well.', 'hazards', ['solvent']],
   ['Dust free after 20 min. Flash point 23 °C.', 'hazards', null],
   // more wordings
@@ -108,6 +110,8 @@ const said: readonly (readonly [text: string, fact: string, value: unknown])[] =
   ['Thinner OT-2 (0.88 kg/L), maximum 8 % by volume', 'partDensities', { base: null, hardener: null, thinner: 880 }],
   ['Density: 1.15 kg/l', 'partDensities', null],
   ['Density of the mixture with hardener: 1.15 kg/l', 'partDensities', null],
+  ['Weight per gallon: base 11.2 lb/gal, converter 8.1 lb/gal', 'partDensities', { base: 1342.06, hardener: 970.6, thinner: null }],
+  ['Clean up with Reducer 612', 'cleaner', 'Reducer 612'],
   ['Clean gun with OT-2', 'cleaner', 'OT-2'],
   ['Clean tools immediately with thinner T4.', 'cleaner', 'thinner T4'],
   ['Clean up: Use thinner T-4 at once.', 'cleaner', 'thinner T-4'],

@@ -37,7 +37,7 @@ export function nameOf({ lines }: Paper, { clauses, style }: Spoken): Found<stri
           i * 0.8 +
           words -
           (size - 1) * 8 +
-          (/ltd|inc\b|gmbh|company|(?:coatings?|paints|finishes|lacquers|works)(?: \([^)]*\))?$|industries|division|group$/i.test(
+          (/ltd|inc\b|llc\b|plc\b|corp\b|corporation|gmbh|company|(?:coatings?|paints?|finishes|lacquers|works|products|chemicals?|supply|technologies)(?: \([^)]*\))?$|industries|division|group$/i.test(
             text,
           )
             ? 8

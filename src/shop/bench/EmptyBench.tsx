@@ -41,7 +41,7 @@ export function EmptyBench() {
         )}
       </div>
       <p className="text-sm">
-        The demo is a made-up tramway’s paint shop with eight jobs, each standing at a different stage.
+        The demo is a made-up tramway’s paint shop with jobs that each stand at a different stage.
       </p>
     </EmptyState>
   );
