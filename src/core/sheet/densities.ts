@@ -13,7 +13,7 @@ const parts = [
 ] as const;
 
 /** Whose density it is: by the words right before it, else by its column, else by its row. */
-function whose({ quantity, after, clause: { text, label, column } }: Claim): keyof PartDensities | undefined {
+export function whose({ quantity, after, clause: { text, label, column } }: Claim): keyof PartDensities | undefined {
   const before = text.slice(0, quantity.from).split(/[,;|]/).at(-1)?.toLowerCase() ?? '';
   const said = [before, after, column.toLowerCase(), label.toLowerCase()].find(
     (words) => ofMix.test(words) || parts.some(([, pattern]) => pattern.test(words)),

@@ -7,7 +7,7 @@ import { claimsIn, inOne } from './claims';
 import { cleanerOf } from './cleaner';
 import { clausesOf } from './clauses';
 import { issueOf } from './dates';
-import { partDensities } from './densities';
+import { partDensities, whose } from './densities';
 import { dewMarginOf } from './dew';
 import { forced } from './forced';
 import { guns } from './guns';
@@ -37,7 +37,12 @@ export function readSheet(paper: Paper): SheetReading {
     thinner: thinning(claims, spoken.clauses),
     band: band(spoken, claims),
     volumeSolids: ofMix(claims, 'solids', (value) => value > 0.03 && value <= 1),
-    density: ofMix(claims, 'density', (value) => value >= 600 && value <= 3500),
+    // What one part weighs is not what the mix does.
+    density: ofMix(
+      claims.filter((claim) => !whose(claim)),
+      'density',
+      (value) => value >= 600 && value <= 3500,
+    ),
     partDensities: partDensities(claims),
     voc: voc(claims),
     dry: film(claims, 'dry'),
