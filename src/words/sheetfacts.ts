@@ -133,7 +133,7 @@ const viscosityFacts = ({ target, viscosity, temperatureSlope }: Coating, units:
         { label: 'Unthinned, about', value: viscosity ? units.show('viscosity', viscosity) : 'not stated' },
         {
           label: 'Viscosity drops a degree',
-          value: temperatureSlope ? units.show('share', temperatureSlope) : 'not stated',
+          value: temperatureSlope ? units.show('temperatureSlope', temperatureSlope) : 'not stated',
         },
       ]
     : [{ label: 'Flow cup', value: 'none can judge it' }],

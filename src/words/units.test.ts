@@ -12,6 +12,12 @@ describe('units on screen', () => {
   it('shows ranges with one unit at the end', () => {
     expect(plain(metric.range('film', 25e-6, 35e-6))).toBe('25–35 µm');
     expect(plain(us.range('temperature', 291.15, 303.15))).toBe('64.4–86 °F');
+    expect(plain(metric.range('pressure', 0.7e5, 0.7e5))).toBe('0.70 bar');
+  });
+
+  it('tells how much a degree takes by the degrees of the shop', () => {
+    expect(plain(metric.show('temperatureSlope', 0.06))).toBe('6.0 %/°C');
+    expect(plain(us.show('temperatureSlope', 0.06))).toBe('3.3 %/°F');
   });
 
   it('says a refusal in the user’s units', () => {

@@ -33,7 +33,8 @@ export function unitsOf(system: UnitSystem): Units {
       // The unit is said once: both are told in it.
       const unit = options?.unit ?? unitTogether(quantity, [min, max], system);
       const asked = unit === unitIn(quantity, system).id ? options : { unit };
-      return `${format(quantity, min, system, asked).number}–${showIn(quantity, max, asked)}`;
+      const [low, high] = [min, max].map((each) => format(quantity, each, system, asked).number);
+      return low === high ? showIn(quantity, max, asked) : `${low}–${showIn(quantity, max, asked)}`;
     },
     says: ({ says, quantity, value, min, max }) =>
       says.replace(/\{(value|min|max)\}/g, (_, which: 'value' | 'min' | 'max') => {

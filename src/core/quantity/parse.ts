@@ -196,6 +196,7 @@ const customary = [
   'lb',
   'psi',
   '°F',
+  '%/°F',
   'ft²',
   'in/s',
   'ft/s',

@@ -343,6 +343,16 @@ export const quantities = {
     us: '%',
     units: [unit('%', 0.01, 1, ['percent', 'pct', 'per cent'])],
   },
+  /** How much of something a degree takes: the degrees of a US shop are the smaller ones. */
+  temperatureSlope: {
+    name: 'share a degree',
+    metric: '%/°C',
+    us: '%/°F',
+    units: [
+      unit('%/°C', 0.01, 1, ['%/C', '%/K', '% per °C', '% per K']),
+      unit('%/°F', 0.018, 1, ['%/F', '% per °F']),
+    ],
+  },
   angle: {
     name: 'angle',
     metric: '°',

@@ -143,7 +143,7 @@ function Evidence() {
       )}
       {thin.law && (
         <p className="text-xs text-ink-soft">
-          Temperature: <Printed figure={amount('share', thin.law.slope)} /> of viscosity a degree,{' '}
+          Temperature: viscosity drops <Printed figure={amount('temperatureSlope', thin.law.slope)} />,{' '}
           {lawWords[thin.law.from]}. Warm thin paint is not thinned paint.
         </p>
       )}
