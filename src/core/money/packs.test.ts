@@ -36,6 +36,13 @@ describe('packs for a need', () => {
         price: 9 * need,
         left: expect.closeTo(0, 12),
       });
+    // Divided into steps, a can counts for a little less than it holds: the one too many is put back.
+    const near = [
+      { volume: litre, price: 10 },
+      { volume: 0.9463 * litre, price: 50 },
+    ];
+    expect(bought(7 * litre, near, 'cheapest')).toMatchObject({ packs: [{ count: 7 }], price: 70 });
+    expect(bought(7.5 * litre, near, 'cheapest')).toMatchObject({ packs: [{ count: 8 }], price: 80 });
     // Sizes with no measure in common, and a need of thousands of the smallest.
     const odd = [0.9463, 1, 3.7854, 0.0137].map((each) => ({ volume: each * litre, price: each }));
     const { packs, volume } = bought(60.01 * litre, odd, 'least-left');
