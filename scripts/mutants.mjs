@@ -21,7 +21,7 @@ const groups = [
     killers: ['src/facts/job/permission'],
   },
   { name: 'legal', paths: ['src/core/operating/verdict.ts', 'src/core/mixing/asapplied.ts'], killers: [] },
-  { name: 'money', paths: ['src/core/care/runningon.ts'], killers: [] },
+  { name: 'money', paths: ['src/core/money', 'src/core/care/runningon.ts'], killers: [] },
   {
     name: 'limits',
     paths: [
