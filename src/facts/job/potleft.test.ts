@@ -8,7 +8,7 @@ import {
   start,
   ticked,
 } from '../../../tests/fixtures/job';
-import { enough, potLeft } from './potleft';
+import { enough, potLeft, potNow } from './potleft';
 
 const [one, two] = ['lacquer-1', 'lacquer-2'];
 
@@ -41,6 +41,26 @@ describe('what a pot has left for a coat', () => {
     const fresh = potLeft(seen(again), two)!;
     expect(fresh.left).toBeGreaterThan(fresh.wants);
     expect(seen(again).permission.items.find(({ id }) => id === 'mix')?.met).toBe(true);
+  });
+
+  it('used up by a coat it calls nobody to stir it or to time it', () => {
+    const small = logged(
+      ticked(readyToSpray()),
+      [-22, { type: 'discard', batchId: 'b', why: 'Spilt' }],
+      [
+        -21,
+        { ...mixedLacquer, batchId: 'small', poured: [{ partId: 'base', mass: 0.2 }] } as typeof mixedLacquer,
+      ],
+    );
+    const calls = (view: ReturnType<typeof seen>) =>
+      view.timers.filter(({ id }) => id === 'stir' || id === 'retime').map(({ quiet }) => quiet === true);
+    const full = seen(small);
+    expect(potNow(full)).toMatchObject({ empty: false, gone: 0 });
+    expect(calls(full)).toContain(false);
+    const used = seen(logged(small, [-20, start(one)], [-10, end(one)]));
+    expect(potNow(used)).toMatchObject({ empty: true, left: 0 });
+    expect(calls(used).length).toBeGreaterThan(0);
+    expect(calls(used)).not.toContain(false);
   });
 
   it('says nothing without a mix', () => {

@@ -1,4 +1,5 @@
 import { isRefusal } from '@/core/refusal';
+import type { BatchState } from './batch';
 import { everyEntry, moment, ofType } from './entries';
 import type { JobView } from './view';
 
@@ -33,10 +34,13 @@ type Looked = Pick<JobView, 'work' | 'mix' | 'supply' | 'spray'>;
  *
  * @returns none without a mix
  */
-export function potNow({ work, mix, supply, spray }: Looked): PotNow | undefined {
-  const { batch } = mix;
-  const entry = batch && ofType(everyEntry(work), 'mixed').findLast(({ batchId }) => batchId === batch.id);
-  if (!batch || !entry) return undefined;
+export const potNow = ({ mix, ...looked }: Looked): PotNow | undefined =>
+  mix.batch && holds(mix.batch, looked);
+
+/** What a pot holds now; nothing of one that nobody mixed. */
+export function holds(batch: BatchState, { work, supply, spray }: Omit<Looked, 'mix'>): PotNow | undefined {
+  const entry = ofType(everyEntry(work), 'mixed').findLast(({ batchId }) => batchId === batch.id);
+  if (!entry) return undefined;
   const since = moment(entry);
   const gone = spray.coats
     .filter(

@@ -3,10 +3,12 @@ import type { BatchState } from './batch';
 import type { CleanView } from './clean';
 import { lastOf, liveEntries, moment } from './entries';
 import { layerOf } from './layers';
+import { holds } from './potleft';
 import type { Permission } from './permission';
 import { extractionUntil } from './runon';
 import type { Worked } from './worked';
 import type { SprayView } from './spray';
+import type { SupplyView } from './supply';
 
 export interface Timer {
   readonly id:
@@ -51,7 +53,8 @@ export function timersOf(
   guns: readonly CleanView[],
   pots: readonly BatchState[],
   shop: Shop,
-  spray: Pick<SprayView, 'recoat' | 'next' | 'running' | 'touch' | 'coats' | 'due'>,
+  spray: SprayView,
+  supply: SupplyView,
   now: number,
 ): Timer[] {
   const sprayed = job.layers.filter(({ coats }) => coats.length > 0);
@@ -59,8 +62,10 @@ export function timersOf(
     ...filmTimers(job, spray),
     ...pots.flatMap((batch) => {
       const layer = layerOf(job, batch.layerId);
-      // What no coat waits for is not stirred or timed; it still gels.
-      const wanted = spray.coats.some(({ coat, state }) => coat.layerId === layer.id && state !== 'done');
+      // What no coat waits for, or the coats used up, is not stirred or timed; what of it is left still gels.
+      const wanted =
+        spray.coats.some(({ coat, state }) => coat.layerId === layer.id && state !== 'done') &&
+        !holds(batch, { work: job, supply, spray })?.empty;
       return potTimers(job, layer, batch, shop)
         .filter(({ id }) => wanted || id !== 'stir-on')
         .map((timer) => (wanted || timer.id === 'pot-life' ? timer : { ...timer, quiet: true }))

@@ -159,7 +159,7 @@ export function jobView(
     ...views,
     ...(other ? { otherInGun: other } : {}),
     pots,
-    timers: timersOf(work, guns, pots, shop, spray, now),
+    timers: timersOf(work, guns, pots, shop, spray, supply, now),
     done,
     current: currentStage(views, done, work, now),
   };
