@@ -411,21 +411,24 @@ function mixedLine(view: JobView, batch: BatchState, because: readonly Fact[], u
     const left = `About ${units.show('volume', now.left)} left`;
     return {
       big: units.parts('volume', now.left),
-      says: pot
-        ? `${left} in the pot. ${next?.coat.name} takes ${units.show('volume', pot.wants)}.`
-        : now.empty
-          ? 'The pot should be used up.'
-          : `${left} over. No coat to come takes it.`,
+      says: now.spraying
+        ? `${left} in the pot as this coat began.`
+        : pot
+          ? `${left} in the pot. ${next?.coat.name} takes ${units.show('volume', pot.wants)}.`
+          : now.empty
+            ? 'The pot should be used up.'
+            : `${left} over. No coat to come takes it.`,
       detail: `Of ${units.show('volume', applied.volume)} mixed, by what the coats since should have taken: an estimate.`,
-      tone: pot ? 'good' : 'plain',
+      tone: pot || now.spraying ? 'good' : 'plain',
       because: facts,
-      tap: !pot
-        ? now.empty
-          ? used
-          : go('clean', 'Go to Clean')
-        : view.done.has('thin')
-          ? go('spray', 'Go to Spray')
-          : go('thin', 'Go to Thin'),
+      tap:
+        !pot && !now.spraying
+          ? now.empty
+            ? used
+            : go('clean', 'Go to Clean')
+          : view.done.has('thin')
+            ? go('spray', 'Go to Spray')
+            : go('thin', 'Go to Thin'),
       otherwise: discard('Discard this mix', 'Discarded by hand'),
     };
   }

@@ -111,7 +111,7 @@ function mix(view: JobView, units: Units): Said {
         value: left.left,
         fact: 'pot.left' as const,
       };
-      return pot
+      return pot || left.spraying
         ? { ...used, state: 'left in the pot', tone: 'good' }
         : { ...used, state: left.empty ? 'used up' : 'left over', tone: 'plain' };
     }

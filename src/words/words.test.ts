@@ -354,6 +354,15 @@ describe('Spray says', () => {
       tone: 'good',
       says: expect.stringMatching(/^About [\d.]+ m?L left in the pot\. Lacquer 2 takes [\d.]+ m?L\.$/),
     });
+    // While the last coat goes on what it takes is not left over, nor gone.
+    const going = seen(logged(small, [50, start('lacquer-2')]), { minutes: 52 });
+    expect(cell(going, 'mix')).toMatchObject({ tone: 'good', state: 'left in the pot' });
+    expect(cell(going, 'mix').figure.value).toBe(cell(left, 'mix').figure.value);
+    expect(line(going, 'mix')).toMatchObject({
+      tone: 'good',
+      says: expect.stringMatching(/^About [\d.]+ m?L left in the pot as this coat began\.$/),
+      tap: { says: 'Go to Spray' },
+    });
     const both = seen(logged(small, [50, start('lacquer-2')], [55, end('lacquer-2')]), { minutes: 60 });
     expect(cell(both, 'mix')).toMatchObject({ tone: 'plain', state: 'left over' });
     // Two coats took all there was: nothing is left over, and it is said that it is gone.

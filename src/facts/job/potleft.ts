@@ -7,8 +7,10 @@ import type { JobView } from './view';
 export interface PotNow {
   /** m³ */
   readonly left: number;
-  /** m³ that the coats took. */
+  /** m³ that the coats that are on took. */
   readonly gone: number;
+  /** A coat goes on out of it just now: what it takes is known when it ends. */
+  readonly spraying: boolean;
   /** Nothing worth a can is left. */
   readonly empty: boolean;
 }
@@ -42,14 +44,16 @@ export function holds(batch: BatchState, { work, supply, spray }: Omit<Looked, '
   const entry = ofType(everyEntry(work), 'mixed').findLast(({ batchId }) => batchId === batch.id);
   if (!entry) return undefined;
   const since = moment(entry);
-  const gone = spray.coats
-    .filter(
-      ({ coat, started }) => coat.layerId === batch.layerId && started !== undefined && started >= since,
-    )
+  const own = spray.coats.filter(
+    ({ coat, started }) => coat.layerId === batch.layerId && started !== undefined && started >= since,
+  );
+  const gone = own
+    .filter(({ state }) => state === 'done')
     .reduce((sum, { coat }) => sum + (supply.takes.get(coat.id) ?? 0), 0);
   const { volume } = batch.applied;
   const left = Math.max(volume - gone, 0);
-  return { left, gone, empty: left < clings * volume };
+  const spraying = own.some(({ state }) => state === 'running');
+  return { left, gone, spraying, empty: !spraying && left < clings * volume };
 }
 
 /**
