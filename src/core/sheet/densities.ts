@@ -13,7 +13,7 @@ const parts = [
 ] as const;
 
 /** Whose density it is: by the words right before it, else by its column, else by its row. */
-export function whose({ quantity, after, clause: { text, label, column } }: Claim): keyof PartDensities | undefined {
+function whose({ quantity, after, clause: { text, label, column } }: Claim): keyof PartDensities | undefined {
   const before = text.slice(0, quantity.from).split(/[,;|]/).at(-1)?.toLowerCase() ?? '';
   const said = [before, after, column.toLowerCase(), label.toLowerCase()].find(
     (words) => ofMix.test(words) || parts.some(([, pattern]) => pattern.test(words)),
@@ -21,6 +21,13 @@ export function whose({ quantity, after, clause: { text, label, column } }: Clai
   if (said === undefined || ofMix.test(said)) return undefined;
   return parts.find(([, pattern]) => pattern.test(said))?.[0];
 }
+
+/**
+ * Densities that are said of no part: what one part weighs is not what the mix does.
+ *
+ * Source: the words of product sheets
+ */
+export const ofNoPart = (claims: readonly Claim[]): Claim[] => claims.filter((claim) => !whose(claim));
 
 /**
  * Densities of the parts of a mix and of its thinner, kg/m³, where the sheet states them apart from the mix.

@@ -110,6 +110,7 @@ const said: readonly (readonly [text: string, fact: string, value: unknown])[] =
   ['Thinner OT-2 (0.88 kg/L), maximum 8 % by volume', 'partDensities', { base: null, hardener: null, thinner: 880 }],
   ['Density: 1.15 kg/l', 'partDensities', null],
   ['Density of the mixture with hardener: 1.15 kg/l', 'partDensities', null],
+  ['Weight per gallon: base 11.2 lb/gal, converter 8.1 lb/gal', 'density', null],
   ['Weight per gallon: base 11.2 lb/gal, converter 8.1 lb/gal', 'partDensities', { base: 1342.06, hardener: 970.6, thinner: null }],
   ['Clean up with Reducer 612', 'cleaner', 'Reducer 612'],
   ['Clean gun with OT-2', 'cleaner', 'OT-2'],

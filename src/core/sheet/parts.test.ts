@@ -6,7 +6,7 @@ import { claimsIn, inOne, type Claim } from './claims';
 import { clausesOf, type Spoken } from './clauses';
 import { cleanerOf } from './cleaner';
 import { issueOf } from './dates';
-import { partDensities } from './densities';
+import { ofNoPart, partDensities } from './densities';
 import { dewMarginOf } from './dew';
 import { coats, humidityMax, ofMix, voc } from './films';
 import { forced } from './forced';
@@ -38,6 +38,11 @@ const parts: Readonly<
     ({ paper, spoken }) => nameOf(paper, spoken),
     'Harbour topcoat 20',
   ],
+  'a title, and not who makes it': [
+    'HARBOUR MARINE PRODUCTS\nHarbour topcoat 20, grey\n\nTechnical data sheet',
+    ({ paper, spoken }) => nameOf(paper, spoken),
+    'Harbour topcoat 20, grey',
+  ],
   'a date of issue': [
     'Issued 3 May 2025, replaces 2 April 2023',
     ({ spoken }) => issueOf(spoken),
@@ -57,6 +62,11 @@ const parts: Readonly<
     'Density part A: 1.32 kg/L\nDensity part B: 1.02 kg/L',
     ({ claims }) => partDensities(claims),
     { base: 1320, hardener: 1020 },
+  ],
+  'the density of no part': [
+    'Density part A: 1.32 kg/L\nDensity, mixed: 1.26 kg/L',
+    ({ claims }) => ofMix(ofNoPart(claims), 'density', (value) => value < 1400),
+    1260,
   ],
   'how many coats': ['Number of coats: 2', ({ claims }) => coats(claims), { min: 2, max: 2 }],
   'the dampest air': ['Relative humidity: max. 80 %', ({ claims }) => humidityMax(claims), 0.8],

@@ -7,7 +7,7 @@ import { claimsIn, inOne } from './claims';
 import { cleanerOf } from './cleaner';
 import { clausesOf } from './clauses';
 import { issueOf } from './dates';
-import { partDensities, whose } from './densities';
+import { ofNoPart, partDensities } from './densities';
 import { dewMarginOf } from './dew';
 import { forced } from './forced';
 import { guns } from './guns';
@@ -37,12 +37,7 @@ export function readSheet(paper: Paper): SheetReading {
     thinner: thinning(claims, spoken.clauses),
     band: band(spoken, claims),
     volumeSolids: ofMix(claims, 'solids', (value) => value > 0.03 && value <= 1),
-    // What one part weighs is not what the mix does.
-    density: ofMix(
-      claims.filter((claim) => !whose(claim)),
-      'density',
-      (value) => value >= 600 && value <= 3500,
-    ),
+    density: ofMix(ofNoPart(claims), 'density', (value) => value >= 600 && value <= 3500),
     partDensities: partDensities(claims),
     voc: voc(claims),
     dry: film(claims, 'dry'),
