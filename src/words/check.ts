@@ -1,6 +1,7 @@
 import { readingsPerSpot, type Condition } from '@/core/quality';
 import { isRefusal } from '@/core/refusal';
-import type { JobView, OpenDefects, Standard, Unproven } from '@/facts/job';
+import { cureStageOf, type JobView, type OpenDefects, type Standard, type Unproven } from '@/facts/job';
+import { clockTime, clockTo } from './clock';
 import { jobFigure, reason, sheetFrom } from './figures';
 import type { Units } from './units';
 import { focus, go, log, plural, type Fact, type NextLine, type Tap } from './line';
@@ -113,7 +114,8 @@ export const standardTap = ({ asks, coatId }: Standard, yes: boolean): Tap =>
     yes,
   });
 
-export function checkLine({ check, job, spray, work }: JobView, units: Units): NextLine {
+export function checkLine(view: JobView, units: Units): NextLine {
+  const { check, job, spray, work, now } = view;
   const { verdict, spec, spots, wanted, taken, coatsOn, coatsMeasured, layersMeasured, standard } = check;
   const because: Fact[] = [
     {
@@ -161,6 +163,17 @@ export function checkLine({ check, job, spray, work }: JobView, units: Units): N
       tone: 'care',
       because,
       tap: go('plan', 'Put the coats right', 'stack'),
+    };
+  const { stage, hardens } = cureStageOf(view);
+  if (taken === 0 && hardens !== undefined && (stage === 'wet' || stage === 'tacky'))
+    return {
+      big: { number: clockTo(hardens, now), unit: 'to dry' },
+      says: `Measure from ${clockTime(hardens, now)}: the film is soft until then.`,
+      detail:
+        'A gauge sinks into it, reads thin and marks it. By its sheet’s times in this room: an estimate.',
+      tone: 'plain',
+      because,
+      tap: focus('reading', 'Enter readings'),
     };
   if (taken < wanted || isRefusal(verdict))
     return {

@@ -1,6 +1,6 @@
 import { celsius } from '@/core/climate';
 import { newShop, type Job, type NewEntry } from '@/records';
-import type { JobView, Stage } from '@/facts/job';
+import { cureStageOf, standsUntil, type JobView, type Stage } from '@/facts/job';
 import {
   airless,
   aJob,
@@ -509,6 +509,21 @@ describe('Check says', () => {
       tone: 'good',
     });
     expect(cell(pass, 'check')).toMatchObject({ number: '29 µm', state: 'passes' });
+  });
+
+  it('from when it is hard: a gauge sinks into a soft film; one that is measured already is measured on', () => {
+    const soft = seen(on, { minutes: -280 });
+    const hardens = cureStageOf(soft).hardens!;
+    expect(line(soft, 'check')).toMatchObject({
+      big: { unit: 'to dry' },
+      says: expect.stringMatching(/^Measure from .*: the film is soft until then\.$/),
+      tap: { says: 'Enter readings' },
+    });
+    expect(standsUntil(soft)).toBeLessThanOrEqual(hardens);
+    const later = (hardens - soft.now) / 60_000 - 280;
+    expect(line(seen(on, { minutes: later - 1 }), 'check').says).toMatch(/^Measure from/);
+    expect(line(seen(on, { minutes: later + 1 }), 'check').says).toMatch(/^Take 3 readings at spot 1/);
+    expect(line(seen(readings([29]), { minutes: -270 }), 'check').says).toMatch(/^Take 3 readings/);
   });
 
   it('says so where the coats aim at what their sheet forbids: nothing can be judged by that', () => {

@@ -1,5 +1,6 @@
 import { closesAt, hardAt, opensByClock } from '@/core/schedule';
 import { pressingBefore } from './clean';
+import { cureStageOf } from './curestage';
 import { lingers } from './timers';
 import type { JobView } from './view';
 
@@ -11,7 +12,8 @@ const nextMidnight = (now: number): number => (Math.floor(now / 86_400_000) + 1)
  * card’s age, a reading of the room, a tick, the edges of a recoat window, a mix that sets, a day’s end. Between two of them a job seen anew is the job
  * as it was seen; only countdowns run on, and those are moments.
  */
-export function deadlinesOf({ thin, set, spray, guns, pots, permission, timers, now }: JobView): number[] {
+export function deadlinesOf(view: JobView): number[] {
+  const { thin, set, spray, guns, pots, permission, timers, now } = view;
   const { recoat, film, work } = spray;
   const edges: (number | undefined)[] = [
     thin.batch?.useBefore,
@@ -21,6 +23,7 @@ export function deadlinesOf({ thin, set, spray, guns, pots, permission, timers, 
       cleanBy === undefined ? undefined : cleanBy - pressingBefore,
     ]),
     set.cardUntil,
+    cureStageOf(view).hardens,
     recoat?.opens,
     recoat && 'closes' in recoat ? recoat.closes : undefined,
     ...work.map(({ until }) => until),
