@@ -251,5 +251,10 @@ export const coatingCareFields: readonly FieldRow[] = [
 
 export const viscosityFields: readonly FieldRow[] = [
   { name: 'viscosity', label: 'Unthinned, about', quantity: 'viscosity', expects: [10e-6, 1e-3] },
-  { name: 'temperatureSlope', label: 'Viscosity drops a degree', quantity: 'temperatureSlope', expects: [0.015, 0.09] },
+  {
+    name: 'temperatureSlope',
+    label: 'Viscosity drops a degree',
+    quantity: 'temperatureSlope',
+    expects: [0.015, 0.09],
+  },
 ];
