@@ -1,7 +1,7 @@
 import { readingsPerSpot, type Condition } from '@/core/quality';
 import { isRefusal } from '@/core/refusal';
 import { cureStageOf, type JobView, type OpenDefects, type Standard, type Unproven } from '@/facts/job';
-import { clockTime, clockTo } from './clock';
+import { clockTime, timeOfDay } from './clock';
 import { jobFigure, reason, sheetFrom } from './figures';
 import type { Units } from './units';
 import { focus, go, log, plural, type Fact, type NextLine, type Tap } from './line';
@@ -167,7 +167,7 @@ export function checkLine(view: JobView, units: Units): NextLine {
   const { stage, hardens } = cureStageOf(view);
   if (taken === 0 && hardens !== undefined && (stage === 'wet' || stage === 'tacky'))
     return {
-      big: { number: clockTo(hardens, now), unit: 'to dry' },
+      big: { number: timeOfDay(hardens), unit: 'dry' },
       says: `Measure from ${clockTime(hardens, now)}: the film is soft until then.`,
       detail:
         'A gauge sinks into it, reads thin and marks it. By its sheet’s times in this room: an estimate.',

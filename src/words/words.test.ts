@@ -1,6 +1,7 @@
 import { celsius } from '@/core/climate';
 import { newShop, type Job, type NewEntry } from '@/records';
 import { cureStageOf, standsUntil, type JobView, type Stage } from '@/facts/job';
+import { timeOfDay } from './clock';
 import {
   airless,
   aJob,
@@ -515,7 +516,7 @@ describe('Check says', () => {
     const soft = seen(on, { minutes: -280 });
     const hardens = cureStageOf(soft).hardens!;
     expect(line(soft, 'check')).toMatchObject({
-      big: { unit: 'to dry' },
+      big: { number: timeOfDay(hardens), unit: 'dry' },
       says: expect.stringMatching(/^Measure from .*: the film is soft until then\.$/),
       tap: { says: 'Enter readings' },
     });
