@@ -12,6 +12,11 @@ const places = [
 
 const found = () => places.find((place) => place && fs.existsSync(place));
 
+/** The browser that pictures are taken with: the one without windows sets letters on whole pixels. */
+export const drawingChromium = () =>
+  [process.env.CHROMIUM, '/usr/bin/chromium'].find((place) => place && fs.existsSync(place)) ??
+  ensureChromium();
+
 /** The browser that the tests drive; installs Debian's when there is none. Undefined when it cannot. */
 export function ensureChromium() {
   const there = found();

@@ -1,7 +1,7 @@
 import { spawn } from 'node:child_process';
 import fs from 'node:fs';
 import puppeteer from 'puppeteer-core';
-import { ensureChromium } from './chromium.mjs';
+import { drawingChromium } from './chromium.mjs';
 
 /** Waits until the application answers. */
 export async function untilUp(address) {
@@ -25,7 +25,7 @@ export async function visit(port, task) {
   const address = `http://localhost:${port}`;
   await untilUp(address);
   const args = JSON.parse(fs.readFileSync(new URL('./chromium-args.json', import.meta.url), 'utf8'));
-  const browser = await puppeteer.launch({ executablePath: ensureChromium(), args });
+  const browser = await puppeteer.launch({ executablePath: drawingChromium(), args });
   try {
     const page = await browser.newPage();
     await page.setViewport({ width: 1280, height: 800 });
