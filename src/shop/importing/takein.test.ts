@@ -75,7 +75,7 @@ describe('photos in files', () => {
     await pictures.remove('p7');
     expect(await takeIn(second, await look(second, file), false)).toEqual({ records: 0 });
     expect(await second.picture('p7')).toBeDefined();
-  }, 120_000);
+  }, 300_000);
 
   it('a shop without photos leaves as plain JSON', async () => {
     const file = await out(await shopWith(0, memoryPictures()));
