@@ -32,17 +32,43 @@ interface DrawnAxis {
 const config: Partial<Config> = {
   displayModeBar: false,
   displaylogo: false,
-  responsive: true,
   staticPlot: true,
 };
 
-/** A Plotly chart. The library is fetched from our own files the first time one is drawn, and nowhere else. */
+/** As far below the screen as a chart begins to be drawn. */
+const ahead = '300px';
+
+/** Calls back as soon as an element is on the screen, nearly there, or printed. */
+function onceNear(element: Element, near: () => void): () => void {
+  const watcher = new IntersectionObserver(
+    (seen) => {
+      if (seen.some(({ isIntersecting }) => isIntersecting)) near();
+    },
+    { rootMargin: ahead },
+  );
+  watcher.observe(element);
+  window.addEventListener('beforeprint', near);
+  return () => {
+    watcher.disconnect();
+    window.removeEventListener('beforeprint', near);
+  };
+}
+
+/**
+ * A Plotly chart. The library is fetched from our own files the first time one is drawn, and nowhere else; a chart out of sight
+ * waits, since drawing one holds a slow phone up.
+ */
 export function Plot({ data, layout, label, height, figures = [], onPick }: Props) {
   const box = useRef<HTMLDivElement>(null);
   const [plotly, setPlotly] = useState<PlotLibrary>();
   const [missing, setMissing] = useState(false);
 
+  const [near, setNear] = useState(false);
+
+  useEffect(() => (box.current ? onceNear(box.current, () => setNear(true)) : undefined), []);
+
   useEffect(() => {
+    if (!near) return;
     let gone = false;
     void import('plotly.js-cartesian-dist-min').then(
       (loaded) => {
@@ -55,19 +81,23 @@ export function Plot({ data, layout, label, height, figures = [], onPick }: Prop
     return () => {
       gone = true;
     };
-  }, []);
+  }, [near]);
 
   useEffect(() => {
     const element = box.current;
     if (!plotly || !element) return;
-    void plotly.react(element, [...data] as Data[], { ...layout, height }, config);
+    void plotly.react(element, [...data] as Data[], { showlegend: false, ...layout, height }, config);
   }, [plotly, data, layout, height]);
 
   useEffect(() => {
     const element = box.current;
     if (!plotly || !element) return;
+    let drawn = element.clientWidth;
     const watcher = new ResizeObserver(() => {
-      if (element.offsetParent !== null) void plotly.Plots.resize(element);
+      // It also says how wide it is when it begins to watch, and the chart was drawn as wide just now.
+      if (element.offsetParent === null || element.clientWidth === drawn) return;
+      drawn = element.clientWidth;
+      void plotly.Plots.resize(element);
     });
     watcher.observe(element);
     return () => {

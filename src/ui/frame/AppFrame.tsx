@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useState, type ReactNode } from 'react';
+import { useDeferredValue, useEffect, useState, type ReactNode } from 'react';
 import { useShop, useShopState } from '@/store/hooks';
 import { StoreProvider } from '@/store/provider';
 import { useKeys } from './keys';
@@ -61,7 +61,8 @@ function Frame({ children }: { readonly children: ReactNode }) {
   const [safe] = useState(
     () => typeof location !== 'undefined' && new URLSearchParams(location.search).has('safe'),
   );
-  const ready = status === 'ready' && !starting;
+  // A step late on purpose: the whole screen is then built in short turns, and a slow phone answers in between.
+  const ready = useDeferredValue(status === 'ready' && !starting, false);
   useHeadingFocus(ready);
   useEffect(() => {
     // Only now: what it stores would keep the shop waiting.

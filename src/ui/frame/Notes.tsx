@@ -3,9 +3,11 @@
 import { useEffect, type CSSProperties } from 'react';
 import { toast, Toaster } from 'sonner';
 import { takeNotes } from '../notify';
+import { useHeightOf } from '../tall';
 
 /** Draws the passing notes. */
 export function Notes() {
+  const dock = useHeightOf('--dock') ?? 0;
   useEffect(
     () =>
       takeNotes(({ says, undo }) => {
@@ -18,10 +20,10 @@ export function Notes() {
     <Toaster
       // At the foot of the reasons: over neither the next line nor the strip, nor a field of the work.
       position="bottom-right"
-      offset={{ bottom: 'calc(var(--dock, 0px) + 12px)', right: 12 }}
+      offset={{ bottom: dock + 12, right: 12 }}
       // Its own sheet of styles sets another typeface.
       style={{ fontFamily: 'inherit', '--width': '296px' } as CSSProperties}
-      mobileOffset={{ bottom: 'calc(var(--dock, 0px) + 8px)' }}
+      mobileOffset={{ bottom: dock + 8 }}
       toastOptions={{
         style: {
           background: 'var(--ink)',

@@ -11,6 +11,7 @@ import { Parts } from '../Parts';
 import { Fold } from '../Fold';
 import { Printed } from '../Printed';
 import { useNarrow } from '../narrow';
+import { useHeightOf } from '../tall';
 import { plural } from '@/words/line';
 import { jobFigure } from '@/words/figures';
 import { wholeLine } from '@/words/remedies';
@@ -88,20 +89,21 @@ export function StageFrame<T extends string>({ stage, children, parts, part, bes
 /** The reasons, which follow the page: a column shorter than the work never leaves its place empty. */
 function Beside({ children }: { readonly children: ReactNode }) {
   const column = useRef<HTMLDivElement>(null);
+  const dock = useHeightOf('--dock');
   useEffect(() => {
     const { current } = column;
     if (!current) return;
-    const seen = new ResizeObserver(() => current.style.setProperty('--own', `${current.offsetHeight}px`));
+    const foot = dock === undefined ? '5rem' : `${dock}px`;
+    // A column longer than the screen is read to its end before it stands.
+    const seen = new ResizeObserver(() => {
+      current.style.top = `min(0px, calc(100dvh - ${foot} - ${current.offsetHeight}px))`;
+    });
     seen.observe(current);
     return () => seen.disconnect();
-  }, []);
+  }, [dock]);
   return (
     <aside aria-label="Because" className="border-t border-hairline bg-sheet lg:border-t-0">
-      <div
-        ref={column}
-        // A column longer than the screen is read to its end before it stands.
-        className="space-y-5 px-4 py-4 lg:sticky lg:top-[min(0px,calc(100dvh_-_var(--dock,5rem)_-_var(--own,0px)))]"
-      >
+      <div ref={column} className="space-y-5 px-4 py-4 lg:sticky">
         {children}
       </div>
     </aside>
