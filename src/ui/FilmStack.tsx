@@ -123,6 +123,10 @@ export function FilmStack({
               y={y(onDry + next.wet) + 11}
               textAnchor="end"
               className="fill-ink text-[12px]"
+              // The edge of a coat that lies just there stops short of the letters.
+              stroke="var(--sheet)"
+              strokeWidth={4}
+              paintOrder="stroke"
             >
               wet <Printed as="tspan" figure={coatFigure(work, 'coat.wet', next.coat, next.wet)} />
             </text>

@@ -1,5 +1,5 @@
 import { showDuration, type FormatOptions, type QuantityId } from '@/core/quantity';
-import type { SheetFact, SheetFacts } from '@/core/sheet';
+import type { FilmRead, SheetFact, SheetFacts } from '@/core/sheet';
 import { gunWords } from '@/records/rigwords';
 import { chemistryWords } from './care';
 import { cupName } from './cup';
@@ -32,6 +32,7 @@ export const sheetFactWords: Record<SheetFact, string> = {
   guns: 'Guns',
   air: 'Air',
   part: 'Part',
+  humidityMin: 'Humidity at least',
   humidityMax: 'Humidity at most',
   dewMargin: 'Above the dew point',
   stirEvery: 'Stir every',
@@ -52,6 +53,7 @@ const warningWords = {
   flammable: 'flammable',
   solvent: 'solvent vapour',
   dust: 'dust',
+  oil: 'self-heating rags',
   styrene: 'styrene',
   skin: 'skin sensitiser',
 };
@@ -101,9 +103,10 @@ export function sheetFactSays(fact: SheetFact, facts: SheetFacts, units: Units):
       return facts.voc === undefined ? '' : units.show('voc', facts.voc);
     case 'dry':
     case 'wet': {
-      const film = facts[fact];
+      const film: FilmRead | undefined = facts[fact];
       if (!film) return '';
-      return film.min === film.max ? units.show('film', film.max) : units.range('film', film.min, film.max);
+      const aim = film.aim === undefined ? '' : `, usually ${units.show('film', film.aim)}`;
+      return `${film.min === film.max ? units.show('film', film.max) : units.range('film', film.min, film.max)}${aim}`;
     }
     case 'coats':
       return coats ? (coats.min === coats.max ? String(coats.min) : `${coats.min} to ${coats.max}`) : '';
@@ -126,8 +129,11 @@ export function sheetFactSays(fact: SheetFact, facts: SheetFacts, units: Units):
         ? `at least ${units.show('temperature', limits.min)}`
         : units.range('temperature', limits.min, limits.max);
     }
-    case 'humidityMax':
-      return facts.humidityMax === undefined ? '' : percent(facts.humidityMax);
+    case 'humidityMin':
+    case 'humidityMax': {
+      const damp = facts[fact];
+      return damp === undefined ? '' : percent(damp);
+    }
     case 'dewMargin':
       return facts.dewMargin === undefined
         ? ''

@@ -55,6 +55,7 @@ export function factsAsJson(facts: SheetFacts): { readonly [key: string]: Json }
     guns: facts.guns?.map(gun) ?? null,
     air: span(facts.air),
     part: span(facts.part),
+    humidityMin: facts.humidityMin ?? null,
     humidityMax: facts.humidityMax ?? null,
     shelfLife: facts.shelfLife ?? null,
     cleaner: facts.cleaner ?? null,

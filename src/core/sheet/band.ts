@@ -133,7 +133,9 @@ function nearOf({ text, quantities }: Clause, quantity: Clause['quantities'][num
   if (at < 0) return text;
   const from = times[at - 1]?.to ?? 0;
   const to = times[at + 1]?.from ?? text.length;
-  return text.slice(from, to);
+  // What a semicolon parts is of the next number.
+  const before = text.slice(from, quantity.from).split(';').at(-1) ?? '';
+  return before + (text.slice(quantity.from, to).split(';')[0] ?? '');
 }
 
 /** A cup named a line away, where this one names none. */

@@ -23,7 +23,7 @@ const signs: readonly (readonly [Chemistry, RegExp])[] = [
 ];
 /** A binder named for what it goes over, or is not to meet, is another product’s. */
 const another =
-  /(?:over|on|onto|to|with|compatible|not|old|existing|previous|after|before|primer|topcoat|top coat) (?:\w+ ){0,3}$/i;
+  /\b(?:over|on|onto|to|with|compatible|not|old|existing|previous|after|before|primer|topcoat|top coat) (?:\w+ ){0,3}$/i;
 
 /**
  * What the product is by its own words, near the top of its paper.

@@ -137,13 +137,14 @@ export function claimsIn(clause: Clause): Claim[] {
       told ??
       (families.length === 1 ? families[0]?.id : undefined) ??
       families.find((each) => each.from >= quantity.to && each.from - quantity.to < 20)?.id;
-    const id = best && best.cost <= farthest ? best.id : unnamed(quantity, family);
+    const named = best && best.cost <= farthest ? best.id : unnamed(quantity, family);
+    const id = solidsBy(named, `${quantity.unit} ${text.slice(quantity.to)}`);
     if (!id) continue;
     claims.push({
       id,
       quantity,
       clause,
-      cost: best?.id === id ? best.cost : labelCost,
+      cost: best && best.id === named ? best.cost : labelCost,
       before,
       after: (text.slice(quantity.to, to).split(/[,;|]/)[0] ?? '').toLowerCase(),
       near: `${label} | ${column} | ${before} | ${text.slice(quantity.to, to)}`.toLowerCase(),
@@ -151,6 +152,13 @@ export function claimsIn(clause: Clause): Claim[] {
     });
   }
   return claims;
+}
+
+/** “Solids 38 % by weight, 33 % by volume”: what stands behind a share says what it is of. */
+function solidsBy(id: Name['id'] | undefined, after: string): Name['id'] | undefined {
+  if (id !== 'solids' && id !== 'mass-solids') return id;
+  const [, by] = /^%?\s*\(?(?:by )?(vol|weight|mass|wt)/i.exec(after) ?? [];
+  return by === undefined ? id : /vol/i.test(by) ? 'solids' : 'mass-solids';
 }
 
 /** Lengths tell by their size what they cannot be. */
@@ -258,6 +266,57 @@ const ranged: readonly Claim['id'][] = [
   'coats',
 ];
 const [least, most] = [/^\W*min/i, /^\W*max/i];
+/** Rows say it at the end of their labels: “Dry film, minimum”. */
+const ends = {
+  least: /\bmin(?:imum)?\W*$/i,
+  most: /\bmax(?:imum)?\W*$/i,
+  usual: /\b(?:typical|normal|recommended|nominal|target|usual|standard)\W*$/i,
+};
+/** So many lines such rows lie apart. */
+const together = 3;
+
+/**
+ * Rows “minimum”, “typical” and “maximum” under one head are one range.
+ *
+ * Source: the words of product sheets
+ */
+export function rowsInOne(claims: readonly Claim[]): Claim[] {
+  const row = (claim: Claim, label: RegExp) =>
+    claims.find(
+      ({ id, clause, quantity }) =>
+        id === claim.id &&
+        clause.column === claim.clause.column &&
+        clause.heading === claim.clause.heading &&
+        clause.line !== claim.clause.line &&
+        Math.abs(clause.line - claim.clause.line) <= together &&
+        quantity.kind === claim.quantity.kind &&
+        label.test(clause.label),
+    );
+  // “100–200 µm (recommended 150 µm)” says both in one breath.
+  const around = (claim: Claim, of: Claim) =>
+    of !== claim &&
+    of.id === claim.id &&
+    of.clause === claim.clause &&
+    of.quantity.min < of.quantity.max &&
+    claim.quantity.min >= of.quantity.min &&
+    claim.quantity.max <= of.quantity.max;
+  const recommended = (claim: Claim) =>
+    /(?:recommended|typical\w*|normal\w*|nominal|usual\w*|target)\W*$/.test(claim.before);
+  return claims.flatMap((claim) => {
+    if (claim.id !== 'dry' && claim.id !== 'wet') return [claim];
+    const { label } = claim.clause;
+    if (recommended(claim) && claims.some((of) => around(claim, of))) return [];
+    const said = claims.find((each) => recommended(each) && around(each, claim))?.quantity;
+    if (said) return [{ ...claim, quantity: { ...claim.quantity, usual: (said.min + said.max) / 2 } }];
+    if ((ends.most.test(label) || ends.usual.test(label)) && row(claim, ends.least)) return [];
+    if (!ends.least.test(label)) return [claim];
+    const [upper, usual] = [row(claim, ends.most)?.quantity.max, row(claim, ends.usual)?.quantity];
+    if (upper === undefined || upper < claim.quantity.min) return [claim];
+    const aim = usual && (usual.min + usual.max) / 2;
+    const inside = aim !== undefined && aim >= claim.quantity.min && aim <= upper;
+    return [{ ...claim, quantity: { ...claim.quantity, max: upper, ...(inside ? { usual: aim } : {}) } }];
+  });
+}
 
 /**
  * Columns “min.” and “max.” of one row are one range.

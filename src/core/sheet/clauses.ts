@@ -93,7 +93,7 @@ export function clausesOf({ lines }: Paper): Spoken {
           .map(({ text: own }) => temperatureOf(own, style))
           .find((own) => own !== undefined);
         const label = table.labelled ? rowLabel(cells[0]?.text ?? '') : '';
-        const unit = cells.find((cell) => /^units?$/i.test(headOver(table.heads, cell, cells)));
+        const unit = cells.find((cell) => /^units?(?:$|\W)/i.test(headOver(table.heads, cell, cells)));
         for (const cell of table.labelled ? cells.slice(1) : cells) {
           if (cell === unit) continue;
           const head = headOver(table.heads, cell, cells);
@@ -163,10 +163,16 @@ function sayPlain(line: number, part: string, say: Say): void {
   else say(line, '', '', part);
 }
 
+const namesRatio = /ratio|mischungsverh|proporci|rapport de m/i;
+
 /** A row without a head above it: what its first cell names, said by the others; or several such side by side. */
 function rowsOf(lines: readonly Line[], i: number, style: NumberStyle, say: Say): number {
   const cells = lines[i]?.cells ?? [];
-  const starts = cells.flatMap((cell, at) => (at === 0 || opens(cell, cells[at + 1], style) ? [at] : []));
+  // “Mixing ratio | Liquid : Powder | 28 : 72”: the names of the parts begin no row of their own.
+  const ratio = namesRatio.test(cells[0]?.text ?? '');
+  const starts = cells.flatMap((cell, at) =>
+    at === 0 || (!ratio && opens(cell, cells[at + 1], style)) ? [at] : [],
+  );
   for (const [k, from] of starts.entries()) {
     const own = cells.slice(from, starts[k + 1] ?? cells.length);
     const [first, ...rest] = own;
@@ -187,12 +193,16 @@ function rowsOf(lines: readonly Line[], i: number, style: NumberStyle, say: Say)
     // What is wrapped below stands under the value, with nothing under its label.
     let said = rest.map(({ text }) => text).join(' | ');
     let last = i;
+    const further: string[] = [];
     if (starts.length === 1)
       while (wrapsUnder(lines[last + 1], rest[0])) {
         last += 1;
-        said += ` ${lines[last]?.cells.map(({ text }) => text).join(' ') ?? ''}`;
+        const more = lines[last]?.cells.map(({ text }) => text).join(' ') ?? '';
+        // Another gun under the first is of its own.
+        if (familyNamed(said) && familyNamed(more.slice(0, 24))) further.push(more);
+        else said += ` ${more}`;
       }
-    for (const part of sentences(said)) say(i, label, '', part);
+    for (const part of [said, ...further].flatMap(sentences)) say(i, label, '', part);
     if (last > i) return last;
   }
   return i;
@@ -288,6 +298,11 @@ function tableAt(lines: readonly Line[], at: number, style: NumberStyle): Table 
     (stands || (bodies.length === 1 && first !== undefined && factNamed(first.text)))
   )
     return undefined;
+  // “Type | long-oil alkyd, solvent thinned” is told, and heads nothing.
+  if (kind === 'facts' && bodies.length === 1 && /,/.test(bodies[0]?.text ?? '')) return undefined;
+  // “Thinner / cleaner | Thinner 420” says what it is called; it heads no column.
+  if (kind === 'facts' && first !== undefined && bodies.length === 1 && sameFact(first.text, bodies[0]?.text))
+    return undefined;
   // Columns of facts without labels before the rows: “Pot life | Flash | Recoat” over “4 h | 10 min | 30 min”.
   if (kind === 'facts') {
     const values = rows.filter(({ cells }) =>
@@ -320,6 +335,11 @@ function goesOn(
   const moved = said.map((cell, i) => ({ ...cell, text: temperatures[i]?.text ?? '' }));
   return { heads: moved, rows: [{ cells, at }], last: at, labelled: true };
 }
+
+const sameFact = (label: string, text = ''): boolean => {
+  const named = mentionsIn(label).map(({ id }) => id);
+  return mentionsIn(text).some(({ id }) => named.includes(id));
+};
 
 const ofTemperature = ['air', 'surface', 'storage', 'flash-point', 'service', 'bake', 'dew'];
 
@@ -494,13 +514,17 @@ const shortForm =
   /(?:^|[\s(])(?:i\.e|e\.g|approx|ca|m[aá]x|m[ií]n|no|nr|vol|wt|incl|rel|temp|cat|comp|resp|abt|z\.b|mind|env|r\.h)$/i;
 
 /** Sentences and bullets, each by itself. */
+/** “22-26 sec. Ford #4” */
+const ofCup = /^(?:Ford|DIN|ISO|Dip|No\.|#)/;
+
 function sentences(text: string): string[] {
   return text
     .split(/(?<=[a-zA-Zäöü%\d)²³"”])(?:[.!]\s+(?=[A-ZÄÖÜ¿0-9(])|;\s+(?=[A-ZÄÖÜ]))|\s*[•▪●]\s*|\.\s+(?=[A-Z])/)
     .reduce<string[]>((parts, part) => {
       const last = parts.at(-1);
       // A point behind a short form ends no sentence.
-      if (last !== undefined && shortForm.test(last)) parts[parts.length - 1] = `${last}. ${part}`;
+      if (last !== undefined && (shortForm.test(last) || (/\d\s*secs?$/i.test(last) && ofCup.test(part))))
+        parts[parts.length - 1] = `${last}. ${part}`;
       else parts.push(part);
       return parts;
     }, [])

@@ -15,6 +15,9 @@ const parts = [
 /** Whose density it is: by the words right before it, else by its column, else by its row. */
 function whose({ quantity, after, clause: { text, label, column } }: Claim): keyof PartDensities | undefined {
   const before = text.slice(0, quantity.from).split(/[,;|]/).at(-1)?.toLowerCase() ?? '';
+  // “A 1.45 g/cm³ | B 0.98 g/cm³”
+  const [, letter] = /^[\s(]*([ab])[\s):]*$/.exec(before) ?? [];
+  if (letter) return letter === 'a' ? 'base' : 'hardener';
   const said = [before, after, column.toLowerCase(), label.toLowerCase()].find(
     (words) => ofMix.test(words) || parts.some(([, pattern]) => pattern.test(words)),
   );

@@ -2,7 +2,7 @@ import type { Claim } from './claims';
 import type { Spoken } from './clauses';
 import { best, type Found } from './choose';
 import { besideUsual } from './times';
-import type { Span } from './reading';
+import type { FilmRead, Span } from './reading';
 
 /** No coat is thicker, m: gel coat and elastomers stay below it. */
 const thickest = 4e-3;
@@ -14,7 +14,7 @@ const whole = /total|system|overall|all coats|complete|(?:two|three|four|[2-6]) 
  *
  * Source: the words of product sheets
  */
-export function film(claims: readonly Claim[], id: 'dry' | 'wet'): Found<Span> | undefined {
+export function film(claims: readonly Claim[], id: 'dry' | 'wet'): Found<FilmRead> | undefined {
   const own = claims.filter(
     ({ id: of, quantity }) =>
       of === id && quantity.kind === 'length' && quantity.max < thickest && quantity.unit !== 'm',
@@ -30,7 +30,7 @@ export function film(claims: readonly Claim[], id: 'dry' | 'wet'): Found<Span> |
         (/\b(?:at|for) (?:a )?$/.test(near.split('|')[2]?.trimEnd() + ' ') ? 3 : 0)
       );
     },
-    ({ quantity: { min, max } }) => ({ min, max }),
+    ({ quantity: { min, max, usual } }) => ({ min, max, ...(usual === undefined ? {} : { aim: usual }) }),
   );
 }
 
@@ -103,12 +103,17 @@ export function ofMix(
         (/hardener|activator|component b|part b|thinner/.test(said) ? 6 : 0)
       );
     },
-    (claim) => (claim.quantity.kind === 'bare' ? middle(claim) * 1000 : middle(claim)),
+    scaled,
   );
   function scaled(claim: Claim) {
-    return claim.quantity.kind === 'bare' ? middle(claim) * 1000 : middle(claim);
+    if (claim.quantity.kind !== 'bare') return middle(claim);
+    // “Wt/gal: 8.6” is in pounds; another number alone is a specific gravity.
+    return middle(claim) * (/(?:per|\/)\s*(?:us )?gal/.test(claim.near) ? poundAGallon : 1000);
   }
 }
+
+/** kg/m³ */
+const poundAGallon = 0.45359237 / 3.785411784e-3;
 
 /**
  * VOC unreduced; a legal limit stands aside.
@@ -166,6 +171,26 @@ export function humidityMax(claims: readonly Claim[]): Found<number> | undefined
 }
 
 /**
+ * The lowest humidity the sheet allows: what cures by moisture needs some.
+ *
+ * Source: the words of product sheets
+ */
+export function humidityMin(claims: readonly Claim[]): Found<number> | undefined {
+  const own = claims.filter(({ id, quantity, near, clause }) => {
+    if (id !== 'humidity' || quantity.max > 1 || quantity.bound === 'max') return false;
+    if (/stor/.test(near)) return false;
+    if (quantity.min < quantity.max) return true;
+    // “Touch dry at 60 % and at least 20 °C: 30 min” says at what it was tested.
+    return quantity.bound === 'min' && clause.quantities.every(({ kind }) => kind !== 'time');
+  });
+  return best(
+    own,
+    () => 0,
+    ({ quantity }) => quantity.min,
+  );
+}
+
+/**
  * Between which temperatures of the air it is applied.
  *
  * Source: the words of product sheets
@@ -217,15 +242,17 @@ export function air(
  * Source: the words of product sheets
  */
 export function part(claims: readonly Claim[]): Found<{ min?: number; max?: number }> | undefined {
-  const own = claims.filter(
-    ({ id, quantity, near, clause }) =>
+  const own = claims.filter((claim) => {
+    const { id, quantity, near, clause } = claim;
+    return (
       id === 'surface' &&
       quantity.kind === 'temperature' &&
-      !/dew|taupunkt|ros[ée]e|roc[ií]o/.test(`${near} ${clause.text.toLowerCase()}`) &&
+      !ofDew(claim) &&
       !/air/i.test(clause.label) &&
       (limiting(near) || quantity.bound !== undefined || quantity.min < quantity.max) &&
-      clause.quantities.every(({ kind }) => kind !== 'time'),
-  );
+      clause.quantities.every(({ kind }) => kind !== 'time')
+    );
+  });
   return best(
     own,
     ({ quantity }) => (quantity.min < quantity.max ? -4 : 0),
@@ -235,6 +262,13 @@ export function part(claims: readonly Claim[]): Found<{ min?: number; max?: numb
       return sideOfLimit(claim) === 'min' ? { min: quantity.min } : { max: quantity.max };
     },
   );
+}
+
+/** “3 °C above the dew point, max. 50 °C”: the second is a limit of the part, the first is not. */
+function ofDew({ before, after, clause: { text }, quantity }: Claim): boolean {
+  const dew = /dew|taupunkt|ros[ée]e|roc[ií]o/;
+  if (!dew.test(text.toLowerCase())) return false;
+  return quantity.bound !== 'max' || dew.test(`${before.split(/[,;]/).at(-1)} ${after}`);
 }
 
 const limiting = (near: string): boolean => /min|max|above|below|least|not exceed/.test(near);

@@ -10,6 +10,12 @@ const boreTo = 6.1e-3;
 const orificeFrom = 0.12e-3;
 const orificeTo = 1.3e-3;
 
+/** An airless lives above the one, a gun with air below the other, Pa: another is a neighbour’s. */
+const airlessFrom = 2e6;
+const airTo = 1.2e6;
+const fitsGun = (family: Family | undefined, { min, max }: Span): boolean =>
+  family === undefined || (family === 'airless' ? max >= airlessFrom : min <= airTo);
+
 const size = ({ min, max }: Span): Span => ({ min, max });
 
 /**
@@ -42,6 +48,7 @@ export function guns(claims: readonly Claim[], spoken: Spoken): Found<readonly G
           gun.pressure)
       )
         continue;
+      if (!fitsGun(family, quantity)) continue;
       const place = placeOf(claim);
       const wanted: Place = family === 'hvlp' ? 'cap' : 'inlet';
       if (gun.pressure && !(place === wanted && gun.pressureAt !== wanted)) continue;
@@ -103,9 +110,10 @@ const places: readonly (readonly [Place, RegExp])[] = [
 
 function placeOf({ near, clause, family, quantity }: Claim): Place | undefined {
   // Another gun’s pressure may follow in the same breath.
+  const next = clause.quantities.find(({ from }) => from >= quantity.to)?.from ?? Infinity;
   const after =
     clause.text
-      .slice(quantity.to, quantity.to + 40)
+      .slice(quantity.to, Math.min(quantity.to + 40, next))
       .toLowerCase()
       .split(/[;|]|\bor\b|hvlp|airless/)[0] ?? '';
   for (const words of [after, near.split('|')[2] ?? '', `${clause.label} ${clause.column}`.toLowerCase()])

@@ -7,17 +7,18 @@ const signs: Record<Warning, RegExp> = {
     /(?<!free of |no |without )(?:di|poly)?[\s-]?iso(?:cy|ci)an\w*(?![\s-]*free)|\bHDI\b|\bMDI\b|\bTDI\b/i,
   peroxide: /peroxide|\bMEKP\b|peroxid\b/i,
   flammable:
-    /(?<!non[\s-]?|not |in)(?:highly |extremely |very )?flammable|ignition|naked (?:flame|light)|open flame|sparks?\b|explosive|explosion|entz[uü]ndlich|entz[uü]ndbar|inflammable|inflamable|fire hazard/i,
+    /(?<!non[\s-]?|not |in)(?:highly |extremely |very )?flammable|(?<!non[\s-]?|not )combustible|ignition|naked (?:flame|light)|open flame|sparks?\b|explosive|explosion|entz[uü]ndlich|entz[uü]ndbar|inflammable|inflamable|fire hazard|\bH22[4-8]\b/i,
   solvent:
-    /solvent[\s-]*(?:vapou?rs?|fumes|mist|inhal)|(?:vapou?rs?|fumes) (?:of|from) (?:the )?solvent|(?:organic|volatile|contains?(?: \w+){0,3}) solvents?|vapou?rs? (?:may|can|is|are|cause|harmful|and (?:spray )?mist)|(?:inhal|breath)\w* (?:of )?(?:the )?(?:solvent |spray |organic )?(?:vapou?rs?|fumes)|drows|narcotic|l[oö]semittel(?:d[aä]mpfe|haltig)/i,
+    /solvent[\s-]*(?:vapou?rs?|fumes|mist|inhal)|(?:vapou?rs?|fumes) (?:of|from) (?:the )?solvent|(?:organic|volatile|contains?(?: \w+){0,3}) solvents?|vapou?rs? (?:may|can|is|are|cause|harmful|and (?:spray )?mist)|(?:inhal|breath)\w* (?:of )?(?:the )?(?:solvent |spray |organic )?(?:vapou?rs?|fumes)|drows|narcotic|l[oö]semittel(?:d[aä]mpfe|haltig)|\bH336\b/i,
   dust: /(?:sanding|grinding|abrasion|dry)[\s-]*(?:and \w+ )?dust|dust (?:from|of|mask|hazard|is|may|when|generated|created|produced)|(?:inhal|breath)\w* (?:of |the |any )*(?:\w+ (?:and|or) )?(?:\w+ )?dust|schleifstaub|poussi[eè]res? de pon[cç]age|polvo de lijado/i,
   styrene: /styren\w*|styrol/i,
-  skin: /sensiti[sz]\w*|contains?[^.;]{0,60}\b(?:epox\w*|(?:poly)?amines?|(?:meth)?acrylates?)|skin (?:irrit|contact|allerg|rash|sensi|burn)\w*|irritat\w+(?: to| of| the)?(?: eyes,?)?(?: and| or)? ?(?:the )?skin|allergic (?:skin )?reaction|contact with (?:the )?(?:eyes and |eyes or )?skin|hautkontakt|haut (?:reiz|sensi)\w*|dermatitis|corros\w+ to skin/i,
+  oil: /(?:rags?|cloths?|wipes?|waste)\b[^.;]{0,80}(?:by themsel\w+|spontan\w+|self[\s-]?heat\w*|heat up|catch fire|ignit\w+)|self[\s-]heating|spontaneous\w* (?:combust|ignit|heat)\w*|selbstentz[uü]nd\w*/i,
+  skin: /sensiti[sz]\w*|contains?[^.;]{0,60}\b(?:epox\w*|(?:poly)?amines?|(?:meth)?acrylates?)|skin (?:irrit|contact|allerg|rash|sensi|burn)\w*|irritat\w+(?: to| of| the)?(?: eyes,?)?(?: and| or)? ?(?:the )?skin|allergic[^.;]{0,30} reaction|contact with (?:the )?(?:eyes and |eyes or )?skin|hautkontakt|haut (?:reiz|sensi)\w*|dermatitis|corros\w+ to skin|\bH31[457]\b/i,
 };
 
 /** A clause that warns: by where it stands, or by its words. */
 const warning =
-  /warn|caution|danger|hazard|harm|safety|health|avoid|protect|precaution|wear|respirat|toxic|irrit|sensiti|may cause|contains?|holds?|keep (?:away )?from|keep away|flammab|inhal|breath|ventilat|risk|H\d{3}|gefahr|vorsicht|achtung|enth[aä]lt|danger|attention|contient|peligro|contiene|contact with|entz[uü]nd|inflamm?ab|inflamm?able/i;
+  /warn|caution|danger|hazard|harm|safety|health|avoid|protect|precaution|wear|respirat|toxic|irrit|sensiti|may cause|contains?|holds?|keep (?:away )?from|keep away|flammab|inhal|breath|ventilat|risk|H\d{3}|combust|\brags?\b|gefahr|vorsicht|achtung|enth[aä]lt|danger|attention|contient|peligro|contiene|contact with|entz[uü]nd|inflamm?ab|inflamm?able/i;
 
 /** Words that tell of no danger though they sound like it. */
 const harmless =

@@ -7,6 +7,7 @@ export {
   doubtful,
   type AdditiveRead,
   type Evidence,
+  type FilmRead,
   type GunRead,
   type SheetFact,
   type SheetFacts,

@@ -132,6 +132,25 @@ const said: readonly (readonly [text: string, fact: string, value: unknown])[] =
   ['Air and substrate temperature: 12–30 °C', 'part', null],
   ['Best results at 45 to 65% relative humidity', 'humidityMax', 0.65],
   ['RH less than 75%', 'humidityMax', 0.75],
+  ['Relative humidity: 50 to 90 %', 'humidityMin', 0.5],
+  ['Humidity at least 40 %', 'humidityMin', 0.4],
+  ['Relative humidity: max. 85 %', 'humidityMin', null],
+  ['Do not paint below 50 °F, or over 85 % humidity', 'humidityMin', null],
+  ['Do not paint below 50 °F, or over 85 % humidity', 'humidityMax', 0.85],
+  ['Substrate temperature: at least 3 °C above dew point, max. 50 °C', 'part', { min: null, max: C(50) }],
+  // what a name is, and what a number
+  ['Thinner: HL-21 up to 10 % by volume', 'thinner', { min: null, max: 0.1, by: 'volume', of: null }],
+  ['Reduce with: mineral spirits, 1 pint to the gallon maximum', 'thinner', { min: null, max: 0.125, by: 'volume', of: 'base' }],
+  ['Set the viscosity with water, at most 8 %', 'thinner', { min: null, max: 0.08, by: null, of: null }],
+  ['Solids 38 % by weight, about 33 % by volume', 'volumeSolids', 0.33],
+  ['Density: A 1.45 g/cm³, B 0.98 g/cm³', 'partDensities', { base: 1450, hardener: 980, thinner: null }],
+  ['Shelf life: Part A 24 months, Part B 12 months', 'shelfLife', 12 * month],
+  ['Viscosity: A 120 s DIN 4; ready to spray 25-30 s DIN 4', 'band', { cup: 'din-4', min: 25, max: 30, temperature: null }],
+  ['Wash up: mineral spirits', 'cleaner', 'mineral spirits'],
+  ['May cause allergic skin and respiratory reaction.', 'hazards', ['skin']],
+  ['Caution: combustible. Rags soaked with oil may catch fire by themselves.', 'hazards', ['flammable', 'oil']],
+  ['Description: Two component, high gloss', 'chemistry', 'two-part'],
+  ['Airless: 0.28-0.33 mm, 3 bar', 'guns', gun('airless', { orifice: mm(0.28, 0.33) })],
 ];
 
 describe('guns, dates, warnings and rarer words', () => {

@@ -2,17 +2,19 @@ import { additivesIn } from './additives';
 import { band } from './band';
 import { chemistryOf } from './chemistry';
 import type { Found } from './choose';
-import { claimsIn, inOne, type Claim } from './claims';
+import { claimsIn, inOne, rowsInOne, type Claim } from './claims';
 import { clausesOf, type Spoken } from './clauses';
 import { cleanerOf } from './cleaner';
 import { issueOf } from './dates';
 import { ofNoPart, partDensities } from './densities';
 import { dewMarginOf } from './dew';
-import { coats, humidityMax, ofMix, voc } from './films';
+import { coats, film, humidityMax, humidityMin, ofMix, voc } from './films';
 import { forced } from './forced';
 import { hazardsOf } from './hazards';
 import { paperOfText, type Paper } from './paper';
+import { partsListed } from './partslisted';
 import { suppliedIn } from './supplied';
+import { rounded } from '../../../tests/fixtures/sentence';
 import { thinning } from './thinner';
 import { flash, induction, shelfLife, stirEvery, strange } from './times';
 import { nameOf } from './title';
@@ -70,6 +72,17 @@ const parts: Readonly<
   ],
   'how many coats': ['Number of coats: 2', ({ claims }) => coats(claims), { min: 2, max: 2 }],
   'the dampest air': ['Relative humidity: max. 80 %', ({ claims }) => humidityMax(claims), 0.8],
+  'the driest air': ['Relative humidity: 45–70 %', ({ claims }) => humidityMin(claims), 0.45],
+  'a film told in rows': [
+    'Film per coat    Wet      Dry\n  Minimum        75 µm    50 µm\n  Typical        115 µm   75 µm\n  Maximum        135 µm   90 µm',
+    ({ claims }) => film(rowsInOne(claims), 'dry'),
+    { min: 50e-6, max: 90e-6, aim: 75e-6 },
+  ],
+  'a film with what is usual in one breath': [
+    'Dry film: 100–200 µm (recommended 150 µm)',
+    ({ claims }) => film(rowsInOne(claims), 'dry'),
+    { min: 100e-6, max: 200e-6, aim: 150e-6 },
+  ],
   'how far above the dew point': [
     'The surface must be at least 3 °C above the dew point.',
     ({ clauses }) => dewMarginOf(clauses),
@@ -127,12 +140,29 @@ const parts: Readonly<
 
 describe('each part of the reader, on its line', () => {
   it.each(Object.entries(parts))('reads %s', (_, [text, read, value]) => {
-    expect(read(of(text))?.value).toEqual(value);
+    expect(rounded(read(of(text))?.value)).toEqual(rounded(value));
   });
 
   it.each(Object.entries(parts))('finds no %s where the paper is silent', (name, [, read]) => {
     if (name === 'a title') return;
     expect(read(of('Stores dry and cool.\nApply with care.'))).toBeUndefined();
+  });
+
+  it('takes parts told a line each for one mix, its thinner apart', () => {
+    const listed = (...lines: string[]) => partsListed(of(lines.join('\n')).clauses);
+    const [filler, hardener, thinner] = [
+      'A: Filler, 100 parts by weight',
+      'B: Hardener, 20 parts by weight',
+      'C: Thinner 914, 10-20 parts by weight',
+    ] as const;
+    expect(listed(filler, hardener, thinner)).toMatchObject([
+      { by: 'mass', min: 100, max: 100, thins: false },
+      { by: 'mass', min: 20, max: 20, thins: false },
+      { by: 'mass', min: 10, max: 20, thins: true },
+    ]);
+    // One alone is no list, and weight and volume make no list together.
+    expect(listed(filler)).toBeUndefined();
+    expect(listed(filler, 'B: Hardener, 20 parts by volume')).toBeUndefined();
   });
 
   it('takes a time in a cold or hot column for farther from the usual one', () => {

@@ -26,6 +26,8 @@ export interface Quantity {
   readonly bound?: 'max' | 'min';
   /** Is it one range of two durations in different units, as “4 h to 7 d”? */
   readonly apart?: boolean;
+  /** What is usual between its ends, where the paper says that too. */
+  readonly usual?: number;
   readonly from: number;
   readonly to: number;
 }
@@ -44,6 +46,8 @@ const gallon = 3.785411784e-3;
 const pound = 0.45359237;
 const psi = 6894.757293168;
 const per = '\\s*(?:\\/|per|pro|par)\\s*';
+/** “1 pint to the gallon” */
+const perOne = `(?:${per}|\\s*(?:to|in|for) (?:the|a|an|each|every|one) )`;
 const gallons = '(?:us\\s*)?gal(?:lon)?s?\\.?';
 
 const unit = (kind: Kind, pattern: string, scale: number, more: Partial<Unit> = {}): Unit => ({
@@ -57,10 +61,10 @@ const unit = (kind: Kind, pattern: string, scale: number, more: Partial<Unit> = 
 const units: readonly Unit[] = [
   unit('dose', `m[lL]${per}l(?:it(?:re|er))?`, 1e-3),
   unit('dose', `cc${per}l(?:it(?:re|er))?`, 1e-3),
-  unit('dose', `(?:fl\\.?\\s*)?(?:oz|ounces?)\\.?${per}${gallons}`, 1 / 128),
+  unit('dose', `(?:fl\\.?\\s*)?(?:oz|ounces?)\\.?${perOne}${gallons}`, 1 / 128),
   unit('dose', `(?:fl\\.?\\s*)?(?:oz|ounces?)\\.?${per}(?:qt|quart)s?`, 1 / 32),
-  unit('dose', `(?:pt|pints?)\\.?${per}${gallons}`, 1 / 8),
-  unit('dose', `(?:qt|quarts?)\\.?${per}${gallons}`, 1 / 4),
+  unit('dose', `(?:pt|pints?)\\.?${perOne}${gallons}`, 1 / 8),
+  unit('dose', `(?:qt|quarts?)\\.?${perOne}${gallons}`, 1 / 4),
   unit('other', `(?:m²|m2|sq\\.?\\s*m(?:et\\w+)?|sq\\.?\\s*ft\\.?|ft²|ft2)(?:${per}\\w+)?`, 1),
   unit('other', `(?:l|ml|m³|cu\\.?\\s*ft)${per}(?:min|h|hour|m²|m2)\\w*|cfm|rpm|kw|nm`, 1),
   unit('concentration', `g${per}(?:cm(?:³|3|\\^3)|cc|ml|mL)`, 1000, { small: true }),
@@ -152,6 +156,8 @@ function tokensOf(text: string): Token[] {
     )
       continue;
     const [number = ''] = aNumber.exec(whole) ?? [];
+    // “HL-21 up to 10 %”: what hangs on letters is a name.
+    if (whole === number && /(?:^|[^A-Za-z])[A-Z]{1,4}-$/.test(text.slice(0, match.index))) continue;
     const at = match.slice(1).findIndex((each) => each !== undefined);
     const of = at >= 0 ? units[at] : undefined;
     tokens.push({
@@ -267,7 +273,7 @@ export function quantitiesIn(text: string, style: NumberStyle): Quantity[] {
           : undefined;
     // “Not below 5 °C or above 80 %” names what is not allowed.
     const barred =
-      /\b(?:do not|don.t|never|avoid|neither|nor|should not|must not|nicht|ne pas)\b(?!.*\b(?:exceed|more than|within)\b)[^;,]*$/i.test(
+      /\b(?:do not|don.t|never|avoid|neither|nor|should not|must not|nicht|ne pas)\b(?!.*\b(?:exceed|more than|within)\b)(?:[^;,]|,\s*(?:or|nor)\b)*$/i.test(
         before,
       ) && /(?:below|under|above|over|than|unter|[uü]ber)\s*$/i.test(before);
     const bound = said && barred ? (said === 'max' ? 'min' : 'max') : said;

@@ -2,6 +2,7 @@ import type { Clause, Spoken } from './clauses';
 import type { Claim } from './claims';
 import { numberOf, numberPattern, type NumberStyle } from './numbers';
 import type { Found } from './choose';
+import { partsListed } from './partslisted';
 import type { SheetFacts } from './reading';
 
 type Ratio = NonNullable<SheetFacts['ratio']>;
@@ -28,7 +29,7 @@ const filled = /vol|v\/v/i;
 const mixing =
   /ratio|mix|parts?\b|hardener|activator|catalyst|component|mischung|proporci|relaci[oó]n|rapport|mezcla|m[ée]lange|h[aä]rter/i;
 const elsewhere =
-  /pump|scale|dilution|thinn|transfer|water|clean|film build|contrast|page|issue|date|tel|phone|time/i;
+  /pump|scale|dilution|thinn|reduc|transfer|water|clean|film build|contrast|page|issue|date|tel|phone|time/i;
 
 /**
  * The mixing ratio: by volume where both are stated, peroxide as a hundred to the middle of its range.
@@ -42,6 +43,8 @@ export function ratio({ clauses, style }: Spoken, claims: readonly Claim[]): Fou
   if (share) found.push(share);
   const tabled = inTable(clauses, style);
   if (tabled) found.push(...tabled);
+  const listed = inList(clauses);
+  if (listed) found.push(listed);
   const [first] = found.toSorted((a, b) => b.weight - a.weight);
   if (peroxide && (!first || first.weight < 6 || (first.value.parts[0] ?? 0) < 50)) return peroxide;
   if (!first) return undefined;
@@ -87,6 +90,18 @@ function inTable(clauses: readonly Clause[], style: NumberStyle): Stated[] {
       found.push({ value: { by, parts }, clause, weight: by === 'volume' ? 9.5 : 9 });
   }
   return found;
+}
+
+/** One line a part: “A: Filler 100 parts by weight” over “B: Hardener 20 parts by weight”. */
+function inList(clauses: readonly Clause[]): Stated | undefined {
+  const parts = partsListed(clauses)?.filter(({ thins }) => !thins) ?? [];
+  const [first] = parts;
+  if (!first || parts.length < 2 || parts.length > 4) return undefined;
+  return {
+    value: { by: first.by, parts: parts.map(({ min, max }) => round((min + max) / 2)) },
+    clause: first.clause,
+    weight: 9,
+  };
 }
 
 interface Stated {

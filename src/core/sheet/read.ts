@@ -1,9 +1,9 @@
-import { air, coats, film, humidityMax, ofMix, part, voc } from './films';
+import { air, coats, film, humidityMax, humidityMin, ofMix, part, voc } from './films';
 import { additivesIn } from './additives';
 import { band } from './band';
 import { chemistryOf } from './chemistry';
 import type { Found } from './choose';
-import { claimsIn, inOne } from './claims';
+import { claimsIn, inOne, rowsInOne } from './claims';
 import { cleanerOf } from './cleaner';
 import { clausesOf } from './clauses';
 import { issueOf } from './dates';
@@ -28,7 +28,7 @@ import { nameOf } from './title';
  */
 export function readSheet(paper: Paper): SheetReading {
   const spoken = clausesOf(paper);
-  const claims = inOne(spoken.clauses.flatMap(claimsIn));
+  const claims = rowsInOne(inOne(spoken.clauses.flatMap(claimsIn)));
   const window = recoat(claims);
   const found: { [K in SheetFact]?: Found<NonNullable<SheetFacts[K]>> | undefined } = {
     name: nameOf(paper, spoken),
@@ -54,6 +54,7 @@ export function readSheet(paper: Paper): SheetReading {
     guns: guns(claims, spoken),
     air: air(claims, spoken),
     part: part(claims),
+    humidityMin: humidityMin(claims),
     humidityMax: humidityMax(claims),
     dewMargin: dewMarginOf(spoken.clauses),
     stirEvery: stirEvery(spoken.clauses),

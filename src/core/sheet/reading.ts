@@ -12,6 +12,11 @@ export interface Limits {
   readonly max?: number;
 }
 
+/** A film, m; `aim` where the sheet says what is usual between its ends. */
+export interface FilmRead extends Span {
+  readonly aim?: number;
+}
+
 export type Place = 'cap' | 'inlet' | 'tip';
 
 export interface GunRead {
@@ -31,6 +36,7 @@ export const warnings = [
   'flammable',
   'solvent',
   'dust',
+  'oil',
   'styrene',
   'skin',
 ] as const;
@@ -69,7 +75,7 @@ export interface SheetFacts {
   readonly density?: number;
   readonly partDensities?: PartDensities;
   readonly voc?: number;
-  readonly dry?: Span;
+  readonly dry?: FilmRead;
   readonly wet?: Span;
   readonly coats?: Span;
   readonly potLife?: { readonly seconds: number; readonly temperature?: number };
@@ -84,6 +90,7 @@ export interface SheetFacts {
   readonly air?: Limits;
   /** Of the part, where it is stated apart from the air. */
   readonly part?: Limits;
+  readonly humidityMin?: number;
   readonly humidityMax?: number;
   /** K above the dew point. */
   readonly dewMargin?: number;

@@ -1,6 +1,7 @@
 import type { Claim } from './claims';
 import type { Clause } from './clauses';
 import { best, type Found } from './choose';
+import { partsListed } from './partslisted';
 import type { SheetFacts } from './reading';
 
 type Thinning = NonNullable<SheetFacts['thinner']>;
@@ -34,7 +35,7 @@ export function thinning(claims: readonly Claim[], clauses: readonly Clause[]): 
     ({ quantity, clause }): Thinning => {
       const said = `${clause.label} ${clause.column} ${clause.text}`.toLowerCase();
       const by: Thinning['by'] =
-        quantity.kind === 'dose' || /vol\b|volume|v\/v|vol\.|vol-?%/.test(said)
+        quantity.kind === 'dose' || alsoDose(clause, quantity) || /vol\b|volume|v\/v|vol\.|vol-?%/.test(said)
           ? 'volume'
           : /weight|mass|\bwt\b|w\/w|gew/.test(said)
             ? 'mass'
@@ -44,7 +45,7 @@ export function thinning(claims: readonly Claim[], clauses: readonly Clause[]): 
       const more = own.find(
         (each) => each.clause === clause && each.quantity.bound === 'max' && each.quantity.max > quantity.max,
       );
-      const name = nameIn(clause);
+      const name = nameIn(clause) ?? onlyName(clauses);
       const kind: Pick<Thinning, 'by' | 'of' | 'name'> = {
         ...(by ? { by } : {}),
         ...(of ? { of } : {}),
@@ -60,6 +61,8 @@ export function thinning(claims: readonly Claim[], clauses: readonly Clause[]): 
       };
     },
   );
+  const listed = found ? undefined : (thinnerListed(clauses) ?? thinnerAsRatio(clauses));
+  if (listed) return listed;
   const stated = clauses.find(
     (each) =>
       !/clean/i.test(each.label) &&
@@ -72,12 +75,80 @@ export function thinning(claims: readonly Claim[], clauses: readonly Clause[]): 
   return found;
 }
 
+/** “10 % (12.8 oz/gal)”: a dose of as much says that the share is of volume. */
+const alsoDose = ({ quantities }: Clause, { max }: Claim['quantity']): boolean =>
+  quantities.some((each) => each.kind === 'dose' && Math.abs(each.max - max) <= 0.05 * max);
+
+/** “Reduction: 1:1 to 1:1.5, lacquer : thinner” */
+function thinnerAsRatio(clauses: readonly Clause[]): Found<Thinning> | undefined {
+  const pair = String.raw`(\d+(?:[.,]\d+)?)\s*:\s*(\d+(?:[.,]\d+)?)(?!\s*:)`;
+  const pattern = new RegExp(String.raw`(?<![\d:.,])${pair}(?:\s*(?:to|[-–])\s*${pair})?`);
+  for (const clause of clauses) {
+    if (!/thinn|reduc|dilu/i.test(clause.label) || /mix/i.test(clause.label)) continue;
+    const match = pattern.exec(clause.text);
+    if (!match) continue;
+    const [base, thinner, base2 = base, thinner2 = thinner] = match
+      .slice(1)
+      .map((each) => (each === undefined ? undefined : Number(each.replace(',', '.'))));
+    if (!base || !thinner || !base2 || !thinner2) continue;
+    const shares = [thinner / base, thinner2 / base2];
+    const name = nameIn(clause);
+    return {
+      value: {
+        min: Math.min(...shares),
+        max: Math.max(...shares),
+        by: /weight|mass|\bwt\b/i.test(`${clause.label} ${clause.text}`) ? 'mass' : 'volume',
+        of: 'base',
+        ...(name ? { name } : {}),
+      },
+      claim: { clause },
+      sure: 0.75,
+    };
+  }
+  return undefined;
+}
+
+/** “C: Thinner 914 · 10-20 parts by weight” on a hundred of the base. */
+function thinnerListed(clauses: readonly Clause[]): Found<Thinning> | undefined {
+  const parts = partsListed(clauses);
+  const [base] = parts ?? [];
+  const own = parts?.find(({ thins }) => thins);
+  if (!base || base.thins || !own) return undefined;
+  const name = nameIn(own.clause) ?? onlyName([own.clause]);
+  return {
+    value: {
+      min: own.min / base.max,
+      max: own.max / base.max,
+      by: own.by,
+      of: 'base',
+      ...(name ? { name } : {}),
+    },
+    claim: { clause: own.clause },
+    sure: 0.85,
+  };
+}
+
 /** A code the maker calls its thinner by: `OT-2`, `T 410`. */
 function nameIn({ label, text }: Clause): string | undefined {
   const said = `${label}: ${text}`;
   return /(?:[Tt]hinner|[Rr]educer|[Dd]iluent)s?:? (?:no\.? )?([A-Z]{1,4}(?:-\w+|\d[\w-]*| \d{2,4}))(?=[\s,(;.]|$)/.exec(
     said,
   )?.[1];
+}
+
+/** What a row of its own calls the thinner, where one alone is named: “Thinner / cleaner: Thinner 420”. */
+function onlyName(clauses: readonly Clause[]): string | undefined {
+  const named = clauses
+    .filter(
+      ({ label, heading }) => /thinn|reduc|dilu/i.test(label) || (label === '' && /thinn/i.test(heading)),
+    )
+    .flatMap(
+      ({ text }) =>
+        /^(?:[Tt]hinner |[Rr]educer |[Dd]iluent )?(?:no\.? )?([A-Z]{1,4}(?:-\w+|\d[\w-]*| \d{2,4})|(?<=[a-z.] )\d{2,4})(?=$|[,;(])/.exec(
+          text.trim(),
+        )?.[1] ?? [],
+    );
+  return new Set(named).size === 1 ? named[0] : undefined;
 }
 
 function ofWhat(said: string, dose: boolean): 'base' | 'mix' | undefined {

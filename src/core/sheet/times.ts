@@ -154,13 +154,26 @@ const lastAt = (text: string, pattern: RegExp): number =>
  *
  * Source: the words of product sheets
  */
-export const shelfLife = (claims: readonly Claim[]): Found<number> | undefined =>
-  duration(claims, 'shelfLife') ??
-  best(
-    timed(claims, 'storage').filter(({ quantity }) => quantity.min >= 28 * day),
-    () => 4,
-    ({ quantity }) => quantity.min,
+export function shelfLife(claims: readonly Claim[]): Found<number> | undefined {
+  const own = timed(claims, 'shelfLife');
+  const kept = timed(claims, 'storage').filter(({ quantity }) => quantity.min >= 28 * day);
+  const apart = (own.length > 0 ? own : kept).filter(({ clause }) => ofParts.test(clause.text));
+  const [first] = apart;
+  // A product keeps as long as the part that keeps the shortest.
+  if (first && apart.filter(({ clause }) => clause === first.clause).length > 1)
+    return { value: Math.min(...apart.map(({ quantity }) => quantity.min)), claim: first, sure: 0.8 };
+  return (
+    duration(own, 'shelfLife') ??
+    best(
+      kept,
+      () => 4,
+      ({ quantity }) => quantity.min,
+    )
   );
+}
+
+const ofParts =
+  /\b(?:part|comp\w*\.?)? ?[AB]\b[^.;]*\d[^.;]*\b(?:part|comp\w*\.?)? ?[AB]\b|\b(?:base|liquid|resin|paint)\b[^.;]*\d[^.;]*\b(?:hardener|activator|powder|catalyst)\b/i;
 
 /**
  * s between two stirs of the pot while it is used.

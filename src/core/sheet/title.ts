@@ -1,13 +1,14 @@
 import type { Paper } from './paper';
 import type { Clause, Spoken } from './clauses';
 import type { Found } from './choose';
+import { dateIn } from './dates';
 import { quantitiesIn } from './quantities';
 import { mentionsIn } from './names';
 
 const named =
   /^(?:product(?: name)?|name of (?:the )?product|trade name|material|designation|article|coating|produkt(?:name|bezeichnung)?|produit|nom du produit|producto|nombre del producto|bezeichnung)$/i;
 const kindOfPaper =
-  /^(?:the )?(?:technical|product|application|process)?\s*(?:data|information|technical|product|application)[\s-]*(?:sheet|leaflet|bulletin|guide|information)?s?$|technical (?:data|information|leaflet|bulletin)|product (?:data|information)|data ?(?:sheet|page)|application (?:guide|sheet|instructions)|\btds\b|\bpds\b|technisches (?:merkblatt|datenblatt)|merkblatt|fiche technique|ficha t[eé]cnica|^(?:page|seite|rev|issue|date|version|edition|stand)\b|^\d+\s*(?:\/|of)\s*\d+$|^www\.|@|^tel/i;
+  /^(?:the )?(?:technical|product|application|process)?\s*(?:data|information|technical|product|application)[\s-]*(?:sheet|leaflet|bulletin|guide|information|note)?s?$|technical (?:data|information|leaflet|bulletin)|product (?:data|information)|data ?(?:sheet|page)|application (?:guide|sheet|instructions)|\btds\b|\bpds\b|technisches (?:merkblatt|datenblatt)|merkblatt|fiche technique|ficha t[eé]cnica|^(?:page|seite|rev|issue|date|version|edition|stand)\b|^\d+\s*(?:\/|of)\s*\d+$|^www\.|@|^tel/i;
 
 /**
  * The product’s name: where it is labelled, else the title.
@@ -23,8 +24,8 @@ export function nameOf({ lines }: Paper, { clauses, style }: Spoken): Found<stri
   const titles = top.flatMap(({ cell, at, size, page }, i) => {
     const text = tidy(cell.text.split(' | ')[0] ?? '');
     if (text.length < 3 || text.length > 70 || /[.;]$/.test(text) || !/[a-z]/i.test(text)) return [];
-    if (/^no\.?\s*\d/i.test(text) || text.replaceAll(/[^a-z]/gi, '').length < 3) return [];
-    if (kindOfPaper.test(text) || /:\s/.test(text) || /\b(?:19|20)\d\d\b/.test(text)) return [];
+    if (/^no\.?\s*\S*\d\S*$/i.test(text) || text.replaceAll(/[^a-z]/gi, '').length < 3) return [];
+    if (kindOfPaper.test(text) || /:\s/.test(text) || dateIn(text) !== undefined) return [];
     const quantities = quantitiesIn(text, style).filter(({ kind }) => kind !== 'bare');
     if (quantities.length > 0) return [];
     const words = mentionsIn(text).length > 0 && text.split(' ').length <= 2 ? 3 : 0;
@@ -35,11 +36,12 @@ export function nameOf({ lines }: Paper, { clauses, style }: Spoken): Found<stri
         page,
         cost:
           i * 0.8 +
-          words -
+          words +
+          (/\b(?:19|20)\d\d\b/.test(text) ? 0.5 : 0) -
           (size - 1) * 8 +
-          (/ltd|inc\b|llc\b|plc\b|corp\b|corporation|gmbh|company|(?:coatings?|paints?|finishes|lacquers|works|products|chemicals?|supply|technologies)(?: \([^)]*\))?$|industries|division|group$/i.test(
+          (/\bltd|\binc\b|\bllc\b|\bplc\b|\bcorp\b|corporation|gmbh|company|(?:coatings?|paints?|finishes|lacquers|works|products|chemicals?|supply|technologies)(?: \([^)]*\))?$|industries|division|group$/i.test(
             text,
-          )
+          ) || twoNames.test(text)
             ? 8
             : 0),
       },
@@ -58,6 +60,9 @@ export function nameOf({ lines }: Paper, { clauses, style }: Spoken): Found<stri
     sure: 0.7,
   };
 }
+
+/** “Hollis & Graft” */
+const twoNames = /^\p{Lu}[\p{L}'’]+\s*(?:&|and|\+)\s*\p{Lu}[\p{L}'’]+$/u;
 
 /** Without the kind of paper it stands on. */
 function tidy(whole: string): string {

@@ -63,6 +63,7 @@ const warned: Partial<Record<string, Hazard>> = {
   flammable: 'flammable',
   solvent: 'solvent',
   dust: 'dust',
+  oil: 'oxidising-oil',
   styrene: 'styrene',
   skin: 'sensitiser',
 };
@@ -81,8 +82,7 @@ export function withPaper(sheet: Coating, facts: SheetFacts, taken: ReadonlySet<
   const own = Object.fromEntries(
     Object.entries(facts).filter(([fact]) => taken.has(fact as SheetFact)),
   ) as SheetFacts;
-  const { name, issue, ratio, thinner, band, dry, wet, coats, air, part, humidityMax, shelfLife, hazards } =
-    own;
+  const { name, issue, ratio, thinner, band, dry, wet, coats, air, part, shelfLife, hazards } = own;
   const components = partsOf(sheet, own);
   const times = timesOf(sheet.times, own);
   const unthinned = own.supplied && thickness(own.supplied);
@@ -133,7 +133,7 @@ export function withPaper(sheet: Coating, facts: SheetFacts, taken: ReadonlySet<
           }),
         }
       : {}),
-    ...(dry ? { film: { ...dry, aim: middle(dry) } } : {}),
+    ...(dry ? { film: { min: dry.min, max: dry.max, aim: dry.aim ?? middle(dry) } } : {}),
     ...(wet ? { wetFilm: wetOf(wet, own) } : {}),
     ...(coats ? { coats: Math.max(1, Math.ceil(coats.min)) } : {}),
     times,
@@ -142,9 +142,7 @@ export function withPaper(sheet: Coating, facts: SheetFacts, taken: ReadonlySet<
       ...(air ? { air: endsOf(air, sheet.limits.air) } : {}),
       ...(part ? { part: endsOf(part, sheet.limits.part) } : {}),
       ...(own.dewMargin === undefined ? {} : { dew: own.dewMargin }),
-      ...(humidityMax === undefined
-        ? {}
-        : { humidity: { min: Math.min(sheet.limits.humidity.min, humidityMax / 2), max: humidityMax } }),
+      humidity: dampOf(sheet.limits.humidity, own),
     },
     ...(own.stirEvery === undefined ? {} : { intervals: { ...sheet.intervals, stir: own.stirEvery } }),
     ...(own.chemistry ? { chemistry: own.chemistry } : {}),
@@ -196,6 +194,12 @@ function additivesOf({ additives: held = [] }: Coating, read: readonly AdditiveR
 const endsOf = (read: { readonly min?: number; readonly max?: number }, held: Span): Span => ({
   min: read.min ?? Math.min(held.min, (read.max ?? Infinity) - 1),
   max: read.max ?? Math.max(held.max, (read.min ?? -Infinity) + 1),
+});
+
+/** How damp the air may be: an end the paper does not state stays, as far as it leaves room. */
+const dampOf = (held: Span, { humidityMin: min, humidityMax: max }: SheetFacts): Span => ({
+  min: min ?? Math.min(held.min, (max ?? Infinity) / 2),
+  max: max ?? Math.max(held.max, ((min ?? 0) + 1) / 2),
 });
 
 /** Do parts of the mix weigh what their class weighs, since the paper says nothing of them? */
@@ -337,7 +341,7 @@ export function factsHeld(sheet: Coating): SheetFacts {
       ? { band: { cup: target.cupId, min: target.min, max: target.max, temperature: target.temperature } }
       : {}),
     ...(isRefusal(mixed) ? {} : { volumeSolids: mixed.volumeSolids, density: mixed.density, voc: mixed.voc }),
-    dry: { min: film.min, max: film.max },
+    dry: film,
     ...(wetFilm ? { wet: { min: wetFilm.min, max: wetFilm.max } } : {}),
     coats: { min: sheet.coats, max: sheet.coats },
     ...(times.potLife === undefined ? {} : { potLife: { seconds: times.potLife } }),
@@ -355,6 +359,7 @@ export function factsHeld(sheet: Coating): SheetFacts {
     }),
     air: limits.air,
     part: limits.part,
+    humidityMin: limits.humidity.min,
     humidityMax: limits.humidity.max,
     dewMargin: dewWanted(sheet),
     chemistry: sheet.chemistry,
