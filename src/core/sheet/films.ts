@@ -164,8 +164,9 @@ export function humidityMax(claims: readonly Claim[]): Found<number> | undefined
   });
   return best(
     own,
-    ({ near, clause: { column } }) =>
-      (/stor/.test(near) ? 20 : 0) + (/max/i.test(column) ? -5 : /min|typ/i.test(column) ? 8 : 0),
+    ({ near, quantity, clause: { column } }) =>
+      (/stor/.test(near) ? 20 : 0) +
+      (quantity.min < quantity.max ? -6 : 0) + (/max/i.test(column) ? -5 : /min|typ/i.test(column) ? 8 : 0),
     ({ quantity }) => quantity.max,
   );
 }

@@ -73,6 +73,25 @@ Matting agent 10 - 20 % of the mix
     expect(again.additives![0]).toMatchObject({ id: 'additive-1', dose: 0.02, density: 850, maximum: 0.05 });
   });
 
+  it('a film is aimed at where the paper says it usually lies, and the air may be as dry as it says', () => {
+    const paper = readSheet(
+      paperOfText(
+        'Dry film: 100–200 µm (recommended 130 µm)\nWet film: 150–300 µm (recommended 190 µm)\nRelative humidity: 50 to 90 %',
+      ),
+    );
+    const facts = Object.keys(paper.facts) as SheetFact[];
+    const sheet = withPaper(enamel, paper.facts, new Set(facts));
+    expect(sheet.film.aim).toBeCloseTo(130e-6, 9);
+    expect(sheet.wetFilm?.aim).toBeCloseTo(190e-6, 9);
+    expect(sheet.limits.humidity).toEqual({ min: 0.5, max: 0.9 });
+    // The end the paper is silent about stays, as far as it leaves room.
+    const dry = withPaper(enamel, { humidityMin: 0.8 }, new Set<SheetFact>(['humidityMin']));
+    expect(dry.limits.humidity).toEqual({ min: 0.8, max: 0.9 });
+    const damp = withPaper(enamel, { humidityMax: 0.5 }, new Set<SheetFact>(['humidityMax']));
+    expect(damp.limits.humidity.max).toBe(0.5);
+    expect(damp.limits.humidity.min).toBeLessThanOrEqual(0.25);
+  });
+
   it('what a paper leaves out can be shown as its class has it', () => {
     const held = factsHeld(enamel);
     expect(held).toMatchObject({

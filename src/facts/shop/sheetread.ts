@@ -4,6 +4,7 @@ import { isRefusal } from '@/core/refusal';
 import {
   doubtful,
   type AdditiveRead,
+  type FilmRead,
   type SheetFact,
   type SheetFacts,
   type SheetReading,
@@ -225,8 +226,8 @@ function thinnersOf({ assumed, thinning }: Coating, { thinner, partDensities }: 
 }
 
 /** One number of wet film is the most that may lie; what is aimed at then follows from the dry film. */
-function wetOf(wet: Span, { dry, volumeSolids }: SheetFacts): NonNullable<Coating['wetFilm']> {
-  if (wet.min < wet.max || !dry || !volumeSolids) return { ...wet, aim: middle(wet) };
+function wetOf(wet: FilmRead, { dry, volumeSolids }: SheetFacts): NonNullable<Coating['wetFilm']> {
+  if (wet.min < wet.max || !dry || !volumeSolids) return { ...wet, aim: wet.aim ?? middle(wet) };
   const least = Math.min(dry.min / volumeSolids, wet.max);
   return { min: least, aim: Math.min(middle(dry) / volumeSolids, wet.max), max: wet.max };
 }
