@@ -26,10 +26,8 @@ export function best<T>(
   if (!leader) return undefined;
   const first = middleOf(ranked, leader) ?? leader;
   const others = ranked.filter((each) => each !== first);
-  const said = JSON.stringify(value(first.claim));
-  const rival = others.find(
-    ({ claim }) => JSON.stringify(value(claim)) !== said && !besideIt(claim, first.claim),
-  );
+  const said = value(first.claim);
+  const rival = others.find(({ claim }) => !alike(value(claim), said) && !besideIt(claim, first.claim));
   const clear = rival === undefined ? 1 : Math.min(1, (rival.cost - first.cost) / 6);
   const near = 1 - Math.min(first.cost, 50) / 90;
   return {
@@ -37,6 +35,20 @@ export function best<T>(
     claim: first.claim,
     sure: Math.max(0.1, Math.min(0.98, near * (0.7 + 0.3 * clear))),
   };
+}
+
+/** The same twice over, in other units: “410 g/L | 3.4 lb/gal”, “50–75 µm | 2–3 mil”. */
+const rounding = 0.03;
+
+function alike(a: unknown, b: unknown): boolean {
+  if (typeof a === 'number' && typeof b === 'number')
+    return Math.abs(a - b) <= rounding * Math.max(Math.abs(a), Math.abs(b));
+  if (typeof a !== 'object' || typeof b !== 'object' || a === null || b === null) return a === b;
+  const [own, other] = [Object.entries(a), Object.entries(b)];
+  return (
+    own.length === other.length &&
+    own.every(([key, each]) => alike(each, (b as Record<string, unknown>)[key]))
+  );
 }
 
 /** Does it hold in another column of the same row, for another temperature or another gun? Then it says nothing against. */

@@ -244,10 +244,18 @@ function repeats(quantity: Quantity, before: Quantity | undefined, text: string)
  */
 export function atTemperature({ clause, quantity }: Claim): number | undefined {
   const own = clause.quantities.filter(({ kind }) => kind === 'temperature');
-  // “10 / 20 / 30 °C: 8 / 4 / 2 h” goes in order.
+  // “10 / 20 / 30 °C: 8 / 4 / 2 h” goes in order, and so do “4 h at 23 °C (73 °F), 2 h at 32 °C (90 °F)”.
   const times = clause.quantities.filter(({ kind }) => kind === 'time');
-  const paired = own.length > 2 && own.length === times.length ? own[times.indexOf(quantity)] : undefined;
-  if (paired && (own.at(-1)?.to ?? 0) <= (times[0]?.from ?? 0)) return (paired.min + paired.max) / 2;
+  const once = own.filter((each, i) => {
+    const last = own[i - 1];
+    return (
+      !last ||
+      Math.abs(last.min - each.min) > 1.5 ||
+      times.some(({ from }) => from > last.to && from < each.from)
+    );
+  });
+  const paired = once.length > 1 && once.length === times.length ? once[times.indexOf(quantity)] : undefined;
+  if (paired) return (paired.min + paired.max) / 2;
   const [near] = own.toSorted((a, b) => apart(a, quantity) - apart(b, quantity));
   return near ? (near.min + near.max) / 2 : clause.temperature;
 }

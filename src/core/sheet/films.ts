@@ -166,7 +166,8 @@ export function humidityMax(claims: readonly Claim[]): Found<number> | undefined
     own,
     ({ near, quantity, clause: { column } }) =>
       (/stor/.test(near) ? 20 : 0) +
-      (quantity.min < quantity.max ? -6 : 0) + (/max/i.test(column) ? -5 : /min|typ/i.test(column) ? 8 : 0),
+      (quantity.min < quantity.max ? -6 : 0) +
+      (/max/i.test(column) ? -5 : /min|typ/i.test(column) ? 8 : 0),
     ({ quantity }) => quantity.max,
   );
 }

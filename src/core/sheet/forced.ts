@@ -29,7 +29,15 @@ export function forced(clauses: readonly Clause[]): Found<Forced> | undefined {
     for (const time of clause.quantities) {
       if (time.kind !== 'time' || time.min < 120 || time.max > 86_400) continue;
       const since = Math.max(0, ...clause.quantities.map(({ to }) => (to <= time.from ? to : 0)));
-      if (before.test(`${clause.label} ${clause.text.slice(since, time.to + 24)}`)) continue;
+      // “10 min flash, then 30 min at 70 °C”: what stands before “then” is of the other.
+      const ahead =
+        clause.text
+          .slice(since, time.from)
+          .split(/\bthen\b/)
+          .at(-1) ?? '';
+      const [behind = ''] = clause.text.slice(time.from, time.to + 24).split(/\bthen\b/);
+      const own = ahead + behind;
+      if (before.test(`${clause.label} ${own}`)) continue;
       const [near] = warmths.toSorted((a, b) => apart(a, time) - apart(b, time));
       const warm = near ? (near.min + near.max) / 2 : clause.temperature;
       if (warm === undefined || warm < ends.min || warm > ends.max) continue;

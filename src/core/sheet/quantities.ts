@@ -273,7 +273,7 @@ export function quantitiesIn(text: string, style: NumberStyle): Quantity[] {
           : undefined;
     // “Not below 5 °C or above 80 %” names what is not allowed.
     const barred =
-      /\b(?:do not|don.t|never|avoid|neither|nor|should not|must not|nicht|ne pas)\b(?!.*\b(?:exceed|more than|within)\b)(?:[^;,]|,\s*(?:or|nor)\b)*$/i.test(
+      /\b(?:do not|don.t|never|avoid|neither|nor|should not|must not|nicht|ne pas)\b(?!.*\b(?:exceed|within)\b)(?:[^;,]|,\s*(?:or|nor)\b)*$/i.test(
         before,
       ) && /(?:below|under|above|over|than|unter|[uü]ber)\s*$/i.test(before);
     const bound = said && barred ? (said === 'max' ? 'min' : 'max') : said;

@@ -89,11 +89,15 @@ const session = 3600;
  */
 export function flash(claims: readonly Claim[]): Found<Span> | undefined {
   return best(
-    timed(claims, 'flash').filter((each) => !isRecoat(each)),
+    timed(claims, 'flash').filter((each) => !isRecoat(each) && !ofOven(each)),
     strange,
     ({ quantity: { min, max } }) => ({ min, max }),
   );
 }
+
+/** “Force cure: 10 min flash, then …” is the wait before the oven, and none between coats. */
+const ofOven = ({ clause: { label } }: Claim): boolean =>
+  /forc\w*[ -](?:dr|cur)|bak(?:e|ing)|stov/i.test(label);
 
 const isRecoat = ({ near, quantity, clause }: Claim): boolean =>
   quantity.min > session &&
