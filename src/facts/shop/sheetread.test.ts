@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { coating as coatingSchema, classSheet, coatingClasses } from '@/records';
 import { isRefusal } from '@/core/refusal';
 import { paperOfText, readSheet, type SheetFact } from '@/core/sheet';
@@ -127,6 +128,28 @@ describe('a sheet from its paper', () => {
     const sheet = withPaper(base, reading.facts, first);
     expect(ratioUnread(sheet)).toBe(true);
     expect(sheet.components.map(({ parts }) => parts)).toEqual([4, 1]);
+  });
+
+  it('the mix weighs and holds what the paper states of it, whatever its parts', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom('volume' as const, 'mass' as const),
+        fc.tuple(fc.integer({ min: 1, max: 100 }), fc.integer({ min: 1, max: 100 })),
+        fc.record({
+          density: fc.double({ min: 800, max: 2600, noNaN: true }),
+          volumeSolids: fc.double({ min: 0.05, max: 0.95, noNaN: true }),
+          voc: fc.double({ min: 10, max: 800, noNaN: true }),
+        }),
+        (by, parts, stated) => {
+          const facts = { ratio: { by, parts }, ...stated };
+          const sheet = withPaper(base, facts, new Set(Object.keys(facts) as SheetFact[]));
+          const mixed = sheetAsMixed(sheet);
+          if (isRefusal(mixed)) throw new Error(mixed.says);
+          for (const fact of ['density', 'volumeSolids', 'voc'] as const)
+            expect(mixed[fact] / stated[fact]).toBeCloseTo(1, 6);
+        },
+      ),
+    );
   });
 
   it('takes every fact over, and the mix is as the paper states it', () => {

@@ -262,29 +262,46 @@ function partsOf(
     ratio && list.length > 1 && first.name === sheet.name
       ? list.map((each, i) => (i === 0 ? { ...each, name: 'Base' } : each))
       : list;
-  const volumes = named.map((each) => (by === 'mass' ? each.parts / each.density : each.parts));
+  const weighed = density === undefined ? named : weighing(named, by, density, partDensities);
+  const volumes = weighed.map((each) => (by === 'mass' ? each.parts / each.density : each.parts));
   const whole = volumes.reduce((sum, each) => sum + each, 0);
   const share = volumes.map((each) => each / whole);
-  const solved = (
-    of: 'density' | 'volumeSolids' | 'voc',
-    mixed: number | undefined,
-    most: number,
-  ): number => {
-    const [base] = named;
-    if (mixed === undefined || !base) return base?.[of] ?? 0;
-    const rest = named.slice(1).reduce((sum, each, i) => sum + each[of] * (share[i + 1] ?? 0), 0);
-    return Math.min(most, Math.max(0, (mixed - rest) / (share[0] || 1)));
+  const solved = (of: 'volumeSolids' | 'voc', mixed: number | undefined, most: number): number[] => {
+    const own = weighed.map((each) => each[of]);
+    if (mixed === undefined) return own;
+    const rest = own.slice(1).reduce((sum, each, i) => sum + each * (share[i + 1] ?? 0), 0);
+    const base = (mixed - rest) / (share[0] || 1);
+    // What no base could make up is the same in every part: the mix is as the paper states it all the same.
+    return base >= 0 && base <= most ? [base, ...own.slice(1)] : own.map(() => mixed);
   };
-  return named.map((each, i) =>
-    i > 0
-      ? each
-      : {
-          ...each,
-          density: (partDensities?.base === undefined && solved('density', density, 5000)) || each.density,
-          volumeSolids: solved('volumeSolids', volumeSolids, 1),
-          voc: solved('voc', voc, 1500),
-        },
+  const [solids, solvent] = [solved('volumeSolids', volumeSolids, 1), solved('voc', voc, 1500)];
+  return weighed.map((each, i) => ({
+    ...each,
+    volumeSolids: solids[i] ?? each.volumeSolids,
+    voc: solvent[i] ?? each.voc,
+  }));
+}
+
+/** What a base may weigh, kg/m³: past these it is another part that the class is wrong about. */
+const baseWeighs = { min: 650, max: 3500 };
+
+/** The parts with densities that make the mix weigh what the paper says; one that the paper states stays. */
+function weighing(
+  parts: readonly Component[],
+  by: Coating['ratioBy'],
+  mixed: number,
+  stated: SheetFacts['partDensities'],
+): Component[] {
+  const total = parts.reduce((sum, each) => sum + each.parts, 0);
+  const [first, ...others] = parts;
+  if (!first || stated?.base !== undefined) return [...parts];
+  const rest = others.reduce(
+    (sum, each) => sum + (by === 'mass' ? each.parts / each.density : each.parts * each.density),
+    0,
   );
+  const base = by === 'mass' ? first.parts / (total / mixed - rest) : (mixed * total - rest) / first.parts;
+  if (base >= baseWeighs.min && base <= baseWeighs.max) return [{ ...first, density: base }, ...others];
+  return parts.map((each) => ({ ...each, density: mixed }));
 }
 
 function timesOf(times: Coating['times'], facts: SheetFacts): Coating['times'] {
