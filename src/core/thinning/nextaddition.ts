@@ -73,11 +73,12 @@ export type Advice = State &
   );
 
 /**
- * The chance a step may take, by how many shares of thinner were timed before it: the first knows nothing of how steeply
- * the paint falls, the second has seen it fall once and is the one that should arrive, the others only mend. Where the
- * timings tell the band only roughly a pot badly stirred or a second hand goes unnoticed, and a step takes less.
+ * The chance a step may take, by how many shares of thinner were timed before it. Where timings tell the band closely the
+ * first step knows nothing of how steeply the paint falls, the second has seen it fall once and is the one that should arrive,
+ * the others only mend. Where they tell it roughly a pot badly stirred or a second hand goes unnoticed in one reading: the
+ * first two steps go short, so that several readings stand behind the one that arrives.
  */
-const stepRisks = { closely: [0.015, 0.065, 0.015], roughly: [0.015, 0.04, 0.015] } as const;
+const stepRisks = { closely: [0.015, 0.065, 0.015], roughly: [0.003, 0.01, 0.05] } as const;
 /** All error of a reading, as a share of the half band: up to the one it tells the band closely, from the other on roughly. */
 const tellsBand = { closely: 0.4, roughly: 0.7 } as const;
 /** What the shared error alone may do at the middle of the band is no fault of a step: so much of it is allowed besides. */
