@@ -13,6 +13,7 @@ import {
   keyOf,
   newShop,
   usualFitting,
+  type Coating,
   type CoatingClass,
   type Job,
   type Rig,
@@ -180,12 +181,20 @@ describe('what a new job begins with', () => {
   ];
 
   it('is the gun the product was sprayed with last, else its class, else one made for it', () => {
-    const of = (sheetId: string | undefined, cls: CoatingClass, held = rigs) =>
-      usualRig({ sheetId, of: cls }, jobs, held)?.id;
+    const of = (sheetId: string | undefined, cls: CoatingClass, held = rigs, more: Partial<Coating> = {}) =>
+      usualRig(
+        { sheet: sheetId === undefined ? undefined : { ...sheet(cls, sheetId), ...more }, of: cls },
+        jobs,
+        held,
+      )?.id;
     expect(of('clear', 'two-part-clear')).toBe('hvlp');
     expect(of('a-new-clear', 'two-part-clear')).toBe('a-first');
     expect(of(undefined, 'water-lacquer')).toBe('a-first');
     expect(of(undefined, 'elastomeric')).toBe('pump');
     expect(of(undefined, 'elastomeric', rigs.slice(0, 2))).toBeUndefined();
+    // A new product of a class that was sprayed with a gun its paper does not name takes one that it names.
+    const airless = sheet('wall-paint', 'any').guns.filter(({ atomising }) => atomising === 'airless');
+    expect(of('a-new-clear', 'two-part-clear', rigs, { guns: airless })).toBe('pump');
+    expect(of('a-new-clear', 'two-part-clear', rigs.slice(0, 2), { guns: airless })).toBeUndefined();
   });
 });

@@ -19,40 +19,48 @@ export function TimerTray({ view }: { readonly view: JobView }) {
       className="flex overflow-x-auto border-t border-ink bg-sheet focus-visible:-outline-offset-3"
       data-tray
     >
-      {coat && (
-        <div className="shrink-0 border-r border-hairline px-4 py-2" data-permission={may ? 'may' : 'open'}>
-          <div className="text-xs text-ink-soft">{coat.coat.name}</div>
-          <div className={`text-xl font-bold ${may ? 'text-good' : ''}`}>
-            {may ? '✓ may start' : openWords(view)}
-          </div>
-        </div>
-      )}
-      {view.timers.map((timer) => {
-        const { id, due, warn, then, layerId, of } = timer;
-        const left = due - view.now;
-        const over = left <= 0;
-        const ink = over ? (then === 'go' ? 'text-good' : 'text-stop') : left < warn ? 'text-care' : '';
-        return (
+      {/* Many clocks stand in two rows: one out of sight is one forgotten. */}
+      <div className="-mb-px flex lg:min-w-0 lg:flex-1 lg:flex-wrap">
+        {coat && (
           <div
-            key={`${id}${layerId}${of ?? ''}`}
-            className="shrink-0 border-r border-hairline px-4 py-2"
-            data-timer={id}
+            className="shrink-0 border-r border-b border-hairline px-4 py-2"
+            data-permission={may ? 'may' : 'open'}
           >
-            <div className={`text-xs ${over && then !== 'go' ? 'font-semibold text-stop' : 'text-ink-soft'}`}>
-              {timerSays(timer, over)}
-            </div>
-            <div className={`text-xl font-bold ${ink}`}>
-              {over && then !== 'go' && <span aria-hidden>■ </span>}
-              {over && then === 'go' && <span aria-hidden>✓ </span>}
-              <Clock at={due} now={view.now} figure={timerFigure(view, timer)} />
+            <div className="text-xs text-ink-soft">{coat.coat.name}</div>
+            <div className={`text-xl font-bold ${may ? 'text-good' : ''}`}>
+              {may ? '✓ may start' : openWords(view)}
             </div>
           </div>
-        );
-      })}
-      {view.timers.length === 0 && (
-        <div className="px-5 py-4 text-sm text-ink-soft">No timer runs for this job.</div>
-      )}
-      <div className="right-0 ml-auto shrink-0 border-l border-hairline bg-sheet px-4 py-2 lg:sticky">
+        )}
+        {view.timers.map((timer) => {
+          const { id, due, warn, then, layerId, of } = timer;
+          const left = due - view.now;
+          const over = left <= 0;
+          const ink = over ? (then === 'go' ? 'text-good' : 'text-stop') : left < warn ? 'text-care' : '';
+          return (
+            <div
+              key={`${id}${layerId}${of ?? ''}`}
+              className="shrink-0 border-r border-b border-hairline px-4 py-2"
+              data-timer={id}
+            >
+              <div
+                className={`text-xs ${over && then !== 'go' ? 'font-semibold text-stop' : 'text-ink-soft'}`}
+              >
+                {timerSays(timer, over)}
+              </div>
+              <div className={`text-xl font-bold ${ink}`}>
+                {over && then !== 'go' && <span aria-hidden>■ </span>}
+                {over && then === 'go' && <span aria-hidden>✓ </span>}
+                <Clock at={due} now={view.now} figure={timerFigure(view, timer)} />
+              </div>
+            </div>
+          );
+        })}
+        {view.timers.length === 0 && (
+          <div className="px-5 py-4 text-sm text-ink-soft">No timer runs for this job.</div>
+        )}
+      </div>
+      <div className="ml-auto shrink-0 border-l border-hairline bg-sheet px-4 py-2">
         {climate ? (
           <>
             <div className="text-xs text-ink-soft">

@@ -1,6 +1,6 @@
 import { airlessFirst, usualFitting, type Coating, type Job, type Rig } from '@/records';
 import { coatsBySheet, type JobDraft } from './draft';
-import { usualRig } from './usual';
+import { sheetNames, usualRig } from './usual';
 
 interface Has {
   readonly coatings: readonly Coating[];
@@ -16,11 +16,14 @@ export function fitted(
   const sheet = coatings.find(({ id }) => id === product.coatingId);
   const of = sheet?.class ?? product.class;
   const usual = usualFitting(of);
+  const usually = airlessFirst(of) ? 'airless' : 'hvlp';
+  // The usual kind where the sheet names it; else the first it names.
+  const kinds = [usually, ...(sheet?.guns ?? []).map(({ atomising }) => atomising)] as const;
   return {
-    rigId: usualRig({ sheetId: product.coatingId, of }, jobs, rigs)?.id ?? '',
+    rigId: usualRig({ sheet, of }, jobs, rigs)?.id ?? '',
     bore: byPaper(sheet, 'bore', 1e-4) ?? usual.bore,
     tip: tipByPaper(sheet, usual.tip) ?? usual.tip,
-    atomising: airlessFirst(of) ? 'airless' : 'hvlp',
+    atomising: kinds.find((atomising) => sheetNames(sheet, of)({ atomising })) ?? usually,
     coats: coatsBySheet(product, coatings),
   };
 }

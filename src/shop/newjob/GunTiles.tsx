@@ -1,6 +1,7 @@
 'use client';
 
-import { airlessFirst, type Rig } from '@/records';
+import type { Rig } from '@/records';
+import { sheetNames } from '@/facts/newjob/usual';
 import { gunWords } from '@/records/rigwords';
 import { Tiles } from '@/ui/Tiles';
 import type { ScreenProps } from './conversation';
@@ -25,8 +26,11 @@ interface Props extends Omit<ScreenProps, 'ahead'> {
 export function GunTiles({ form, draft, held, onlyNew }: Props) {
   const { setValue } = form;
   const { rigId, atomising, air } = draft;
-  const airless = airlessFirst(draft.class);
-  const fits = ({ atomising: kind }: Rig) => Number((kind === 'airless') !== airless);
+  const names = sheetNames(
+    held.coatings.find(({ id }) => id === draft.coatingId),
+    draft.class,
+  );
+  const fits = (rig: Rig) => Number(!names(rig));
   const own: Gun = atomising === 'hvlp' && air === 'turbine' ? 'new:hvlp/turbine' : `new:${atomising}`;
   return (
     <Tiles<Gun>

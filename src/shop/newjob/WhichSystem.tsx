@@ -66,7 +66,7 @@ export function WhichSystem({ form, draft, held, ahead, onProduct }: Props) {
             const sheet = usualOfClass(layer.of, held.jobs, held.coatings);
             return {
               coatingId: sheet?.id ?? '',
-              rigId: usualRig({ sheetId: sheet?.id, of: layer.of }, held.jobs, held.rigs)?.id ?? '',
+              rigId: usualRig({ sheet, of: layer.of }, held.jobs, held.rigs)?.id ?? '',
               bore: usualFitting(layer.of).bore,
             };
           })

@@ -2,7 +2,7 @@
 
 import type { Part, Rung } from '@/core/mixing';
 import { isRefusal } from '@/core/refusal';
-import type { JobView } from '@/facts/job';
+import { potNow, type JobView } from '@/facts/job';
 import { useJob } from '@/ui/job/context';
 import { useUnits } from '@/ui/units';
 import { massDigits } from '@/words/mix';
@@ -38,6 +38,9 @@ export function Ladder({ pouring = 0 }: Props) {
   if (layers.length === 0)
     return <p className="text-ink-soft">Nothing can be poured until the plan holds together.</p>;
   const full = layers.at(-1)?.to ?? 1;
+  const now = potNow(view);
+  // What coats took out of it is in it no more.
+  const taken = now !== undefined && now.gone > 0 ? now : undefined;
   const y = (volume: number) => height - 6 - (volume / full) * (height - pot.top - 30);
   return (
     <div className="grid gap-5 sm:grid-cols-[170px_minmax(0,1fr)]">
@@ -50,18 +53,30 @@ export function Ladder({ pouring = 0 }: Props) {
             width={pot.width - 6}
             height={y(from) - y(to)}
             className={
-              state === 'in'
-                ? i % 2
-                  ? 'fill-act/80'
-                  : 'fill-act/60'
-                : state === 'next'
-                  ? 'fill-act/25'
-                  : 'fill-act/8'
+              state === 'in' && taken
+                ? 'fill-act/8'
+                : state === 'in'
+                  ? i % 2
+                    ? 'fill-act/80'
+                    : 'fill-act/60'
+                  : state === 'next'
+                    ? 'fill-act/25'
+                    : 'fill-act/8'
             }
             stroke={state === 'next' ? 'var(--act)' : 'none'}
             strokeDasharray="5 4"
           />
         ))}
+        {taken && (
+          <rect
+            x={pot.left + 3}
+            y={y(taken.left)}
+            width={pot.width - 6}
+            height={y(0) - y(taken.left)}
+            className="fill-act/60"
+            data-left
+          />
+        )}
         {layers.map(({ part, from, to, mass, state }) => {
           // As far as it is poured: past its mark it stands past its mark.
           const top = from + (to - from) * Math.min(Math.max(pouring / mass, 0), 1.3);
@@ -95,32 +110,40 @@ export function Ladder({ pouring = 0 }: Props) {
           />
         ))}
       </svg>
-      <ol className="flex flex-col-reverse justify-end gap-0 self-center border-y border-hairline">
-        {layers.map(({ part, scale, mass, to, state, dose }, i) => (
-          <li
-            key={`${part.id}${i}`}
-            className={`grid grid-cols-[1fr_auto] items-baseline gap-x-4 border-b border-hairline px-3 py-3 first:border-b-0 ${state === 'next' ? 'border-l-4 border-l-act bg-act-wash' : ''}`}
-          >
-            <span className={state === 'next' ? 'font-bold' : ''}>
-              {part.name}
-              <span className="ml-2 text-sm text-ink-soft">
-                {state === 'in' ? '✓ in' : state === 'next' ? 'pour now' : 'then'}
+      <div className="self-center">
+        <ol className="flex flex-col-reverse justify-end gap-0 border-y border-hairline">
+          {layers.map(({ part, scale, mass, to, state, dose }, i) => (
+            <li
+              key={`${part.id}${i}`}
+              className={`grid grid-cols-[1fr_auto] items-baseline gap-x-4 border-b border-hairline px-3 py-3 first:border-b-0 ${state === 'next' ? 'border-l-4 border-l-act bg-act-wash' : ''}`}
+            >
+              <span className={state === 'next' ? 'font-bold' : ''}>
+                {part.name}
+                <span className="ml-2 text-sm text-ink-soft">
+                  {state === 'in' ? '✓ in' : state === 'next' ? 'pour now' : 'then'}
+                </span>
               </span>
-            </span>
-            <span className="text-right text-xl font-bold">
-              <Printed figure={figure(view, 'mix.scale', scale, { item: part.id })} {...digits} />
-            </span>
-            <span className="text-sm text-ink-soft">
-              + <Printed figure={amount('mass', mass)} {...digits} />
-              {dose &&
-                `, truly ${written(amount('share', dose.share), units, { digits: 2 })} of at most ${written(amount('share', dose.maximum), units, { digits: 2 })}`}
-            </span>
-            <span className="text-right text-sm text-ink-soft">
-              mark <Printed figure={amount('volume', to)} />
-            </span>
-          </li>
-        ))}
-      </ol>
+              <span className="text-right text-xl font-bold">
+                <Printed figure={figure(view, 'mix.scale', scale, { item: part.id })} {...digits} />
+              </span>
+              <span className="text-sm text-ink-soft">
+                + <Printed figure={amount('mass', mass)} {...digits} />
+                {dose &&
+                  `, truly ${written(amount('share', dose.share), units, { digits: 2 })} of at most ${written(amount('share', dose.maximum), units, { digits: 2 })}`}
+              </span>
+              <span className="text-right text-sm text-ink-soft">
+                mark <Printed figure={amount('volume', to)} />
+              </span>
+            </li>
+          ))}
+        </ol>
+        {taken && (
+          <p className="mt-2 text-sm text-ink-soft">
+            As it was mixed. About <Printed figure={figure(view, 'pot.left', taken.left)} /> is left by what
+            the coats since took: an estimate.
+          </p>
+        )}
+      </div>
     </div>
   );
 }
