@@ -1,5 +1,6 @@
 import { spawn, spawnSync } from 'node:child_process';
 import fs from 'node:fs';
+import os from 'node:os';
 import path from 'node:path';
 
 /** What the commands share: they run from the project's folder, wherever they are called from. */
@@ -8,8 +9,14 @@ process.chdir(root);
 
 export const next = path.join('node_modules', 'next', 'dist', 'bin', 'next');
 
-/** Test files go two at a time: more would starve each other of a small machine's cores. */
+/** Test files that reckon go two at a time: more would starve each other of a small machine's cores. */
 export const lanes = ['--maxWorkers=2'];
+
+/** Below so much memory four browsers and their tests would push each other out, bytes. */
+const roomy = 7.5 * 2 ** 30;
+
+/** A journey waits for its browser half of the time: four go beside one another where there is room for them. */
+export const journeyLanes = [`--maxWorkers=${os.totalmem() > roomy ? 4 : 2}`];
 
 /** Runs a command with its output shown. Ends this process when it fails, unless `soft`. */
 export function run(command, args, { soft = false, ...options } = {}) {

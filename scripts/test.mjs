@@ -4,7 +4,7 @@
  */
 import fs from 'node:fs';
 import path from 'node:path';
-import { ensurePackages, lanes, run, runQuietly } from './steps.mjs';
+import { ensurePackages, journeyLanes, lanes, run, runQuietly } from './steps.mjs';
 import { ensureChromium } from './chromium.mjs';
 
 ensurePackages();
@@ -54,7 +54,7 @@ tests('unit tests', ['--selectProjects', 'unit', ...lanes]);
 const chromium = ensureChromium();
 if (built && chromium) {
   env.CHROMIUM = chromium;
-  tests('browser tests', ['--selectProjects', 'browser', ...lanes]);
+  tests('browser tests', ['--selectProjects', 'browser', ...journeyLanes]);
 } else failed += 1;
 
 console.log(`\n${passed} passed, ${failed} failed`);
