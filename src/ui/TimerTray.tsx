@@ -16,7 +16,7 @@ export function TimerTray({ view }: { readonly view: JobView }) {
       aria-label="Timers"
       // eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- a box that scrolls must be reachable by keyboard
       tabIndex={0}
-      className="flex overflow-x-auto border-t border-ink bg-sheet focus-visible:-outline-offset-3"
+      className="flex overflow-x-auto overflow-y-hidden border-t border-ink bg-sheet focus-visible:-outline-offset-3"
       data-tray
     >
       {/* Many clocks stand in two rows: one out of sight is one forgotten. */}

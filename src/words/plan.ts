@@ -109,10 +109,21 @@ export function planLine(view: JobView, units: Units): NextLine {
     const line = fitnessLine(stop, units);
     const ofFilm = stop.id === 'film' || stop.id === 'layer';
     const [number = '–', unit = ''] = line.value.split('\u00a0');
+    // What is told of the room is told by the gate: its limit, and what mends this cause and no other.
+    const told = view.permission.items.find(
+      (item) => item.by === 'record' && item.id === stop.id && item.cause,
+    );
+    const asked = `${line.name}: ${stop.id === 'blend' ? 'the edge is kept at' : 'the sheet asks for'} ${line.limits}.`;
     return {
       big: { number, unit },
       says: `${line.verdict}.`,
-      detail: `${line.name}: ${stop.id === 'blend' ? 'the edge is kept at' : 'the sheet asks for'} ${line.limits}. ${stop.id === 'blend' ? 'A shorter fade, smaller steps, or fewer coats.' : ofFilm ? 'Change the film of a coat or the number of coats.' : 'Wait, warm or dry the room, then read it again.'}`,
+      ...(stop.id === 'blend'
+        ? { detail: `${asked} A shorter fade, smaller steps, or fewer coats.` }
+        : ofFilm
+          ? { detail: `${asked} Change the film of a coat or the number of coats.` }
+          : told
+            ? { open: told }
+            : { detail: asked }),
       tone: 'stop',
       because,
       tap:

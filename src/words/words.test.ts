@@ -86,6 +86,18 @@ describe('Plan says', () => {
     });
   });
 
+  it.each<[string, Partial<Extract<NewEntry, { type: 'climate' }>>, RegExp, RegExp]>([
+    ['dry air', { humidity: 0.1 }, /umidif|damp/, /warm|dry the room/i],
+    ['damp air', { humidity: 0.9 }, /dry|dehumid/i, /umidif/],
+    ['a cold part', { part: celsius(8) }, /warm/i, /cool/i],
+    ['hot air', { air: celsius(38) }, /cool|wait|shade/i, /\bwarm (?:the )?(?:room|part|air)/i],
+  ])('%s is mended by what mends it, and by nothing else', (_, change, mends, harms) => {
+    const view = seen(logged(aJob(), [-5, { ...fitRoom, ...change } as NewEntry]));
+    const { detail } = wholeLine(line(view, 'plan'), view, metric);
+    expect(detail).toMatch(mends);
+    expect(detail).not.toMatch(harms);
+  });
+
   it('dew, with its own margin', () => {
     const dewy = { ...fitRoom, part: celsius(13), humidity: 0.7 } as NewEntry;
     expect(line(seen(logged(aJob(), [-5, dewy])), 'plan')).toMatchObject({
