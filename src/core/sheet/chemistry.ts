@@ -15,9 +15,9 @@ const signs: readonly (readonly [Chemistry, RegExp])[] = [
   ],
   [
     'two-part',
-    /two[\s-]?(?:part|component|pack)|\b2[\s-]?k\b|2[\s-]?component|(?:base|part a) and (?:hardener|part b)|zweikomponent\w*/i,
+    /two[\s-]?(?:part|component|pack)|\b2[\s-]?k\b|2[\s-]?component|(?:base|part a) and (?:hardener|part b)|zweikomponent\w*|bicomposant\w*|bicomponente\w*/i,
   ],
-  ['lacquer', /nitro[\s-]?cellulose|cellulose lacquer|\bcellulose (?:nitrate|acetate)/i],
+  ['lacquer', /nitro[\s-]?cellulose(?![\s-]?free)|cellulose lacquer|\bcellulose (?:nitrate|acetate)/i],
   ['oil-based', /\balkyd\b|oil[\s-]based|long[\s-]oil|linseed|kunstharzlack/i],
   ['solvent-borne', /solvent[\s-]?(?:borne|based)|l[oö]semittelhaltig/i],
 ];

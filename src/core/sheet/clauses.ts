@@ -181,6 +181,12 @@ function rowsOf(lines: readonly Line[], i: number, style: NumberStyle, say: Say)
       for (const part of sentences(first.text)) sayPlain(i, part, say);
       continue;
     }
+    // “DFT 6–9 mils  (WFT 8–12)”: what has its value already is no label of the rest.
+    const stated = quantitiesIn(first.text, style).some(({ kind }) => kind === 'length');
+    if (stated && factNamed(first.text) && rest.every((cell) => plainWords(cell, style))) {
+      for (const cell of own) for (const part of sentences(cell.text)) sayPlain(i, part, say);
+      continue;
+    }
     const label = first.text.replace(/\s*:$/, '');
     const warm = rest.flatMap((cell) => {
       const parts = labelIn(cell.text);
@@ -207,6 +213,10 @@ function rowsOf(lines: readonly Line[], i: number, style: NumberStyle, say: Say)
   }
   return i;
 }
+
+/** Has a cell no quantity with a unit? */
+const plainWords = ({ text }: Cell, style: NumberStyle): boolean =>
+  quantitiesIn(text, style).every(({ kind }) => kind === 'bare');
 
 /** Does another label begin at this cell, with its value in the next? */
 function opens(cell: Cell, next: Cell | undefined, style: NumberStyle): boolean {
@@ -299,7 +309,8 @@ function tableAt(lines: readonly Line[], at: number, style: NumberStyle): Table 
   )
     return undefined;
   // “Type | long-oil alkyd, solvent thinned” is told, and heads nothing.
-  if (kind === 'facts' && bodies.length === 1 && /,/.test(bodies[0]?.text ?? '')) return undefined;
+  if (kind === 'facts' && bodies.length === 1 && /,|\b[A-Z]{1,4}[- ]?\d/.test(bodies[0]?.text ?? ''))
+    return undefined;
   // “Thinner / cleaner | Thinner 420” says what it is called; it heads no column.
   if (kind === 'facts' && first !== undefined && bodies.length === 1 && sameFact(first.text, bodies[0]?.text))
     return undefined;

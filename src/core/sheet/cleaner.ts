@@ -2,14 +2,14 @@ import type { Clause } from './clauses';
 import type { Found } from './choose';
 
 /** A liquid that goes by a code of its own, `OT-2`, or by what it is. */
-const liquid = String.raw`((?:[A-Z][\w-]*\d[\w-]*|[A-Z]{1,4} \d{1,4}[A-Z]?|(?:gun[- ]?(?:wash|cleaner)|cleaner|(?:lacquer |cellulose )?thinner|reducer|acetone|(?:(?:clean|fresh|cold|warm|lukewarm|tap|soapy) )?water|butyl acetate|(?:white|mineral) spirits?|xylene|methyl ethyl ketone|isopropanol|ethanol|(?:denatured |methylated )?(?:alcohol|spirits?))(?: (?:no\.? ?)?[A-Z]*-?\d[\w-]*)?)(?=[\s.,;)]|$))`;
+const liquid = String.raw`((?:[A-Z][\w-]*\d[\w-]*|[A-Z]{1,4} \d{1,4}[A-Z]?|(?:gun[- ]?(?:wash|cleaner)|cleaner|(?:lacquer |cellulose )?thinner|reducer|diluant|verd[uü]nnung|diluyente|acetone|(?:(?:clean|fresh|cold|warm|lukewarm|tap|soapy) )?water|butyl acetate|(?:white|mineral) spirits?|xylene|methyl ethyl ketone|mek|isopropanol|ethanol|(?:denatured |methylated )?(?:alcohol|spirits?))(?: (?:no\.? ?)?[A-Z]*-?\d[\w-]*)?)(?=[\s.,;)]|$))`;
 const said = [
   new RegExp(
     String.raw`clean(?:ing|ed)?(?: of)?(?: (?:the|all|spray|gun|guns?|tools?|equipment|and|immediately|at once|after use|up))* with (?:the )?${liquid}`,
     'i',
   ),
   new RegExp(String.raw`^(?:with |use )?(?:the )?${liquid}`, 'i'),
-  new RegExp(String.raw`\b(?:clean|wash)[- ]?up:? ${liquid}`, 'i'),
+  new RegExp(String.raw`\b(?:clean|wash)[- ]?up:? (?:with )?${liquid}`, 'i'),
 ];
 
 /**
@@ -21,7 +21,9 @@ export function cleanerOf(clauses: readonly Clause[]): Found<string> | undefined
   for (const clause of clauses) {
     const whole = `${clause.label} ${clause.text}`;
     const named = (said[0]?.exec(whole) ?? said[2]?.exec(whole))?.[1];
-    const alone = /\b(?:clean|wash)/i.test(clause.label) ? said[1]?.exec(clause.text.trim())?.[1] : undefined;
+    const alone = /\b(?:clean|wash|nettoy|reinig|limpi)/i.test(clause.label)
+      ? said[1]?.exec(clause.text.trim())?.[1]
+      : undefined;
     const value = named ?? alone;
     if (value) return { value, claim: { clause }, sure: 0.8 };
   }

@@ -101,7 +101,7 @@ function familiesTold({ clauses }: Spoken): Family[] {
 
 const places: readonly (readonly [Place, RegExp])[] = [
   ['cap', /(?:at|in|air) (?:the )?(?:air[\s-]?)?cap|\bcap\b|air[\s-]?cap|luftkappe/],
-  ['inlet', /inlet|input|inbound|gun handle|at (?:the )?gun\b|entrance|eingang/],
+  ['inlet', /inlet|input|inbound|gun handle|at (?:the )?gun\b|entrance|eingang|entr[ée]e/],
   [
     'tip',
     /tip pressure|(?:at|in|an) (?:the |der )?(?:spray )?(?:tip|nozzle|d[uü]se)\b|\((?:tip|nozzle)\)|nozzle pressure|pressure at tip/,

@@ -67,7 +67,7 @@ export function thinning(claims: readonly Claim[], clauses: readonly Clause[]): 
     (each) =>
       !/clean/i.test(each.label) &&
       (forbids.test(each.text) ||
-        (/thinn|reduc|dilu|verd[uü]nn/i.test(each.label) && none.test(each.text))) &&
+        (/\bthin\b|thinn|reduc|dilu|verd[uü]nn/i.test(each.label) && none.test(each.text))) &&
       !own.some(({ clause }) => clause === each),
   );
   if (stated && (!found || found.sure < 0.6))
@@ -136,7 +136,7 @@ function nameIn({ label, text }: Clause): string | undefined {
   )?.[1];
 }
 
-/** What a row of its own calls the thinner, where one alone is named: “Thinner / cleaner: Thinner 420”. */
+/** What a row of its own calls the thinner, where one alone is named: “Thinner / cleaner: Thinner 420”, `EV 42`. */
 function onlyName(clauses: readonly Clause[]): string | undefined {
   const named = clauses
     .filter(
@@ -148,7 +148,10 @@ function onlyName(clauses: readonly Clause[]): string | undefined {
           text.trim(),
         )?.[1] ?? [],
     );
-  return new Set(named).size === 1 ? named[0] : undefined;
+  const [name] = named;
+  if (new Set(named).size !== 1 || !name) return undefined;
+  // A number alone is no name: “Thinner 420”.
+  return /^\d/.test(name) ? `Thinner ${name}` : name;
 }
 
 function ofWhat(said: string, dose: boolean): 'base' | 'mix' | undefined {

@@ -97,7 +97,7 @@ export function flash(claims: readonly Claim[]): Found<Span> | undefined {
 
 /** “Force cure: 10 min flash, then …” is the wait before the oven, and none between coats. */
 const ofOven = ({ clause: { label } }: Claim): boolean =>
-  /forc\w*[ -](?:dr|cur)|bak(?:e|ing)|stov/i.test(label);
+  /forc\w*[ -](?:dr|cur)|bak(?:e|ing)|stov|oven/i.test(label);
 
 const isRecoat = ({ near, quantity, clause }: Claim): boolean =>
   quantity.min > session &&

@@ -20,8 +20,10 @@ export function RatioCheck() {
   const { mix, shop } = view;
   const { sheet, batch, pouring } = mix;
   const recipe = isRefusal(mix.recipe) ? [] : mix.recipe;
+  // What is still to be poured is not short yet.
   const known = recipe.map(
-    ({ id }, i) => batch?.poured.find(({ part }) => part.id === id)?.mass ?? pouring?.poured[i],
+    ({ id }, i) =>
+      batch?.poured.find(({ part }) => part.id === id)?.mass ?? (pouring?.poured[i] || undefined),
   );
   const [masses, setMasses] = useState<readonly (number | undefined)[]>(known);
   const tolerance = sheet.tolerance ?? usualTolerance;
