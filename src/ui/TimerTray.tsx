@@ -7,10 +7,16 @@ import { Clock } from './Clock';
 import { Printed } from './Printed';
 import { jobFigure } from '@/words/figures';
 
+/** So many clocks stand in one row, each under its name; more stand in two, each beside it. */
+const inOneRow = 4;
+
 /** What the job is waiting for, along the bottom. The times are moments in the log: a closed tab cannot stop them. */
 export function TimerTray({ view }: { readonly view: JobView }) {
   const { climate, dew } = view.plan;
   const { may, coat } = view.permission;
+  const many = view.timers.length > inOneRow;
+  const cell = `shrink-0 border-r border-b border-hairline px-4 ${many ? 'flex items-baseline gap-2 py-1 max-lg:block' : 'py-2'}`;
+  const large = many ? 'text-base' : 'text-xl';
   return (
     <section
       aria-label="Timers"
@@ -19,15 +25,12 @@ export function TimerTray({ view }: { readonly view: JobView }) {
       className="flex overflow-x-auto overflow-y-hidden border-t border-ink bg-sheet focus-visible:-outline-offset-3"
       data-tray
     >
-      {/* Many clocks stand in two rows: one out of sight is one forgotten. */}
-      <div className="-mb-px flex lg:min-w-0 lg:flex-1 lg:flex-wrap">
+      {/* One out of sight is one forgotten. */}
+      <div className="-mb-px flex lg:min-w-0 lg:flex-1 lg:flex-wrap lg:content-center">
         {coat && (
-          <div
-            className="shrink-0 border-r border-b border-hairline px-4 py-2"
-            data-permission={may ? 'may' : 'open'}
-          >
+          <div className={cell} data-permission={may ? 'may' : 'open'}>
             <div className="text-xs text-ink-soft">{coat.coat.name}</div>
-            <div className={`text-xl font-bold ${may ? 'text-good' : ''}`}>
+            <div className={`${large} font-bold ${may ? 'text-good' : ''}`}>
               {may ? '✓ may start' : openWords(view)}
             </div>
           </div>
@@ -38,17 +41,13 @@ export function TimerTray({ view }: { readonly view: JobView }) {
           const over = left <= 0;
           const ink = over ? (then === 'go' ? 'text-good' : 'text-stop') : left < warn ? 'text-care' : '';
           return (
-            <div
-              key={`${id}${layerId}${of ?? ''}`}
-              className="shrink-0 border-r border-b border-hairline px-4 py-2"
-              data-timer={id}
-            >
+            <div key={`${id}${layerId}${of ?? ''}`} className={cell} data-timer={id}>
               <div
                 className={`text-xs ${over && then !== 'go' ? 'font-semibold text-stop' : 'text-ink-soft'}`}
               >
                 {timerSays(timer, over)}
               </div>
-              <div className={`text-xl font-bold ${ink}`}>
+              <div className={`${large} font-bold ${ink}`}>
                 {over && then !== 'go' && <span aria-hidden>■ </span>}
                 {over && then === 'go' && <span aria-hidden>✓ </span>}
                 <Clock at={due} now={view.now} figure={timerFigure(view, timer)} />
