@@ -15,7 +15,7 @@ export function TimerTray({ view }: { readonly view: JobView }) {
   const { climate, dew } = view.plan;
   const { may, coat } = view.permission;
   const many = view.timers.length > inOneRow;
-  const cell = `shrink-0 border-r border-b border-hairline px-4 ${many ? 'flex items-baseline gap-2 py-1 max-lg:block' : 'py-2'}`;
+  const cell = `shrink-0 border-r border-b border-hairline ${many ? 'flex items-baseline gap-1.5 px-2.5 py-1 max-lg:block' : 'px-4 py-2'}`;
   const large = many ? 'text-base' : 'text-xl';
   return (
     <section
