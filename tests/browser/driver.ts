@@ -96,9 +96,13 @@ export class Visitor {
   }
 
   /** Clicks until it lands: on a busy machine the page moves, or draws the thing anew, between the finding and the click. */
-  private async hit(selector: string, words: string | RegExp): Promise<void> {
+  private hit(selector: string, words: string | RegExp): Promise<void> {
+    return this.land(() => this.find(selector, words), String(words));
+  }
+
+  private async land(find: () => Promise<ElementHandle>, words: string): Promise<void> {
     for (let tries = 1; ; tries += 1) {
-      const found = await this.find(selector, words);
+      const found = await find();
       await found.evaluate((each) => {
         delete (each as HTMLElement).dataset.landed;
         each.addEventListener('click', () => ((each as HTMLElement).dataset.landed = 'yes'), {
@@ -107,13 +111,14 @@ export class Visitor {
         });
       });
       await toMiddle(found);
-      await found.click();
+      // What is drawn anew just now cannot be clicked.
+      await found.click().catch(() => undefined);
       // A page that is left for another takes what was clicked with it.
       const landed = await found
         .evaluate((each) => (each as HTMLElement).dataset.landed === 'yes')
         .catch(() => true);
       if (landed) return;
-      if (tries === 3) throw new Error(`${String(words)} was clicked three times, and never got it.`);
+      if (tries === 3) throw new Error(`${words} was clicked three times, and never got it.`);
     }
   }
 
@@ -196,16 +201,11 @@ export class Visitor {
 
   /** The next line's main action. */
   async doNext(): Promise<void> {
-    for (let tries = 1; ; tries += 1) {
-      await this.page.waitForSelector('[data-next-action]');
-      try {
-        await this.page.click('[data-next-action]');
-        break;
-      } catch (error) {
-        // The clock beat between finding and clicking, and the line became another.
-        if (tries === 3) throw error;
-      }
-    }
+    // The clock may beat between the finding and the click, and the line become another.
+    await this.land(
+      async () => (await this.page.waitForSelector('[data-next-action]')) as ElementHandle,
+      'The next line',
+    );
     await this.settle();
     // What keeps people whole comes first; then the line is what it was.
     if (await this.minded()) await this.doNext();
