@@ -136,6 +136,7 @@ const stickState = {
 function thin(view: JobView, units: Units): Said {
   const {
     thin: { step, band, readings, inBand, now, thinnerMass, asItIs },
+    spray,
     done,
   } = view;
   const reading = readings.at(-1);
@@ -148,7 +149,15 @@ function thin(view: JobView, units: Units): Said {
       state: step.kind === 'expired' ? 'pot life over' : 'curing',
       tone: 'stop',
     };
-  const past = pastCap(view, view.spray.next?.coat.id);
+  // Nobody thins what no coat takes any more.
+  if (spray.layerOn)
+    return {
+      ...timed,
+      number: reading ? units.show('time', reading.atSheet) : '–',
+      state: 'all coats on',
+      tone: done.has('thin') || !reading ? 'good' : 'plain',
+    };
+  const past = pastCap(view, spray.next?.coat.id);
   if (past)
     return {
       ...timed,

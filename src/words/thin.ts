@@ -166,6 +166,16 @@ export function thinLine(view: JobView, units: Units): NextLine {
   const plain = { tone: 'act' as const, because };
   const bandNumber = band ? { number: bandWords(band).slice(0, -2), unit: 's' } : { number: '–', unit: '' };
 
+  if (view.spray.layerOn && step.kind !== 'expired' && step.kind !== 'doubled')
+    return {
+      big: reading ? units.parts('time', reading.atSheet) : { number: '–', unit: '' },
+      says: 'All coats of this layer are on: nothing is left to thin.',
+      ...(reading ? { detail: 'So it was last timed.' } : {}),
+      tone: 'good',
+      because,
+      tap: go('clean', 'Go to Clean'),
+    };
+
   switch (step.kind) {
     case 'no-cup':
       return {

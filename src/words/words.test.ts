@@ -1,6 +1,6 @@
 import { celsius } from '@/core/climate';
 import { newShop, type Job, type NewEntry } from '@/records';
-import { cureStageOf, standsUntil, type JobView, type Stage } from '@/facts/job';
+import { cureStageOf, stackOf, standsUntil, type JobView, type Stage } from '@/facts/job';
 import { timeOfDay } from './clock';
 import {
   airless,
@@ -48,6 +48,8 @@ const cell = (view: JobView, stage: Stage, units = metric) => {
 };
 const entriesOf = ({ tap }: NextLine): readonly NewEntry[] =>
   tap?.does.kind === 'log' ? tap.does.entries : [];
+
+import { potSays } from './stack';
 
 describe('a pace', () => {
   it('is told in seconds a foot in US units, and in metres a second in metric', () => {
@@ -378,6 +380,13 @@ describe('Spray says', () => {
     });
     const both = seen(logged(small, [50, start('lacquer-2')], [55, end('lacquer-2')]), { minutes: 60 });
     expect(cell(both, 'mix')).toMatchObject({ tone: 'plain', state: 'left over' });
+    // Nobody thins it any more, timed or not, and it is never amber for being cold.
+    expect(cell(both, 'thin')).toMatchObject({ state: 'all coats on' });
+    expect(line(both, 'thin')).toMatchObject({
+      tone: 'good',
+      says: 'All coats of this layer are on: nothing is left to thin.',
+      tap: { says: 'Go to Clean' },
+    });
     // Two coats took all there was: nothing is left over, and it is said that it is gone.
     const all = seen(logged(read, [50, start('lacquer-2')], [55, end('lacquer-2')]), { minutes: 60 });
     expect(cell(all, 'mix')).toMatchObject({ tone: 'plain', state: 'used up' });
@@ -385,6 +394,7 @@ describe('Spray says', () => {
       says: 'The pot should be used up.',
       tap: { says: 'It is used up' },
     });
+    expect([left, all].map((view) => potSays(stackOf(view)[0]!.pot!))).toEqual(['in the pot', 'pot used up']);
     expect(line(both, 'mix').says).toMatch(/^About [\d.]+ m?L left over\. No coat to come takes it\.$/);
   });
 

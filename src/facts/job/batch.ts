@@ -16,6 +16,7 @@ import { sheetShare, type Batch } from '@/core/thinning';
 import type { Coating, EntryOf, Layer, LogEntry, Thinner } from '@/records';
 import { refusedIn, thinnersOf, type RefusedLiquid } from './diluents';
 import { lastOf, liveEntries, moment, ofType } from './entries';
+import { gunOf } from './guns';
 import type { Worked } from './worked';
 
 /** A mix in the pot, as the log tells it. */
@@ -153,12 +154,39 @@ export function pouredInto(
   return { masses, thinner };
 }
 
-/** The latest batch of a layer that has not been discarded. */
+/** The latest batch of a layer that is still in its pot: neither discarded nor emptied when its gun was cleaned. */
 export function batchOf(job: Worked, layer: Layer): BatchState | undefined {
+  const mixed = undiscarded(job, layer);
+  return mixed && !emptied(job, layer, mixed) ? batchFrom(job, layer, liveEntries(job), mixed) : undefined;
+}
+
+/** The same, also where it was emptied: nobody has said yet how much it was. */
+export function leftoverOf(job: Worked, layer: Layer): BatchState | undefined {
+  const mixed = undiscarded(job, layer);
+  return mixed && batchFrom(job, layer, liveEntries(job), mixed);
+}
+
+function undiscarded(job: Worked, layer: Layer): EntryOf<'mixed'> | undefined {
   const entries = liveEntries(job);
   const mixed = lastOf(entries, 'mixed', ({ layerId }) => layerId === layer.id);
-  if (!mixed || lastOf(entries, 'discard', ({ batchId }) => batchId === mixed.batchId)) return undefined;
-  return batchFrom(job, layer, entries, mixed);
+  return mixed && !lastOf(entries, 'discard', ({ batchId }) => batchId === mixed.batchId) ? mixed : undefined;
+}
+
+/**
+ * Was what is left of a batch taken out of its pot when the gun was cleaned? Only after the last coat of the layer: what is
+ * taken out before goes on from its container.
+ */
+function emptied(job: Worked, layer: Layer, mixed: EntryOf<'mixed'>): boolean {
+  const entries = liveEntries(job);
+  const on = new Set(ofType(entries, 'coat-end').map(({ coatId }) => coatId));
+  if (!layer.coats.every(({ id }) => on.has(id))) return false;
+  const gun = gunOf(job, layer.id);
+  const tick = lastOf(
+    entries.slice(entries.indexOf(mixed)),
+    'tick',
+    ({ list, step, rigId = gun }) => list === 'clean' && step === 'empty' && rigId === gun,
+  );
+  return tick?.done === true;
 }
 
 /** Every batch of a layer that was ever mixed, discarded ones too, the first first. */

@@ -13,7 +13,7 @@ import { celsius } from '@/core/climate';
 import { isRefusal, type Refusal } from '@/core/refusal';
 import { potLife } from '@/core/schedule';
 import type { Coating, Layer, Rig, Shop } from '@/records';
-import { batchOf } from './batch';
+import { batchesOf } from './batch';
 import { lastOf, liveEntries, moment, ofType } from './entries';
 import { gunOf, gunsOf, usesOf } from './guns';
 import { layerOf } from './layers';
@@ -139,9 +139,11 @@ function cleanView(job: Worked, rigId: string, rig: Rig | undefined, shop: Shop,
   const last = (step: CleaningStepId | 'gelled' | 'assemble') =>
     cleaning.filter((tick) => tick.step === step).at(-1);
 
-  const held = batchOf(job, layer);
-  // The pot a gun was filled from: one that was mixed since has not been in it.
-  const batch = gunOf(job, layer.id) === rigId ? held : undefined;
+  // The pot a gun was filled from: one that was mixed since has not been in it, and an empty pot leaves what is in the gun.
+  const batch =
+    used && gunOf(job, layer.id) === rigId
+      ? batchesOf(job, layer).findLast(({ mixedAt }) => mixedAt <= since)
+      : undefined;
   const gels = used && batch ? gelTime(sheet, batch.mixedAt, batch.useBefore) : undefined;
   const flushed = last('flush');
   const said = last('gelled');

@@ -27,6 +27,7 @@ const timer = (job: Job, id: string, minutes = 0) =>
   seen(job, { minutes }).timers.find((each) => each.id === id);
 const inMinutes = (due: number | undefined) => (due === undefined ? undefined : (due - noon) / 60_000);
 
+import { leftoverOf } from './batch';
 describe('clocks that outlive the coat', () => {
   it('a two-part mix is stirred past the last streak, until it is timed or sprayed', () => {
     const mixed = logged(aJob([colour]), [-1, mixedColour()]);
@@ -129,5 +130,22 @@ describe('clocks that outlive the coat', () => {
     const gone = logged(job, [-1, { type: 'discard', batchId: 'c', why: 'over' }]);
     expect(timer(gone, 'pot-life')).toBeUndefined();
     expect(timer(readyToSpray(), 'pot-life')).toBeUndefined();
+    // Emptied into its own container as the gun is cleaned: gone too. What is in the gun still sets when it did.
+    const empty = (done: boolean) =>
+      logged(
+        job,
+        [-2, { type: 'tick', list: 'clean', step: 'empty', done: true }],
+        [-1, { type: 'tick', list: 'clean', step: 'empty', done }],
+      );
+    expect(seen(empty(true)).mix).toMatchObject({ finished: true });
+    expect(timer(empty(true), 'pot-life')).toBeUndefined();
+    expect(seen(empty(false)).mix.batch).toBeDefined();
+    for (const each of [gone, empty(true)])
+      expect(timer(each, 'clean-by')?.due).toBe(timer(job, 'clean-by')?.due);
+    expect(leftoverOf(seen(empty(true)).work, seen(job).work.layer)?.id).toBe('c');
+    expect(leftoverOf(seen(gone).work, seen(job).work.layer)).toBeUndefined();
+    // With a coat to come it goes on from its container.
+    const between = { ...empty(true), log: empty(true).log.filter((_, i) => i !== 4 && i !== 3) };
+    expect(seen(between).mix.batch).toBeDefined();
   });
 });

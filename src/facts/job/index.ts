@@ -1,4 +1,4 @@
-export { batchesOf, dosesOf, lifeOf, recipeFor, sheetAsMixed, type BatchState } from './batch';
+export { batchesOf, dosesOf, leftoverOf, lifeOf, recipeFor, sheetAsMixed, type BatchState } from './batch';
 export {
   checkView,
   filmByCoat,

@@ -40,6 +40,8 @@ export interface SprayView {
   readonly coats: readonly CoatState[];
   readonly running?: CoatState;
   readonly next?: CoatState;
+  /** Are all coats of the layer in hand on? */
+  readonly layerOn: boolean;
   /** The window the last ended coat leaves open. */
   readonly recoat?: RecoatState;
   /** The touch test that stands instead of the clock. */
@@ -101,6 +103,9 @@ export function sprayView(job: Worked, set: SetView, points: readonly CoatPoint[
     coats,
     ...(running ? { running } : {}),
     ...(next ? { next } : {}),
+    layerOn: job.layer.coats.every(({ id }) =>
+      coats.some(({ coat, state }) => coat.id === id && state === 'done'),
+    ),
     ...(below && next ? { recoat: waitsFor(job, below, next, work, now), ...(touch ? { touch } : {}) } : {}),
     ...(below && next ? { film: filmBelow(job, entries, below, next.coat) } : {}),
     work,

@@ -127,15 +127,7 @@ export function jobView(
   const views = {
     plan,
     supply,
-    mix: mixView(
-      work,
-      supply,
-      shop,
-      shelf,
-      work.layer.coats.every(({ id }) =>
-        spray.coats.some(({ coat, state }) => coat.id === id && state === 'done'),
-      ),
-    ),
+    mix: mixView(work, supply, shop, shelf, spray.layerOn),
     thin,
     set,
     points,

@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { leftoverOf } from '@/facts/job';
 import { Button } from '@/ui/Button';
 import { useJob } from '@/ui/job/context';
 import { NumberField } from '@/ui/NumberField';
@@ -10,7 +11,7 @@ import { Panel } from '@/ui/Panel';
 export function Leftover() {
   const { view, log } = useJob();
   const [volume, setVolume] = useState<number | undefined>();
-  const { batch } = view.mix;
+  const batch = leftoverOf(view.work, view.work.layer);
   if (!batch) return null;
   return (
     <Panel title="Mix left over">
