@@ -63,12 +63,12 @@ export function score(truth: Record<string, Json>, read: Record<string, Json>): 
     if (key === 'guns') {
       const [mine, theirs] = [(a ?? []) as Record<string, Json>[], (b ?? []) as Record<string, Json>[]];
       for (const gun of mine) {
-        const other = theirs.find((each) => each.atomising === gun.atomising);
+        const other = theirs.find((each) => each.atomising === gun.atomising && each.feed === gun.feed);
         for (const field of Object.keys(gun))
           judge(`${String(gun.atomising)} ${field}`, gun[field], other?.[field]);
       }
       for (const gun of theirs)
-        if (!mine.some((each) => each.atomising === gun.atomising))
+        if (!mine.some((each) => each.atomising === gun.atomising && each.feed === gun.feed))
           wrong.push(`gun ${String(gun.atomising)} ${JSON.stringify(gun)}`);
     } else if (key === 'hazards') {
       const [mine, theirs] = [(a ?? []) as string[], (b ?? []) as string[]];

@@ -90,6 +90,8 @@ const atomising = z.enum(['hvlp', 'compliant', 'low-volume', 'conventional', 'ai
 /** What a sheet says for one kind of gun. */
 export const gunAdvice = z.object({
   atomising,
+  /** Where a sheet tells guns of one kind apart by how they are fed. */
+  feed: z.optional(z.enum(['gravity', 'suction', 'pressure'])),
   /** The band for this method, where the sheet has one of its own. */
   target: z.optional(band),
   bore: z.optional(range(metres)),

@@ -59,7 +59,9 @@ describe('what is new in them', () => {
       components: sheet.components.map((part, i) =>
         i ? { ...part, partsAt: [{ temperature: 295, parts: 2 }] } : part,
       ),
-      guns: [{ ...sheet.guns[0], target: { cupId: 'din-4', min: 18, max: 21, temperature: 293 } }],
+      guns: [
+        { ...sheet.guns[0], feed: 'gravity', target: { cupId: 'din-4', min: 18, max: 21, temperature: 293 } },
+      ],
       wetFilm: { min: 50e-6, aim: 60e-6, max: 75e-6 },
       shelf: { closed: 700, opened: 90 },
       vocLimit: { value: 420, counts: 'less-water' },

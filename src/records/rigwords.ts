@@ -1,4 +1,4 @@
-import type { Rig } from '@/records';
+import type { GunAdvice, Rig } from '@/records';
 
 export const gunWords: Record<Rig['atomising'], string> = {
   hvlp: 'HVLP',
@@ -14,6 +14,13 @@ export const feedWords: Record<Rig['feed'], string> = {
   'pressure-cup': 'Pressure cup',
   'pressure-pot': 'Pressure pot',
   pump: 'Pump',
+};
+
+/** How a sheet tells guns of one kind apart. */
+export const advisedFeedWords: Record<NonNullable<GunAdvice['feed']>, string> = {
+  gravity: 'gravity-fed',
+  suction: 'suction-fed',
+  pressure: 'pressure-fed',
 };
 
 export const airWords: Record<Rig['air'], string> = {

@@ -9,7 +9,7 @@ import type { Units } from './units';
 import { plural, type Fact } from './line';
 import { shortNumber } from './ratio';
 import { placeWords, pressureQuantity } from './pressure';
-import { gunWords } from '@/records/rigwords';
+import { advisedFeedWords, gunWords } from '@/records/rigwords';
 
 export const speedWords: Record<NonNullable<Thinner['speed']>, string> = {
   fast: 'fast',
@@ -231,7 +231,7 @@ const roomFacts = ({ limits, intervals }: Coating, units: Units): FactGroup => (
 
 const gunFacts = ({ guns }: Coating, units: Units): FactGroup[] =>
   guns.map((gun) => ({
-    title: `${gunWords[gun.atomising]} gun`,
+    title: `${gunWords[gun.atomising]} gun${gun.feed ? `, ${advisedFeedWords[gun.feed]}` : ''}`,
     field: 'guns',
     facts: [
       ...(gun.bore ? [{ label: 'Nozzle', value: units.range('bore', gun.bore.min, gun.bore.max) }] : []),

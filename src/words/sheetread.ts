@@ -1,6 +1,6 @@
 import { showDuration, type FormatOptions, type QuantityId } from '@/core/quantity';
 import type { FilmRead, SheetFact, SheetFacts } from '@/core/sheet';
-import { gunWords } from '@/records/rigwords';
+import { advisedFeedWords, gunWords } from '@/records/rigwords';
 import { chemistryWords } from './care';
 import { cupName } from './cup';
 import { placeWords, pressureQuantity } from './pressure';
@@ -177,7 +177,7 @@ export function sheetFactSays(fact: SheetFact, facts: SheetFacts, units: Units):
 }
 
 function gunSays(
-  { atomising, bore, orifice, pressure, pressureAt, distance }: NonNullable<SheetFacts['guns']>[number],
+  { atomising, feed, bore, orifice, pressure, pressureAt, distance }: NonNullable<SheetFacts['guns']>[number],
   units: Units,
 ): string {
   const name =
@@ -194,5 +194,5 @@ function gunSays(
       : []),
     ...(distance ? [span('distance', distance)] : []),
   ];
-  return `${name} ${said.join(', ')}`;
+  return `${name}${feed ? `, ${advisedFeedWords[feed]},` : ''} ${said.join(', ')}`;
 }

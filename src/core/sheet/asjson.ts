@@ -5,8 +5,9 @@ type Json = string | number | null | readonly Json[] | { readonly [key: string]:
 const span = (of?: { readonly min?: number; readonly max?: number }): Json =>
   of ? { min: of.min ?? null, max: of.max ?? null } : null;
 
-const gun = ({ atomising, bore, orifice, pressure, pressureAt, distance }: GunRead): Json => ({
+const gun = ({ atomising, feed, bore, orifice, pressure, pressureAt, distance }: GunRead): Json => ({
   atomising: atomising ?? null,
+  ...(feed ? { feed } : {}),
   bore: span(bore),
   orifice: span(orifice),
   pressure: span(pressure),

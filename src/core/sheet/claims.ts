@@ -137,7 +137,8 @@ export function claimsIn(clause: Clause): Claim[] {
       told ??
       (families.length === 1 ? families[0]?.id : undefined) ??
       families.find((each) => each.from >= quantity.to && each.from - quantity.to < 20)?.id;
-    const named = best && best.cost <= farthest ? best.id : unnamed(quantity, family);
+    const named =
+      best && best.cost <= farthest ? best.id : (unnamed(quantity, family) ?? barred(quantity, text));
     const id = solidsBy(named, `${quantity.unit} ${text.slice(quantity.to)}`);
     if (!id) continue;
     claims.push({
@@ -192,12 +193,25 @@ function unnamed({ kind, min, max }: Quantity, family: Family | undefined): Name
   return min >= 0.5e-3 && max <= 6e-3 ? 'bore' : undefined;
 }
 
+/** “Never below 18 °C” is of the air, whatever stands before it. */
+const barred = ({ kind, min, from }: Quantity, text: string): Name['id'] | undefined =>
+  kind === 'temperature' &&
+  min > 273 &&
+  min < 303 &&
+  /^(?:never|not|do not (?:use|apply|spray|work)|don.t (?:use|apply|spray|work))\W+below\W*$/i.test(
+    text.slice(0, from),
+  )
+    ? 'air'
+    : undefined;
+
 /** How far a name in a text stands from a quantity in it; a name that follows, or stands behind a comma, is farther. */
 function between(text: string, { from, to }: Mention, quantity: Quantity, ends: number): number {
   const follows = from >= quantity.to;
   const gap = follows ? text.slice(Math.min(ends, from), from) : text.slice(to, quantity.from);
   const stops = (gap.match(/[,;|/(]/g) ?? []).length * 7 + (gap.match(/[.;](?=\s)/g) ?? []).length * 30;
   const closed = /\)/.test(gap) ? 4 : 0;
+  // “within 24 h, else sand”: what is to be done past it is not what it is of.
+  const otherwise = follows && /\b(?:else|otherwise|afterwards?|then|after that)\b/i.test(gap) ? farthest : 0;
   // “30 min. Touch dry …”: the dot of a unit ends the sentence too where the next begins with a capital.
   const begun = follows && /\.\s+\p{Lu}/u.test(text.slice(Math.max(ends - 1, 0), from + 3)) ? 30 : 0;
   // “2 h at 20 °C, flash …” : a name far behind a number is another number’s.
@@ -205,6 +219,7 @@ function between(text: string, { from, to }: Mention, quantity: Quantity, ends: 
     gap.length * (follows && !/(?:after|in|within)\s*$/i.test(text.slice(0, quantity.from)) ? 1.6 : 1) +
     stops +
     closed +
+    otherwise +
     begun +
     (follows && gap.length > 40 ? farthest : 0)
   );

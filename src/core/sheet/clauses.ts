@@ -183,7 +183,10 @@ function rowsOf(lines: readonly Line[], i: number, style: NumberStyle, say: Say)
     }
     // “DFT 6–9 mils  (WFT 8–12)”: what has its value already is no label of the rest.
     const stated = quantitiesIn(first.text, style).some(({ kind }) => kind === 'length');
-    if (stated && factNamed(first.text) && rest.every((cell) => plainWords(cell, style))) {
+    if (
+      (stated && factNamed(first.text) && rest.every((cell) => plainWords(cell, style))) ||
+      own.every((cell) => whole(cell, style))
+    ) {
       for (const cell of own) for (const part of sentences(cell.text)) sayPlain(i, part, say);
       continue;
     }
@@ -213,6 +216,12 @@ function rowsOf(lines: readonly Line[], i: number, style: NumberStyle, say: Say)
   }
   return i;
 }
+
+/** Does a cell name what it states, in words before its number? “Density base 1.48 kg/L” */
+const whole = ({ text }: Cell, style: NumberStyle): boolean => {
+  const [own] = quantitiesIn(text, style);
+  return own !== undefined && own.kind === 'concentration' && factNamed(text.slice(0, own.from));
+};
 
 /** Has a cell no quantity with a unit? */
 const plainWords = ({ text }: Cell, style: NumberStyle): boolean =>
@@ -368,7 +377,8 @@ function headKind(
     if (quantities.some(({ kind }) => kind !== 'bare' && kind !== 'temperature')) return undefined;
     if (familyNamed(text) && text.length < 40) return 'guns' as const;
     if (columnWords.test(text) && text.length <= 28 && quantities.length === 0) return 'words' as const;
-    if (factStated(text) && text.length < 40 && !/\d\s*:|^\W*\d/.test(text)) return 'facts' as const;
+    const told = factStated(text) || mentionsIn(text).some(({ id }) => ofDrying.includes(id));
+    if (told && text.length < 40 && !/\d\s*:|^\W*\d/.test(text)) return 'facts' as const;
     return undefined;
   });
   // A time is a value: it heads nothing.
@@ -382,6 +392,9 @@ function headKind(
     if (named.filter((each) => each === kind).length >= named.length / 2) return kind;
   return named[0];
 }
+
+/** What heads a column of times beside the facts: “dust dry | touch dry | sandable | stackable”. */
+const ofDrying = ['dust-free', 'sand', 'hard'];
 
 const apart = (head: Cell, cell: Cell): number => Math.abs((head.from + head.to - cell.from - cell.to) / 2);
 

@@ -9,7 +9,7 @@ const parts = [
     'hardener',
     /hardener|activator|curing agent|converter|catalyst|(?:component|comp\.?|part) ?b\b|h[aä]rter|durcisseur|endurecedor/,
   ],
-  ['base', /\bbase\b|(?:component|comp\.?|part) ?a\b|stammlack|\bresin\b/],
+  ['base', /\bbase\b|(?:component|comp\.?|part) ?a\b|stammlack|\bresin\b|\blacquer\b|\bpaint\b/],
 ] as const;
 
 /** Whose density it is: by the words right before it, else by its column, else by its row. */
@@ -17,7 +17,10 @@ function whose({ quantity, after, clause: { text, label, column } }: Claim): key
   const before = text.slice(0, quantity.from).split(/[,;|]/).at(-1)?.toLowerCase() ?? '';
   // “A 1.45 g/cm³ | B 0.98 g/cm³”
   const [, letter] = /^[\s(]*([ab])[\s):]*$/.exec(before) ?? [];
-  if (letter) return letter === 'a' ? 'base' : 'hardener';
+  // “1.18 (A), 1.02 (B)”
+  const [, behind] = /^\s*\(([ab])\)/.exec(after) ?? [];
+  const own = letter ?? behind;
+  if (own) return own === 'a' ? 'base' : 'hardener';
   const said = [before, after, column.toLowerCase(), label.toLowerCase()].find(
     (words) => ofMix.test(words) || parts.some(([, pattern]) => pattern.test(words)),
   );
@@ -40,16 +43,39 @@ export const ofNoPart = (claims: readonly Claim[]): Claim[] => claims.filter((cl
 export function partDensities(claims: readonly Claim[]): Found<PartDensities> | undefined {
   const found: Partial<Record<keyof PartDensities, Claim>> = {};
   for (const claim of claims) {
-    const { id, quantity } = claim;
-    if (id !== 'density' || quantity.kind !== 'concentration') continue;
-    if (quantity.min < 600 || quantity.max > 2500) continue;
+    if (claim.id !== 'density') continue;
+    const value = weighs(claim);
+    if (value === undefined || value < 600 || value > 2500) continue;
     const part = whose(claim);
     if (part && !found[part]) found[part] = claim;
   }
-  const [first] = Object.values(found);
-  if (!first) return undefined;
-  const value = Object.fromEntries(
-    Object.entries(found).map(([part, { quantity }]) => [part, (quantity.min + quantity.max) / 2]),
+  const stated = Object.fromEntries(Object.entries(found).map(([part, claim]) => [part, weighs(claim)]));
+  const beside = claims
+    .filter(({ id }) => id === 'density')
+    .map((claim) => ({ claim, parts: besideIt(claim) }));
+  const value = Object.assign({}, ...beside.map(({ parts: own }) => own), stated) as PartDensities;
+  const first =
+    Object.values(found)[0] ?? beside.find(({ parts: own }) => Object.keys(own).length > 0)?.claim;
+  return first && { value, claim: first, sure: 0.85 };
+}
+
+/** kg/m³; a number alone is a specific gravity. */
+function weighs({ quantity: { kind, min, max } }: Claim): number | undefined {
+  if (kind === 'concentration') return (min + max) / 2;
+  return kind === 'bare' && max < 10 ? ((min + max) / 2) * 1000 : undefined;
+}
+
+/**
+ * Parts that go without a unit beside the mix: “Density 0.97 kg/L (lacquer 0.98, hardener 0.90)”, or in cells of their own:
+ * “hardener 0.99 | mixture 1.39 kg/L”.
+ */
+function besideIt({ quantity, clause: { text, label } }: Claim): PartDensities {
+  const [, inside = ''] = /^\s*\(([^)]*)\)/.exec(text.slice(quantity.to)) ?? [];
+  return Object.fromEntries(
+    [label, ...inside.split(/[,;]\s+/)].flatMap((each) => {
+      const [, words = '', number = ''] = /^(\D+?)\s*(\d[.,]\d{1,3})$/.exec(each.trim()) ?? [];
+      const part = parts.find(([, pattern]) => pattern.test(words.toLowerCase()))?.[0];
+      return part ? [[part, Number(number.replace(',', '.')) * 1000]] : [];
+    }),
   );
-  return { value, claim: first, sure: 0.85 };
 }

@@ -1,5 +1,5 @@
 import type { Claim } from './claims';
-import type { Spoken } from './clauses';
+import type { Clause, Spoken } from './clauses';
 import { best, type Found } from './choose';
 import { besideUsual } from './times';
 import type { FilmRead, Span } from './reading';
@@ -7,6 +7,7 @@ import type { FilmRead, Span } from './reading';
 /** No coat is thicker, m: gel coat and elastomers stay below it. */
 const thickest = 4e-3;
 
+const mayNot = /not (?:be )?(?:above|over|more than|exceed|pass|thicker)|max|at most|never|up to/;
 const whole = /total|system|overall|all coats|complete|(?:two|three|four|[2-6]) coats|gesamt|totale/;
 
 /**
@@ -16,8 +17,13 @@ const whole = /total|system|overall|all coats|complete|(?:two|three|four|[2-6]) 
  */
 export function film(claims: readonly Claim[], id: 'dry' | 'wet'): Found<FilmRead> | undefined {
   const own = claims.filter(
-    ({ id: of, quantity }) =>
-      of === id && quantity.kind === 'length' && quantity.max < thickest && quantity.unit !== 'm',
+    ({ id: of, quantity, near }) =>
+      of === id &&
+      quantity.kind === 'length' &&
+      quantity.max < thickest &&
+      quantity.unit !== 'm' &&
+      // What all coats together may not pass says nothing of one.
+      !(/total|overall|all coats/.test(near) && mayNot.test(near)),
   );
   return best(
     own,
@@ -32,6 +38,37 @@ export function film(claims: readonly Claim[], id: 'dry' | 'wet'): Found<FilmRea
     },
     ({ quantity: { min, max, usual } }) => ({ min, max, ...(usual === undefined ? {} : { aim: usual }) }),
   );
+}
+
+/**
+ * Wet film of one coat from what it weighs on a square metre, where no film is stated.
+ *
+ * Source: first principles: thickness is mass over area over density
+ * @example wetOfMass([], 1000) → undefined
+ */
+export function wetOfMass(clauses: readonly Clause[], density: number | undefined): Found<Span> | undefined {
+  if (density === undefined) return undefined;
+  for (const clause of clauses) {
+    const said = `${clause.label} ${clause.column} ${clause.text}`;
+    const match =
+      /(\d{2,4})(?:\s*(?:[-–—]|to)\s*(\d{2,4}))?\s*(?:g|gr|grams?)\s*(?:\/|per)\s*(?:m²|m2|sqm|square met)/i.exec(
+        clause.text,
+      );
+    if (!match || !/quantity|amount|appl|wet|per coat|consumption|verbrauch|auftrag/i.test(said)) continue;
+    // “130 g/m² at 50 µm” says what is used for that film, losses and all.
+    if (
+      /\bdry\b(?! ?[-–]?ing)|total|all coats|trocken|\b(?:at|for) \d+ ?(?:µm|μm|mils?|microns?)/i.test(said)
+    )
+      continue;
+    const [low, high] = [Number(match[1]), Number(match[2] ?? match[1])];
+    if (low < 20 || high < low || high > 4000) continue;
+    return {
+      value: { min: low / 1000 / density, max: high / 1000 / density },
+      claim: { clause },
+      sure: 0.75,
+    };
+  }
+  return undefined;
 }
 
 /**
@@ -59,9 +96,26 @@ export function coats(claims: readonly Claim[]): Found<Span> | undefined {
         : 6) +
       (/total|µm|mil/.test(near) ? 3 : 0) +
       (/mist|dust coat|tack/.test(near) ? 4 : 0),
-    ({ quantity: { min, max } }) => ({ min, max }),
+    ({ quantity: { min, max, from }, before, clause }) => ({
+      min:
+        min === max &&
+        upTo.test(
+          `${before}${
+            clause.text
+              .slice(from, from + 16)
+              .toLowerCase()
+              .split(/\d/)[0]
+          }`,
+        )
+          ? 1
+          : min,
+      max,
+    }),
   );
 }
+
+const upTo =
+  /(?:max\.?|maximum(?: of)?|at (?:the )?most|up to|not more than|no more than|never more than)\W*$/;
 
 const mixed = /mix|ready|applied|a\/b|a\+b|blend|catalysed|catalyzed|gemisch|m[ée]lange|mezcla/;
 const single =

@@ -26,10 +26,13 @@ const size = ({ min, max }: Span): Span => ({ min, max });
 export function guns(claims: readonly Claim[], spoken: Spoken): Found<readonly GunRead[]> | undefined {
   const told = familiesTold(spoken);
   const only = told.length === 1 ? told[0] : undefined;
-  const drafts = new Map<Family | 'any', { -readonly [K in keyof GunRead]: GunRead[K] }>();
-  const draft = (family: Family | undefined) => {
-    const key = family ?? only ?? 'any';
-    const own = drafts.get(key) ?? {};
+  const drafts = new Map<string, { -readonly [K in keyof GunRead]: GunRead[K] }>();
+  const apart = feedsTold(spoken, told);
+  const draft = (family: Family | undefined, feed?: GunRead['feed']) => {
+    const of = family ?? only;
+    const fed = of !== undefined && feed !== undefined && apart.has(of) ? feed : undefined;
+    const key = `${of ?? 'any'} ${fed ?? ''}`.trim();
+    const own = drafts.get(key) ?? { ...(of ? { atomising: of } : {}), ...(fed ? { feed: fed } : {}) };
     drafts.set(key, own);
     return own;
   };
@@ -37,15 +40,23 @@ export function guns(claims: readonly Claim[], spoken: Spoken): Found<readonly G
   for (const claim of claims.filter(({ id }) => ['bore', 'orifice', 'pressure', 'distance'].includes(id))) {
     const { quantity, family } = claim;
     if (family === 'air-assisted') continue;
-    const gun = draft(family);
+    // “6 mm flow cup” is no nozzle.
+    if (claim.id === 'bore' && /^\W*(?:\w+ )?cup\b(?! gun)/.test(claim.after)) continue;
+    const gun = draft(family, feedOf(claim));
     if (claim.id === 'pressure') {
+      if (quantity.kind !== 'pressure') continue;
+      const ofFluid = /\b(?:pot|tank|feed|material|fluid)\b/;
+      // “pot 0.8 bar; air 2.5 bar”: what pushes the fluid is not what atomises it.
+      const air = claim.clause.quantities.some(
+        (each) =>
+          each.kind === 'pressure' &&
+          each !== quantity &&
+          /\b(?:air|atomi\w*)\b[^,;]{0,20}$/i.test(claim.clause.text.slice(0, each.from)),
+      );
       if (
-        quantity.kind !== 'pressure' ||
-        (/\b(?:pot|tank|feed|material|fluid)\b/.test(
-          claim.before.slice(-30) + claim.clause.label.toLowerCase(),
-        ) &&
-          family !== 'airless' &&
-          gun.pressure)
+        family !== 'airless' &&
+        ((ofFluid.test(claim.before.slice(-30)) && air) ||
+          (ofFluid.test(claim.before.slice(-30) + claim.clause.label.toLowerCase()) && gun.pressure))
       )
         continue;
       if (!fitsGun(family, quantity)) continue;
@@ -77,11 +88,10 @@ export function guns(claims: readonly Claim[], spoken: Spoken): Found<readonly G
   const any = drafts.get('any');
   const named = [...drafts].filter(([key]) => key !== 'any');
   // What is said of spraying in general holds for every gun that says nothing of its own.
-  const list: GunRead[] = named.map(([key, gun]) => ({
-    atomising: key as Family,
+  const list: GunRead[] = named.map(([, gun]) => ({
     ...(any?.distance ? { distance: any.distance } : {}),
-    ...(any?.bore && key !== 'airless' ? { bore: any.bore } : {}),
-    ...(any?.pressure && key !== 'airless' && named.length === 1
+    ...(any?.bore && gun.atomising !== 'airless' ? { bore: any.bore } : {}),
+    ...(any?.pressure && gun.atomising !== 'airless' && named.length === 1
       ? { pressure: any.pressure, ...(any.pressureAt ? { pressureAt: any.pressureAt } : {}) }
       : {}),
     ...gun,
@@ -90,6 +100,43 @@ export function guns(claims: readonly Claim[], spoken: Spoken): Found<readonly G
     list.push({ ...(any.orifice && !any.bore ? { atomising: 'airless' as const } : {}), ...any });
   const worth = list.filter(({ bore, orifice, pressure }) => bore ?? orifice ?? pressure);
   return worth.length > 0 && first ? { value: worth, claim: first, sure: 0.8 } : undefined;
+}
+
+const feeds: readonly (readonly [NonNullable<GunRead['feed']>, RegExp])[] = [
+  ['gravity', /gravity|flie(?:ß|ss)becher|cup above|top cup|gravit[ée]/i],
+  ['suction', /suction|siphon|saug|aspiration/i],
+  ['pressure', /pressure[\s-]*(?:pot|feed|fed|tank)|\(pressure\)|druckkessel|druckgef/i],
+];
+const feedIn = (words: string): GunRead['feed'] => feeds.find(([, pattern]) => pattern.test(words))?.[0];
+
+/** How the gun of a claim is fed: by the words before it, else by its row or column. */
+const feedOf = ({ clause: { text, label, column }, quantity }: Claim): GunRead['feed'] =>
+  [...feeds]
+    .map(([feed, pattern]) => ({
+      feed,
+      at: Math.max(
+        -1,
+        ...[...text.slice(0, quantity.from).matchAll(new RegExp(pattern.source, 'gi'))].map(
+          ({ index }) => index,
+        ),
+      ),
+    }))
+    .filter(({ at }) => at >= 0)
+    .sort((a, b) => b.at - a.at)[0]?.feed ?? feedIn(`${label} ${column}`);
+
+/** Kinds of guns whose feeds a paper tells apart: each with a nozzle of its own. */
+function feedsTold({ clauses }: Spoken, told: readonly Family[]): ReadonlySet<Family> {
+  const found = new Map<Family, Set<string>>();
+  for (const { text, label, column, heading, quantities } of clauses) {
+    if (!quantities.some(({ kind }) => kind === 'length')) continue;
+    for (const [feed, pattern] of feeds)
+      if (pattern.test(`${label} ${column} ${text}`)) {
+        const family =
+          familyNamed(column) ?? familyNamed(label) ?? familyNamed(text) ?? familyNamed(heading) ?? told[0];
+        if (family && family !== 'airless') found.set(family, (found.get(family) ?? new Set()).add(feed));
+      }
+  }
+  return new Set([...found].flatMap(([family, own]) => (own.size > 1 ? [family] : [])));
 }
 
 function familiesTold({ clauses }: Spoken): Family[] {

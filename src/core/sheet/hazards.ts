@@ -18,7 +18,7 @@ const signs: Record<Warning, RegExp> = {
 
 /** A clause that warns: by where it stands, or by its words. */
 const warning =
-  /warn|caution|danger|hazard|harm|safety|health|avoid|protect|precaution|wear|respirat|toxic|irrit|sensiti|may cause|contains?|holds?|keep (?:away )?from|keep away|flammab|inhal|breath|ventilat|risk|H\d{3}|combust|\brags?\b|isocyanates? in|gefahr|vorsicht|achtung|enth[aä]lt|danger|attention|contient|peligro|contiene|contact with|entz[uü]nd|inflamm?ab|inflamm?able/i;
+  /warn|caution|danger|hazard|harm|safety|health|avoid|protect|precaution|wear|respirat|toxic|irrit|sensiti|may cause|contains?|holds?|keep (?:away )?from|keep away|keep\b[^.;]{0,30}\baway\b|allerg|flammab|inhal|breath|ventilat|risk|H\d{3}|combust|\brags?\b|isocyanates? in|gefahr|vorsicht|achtung|enth[aä]lt|danger|attention|contient|peligro|contiene|contact with|entz[uü]nd|inflamm?ab|inflamm?able/i;
 
 /** Words that tell of no danger though they sound like it. */
 const harmless =
@@ -50,7 +50,7 @@ function warns(each: Warning, said: string, over: string): boolean {
   const safety = /safe|health|hazard|precaution|warn|danger|caution|protect/i.test(over);
   return (
     safety ||
-    /warn|danger|caution|hazard|harm|contains?|holds?|avoid|protect|may cause|wear|respirat|toxic|irrit|sensiti|never|keep (?:away )?from|keep away|\bin (?:the )?(?:part|component|hardener)\b|vapou?r|corros|explo|gefahr|enth[aä]lt|contient|contiene/i.test(
+    /warn|danger|caution|hazard|harm|contains?|holds?|avoid|protect|may cause|wear|respirat|toxic|irrit|sensiti|never|keep (?:away )?from|keep away|keep\b[^.;]{0,30}\baway\b|\bin (?:the )?(?:part|component|hardener)\b|vapou?r|corros|explo|gefahr|enth[aä]lt|contient|contiene/i.test(
       said,
     )
   );

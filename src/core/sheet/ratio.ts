@@ -17,6 +17,16 @@ const to = new RegExp(
   `(${n})\\s*(?:parts?|vol(?:umes?)?\\.?|teile?)?\\s*(?:by (?:volume|weight|mass)\\s*)?(?:of\\s+)?(?:\\(?(?:component|comp\\.?|part)?\\s*["“]?[ab]["”]?\\)?|base|paint|resin|primer|lacquer|clear\\w*|[a-z]+)?(?:\\s*\\([^)]*\\))?\\s*(?:to|with|and|\\+|:|,)\\s*(${n})\\s*(?:parts?|vol(?:umes?)?\\.?|teile?)`,
   'i',
 );
+/** “Base 2 : Hardener 1” */
+const byName = new RegExp(
+  `(?<![\\p{L}\\d.,])(?:\\p{L}[\\p{L}\\d-]*\\s+){1,2}(${n})\\s*(?:parts?|teile?)?\\s*[:∶+/]\\s*(?:\\p{L}[\\p{L}\\d-]*\\s+){1,3}(${n})(?![\\d.,]*\\s*(?:%|[gk]\\w*\\/|°))`,
+  'iu',
+);
+/** “100 parts lacquer 4410 + 10 parts hardener 0410” */
+const inParts = new RegExp(
+  `(?<![\\d.,])(${n})\\s*(?:parts?|teile?)\\s+[^.;:\\d+]{0,28}?(?:[A-Z]{0,3}-?\\d{1,5}\\b[^.;:\\d+]{0,14}?)?(?:\\+|,|\\bto\\b|\\bwith\\b|\\band\\b)\\s*(${n})\\s*(?:parts?|teile?)\\b`,
+  'i',
+);
 /** “five to one by volume” */
 const spoken = new RegExp(
   `(?<![\\d.,-])(${n})\\s+to\\s+(${n})(?=\\s*(?:\\(?by |in )?(?:volume|weight|mass|vol\\.?|v\\/v|w\\/w))`,
@@ -28,6 +38,7 @@ const weighed = /weight|mass|\bwt\b|w\/w|gew|poids|peso|masse/i;
 const filled = /vol|v\/v/i;
 const mixing =
   /ratio|mix|parts?\b|hardener|activator|catalyst|component|mischung|proporci|relaci[oó]n|rapport|mezcla|m[ée]lange|h[aä]rter/i;
+const aRatio = /ratio|mix|mischung|proporci|rapport/i;
 const elsewhere =
   /pump|scale|dilution|thinn|reduc|transfer|water|clean|film build|contrast|page|issue|date|tel|phone|time/i;
 
@@ -117,7 +128,13 @@ function statedIn(clause: Clause, next: string, style: NumberStyle): Stated[] {
   let at = 0;
   while (at < text.length) {
     const rest = text.slice(at);
-    const match = colon.exec(rest) ?? to.exec(rest) ?? slashed.exec(rest) ?? spoken.exec(rest);
+    const match =
+      colon.exec(rest) ??
+      inParts.exec(rest) ??
+      to.exec(rest) ??
+      slashed.exec(rest) ??
+      spoken.exec(rest) ??
+      (aRatio.test(over) ? byName.exec(rest) : null);
     if (!match) break;
     const from = at + match.index;
     const end = from + match[0].length;
@@ -202,7 +219,14 @@ function peroxideOf(
       !/active oxygen|water|styrene/.test(near),
   );
   const usual = (claim: Claim) => Math.abs((claim.clause.temperature ?? 295.65) - 295.65);
-  const [dose] = doses.toSorted((a, b) => usual(a) - usual(b) || a.cost - b.cost);
+  // “Gel time (1.5 % MEKP) 12 min” says with how much that was timed, not how much to use.
+  const ofTest = ({ clause: { label, text }, quantity }: Claim) =>
+    Number(
+      /\bgel\b|gel(?:ling)? ?time|\btest|exotherm|cured with/i.test(
+        `${label} ${text.slice(0, quantity.from)}`,
+      ),
+    );
+  const [dose] = doses.toSorted((a, b) => ofTest(a) - ofTest(b) || usual(a) - usual(b) || a.cost - b.cost);
   const stated = clauses.find(
     ({ text, label }) =>
       /peroxide|mekp|catalys/i.test(`${label} ${text}`) &&

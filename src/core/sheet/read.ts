@@ -1,4 +1,4 @@
-import { air, coats, film, humidityMax, humidityMin, ofMix, part, voc } from './films';
+import { air, coats, film, humidityMax, humidityMin, ofMix, part, voc, wetOfMass } from './films';
 import { additivesIn } from './additives';
 import { band } from './band';
 import { chemistryOf } from './chemistry';
@@ -30,6 +30,7 @@ export function readSheet(paper: Paper): SheetReading {
   const spoken = clausesOf(paper);
   const claims = rowsInOne(inOne(spoken.clauses.flatMap(claimsIn)));
   const window = recoat(claims);
+  const density = ofMix(ofNoPart(claims), 'density', (value) => value >= 600 && value <= 3500);
   const found: { [K in SheetFact]?: Found<NonNullable<SheetFacts[K]>> | undefined } = {
     name: nameOf(paper, spoken),
     issue: issueOf(spoken),
@@ -37,11 +38,11 @@ export function readSheet(paper: Paper): SheetReading {
     thinner: thinning(claims, spoken.clauses),
     band: band(spoken, claims),
     volumeSolids: ofMix(claims, 'solids', (value) => value > 0.03 && value <= 1),
-    density: ofMix(ofNoPart(claims), 'density', (value) => value >= 600 && value <= 3500),
+    density,
     partDensities: partDensities(claims),
     voc: voc(claims),
     dry: film(claims, 'dry'),
-    wet: film(claims, 'wet'),
+    wet: film(claims, 'wet') ?? wetOfMass(spoken.clauses, density?.value),
     coats: coats(claims),
     potLife: potLife(claims),
     induction: induction(claims),

@@ -21,6 +21,8 @@ export type Place = 'cap' | 'inlet' | 'tip';
 
 export interface GunRead {
   readonly atomising?: Family;
+  /** Where the paper tells guns of one kind apart by how they are fed. */
+  readonly feed?: 'gravity' | 'suction' | 'pressure';
   /** m */
   readonly bore?: Span;
   readonly orifice?: Span;

@@ -53,7 +53,10 @@ export function thinning(claims: readonly Claim[], clauses: readonly Clause[]): 
       };
       if (more) return { max: more.quantity.max, ...kind };
       const most =
-        quantity.bound === 'max' || /^\s*(?:max|or less)/.test(clause.text.slice(quantity.to).toLowerCase());
+        quantity.bound === 'max' ||
+        /^\s*(?:max|or less|at (?:the )?most|as a maximum)/.test(
+          clause.text.slice(quantity.to).toLowerCase(),
+        );
       return {
         ...(most && quantity.min === quantity.max ? {} : { min: quantity.min }),
         max: quantity.max,
@@ -131,9 +134,12 @@ function thinnerListed(clauses: readonly Clause[]): Found<Thinning> | undefined 
 /** A code the maker calls its thinner by: `OT-2`, `T 410`. */
 function nameIn({ label, text }: Clause): string | undefined {
   const said = `${label}: ${text}`;
-  return /(?:[Tt]hinner|[Rr]educer|[Dd]iluent)s?:? (?:no\.? )?([A-Z]{1,4}(?:-\w+|\d[\w-]*| \d{2,4}))(?=[\s,(;.]|$)/.exec(
-    said,
-  )?.[1];
+  const coded =
+    /(?:[Tt]hinner|[Rr]educer|[Dd]iluent)s?:? (?:no\.? )?([A-Z]{1,4}(?:-\w+|\d[\w-]*| \d{2,4}))(?=[\s,(;.]|$)/.exec(
+      said,
+    )?.[1];
+  // “Thinning: Thinner 110 to 25–30 s”: a number alone is no name.
+  return coded ?? /^\s*((?:Thinner|Reducer) \d{2,4})(?=[\s,(;.]|$)(?!\s*(?:%|g\b|ml))/.exec(text)?.[1];
 }
 
 /** What a row of its own calls the thinner, where one alone is named: “Thinner / cleaner: Thinner 420”, `EV 42`. */

@@ -40,7 +40,16 @@ export function besideUsual({ clause: { column, label } }: Claim): number {
 }
 
 const timed = (claims: readonly Claim[], id: Claim['id']) =>
-  claims.filter((each) => each.id === id && each.quantity.kind === 'time' && each.quantity.max > 0);
+  claims.filter(
+    (each) =>
+      each.id === id &&
+      each.quantity.kind === 'time' &&
+      each.quantity.max > 0 &&
+      // Seconds are those of a cup: no film is cured or dry to handle in them.
+      !(ofHours.includes(id) && each.quantity.max < 120),
+  );
+
+const ofHours: readonly Claim['id'][] = ['cure', 'handle', 'recoat', 'potLife'];
 
 /**
  * One duration: its lower end where a range is stated.
@@ -97,7 +106,7 @@ export function flash(claims: readonly Claim[]): Found<Span> | undefined {
 
 /** “Force cure: 10 min flash, then …” is the wait before the oven, and none between coats. */
 const ofOven = ({ clause: { label } }: Claim): boolean =>
-  /forc\w*[ -](?:dr|cur)|bak(?:e|ing)|stov|oven/i.test(label);
+  /forc\w*[ -](?:dr|cur)|^\W*forced\b|bak(?:e|ing)|stov|oven/i.test(label);
 
 const isRecoat = ({ near, quantity, clause }: Claim): boolean =>
   quantity.min > session &&

@@ -4,6 +4,7 @@ import { solveStroke } from '@/core/film';
 import { isRefusal } from '@/core/refusal';
 import { bandByFlow, type Band } from '@/core/thinning';
 import type { Coating, Cup, Rig } from '@/records';
+import { adviceFor } from './advice';
 import { cupBehind } from './cups';
 import { lastOf, liveEntries } from './entries';
 import type { PlanBasis } from './plan';
@@ -65,7 +66,7 @@ export function chosenBand(job: Worked, choices: readonly BandChoice[]): BandCho
 function physicsBand(job: Worked, sheet: Coating, rig: Rig | undefined, plan: PlanBasis): Band | undefined {
   if (!rig || rig.sets.length === 0) return undefined;
   const set = lastOf(liveEntries(job), 'setting', ({ layerId }) => layerId === job.layer.id)?.bore;
-  const advised = sheet.guns.find(({ atomising }) => atomising === rig.atomising)?.bore;
+  const advised = adviceFor(sheet, rig)?.bore;
   const wanted = set ?? (advised ? (advised.min + advised.max) / 2 : undefined);
   const bores = rig.sets.map(({ bore }) => bore);
   const bore =

@@ -1,3 +1,4 @@
+export { adviceFor } from './advice';
 export { batchesOf, dosesOf, leftoverOf, lifeOf, recipeFor, sheetAsMixed, type BatchState } from './batch';
 export {
   checkView,

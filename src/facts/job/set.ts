@@ -2,6 +2,7 @@ import { viscosityFromSeconds } from '@/core/cups';
 import { handRange, type HandRange } from '@/core/operating';
 import { isRefusal, refuse, type Outcome } from '@/core/refusal';
 import { usualCardLasts, type Coating, type Cup, type GunAdvice, type Rig, type Shop } from '@/records';
+import { adviceFor } from './advice';
 import { airLeft } from './altitude';
 import { appliedNow } from './batch';
 import { coatAsks } from './coatasks';
@@ -89,7 +90,7 @@ export function setView(
   const applied = appliedNow(job, job.layer);
   const density = isRefusal(applied) ? 1000 : applied.density;
   const wet = plan.coats.find((each) => each.coat.id === coat?.id)?.wet ?? 0;
-  const advice = sheet.guns.find(({ atomising }) => atomising === rig?.atomising);
+  const advice = adviceFor(sheet, rig);
   const liquid = sprayedLiquid(thin, density, plan.climate);
   const hand = handOf(rig, job.approach.speed);
   const held = recorded(job, (shop.cardLasts ?? usualCardLasts) * 1000, now, coat);

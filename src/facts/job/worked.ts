@@ -9,6 +9,7 @@ import type {
   Rig,
   SheetAdditive,
 } from '@/records';
+import { adviceFor } from './advice';
 import { lastOf, liveEntries } from './entries';
 import { layerInHand } from './layers';
 
@@ -39,7 +40,7 @@ function doseIn(additive: SheetAdditive, room: number): SheetAdditive {
 
 /** A sheet as this gun and this room ask for it: the band of the method, parts from the temperature table. */
 export function sheetWorked(sheet: Coating, rig: Rig | undefined, air: number | undefined): Coating {
-  const own = sheet.guns.find(({ atomising }) => atomising === rig?.atomising)?.target;
+  const own = adviceFor(sheet, rig)?.target;
   const moving =
     sheet.components.some(({ partsAt }) => partsAt?.length) ||
     sheet.additives?.some(({ doseAt }) => doseAt?.length);

@@ -30,7 +30,9 @@ export function fitted(
 
 /** The middle of what a sheet names for the nozzle or the tip, to the step they are made in; none where it names none. */
 function byPaper(sheet: Coating | undefined, what: 'bore' | 'orifice', step: number): number | undefined {
-  const named = sheet?.guns.find((gun) => gun[what] !== undefined)?.[what];
+  // A gun made new has a cup above it.
+  const guns = sheet?.guns.filter((gun) => gun[what] !== undefined) ?? [];
+  const named = (guns.find(({ feed }) => feed === 'gravity') ?? guns[0])?.[what];
   return named && Number((Math.round((named.min + named.max) / 2 / step) * step).toPrecision(6));
 }
 

@@ -190,6 +190,23 @@ describe('a sheet from its paper', () => {
     ]);
   });
 
+  it('keeps guns of one kind apart by their feed, each with its own nozzle', () => {
+    const sheet = withPaper(
+      classSheet('two-part-colour', 's', 'Colour', '2026-11-01'),
+      {
+        guns: [
+          { atomising: 'conventional', feed: 'pressure', bore: { min: 1.2e-3, max: 1.4e-3 } },
+          { atomising: 'conventional', feed: 'gravity', bore: { min: 1.8e-3, max: 1.8e-3 } },
+        ],
+      },
+      new Set(['guns'] as const),
+    );
+    expect(sheet.guns.map(({ feed, bore }) => [feed, bore?.min])).toEqual([
+      ['pressure', 1.2e-3],
+      ['gravity', 1.8e-3],
+    ]);
+  });
+
   it('is a sound record whatever of it is let in, for every class', () => {
     for (const of of coatingClasses)
       for (const skip of [undefined, ...all]) {

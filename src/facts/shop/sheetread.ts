@@ -332,12 +332,15 @@ function timesOf(times: Coating['times'], facts: SheetFacts): Coating['times'] {
 /** The guns the paper names, each with its settings; what it leaves out of one stays the class’s. Others it does not advise. */
 function gunsOf(guns: readonly GunAdvice[], read: SheetFacts['guns']): GunAdvice[] {
   const named = (read ?? []).flatMap((own) => {
-    const gun = guns.find(({ atomising }) => atomising === own.atomising);
+    const gun =
+      guns.find(({ atomising, feed }) => atomising === own.atomising && feed === own.feed) ??
+      guns.find(({ atomising }) => atomising === own.atomising);
     return gun ? [{ gun, own }] : [];
   });
   if (named.length === 0) return [...guns];
   return named.map(({ gun, own }) => ({
     ...gun,
+    ...(own.feed ? { feed: own.feed } : {}),
     ...(own.bore ? { bore: own.bore } : {}),
     ...(own.orifice ? { orifice: own.orifice } : {}),
     ...(own.pressure ? { pressure: own.pressure } : {}),

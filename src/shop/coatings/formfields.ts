@@ -1,4 +1,5 @@
 import { flowCups } from '@/core/cups';
+import { advisedFeedWords } from '@/records/rigwords';
 import { expects } from '@/words/expects';
 import type { FieldRow } from '@/ui/form';
 import { chemistryWords } from '@/words/care';
@@ -121,6 +122,18 @@ export const gunFields = (airless: boolean): readonly FieldRow[] => [
       { value: 'airless', label: 'Airless' },
     ],
   },
+  ...(airless
+    ? []
+    : [
+        {
+          name: 'feed',
+          label: 'Fed by',
+          options: [
+            { value: '', label: 'Any way' },
+            ...Object.entries(advisedFeedWords).map(([value, label]) => ({ value, label })),
+          ],
+        },
+      ]),
   ...(airless
     ? [
         amount('orifice.min', 'Orifice from', 'film', [0.15e-3, 1.2e-3]),

@@ -22,6 +22,7 @@ import { optimumOf, type OptimumTask } from '@/workers/evenness';
 import { frontFigure } from './frontfigure';
 import { postedGun } from '@/facts/job';
 import { useWorkerRun } from './useworker';
+import { adviceFor } from '@/facts/job';
 import { amount, written } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
 
@@ -35,7 +36,7 @@ export function Optimiser({ setup }: { readonly setup: EvenSetup }) {
   const colours = useColours();
   const { hand } = handFor(view.job, view.shop, useMeasuredHands());
   const { gun, passes, coat } = setup;
-  const advice = coat.sheet.guns.find(({ atomising }) => atomising === view.rig?.atomising);
+  const advice = adviceFor(coat.sheet, view.rig);
   const [want, setWant] = useState<OptimumQuestion['want']>('even');
   const [overlap, setOverlap] = useState<Span>({ min: 0.4, max: 0.85 });
   const [distance, setDistance] = useState<Span>(
