@@ -157,6 +157,8 @@ export const job = z.object({
     faces: z.array(face).check(z.minLength(1)),
     kind: z.optional(z.enum(substrateKinds)),
     existing: z.optional(z.enum(groundStates)),
+    /** Is bare metal etched before the first coat, where somebody said so or not? */
+    etched: z.optional(z.boolean()),
     exposure: z.optional(z.enum(['indoors', 'damp', 'outdoors', 'sun'])),
     /** The standard it will be judged by. */
     judgedBy: z.optional(z.enum(['mirror', 'texture', 'match'])),

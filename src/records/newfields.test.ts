@@ -310,6 +310,7 @@ describe('what is new in them', () => {
         },
         part: {
           ...job.part,
+          etched: true,
           absorption: 40e-6,
           faces: job.part.faces.map((face) => ({ ...face, sides: 2, shape: 1.2 })),
         },

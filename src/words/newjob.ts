@@ -17,6 +17,7 @@ const short: Record<string, string> = {
   descale: 'scale off',
   blast: 'blast',
   blow: 'blow off',
+  'clean-again': 'degrease again',
   etch: 'etch',
   rinse: 'rinse',
   open: 'open the surface',

@@ -189,7 +189,7 @@ function gunSays(
     ...(orifice ? [span('film', orifice, { unit: 'mil', digits: 0 })] : []),
     ...(pressure
       ? [
-          `${span(pressureQuantity(pressure.max), pressure)}${pressureAt ? ` ${placeWords[pressureAt]}` : ', where not said'}`,
+          `${span(pressureQuantity(pressure.max), pressure)}${pressureAt ? ` ${placeWords[pressureAt]}` : ', not said where'}`,
         ]
       : []),
     ...(distance ? [span('distance', distance)] : []),

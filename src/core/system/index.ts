@@ -14,6 +14,8 @@ export {
   type SheetFilm,
 } from './ledger';
 export {
+  canBeEtched,
+  etchedUnlessSaid,
   prepChain,
   prepStates,
   type PrepQuestion,

@@ -13,6 +13,8 @@ export interface PrepQuestion {
    * since. A film in its window is neither abraded nor wet: over its own it is left alone, over another it is tacked.
    */
   readonly below?: 'ground' | 'own' | 'other' | 'sanded';
+  /** Is bare metal etched before it? Where nobody says: aluminium and zinc are, as little holds on them; steel is not. */
+  readonly etched?: boolean;
 }
 
 export interface PrepStep {
@@ -51,7 +53,13 @@ const rawGrit = (ground: SubstrateKind): { readonly coarse: number; readonly fin
  * Source: trade practice; SSPC and ISO 8501 names
  * @example prepChain({ substrate: 'wood', existing: 'base', next: 'bed' }) → [{ id: 'tack', says: 'Tack off just before spraying, lightly.', lapses: 900, touched: true }]
  */
-export function prepChain({ substrate, existing, next, below = 'ground' }: PrepQuestion): PrepStep[] {
+export function prepChain({
+  substrate,
+  existing,
+  next,
+  below = 'ground',
+  etched = etchedUnlessSaid(substrate),
+}: PrepQuestion): PrepStep[] {
   if (below === 'own') return [];
   // A film in its window takes the next coat as it is: sanding a fresh metallic would only ask for base again.
   if (below === 'other' || (below === 'ground' && existing === 'base')) return [prepSteps.tack];
@@ -67,6 +75,7 @@ export function prepChain({ substrate, existing, next, below = 'ground' }: PrepQ
       prepSteps.blast,
       prepSteps.blow,
     ];
+  const etches = !film && etched && canBeEtched(substrate, existing);
   return [
     ...(old ? [prepSteps['old-paint']] : []),
     ...(existing === 'strip' ? [prepSteps.strip] : []),
@@ -76,10 +85,35 @@ export function prepChain({ substrate, existing, next, below = 'ground' }: PrepQ
       ? [prepSteps.filler]
       : substrate === 'glass' && !film
         ? []
-        : [abrading(substrate, film ? undefined : rawGrit(substrate), next)]),
+        : [abrading(substrate, film ? undefined : rawGrit(substrate), next, etches)]),
+    ...(etches ? etching(substrate) : []),
     ...closing(substrate, existing, film),
   ];
 }
+
+/**
+ * Can bare ground be etched? Cast iron keeps acid in its pores, and filler and primer keep it out; blasted steel is coated as
+ * it is.
+ *
+ * Source: trade practice
+ * @example canBeEtched('metal', 'bare') → true
+ * @example canBeEtched('cast-iron', 'bare') → false
+ */
+export const canBeEtched = (ground: SubstrateKind, state: GroundState): boolean =>
+  isMetal(ground) &&
+  ground !== 'cast-iron' &&
+  ground !== 'blasted' &&
+  !['filler', 'primer', 'keep', 'base'].includes(state);
+
+/**
+ * Whether bare metal is etched where nobody says.
+ *
+ * Source: trade practice: little holds on the skin of aluminium and zinc; steel is abraded
+ * @example etchedUnlessSaid('aluminium') → true
+ * @example etchedUnlessSaid('metal') → false
+ */
+export const etchedUnlessSaid = (ground: SubstrateKind): boolean =>
+  ground === 'aluminium' || ground === 'galvanised';
 
 /** What takes off what does not belong there. */
 function cleaning(ground: SubstrateKind, state: GroundState): PrepStep[] {
@@ -90,25 +124,11 @@ function cleaning(ground: SubstrateKind, state: GroundState): PrepStep[] {
   ];
 }
 
-/** What bare ground wants before it is abraded: rust and scale off, etched, dried, tested, blocked. */
+/** What bare ground wants before it is abraded: rust and scale off, dried, tested, blocked. */
 function opening(ground: SubstrateKind, state: GroundState): PrepStep[] {
   const steps: PrepStep[] = [];
   if (state === 'rust') steps.push(rusts(ground) ? prepSteps.derust : prepSteps.whiterust);
   if (state === 'mill-scale') steps.push(prepSteps.descale);
-  // Cast iron keeps acid in its pores, and filler and primer keep it out.
-  if (isMetal(ground) && ground !== 'cast-iron' && state !== 'filler')
-    steps.push(
-      ground === 'metal'
-        ? prepSteps.etch
-        : {
-            ...prepSteps.etch,
-            says:
-              ground === 'aluminium'
-                ? 'Etch with what is made for aluminium, kept wet its time: its skin of oxide holds nothing.'
-                : 'Etch with what the primer’s sheet names for zinc, kept wet its time.',
-          },
-      prepSteps.rinse,
-    );
   if (isMineral(ground)) {
     steps.push(prepSteps.moisture, prepSteps.alkali);
     if (ground === 'concrete') steps.push(prepSteps.open);
@@ -118,18 +138,37 @@ function opening(ground: SubstrateKind, state: GroundState): PrepStep[] {
   return steps;
 }
 
+/** After the paper, as nothing is abraded any more once it is etched; free of grease and dust, rinsed and dried at once. */
+function etching(ground: SubstrateKind): PrepStep[] {
+  const says =
+    ground === 'aluminium'
+      ? 'Etch with what is made for aluminium, kept wet its time: its skin of oxide holds nothing.'
+      : ground === 'galvanised'
+        ? 'Etch with what the primer’s sheet names for zinc, kept wet its time.'
+        : prepSteps.etch.says;
+  return [
+    prepSteps.again,
+    { ...prepSteps.etch, says },
+    { ...prepSteps.rinse, ...(ground === 'aluminium' ? { lapses: skinGrows } : {}) },
+  ];
+}
+
+/** s in which bare aluminium grows its skin again. */
+const skinGrows = 4 * 3600;
+
 function abrading(
   ground: SubstrateKind,
   raw: ReturnType<typeof rawGrit>,
   next: CoatRole | undefined,
+  etches: boolean,
 ): PrepStep {
   const { coarse, fine } = raw ?? gritFor(next);
   return {
     ...prepSteps.abrade,
     grit: { coarse, fine },
     says: `Abrade with P${coarse} to P${fine}${raw && ground === 'galvanised' ? ', lightly: the zinc stays on' : isTimber(ground) ? ', along the grain' : ''}.`,
-    // Bare aluminium grows its skin again within hours.
-    ...(raw && ground === 'aluminium' ? { lapses: 4 * 3600 } : {}),
+    // What is etched after it has its hours from then.
+    ...(raw && ground === 'aluminium' && !etches ? { lapses: skinGrows } : {}),
   };
 }
 

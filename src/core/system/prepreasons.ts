@@ -17,6 +17,7 @@ const reasons: Record<PrepStepKey, string> = {
   descale: 'Scale springs off later, and the film with it.',
   blast: 'Fresh steel rusts while you look: blast no more than gets its first coat.',
   blow: 'Grit and fluff in the profile stand through the film.',
+  again: 'An etch takes only where there is neither grease nor dust.',
   etch: 'What dries on etches unevenly and stays as salt.',
   rinse: 'Acid left under a film blisters it; wet steel rusts while you look.',
   open: 'A film on cement skin comes off with the skin.',

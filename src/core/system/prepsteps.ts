@@ -20,6 +20,7 @@ export const prepSteps = {
   descale: { id: 'descale', says: 'Mill scale off by blasting or grinding; an etch does not take it.' },
   blast: { id: 'blast', says: 'Blasted to the grade the sheet names; coated within its hours, often four, before it turns.', lapses: 4 * hours },
   blow: { id: 'blow', says: 'Blow off with dry air, vacuum the corners; no cloth, no etch.', lapses: 4 * hours },
+  again: { id: 'clean-again', why: 'again', says: 'Clean and degrease again, the dust of the paper off.' },
   etch: { id: 'etch', name: 'Etch', says: 'Etch, kept wet its time.', dwell: 5 * minutes },
   rinse: { id: 'rinse', name: 'Drying', says: 'Rinse until the water runs clear, unless the etch’s own sheet says not to; dry at once; first coat this shift.', dwell: 20 * minutes, lapses: 8 * hours },
   open: { id: 'open', says: 'Open the surface: grind or blast off the laitance.' },

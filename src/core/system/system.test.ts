@@ -38,19 +38,19 @@ describe('the chain of preparation', () => {
   /** Ground × state, as a finisher would do it, written by hand. */
   // prettier-ignore
   const chains: readonly (readonly [SubstrateKind, GroundState, string])[] = [
-    ['metal', 'bare', 'clean etch rinse abrade wipe tack'],
-    ['metal', 'rust', 'clean derust etch rinse abrade wipe tack'],
-    ['metal', 'mill-scale', 'clean descale etch rinse abrade wipe tack'],
-    ['metal', 'oil', 'degrease clean etch rinse abrade wipe tack'],
+    ['metal', 'bare', 'clean abrade wipe tack'],
+    ['metal', 'rust', 'clean derust abrade wipe tack'],
+    ['metal', 'mill-scale', 'clean descale abrade wipe tack'],
+    ['metal', 'oil', 'degrease clean abrade wipe tack'],
     ['metal', 'keep', 'old-paint clean abrade wipe tack'],
-    ['metal', 'strip', 'old-paint strip clean etch rinse abrade wipe tack'],
+    ['metal', 'strip', 'old-paint strip clean abrade wipe tack'],
     ['metal', 'primer', 'clean abrade wipe tack'],
     ['metal', 'base', 'tack'],
     ['metal', 'filler', 'clean filler wipe tack'],
     ['blasted', 'bare', 'blast blow'],
     ['blasted', 'oil', 'degrease blast blow'],
-    ['galvanised', 'rust', 'clean derust etch rinse abrade wipe tack'],
-    ['aluminium', 'bare', 'clean etch rinse abrade wipe tack'],
+    ['galvanised', 'rust', 'clean derust abrade clean-again etch rinse wipe tack'],
+    ['aluminium', 'bare', 'clean abrade clean-again etch rinse wipe tack'],
     ['cast-iron', 'rust', 'clean derust abrade wipe tack'],
     ['wood', 'bare', 'clean abrade wipe tack'],
     ['wood', 'stain', 'clean block abrade wipe tack'],
@@ -88,9 +88,39 @@ describe('the chain of preparation', () => {
           const at = (id: string) => chain.indexOf(id);
           expect(new Set(chain).size).toBe(chain.length);
           if (at('abrade') >= 0) expect(at('clean')).toBeLessThan(at('abrade'));
-          if (at('etch') >= 0) expect(at('rinse')).toBe(at('etch') + 1);
           if (at('wipe') >= 0 && at('abrade') >= 0) expect(at('wipe')).toBeGreaterThan(at('abrade'));
+          if (at('etch') < 0) continue;
+          expect(at('rinse')).toBe(at('etch') + 1);
+          // Nothing is abraded once it is etched, and no dust is etched.
+          expect(at('abrade')).toBeLessThan(at('clean-again'));
+          expect(at('clean-again')).toBe(at('etch') - 1);
         }
+  });
+
+  it('steel is etched only where that is asked; cast iron, filler and blasted steel never', () => {
+    expect(ids({ etched: true })).toEqual([
+      'clean',
+      'abrade',
+      'clean-again',
+      'etch',
+      'rinse',
+      'wipe',
+      'tack',
+    ]);
+    expect(ids({ substrate: 'aluminium', etched: false })).not.toContain('etch');
+    for (const each of [
+      { substrate: 'cast-iron' },
+      { substrate: 'blasted' },
+      { existing: 'filler' },
+      { existing: 'primer' },
+      { substrate: 'wood' },
+    ] as const)
+      expect(ids({ etched: true, ...each })).not.toContain('etch');
+    const lapsing = (etched: boolean) =>
+      prepChain({ substrate: 'aluminium', existing: 'bare', next: 'primer', etched })
+        .filter(({ lapses }) => lapses === 4 * 3600)
+        .map(({ id }) => id);
+    expect([lapsing(true), lapsing(false)]).toEqual([['rinse'], ['abrade']]);
   });
 
   it('over a film in its window nothing is wiped; a sanded one is wiped and tacked', () => {
@@ -118,7 +148,7 @@ describe('the chain of preparation', () => {
   });
 
   it('lets etch act its time, loses the tack by waiting and the last wipe by a hand', () => {
-    const steps = prepChain({ substrate: 'metal', existing: 'bare', next: 'primer' });
+    const steps = prepChain({ substrate: 'metal', existing: 'bare', next: 'primer', etched: true });
     const minutes = (n: number) => n * 60_000;
     const tick = (step: string, at: number) => ({ step, at: minutes(at), done: true });
     const states = (now: number, ...more: ReturnType<typeof tick>[]) =>

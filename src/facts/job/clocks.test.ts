@@ -38,7 +38,14 @@ describe('clocks that outlive the coat', () => {
 
   it('an etch acts its time, calls to be rinsed, and is over when it is; a last wipe only dries', () => {
     const steel = aJob([lacquer], {
-      part: { ...aJob().part, kind: 'metal', substrate: 'Steel', metal: true, existing: 'bare' },
+      part: {
+        ...aJob().part,
+        kind: 'metal',
+        substrate: 'Steel',
+        metal: true,
+        existing: 'bare',
+        etched: true,
+      },
     });
     const etched = logged(steel, [-1, tick('etch')]);
     expect(timer(etched, 'dwell')).toMatchObject({ of: 'Etch', then: 'do' });

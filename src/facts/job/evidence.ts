@@ -485,7 +485,7 @@ function ofPreparation(view: JobView): Evidence[] {
   const ticked = ofType(entries, 'tick').filter(({ list }) => list === 'ready');
   // A list that nobody touched says nothing: it was not kept, which is not the same as not done.
   if (ticked.length === 0) return [];
-  const steps = groundSteps(view.job.part, firstRole(view.job));
+  const steps = groundSteps(view.job.part, firstRole(view.job), view.spray.coats[0]?.sheet);
   const of = (id: string, group: string, bad: string): Evidence[] => {
     const step = steps.find((each) => each.id === id);
     if (!step) return [];

@@ -9,7 +9,7 @@ import {
 import type { PermissionGroup, Weight } from '@/core/permission';
 import type { QuantityId } from '@/core/quantity';
 import type { Hazard } from '@/core/safety';
-import type { Job, NewEntry } from '@/records';
+import type { Coating, Job, NewEntry } from '@/records';
 import { roleOf } from './coatrole';
 import { liveEntries, moment, ofType } from './entries';
 import { jobHazards } from './hazards';
@@ -285,12 +285,20 @@ function ofPlace({ job, rig, work, shop }: Seen, coat: CoatState): Says[] {
 }
 
 /** What the bare ground asks for, in order. */
-export const groundSteps = (part: Job['part'], next: CoatRole | undefined): PrepStep[] =>
-  prepChain({
+export const groundSteps = (
+  part: Job['part'],
+  next: CoatRole | undefined,
+  first: Pick<Coating, 'class'> | undefined,
+): PrepStep[] => {
+  const etched = first?.class === 'etch-primer' ? false : part.etched;
+  return prepChain({
     substrate: substrateOf(part),
     existing: part.existing ?? 'bare',
     next,
+    // An etch primer does it itself.
+    ...(etched === undefined ? {} : { etched }),
   });
+};
 
 /** The chain under this coat: the ground’s for the first, what lies between for the others. */
 function preparation({ job, work, spray, now }: Seen, coat: CoatState): HandItem[] {
@@ -308,7 +316,7 @@ function preparation({ job, work, spray, now }: Seen, coat: CoatState): HandItem
   const next = roleOf(coat.coat, coat.sheet);
   const steps =
     below === 'ground'
-      ? groundSteps(job.part, next)
+      ? groundSteps(job.part, next, coat.sheet)
       : prepChain({ substrate: substrateOf(job.part), existing: 'bare', next, below });
   const ticks = ofType(entries, 'tick')
     .filter(({ list, at }) => list === 'ready' && Date.parse(at) >= since)

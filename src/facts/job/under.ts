@@ -15,7 +15,7 @@ export function underCoats({ job, spray }: Pick<JobView, 'job' | 'spray'>): Read
     spray.coats.map(({ coat, sheet }, i): [string, UnderCoat] => {
       const below = spray.coats[i - 1];
       if (!below) {
-        const paper = groundSteps(job.part, roleOf(coat, sheet)).findLast(({ grit }) => grit)?.grit;
+        const paper = groundSteps(job.part, roleOf(coat, sheet), sheet).findLast(({ grit }) => grit)?.grit;
         return [coat.id, paper ? { over: 'paper', ...paper } : { over: 'ground' }];
       }
       const sanding = spray.work.findLast(

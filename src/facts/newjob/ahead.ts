@@ -1,6 +1,6 @@
 import { isRefusal } from '@/core/refusal';
 import { prepChain, type PrepStep } from '@/core/system';
-import type { Shop } from '@/records';
+import type { Coating, Shop } from '@/records';
 import { dayQuestion, firstRole, jobView, type DayQuestion, type JobView } from '../job';
 import { jobFromDraft, type Held, type JobDraft } from './draft';
 
@@ -35,12 +35,23 @@ export function draftAhead(draft: JobDraft, held: Held, shop: Shop, now: number)
     view,
     ...(isRefusal(needed) ? {} : { litres: needed.total }),
     day: dayQuestion(view, shop),
-    ...(draft.existing ? { prep: prepOf(draft, firstRole(job)) } : {}),
+    ...(draft.existing ? { prep: prepOf(draft, firstRole(job), view.spray.coats[0]?.sheet) } : {}),
   };
 }
 
-const prepOf = ({ ground, existing }: JobDraft, next: Parameters<typeof prepChain>[0]['next']) =>
-  existing ? prepChain({ substrate: ground, existing, next }) : [];
+const prepOf = (
+  { ground, existing }: JobDraft,
+  next: Parameters<typeof prepChain>[0]['next'],
+  first?: Pick<Coating, 'class'>,
+) =>
+  existing
+    ? prepChain({
+        substrate: ground,
+        existing,
+        next,
+        ...(first?.class === 'etch-primer' ? { etched: false } : {}),
+      })
+    : [];
 
 /** What is done to a ground before its first coat, before anybody has said what that is. */
 export const prepAhead = (draft: JobDraft): readonly PrepStep[] | undefined =>

@@ -2,8 +2,10 @@
 
 import type { Job } from '@/records';
 import { useStore } from '@/store/hooks';
+import { canBeEtched, etchedUnlessSaid } from '@/core/system';
 import { substrateOf } from '@/facts/job';
 import { ButtonLink } from '@/ui/Button';
+import { Check } from '@/ui/Check';
 import { SelectField } from '@/ui/Field';
 import { Fold } from '@/ui/Fold';
 import { useJob } from '@/ui/job/context';
@@ -38,6 +40,13 @@ export function PartFacts() {
           verb="Say otherwise"
         >
           <GroundTaps />
+          {canBeEtched(substrateOf(part), part.existing ?? 'bare') && (
+            <Check
+              label="Etched before the first coat, as its sheet asks"
+              checked={part.etched ?? etchedUnlessSaid(substrateOf(part))}
+              onChange={(etched) => set({ etched })}
+            />
+          )}
         </Fold>
       </div>
       <SelectField

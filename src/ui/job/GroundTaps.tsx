@@ -25,7 +25,7 @@ export function GroundTaps() {
         onChange={(kind) => {
           // What cannot be on the new ground was not said of it.
           const still = part.existing && statesOn(kind).includes(part.existing) ? part.existing : undefined;
-          store.put({ ...job, part: { ...part, kind, existing: still } }, 'ground said');
+          store.put({ ...job, part: { ...part, kind, existing: still, etched: undefined } }, 'ground said');
         }}
         options={substrateKinds
           .filter((value) => value !== 'coated' || ground === 'coated')
