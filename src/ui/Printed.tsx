@@ -22,14 +22,17 @@ export function Printed({ figure, to, children, className, as: Tag = 'span', ...
   const units = useUnits();
   const own = Object.keys(options).length > 0 ? options : undefined;
   const asked = figure && to ? rangeOptions(figure, to, units, own) : own;
+  // A range whose ends read alike is one number.
+  const ends = figure && to && written(figure, units, asked) !== written(to, units, asked);
   const says =
-    children ?? (figure && (to ? writtenParts(figure, units, asked).number : written(figure, units, asked)));
+    children ??
+    (figure && (ends ? writtenParts(figure, units, asked).number : written(figure, units, asked)));
   const first = (
     <Tag className={className} {...marks(figure)}>
       {says}
     </Tag>
   );
-  if (!to) return first;
+  if (!to || !ends) return first;
   return (
     <Tag className="whitespace-nowrap">
       {first}–

@@ -9,6 +9,7 @@ import {
   type JobView,
   type Opening,
   ratioUnread,
+  batchComesTo,
   enough,
   potLeft,
   potNow,
@@ -29,16 +30,17 @@ export function mixLine(view: JobView, units: Units): NextLine {
   const { mix, shop, spray, plan } = view;
   const { sheet, volume, ladder, pouring, batch, sources } = mix;
   const grams = (kilograms: number) => units.show('mass', kilograms, massDigits(view, units));
+  const whole = batchComesTo(mix);
   const ratio = sheet.components.map(({ parts }) => shortNumber(parts)).join(' : ');
   const because: Fact[] = [
     { label: `Ratio by ${sheet.ratioBy}`, value: sheet.components.length > 1 ? ratio : 'one part' },
-    ...(batch || mix.finished || isRefusal(volume)
+    ...(batch || mix.finished || isRefusal(whole)
       ? []
       : [
           {
             label: 'This batch',
-            value: units.show('volume', volume),
-            figure: figure(view, 'mix.volume', volume),
+            value: units.show('volume', whole),
+            figure: figure(view, 'mix.volume', whole),
           },
         ]),
     ...(isRefusal(plan.needed)

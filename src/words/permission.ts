@@ -244,6 +244,9 @@ const causeWords: Record<Cause, { says: string; tap?: Tap }> = {
     says: 'The compressor gives less than the gun takes.',
     tap: go('set', 'Go to Set', 'air'),
   },
+  'air-tank': {
+    says: 'A full tank carries this coat; the compressor alone does not.',
+  },
   'air-little': {
     says: 'The compressor has little to spare.',
   },

@@ -85,6 +85,7 @@ const limitWords: Record<Cause, string> = {
   'no-card': '{what}',
   'bad-card': 'What it shows goes on the part.',
   'air-short': '{found} of {limit}.',
+  'air-tank': '{found} of {limit}, and the tank for the rest.',
   'air-little': '{found}; the gun takes {limit}.',
 };
 
@@ -155,6 +156,7 @@ const remedyWords: Record<RemedyId, string> = {
   refit: 'Or fit another nozzle or tip.',
   card: 'Spray a card.',
   'clear-fault': 'Put right what the card shows.',
+  'fill-tank': 'Let the tank fill before the coat begins.',
   'pause-strokes': 'Pause between strokes until the gauge is back.',
   'larger-supply': 'Or a gun that takes less, or more air.',
 };

@@ -1,6 +1,7 @@
 import { isRefusal } from '@/core/refusal';
 import type { FactId, Figure } from '@/facts/figure';
 import {
+  batchComesTo,
   enough,
   partsCounted,
   pastCap,
@@ -80,10 +81,11 @@ function plan({ plan: { coats, fitness }, work, done }: JobView, units: Units): 
 
 function mix(view: JobView, units: Units): Said {
   const { mix: held, done, now, spray } = view;
-  const { volume, batch, pouring, sheet, finished } = held;
+  const { batch, pouring, sheet, finished } = held;
   if (finished)
     return { number: '–', fact: 'mix.volume', value: undefined, state: 'all coats on', tone: 'good' };
-  const planned = isRefusal(volume) ? undefined : volume;
+  const whole = batchComesTo(held);
+  const planned = isRefusal(whole) ? undefined : whole;
   const litres = batch?.applied.volume ?? planned;
   const number = units.show('volume', litres);
   const of = { number, fact: 'mix.volume' as const, value: litres };

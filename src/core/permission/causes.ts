@@ -66,6 +66,7 @@ export const causes = {
   'no-card': { weight: 'stop', waivable: true },
   'bad-card': { weight: 'stop', waivable: true },
   'air-short': { weight: 'stop', waivable: true },
+  'air-tank': { weight: 'care', waivable: true },
   'air-little': { weight: 'care', waivable: true },
 } as const satisfies Record<string, { readonly weight: Weight; readonly waivable: boolean }>;
 

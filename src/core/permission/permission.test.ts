@@ -76,6 +76,7 @@ const answers: Record<RemedyId, readonly Cause[]> = {
   refit: ['gun-cannot'],
   card: ['no-card', 'bad-card'],
   'clear-fault': ['bad-card'],
+  'fill-tank': ['air-tank'],
   'pause-strokes': ['air-short', 'air-little'],
   'larger-supply': ['air-short', 'air-little'],
 };

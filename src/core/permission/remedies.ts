@@ -65,6 +65,7 @@ export const remedyIds = [
   'refit',
   'card',
   'clear-fault',
+  'fill-tank',
   'pause-strokes',
   'larger-supply',
 ] as const;
@@ -287,6 +288,8 @@ export function remediesFor(cause: Cause, question: RemedyQuestion): Remedy[] {
       return [{ id: 'card' }];
     case 'bad-card':
       return [{ id: 'clear-fault' }, { id: 'card' }];
+    case 'air-tank':
+      return [{ id: 'fill-tank' }];
     case 'air-short':
     case 'air-little':
       return [{ id: 'pause-strokes' }, { id: 'larger-supply' }];

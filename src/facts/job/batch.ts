@@ -160,7 +160,21 @@ export function batchOf(job: Worked, layer: Layer): BatchState | undefined {
   return mixed && !emptied(job, layer, mixed) ? batchFrom(job, layer, liveEntries(job), mixed) : undefined;
 }
 
-/** The same, also where it was emptied: nobody has said yet how much it was. */
+/**
+ * The batch in the pot; once all coats of the layer are on, the one they were sprayed of, wherever that is now: what they are
+ * made of does not change when the pot is emptied.
+ */
+export function batchSprayed(job: Worked, layer: Layer): BatchState | undefined {
+  return batchOf(job, layer) ?? (coatsOn(job, layer) ? batchesOf(job, layer).at(-1) : undefined);
+}
+
+/** Are all coats of a layer on? */
+function coatsOn(job: Worked, layer: Layer): boolean {
+  const on = new Set(ofType(liveEntries(job), 'coat-end').map(({ coatId }) => coatId));
+  return layer.coats.every(({ id }) => on.has(id));
+}
+
+/** The one that may still be in its pot, or was emptied out of it: nobody has said yet how much it was. */
 export function leftoverOf(job: Worked, layer: Layer): BatchState | undefined {
   const mixed = undiscarded(job, layer);
   return mixed && batchFrom(job, layer, liveEntries(job), mixed);
@@ -177,9 +191,8 @@ function undiscarded(job: Worked, layer: Layer): EntryOf<'mixed'> | undefined {
  * taken out before goes on from its container.
  */
 function emptied(job: Worked, layer: Layer, mixed: EntryOf<'mixed'>): boolean {
+  if (!coatsOn(job, layer)) return false;
   const entries = liveEntries(job);
-  const on = new Set(ofType(entries, 'coat-end').map(({ coatId }) => coatId));
-  if (!layer.coats.every(({ id }) => on.has(id))) return false;
   const gun = gunOf(job, layer.id);
   const tick = lastOf(
     entries.slice(entries.indexOf(mixed)),
@@ -338,5 +351,5 @@ function doseShareOf(
 
 /** Volume solids the next coat is sprayed at: of the layer's pot if there is one, else of its sheet. */
 export function appliedNow(job: Worked, layer: Layer): Outcome<AppliedMix> {
-  return batchOf(job, layer)?.applied ?? sheetAsMixed(layer.sheet);
+  return batchSprayed(job, layer)?.applied ?? sheetAsMixed(layer.sheet);
 }

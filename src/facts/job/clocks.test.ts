@@ -151,6 +151,12 @@ describe('clocks that outlive the coat', () => {
       expect(timer(each, 'clean-by')?.due).toBe(timer(job, 'clean-by')?.due);
     expect(leftoverOf(seen(empty(true)).work, seen(job).work.layer)?.id).toBe('c');
     expect(leftoverOf(seen(gone).work, seen(job).work.layer)).toBeUndefined();
+    // What the coats are made of does not change when their pot is emptied, nor how it was timed.
+    for (const each of [gone, empty(true)]) {
+      expect(seen(each).plan.coats.map(({ wet }) => wet)).toEqual(seen(job).plan.coats.map(({ wet }) => wet));
+      expect(seen(each).thin.batch?.id).toBe('c');
+      expect(seen(each).thin.step.kind).not.toBe('expired');
+    }
     // With a coat to come it goes on from its container.
     const between = { ...empty(true), log: empty(true).log.filter((_, i) => i !== 4 && i !== 3) };
     expect(seen(between).mix.batch).toBeDefined();

@@ -25,11 +25,25 @@ describe('a compressor beside its gun', () => {
     expect(at(takes * 1.201).air.state).toBe('ample');
     expect(at(takes * 1.199).air.state).toBe('little');
     expect(at(takes * 1.001).air.state).toBe('little');
-    expect(at(takes * 0.999).air.state).toBe('short');
-    expect(at(takes * 0.999).ready).toMatchObject({ cause: 'air-short', weight: 'stop' });
+    // So little short that its tank lasts longer than the coat: nobody waits, and that is no stop.
+    expect(at(takes * 0.999).air).toMatchObject({ state: 'tank', waits: 0 });
+    expect(at(takes * 0.999).ready).toMatchObject({ cause: 'air-tank', weight: 'care' });
+    expect(at(takes / 2).air.state).toBe('short');
+    expect(at(takes / 2).ready).toMatchObject({ cause: 'air-short', weight: 'stop' });
     expect(at(takes * 1.199).ready).toMatchObject({ cause: 'air-little', weight: 'care' });
     expect(at(takes * 1.201).ready.met).toBe(true);
     expect(Number.isFinite(at(takes * 0.999).air.lasts)).toBe(true);
+  });
+  it('carries a coat out of its tank only with a fifth more than the coat takes', () => {
+    const { time } = seen(aJob(), { rig: rig(takes * 0.999) }).points[0]!;
+    const lasting = (share: number) => {
+      const own = rig(takes * 0.9);
+      const { lasts } = compressedAir(seen(aJob(), { rig: own }))!;
+      const tank = (0.1 * share * time) / lasts;
+      return compressedAir(seen(aJob(), { rig: { ...own, compressor: { ...own.compressor!, tank } } }))!
+        .state;
+    };
+    expect([lasting(1.19), lasting(1.21)]).toEqual(['short', 'tank']);
   });
   it('is waited for over a long coat where it is short, and that costs hands', () => {
     const half = at(takes / 2).air;

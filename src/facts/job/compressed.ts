@@ -6,7 +6,8 @@ import type { JobView } from './view';
 export interface CompressedAir extends AirSupply {
   /** m³/s of free air the gun takes at its point. */
   readonly takes: number;
-  readonly state: 'ample' | 'little' | 'short';
+  /** Of one that gives less than the gun takes: whether its full tank carries the coat in hand. */
+  readonly state: 'ample' | 'little' | 'tank' | 'short';
   /** s somebody waits for the tank over one coat, and what those hands cost, where they have a price. */
   readonly waits: number;
   readonly costs?: number;
@@ -30,12 +31,14 @@ export function compressedAir({
   const { margin } = supply;
   const time = points.find(({ coat }) => coat.id === set.coat?.id)?.time ?? 0;
   const waits = airWait(supply, time);
+  // How long a coat takes is an estimate: a little more than that is wanted.
+  const carries = time > 0 && supply.lasts >= time * (1 + wantedMargin);
   const labour = shop.rates?.labour;
   return {
     ...supply,
     takes,
     waits,
     ...(labour === undefined || waits === 0 ? {} : { costs: waits * labour }),
-    state: margin < 0 ? 'short' : margin < wantedMargin ? 'little' : 'ample',
+    state: margin < 0 ? (carries ? 'tank' : 'short') : margin < wantedMargin ? 'little' : 'ample',
   };
 }

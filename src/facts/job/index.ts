@@ -38,7 +38,7 @@ export { hasFlake, openFaces, type OpenFace } from './latepass';
 export { measurableAt, partsCounted, runFrom, type Unproven } from './unproven';
 export { mayWaive, type Permission, type PermissionItem, type ToldItem } from './permission';
 export { filmOfCoat, filmWanted, ledgerOf, type FilmWanted } from './ledger';
-export type { MixView, Opening, PouringState, Source } from './mix';
+export { batchComesTo, type MixView, type Opening, type PouringState, type Source } from './mix';
 export { areaOf, transferOf, type CoatPlan, type Fitness, type PlanView } from './plan';
 export { angleOf, evenSetup, flowLimits, landedNow, profileFor, type EvenSetup } from './even';
 export { layerBegun, withLayerAgain, withLayerMoved, withLayerOnTop, withoutLayer } from './stackedits';

@@ -70,6 +70,10 @@ export interface Opening {
   readonly short: number;
 }
 
+/** m³ that a batch comes to: as planned, or more where one part was over-poured and the others follow. */
+export const batchComesTo = ({ volume, pouring }: Pick<MixView, 'volume' | 'pouring'>): Outcome<number> =>
+  pouring && !isRefusal(pouring.outcome) ? pouring.outcome.volume : volume;
+
 /** @param on are all coats of the layer on? Then there is nothing left to mix for. */
 export function mixView(
   job: Worked,

@@ -361,11 +361,13 @@ function cardOf({ set }: Seen): Found | undefined {
   return { cause: set.card ? 'bad-card' : 'no-card' };
 }
 
+const airCauses = { short: 'air-short', tank: 'air-tank', little: 'air-little' } as const;
+
 function supplyOf(view: Seen): Found | undefined {
   const air = compressedAir(view);
   if (!air || air.state === 'ample') return undefined;
   return {
-    cause: air.state === 'short' ? 'air-short' : 'air-little',
+    cause: airCauses[air.state],
     found: view.rig?.compressor?.delivers,
     min: air.takes,
     quantity: 'airFlow',

@@ -33,7 +33,7 @@ import {
 } from '@/core/thinning';
 import type { Coating, Cup, EntryOf, PlannedCoat, Rig, Shop, Thinner } from '@/records';
 import { bandChoices, chosenBand, type BandChoice } from './band';
-import { batchOf, thinnerFor, type BatchState } from './batch';
+import { batchOf, batchSprayed, thinnerFor, type BatchState } from './batch';
 import { refusedThinners, thinnersOf, type RefusedLiquid } from './diluents';
 import { lastOf, liveEntries, ofType } from './entries';
 import type { PlanBasis } from './plan';
@@ -179,7 +179,7 @@ export function thinView(job: Worked, { rig, cups, shop, plan, now, lessons }: T
   const { sheet } = job.layer;
   const named = thinnerFor(job, job.layer);
   const thinner = named ?? noThinner;
-  const batch = batchOf(job, job.layer);
+  const batch = batchSprayed(job, job.layer);
   const choices = bandChoices(job, sheet, rig, plan, cups);
   const stated = chosenBand(job, choices);
   const approach = job.approach.thinBy ?? ({ kind: 'model' } as const);
@@ -199,8 +199,9 @@ export function thinView(job: Worked, { rig, cups, shop, plan, now, lessons }: T
     inBand: 'unknown' as const,
     ...(stated ? { band: stated.band } : {}),
   };
-  // A mix past its time is dead, whether or not a cup judges it.
-  const dead = batch?.useBefore !== undefined && now > batch.useBefore;
+  // A mix past its time is dead, whether or not a cup judges it; one that is out of its pot was good as long as it was there.
+  const held = batchOf(job, job.layer);
+  const dead = held?.useBefore !== undefined && now > held.useBefore;
   if (batch && !dead && job.approach.endPoint)
     return {
       ...rest,
@@ -260,7 +261,7 @@ export function thinView(job: Worked, { rig, cups, shop, plan, now, lessons }: T
       stickNow,
       shop,
       batch,
-      now,
+      dead,
       pot,
       prior,
       question,
@@ -355,7 +356,8 @@ interface StepQuestion {
   readonly stickNow: boolean;
   readonly shop: Shop;
   readonly batch: BatchState;
-  readonly now: number;
+  /** It is past its time, and still in its pot. */
+  readonly dead: boolean;
   readonly pot: PotReadings;
   readonly prior: ReturnType<typeof priorBelief>;
   readonly question: AdditionQuestion;
@@ -363,8 +365,8 @@ interface StepQuestion {
 }
 
 function stepOf(about: StepQuestion): ThinStep {
-  const { job, advice, current, stickNow, shop, batch, now, question } = about;
-  if (batch.useBefore !== undefined && now > batch.useBefore) return { kind: 'expired' };
+  const { job, advice, current, stickNow, shop, batch, dead, question } = about;
+  if (dead) return { kind: 'expired' };
   const thicker = batch.useBefore === undefined ? undefined : thickenedBy(about);
   if (thicker !== undefined && thicker >= curing) return { kind: 'doubled', by: thicker };
   const coat = nextCoat(job);

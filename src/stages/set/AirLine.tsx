@@ -144,7 +144,9 @@ export function AirLine() {
           <Notice tone="care">
             {supply.state === 'short'
               ? `It gives less than the gun takes: pause every ${written(amount('duration', supply.lasts), units)}, or use a gun that takes less.${waitSays(supply, units)}`
-              : `Under ${written(amount('share', wantedMargin), units, { digits: 0 })} to spare pressure sags in long strokes: pause between them.`}
+              : supply.state === 'tank'
+                ? 'A full tank carries a coat; the compressor alone does not: let it fill before each.'
+                : `Under ${written(amount('share', wantedMargin), units, { digits: 0 })} to spare pressure sags in long strokes: pause between them.`}
           </Notice>
         )}
         {water !== undefined && !isRefusal(water) && water * 3600 > 0.02 && !rig.dryer && (
@@ -171,7 +173,7 @@ export function AirLine() {
 /** Whether it has enough, in words that agree with the notice under them. */
 const supplySays = ({ state, margin, lasts }: CompressedAir, units: Units): string => {
   const share = written(amount('share', Math.abs(margin)), units, { digits: 0 });
-  if (state === 'short')
+  if (state === 'short' || state === 'tank')
     return `${share} short, a full tank lasts ${written(amount('duration', lasts), units)}`;
   return `keeps up, ${state === 'little' ? 'only ' : ''}${share} to spare`;
 };
