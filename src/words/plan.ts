@@ -134,14 +134,32 @@ export function planLine(view: JobView, units: Units): NextLine {
             : focus('room', 'Read the room again', 'ready'),
     };
   }
-  const big = units.parts('volume', needed.total);
   const wet = own[0]?.wet ?? 0;
   const film = `${units.show('film', wet)} wet a coat dries to ${units.show('film', own[0]?.dry.aim)}.`;
+  const whole = `${units.show('volume', needed.total)} for ${plural(own.length, 'coat')}`;
+  const on = view.spray.coats.filter(
+    ({ coat, state }) => coat.layerId === view.work.layer.id && state === 'done',
+  ).length;
+  const pot = view.mix.batch;
+  const good = pot !== undefined && (pot.useBefore === undefined || view.now <= pot.useBefore);
+  if (view.spray.layerOn && !good)
+    return {
+      big: { number: `${on}`, unit: on === 1 ? 'coat on' : 'coats on' },
+      says: 'All coats of this layer are on: nothing is left to mix for it.',
+      detail: `${film} The plan was ${whole}.`,
+      tone: 'good',
+      because,
+      tap: view.done.has('clean') ? go('check', 'Go to Check') : go('clean', 'Go to Clean'),
+    };
+  // What is on is not mixed for again.
+  const left = on > 0 && !isRefusal(supply.remaining) ? supply.remaining : needed.total;
+  const mixes = `${units.show('volume', left)} for ${plural(own.length - on, 'coat')}${on > 0 ? ' to come' : ''}`;
+  const big = units.parts('volume', left);
   if (!plan.climate)
     return {
       big,
-      says: `Read the room, then mix ${units.show('volume', needed.total)}.`,
-      detail: `${plural(own.length, 'coat')}: ${film} Air, part and humidity decide whether to start.`,
+      says: `Read the room, then mix ${units.show('volume', left)}.`,
+      detail: `${plural(own.length - on, 'coat')}: ${film} Air, part and humidity decide whether to start.`,
       tone: 'act',
       because,
       tap: focus('room', 'Read the room', 'ready'),
@@ -153,26 +171,25 @@ export function planLine(view: JobView, units: Units): NextLine {
       says: look
         ? 'Look at the last coat first, on Spray.'
         : `First the film below: ${due ? workWords[due.what].todo.toLowerCase() : ''}, on Spray.`,
-      detail: `Then mix ${units.show('volume', needed.total)} for ${plural(own.length, 'coat')}. ${film}`,
+      detail: `Then mix ${mixes}. ${film}`,
       tone: 'act',
       because,
       tap: go('spray', 'Go to Spray'),
     };
   // How the pot stands is said by Mix: here only that it is there.
-  const pot = view.mix.batch;
-  if (pot && (pot.useBefore === undefined || view.now <= pot.useBefore))
+  if (pot && good)
     return {
       big: units.parts('volume', pot.applied.volume),
       says: `${units.show('volume', pot.applied.volume)} in the pot.`,
-      detail: `The plan asks for ${units.show('volume', needed.total)} for ${plural(own.length, 'coat')}. ${film}`,
+      detail: `The plan asks for ${whole}. ${film}`,
       tone: 'act',
       because,
       tap: view.permission.coat ? go('spray', 'Go to Spray') : go('check', 'Go to Check'),
     };
   return {
     big,
-    says: `Mix ${units.show('volume', needed.total)} for ${plural(own.length, 'coat')}.`,
-    detail: film,
+    says: `Mix ${mixes}.`,
+    detail: on > 0 ? `${film} The whole plan is ${whole}.` : film,
     tone: 'good',
     because,
     tap: go('mix', 'Go to Mix'),

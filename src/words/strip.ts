@@ -155,7 +155,7 @@ function thin(view: JobView, units: Units): Said {
   if (spray.layerOn)
     return {
       ...timed,
-      number: reading ? units.show('time', reading.atSheet) : '–',
+      number: reading ? units.show('time', reading.atSheet) : step.kind === 'no-cup' ? 'as supplied' : '–',
       state: 'all coats on',
       tone: done.has('thin') || !reading ? 'good' : 'plain',
     };

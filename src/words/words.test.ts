@@ -380,6 +380,30 @@ describe('Spray says', () => {
     });
     const both = seen(logged(small, [50, start('lacquer-2')], [55, end('lacquer-2')]), { minutes: 60 });
     expect(cell(both, 'mix')).toMatchObject({ tone: 'plain', state: 'left over' });
+    // Its plan asks nobody to mix for coats that are on.
+    const one = seen(
+      logged(aJob(), [-60, fitRoom], [-20, start('lacquer-1')], [-10, end('lacquer-1')], [-5, fitRoom]),
+    );
+    expect(line(one, 'plan')).toMatchObject({
+      says: expect.stringMatching(/^Mix 1\.\d\d\sL for 1 coat to come\.$/),
+      detail: expect.stringMatching(/The whole plan is 2\.95\sL for 2 coats\.$/),
+    });
+    expect(cell(one, 'mix').number).toBe(/[\d.]+\sL/.exec(line(one, 'plan').says)?.[0]);
+    const on = seen(
+      logged(
+        aJob(),
+        [-60, fitRoom],
+        [-40, start('lacquer-1')],
+        [-30, end('lacquer-1')],
+        [-20, start('lacquer-2')],
+        [-10, end('lacquer-2')],
+      ),
+    );
+    expect(line(on, 'plan')).toMatchObject({
+      tone: 'good',
+      says: 'All coats of this layer are on: nothing is left to mix for it.',
+      tap: { says: 'Go to Clean' },
+    });
     // Nobody thins it any more, timed or not, and it is never amber for being cold.
     expect(cell(both, 'thin')).toMatchObject({ state: 'all coats on' });
     expect(line(both, 'thin')).toMatchObject({
