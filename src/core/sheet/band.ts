@@ -133,9 +133,10 @@ function nearOf({ text, quantities }: Clause, quantity: Clause['quantities'][num
   if (at < 0) return text;
   const from = times[at - 1]?.to ?? 0;
   const to = times[at + 1]?.from ?? text.length;
-  // What a semicolon parts is of the next number.
-  const before = text.slice(from, quantity.from).split(';').at(-1) ?? '';
-  return before + (text.slice(quantity.from, to).split(';')[0] ?? '');
+  // What a semicolon or an arrow parts is of the next number.
+  const parting = /;|→|->/;
+  const before = text.slice(from, quantity.from).split(parting).at(-1) ?? '';
+  return before + (text.slice(quantity.from, to).split(parting)[0] ?? '');
 }
 
 /** A cup named a line away, where this one names none. */

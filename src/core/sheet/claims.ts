@@ -135,7 +135,9 @@ export function claimsIn(clause: Clause): Claim[] {
     const family =
       families.filter((each) => each.to <= quantity.from).at(-1)?.id ??
       told ??
-      (families.length === 1 ? families[0]?.id : undefined) ??
+      (families.length === 1 && !/[;|]/.test(text.slice(quantity.to, families[0]?.from))
+        ? families[0]?.id
+        : undefined) ??
       families.find((each) => each.from >= quantity.to && each.from - quantity.to < 20)?.id;
     const named =
       best && best.cost <= farthest ? best.id : (unnamed(quantity, family) ?? barred(quantity, text));
@@ -158,12 +160,14 @@ export function claimsIn(clause: Clause): Claim[] {
 /** “Solids 38 % by weight, 33 % by volume”: what stands behind a share says what it is of. */
 function solidsBy(id: Name['id'] | undefined, after: string): Name['id'] | undefined {
   if (id !== 'solids' && id !== 'mass-solids') return id;
-  const [, by] = /^%?\s*\(?(?:by )?(vol|weight|mass|wt)/i.exec(after) ?? [];
-  return by === undefined ? id : /vol/i.test(by) ? 'solids' : 'mass-solids';
+  const [, by] = /^%?\s*\(?(?:by )?(vol|v\/v|weight|mass|wt|m\/m|w\/w|gew)/i.exec(after) ?? [];
+  return by === undefined ? id : /^v/i.test(by) ? 'solids' : 'mass-solids';
 }
 
 /** Lengths tell by their size what they cannot be. */
 function sizeFits(id: Name['id'], { kind, min, max }: Quantity): boolean {
+  // No paint gives off as much as it weighs.
+  if (kind === 'concentration') return id === 'density' ? max >= 550 : id === 'voc' ? min <= 900 : true;
   if (kind !== 'length') return true;
   switch (id) {
     case 'distance':

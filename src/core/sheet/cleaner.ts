@@ -2,10 +2,10 @@ import type { Clause } from './clauses';
 import type { Found } from './choose';
 
 /** A liquid that goes by a code of its own, `OT-2`, or by what it is. */
-const liquid = String.raw`((?:[A-Z][\w-]*\d[\w-]*|[A-Z]{1,4} \d{1,4}[A-Z]?|(?:gun[- ]?(?:wash|cleaner)|cleaner|(?:lacquer |cellulose )?thinner|reducer|diluant|verd[uü]nnung|diluyente|acetone|(?:(?:clean|fresh|cold|warm|lukewarm|tap|soapy) )?water|butyl acetate|(?:white|mineral) spirits?|xylene|methyl ethyl ketone|mek|isopropanol|ethanol|(?:denatured |methylated )?(?:alcohol|spirits?))(?: (?:no\.? ?)?[A-Z]*-?\d[\w-]*)?)(?=[\s.,;)]|$))`;
+const liquid = String.raw`((?:[A-Z][\w-]*\d[\w-]*|[A-Z]{1,4} \d{1,4}[A-Z]?|(?:(?:solvent )?gun[- ]?(?:wash|cleaner)|cleaner|(?:lacquer |cellulose )?thinner|reducer|diluant|verd[uü]nnung|diluyente|acetone|(?:(?:clean|fresh|cold|warm|lukewarm|tap|soapy|hot) )*water|butyl acetate|(?:white|mineral) spirits?|xylene|methyl ethyl ketone|mek|isopropanol|ethanol|(?:denatured |methylated )?(?:alcohol|spirits?))(?: (?:no\.? ?)?[A-Z]*-?\d[\w-]*)?)(?=[\s.,;)]|$))`;
 const said = [
   new RegExp(
-    String.raw`(?:clean(?:ing|ed)?|wash(?:ed)?)(?: of)?(?: (?:the|all|spray|gun|guns?|tools?|equipment|and|immediately|at once|after use|up))* with (?:the )?${liquid}`,
+    String.raw`(?:clean(?:ing|ed)?|wash(?:ed)?)(?: of)?(?: (?:the|all|spray|gun|guns?|tools?|equipment|and|immediately|at once|after use|up))* (?:with|w\/) ?(?:the )?${liquid}`,
     'i',
   ),
   new RegExp(String.raw`^(?:with |use )?(?:the )?${liquid}`, 'i'),

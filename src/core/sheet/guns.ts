@@ -28,8 +28,9 @@ export function guns(claims: readonly Claim[], spoken: Spoken): Found<readonly G
   const only = told.length === 1 ? told[0] : undefined;
   const drafts = new Map<string, { -readonly [K in keyof GunRead]: GunRead[K] }>();
   const apart = feedsTold(spoken, told);
-  const draft = (family: Family | undefined, feed?: GunRead['feed']) => {
-    const of = family ?? only;
+  const draft = (family: Family | undefined, feed?: GunRead['feed'], airy = false) => {
+    // A paper that names airless alone may still state an air gun beside it: “1.5 mm, 3 bar; airless 0.38 mm, 180 bar”.
+    const of = family ?? (only === 'airless' && airy ? 'conventional' : only);
     const fed = of !== undefined && feed !== undefined && apart.has(of) ? feed : undefined;
     const key = `${of ?? 'any'} ${fed ?? ''}`.trim();
     const own = drafts.get(key) ?? { ...(of ? { atomising: of } : {}), ...(fed ? { feed: fed } : {}) };
@@ -42,7 +43,11 @@ export function guns(claims: readonly Claim[], spoken: Spoken): Found<readonly G
     if (family === 'air-assisted') continue;
     // “6 mm flow cup” is no nozzle.
     if (claim.id === 'bore' && /^\W*(?:\w+ )?cup\b(?! gun)/.test(claim.after)) continue;
-    const gun = draft(family, feedOf(claim));
+    const airy =
+      claim.id === 'pressure'
+        ? quantity.kind === 'pressure' && quantity.max <= airTo
+        : claim.id !== 'distance' && quantity.min > 0.9e-3;
+    const gun = draft(family, feedOf(claim), airy);
     if (claim.id === 'pressure') {
       if (quantity.kind !== 'pressure') continue;
       const ofFluid = /\b(?:pot|tank|feed|material|fluid)\b/;
@@ -70,7 +75,7 @@ export function guns(claims: readonly Claim[], spoken: Spoken): Found<readonly G
       if (quantity.max < 0.04 || quantity.max > 1.2 || gun.distance) continue;
       gun.distance = size(quantity);
     } else {
-      const airless = (family ?? only) === 'airless' || (claim.id === 'orifice' && quantity.max < boreFrom);
+      const airless = gun.atomising === 'airless' || (claim.id === 'orifice' && quantity.max < boreFrom);
       if (airless) {
         if (gun.orifice || quantity.max > orificeTo || quantity.min < orificeFrom) continue;
         gun.orifice = size(quantity);
@@ -85,6 +90,10 @@ export function guns(claims: readonly Claim[], spoken: Spoken): Found<readonly G
     gun.orifice = span;
     first ??= { clause } as Claim;
   }
+  for (const { family, span } of bareBores(spoken)) {
+    const gun = draft(family);
+    gun.bore ??= span;
+  }
   const any = drafts.get('any');
   const named = [...drafts].filter(([key]) => key !== 'any');
   // What is said of spraying in general holds for every gun that says nothing of its own.
@@ -96,6 +105,9 @@ export function guns(claims: readonly Claim[], spoken: Spoken): Found<readonly G
       : {}),
     ...gun,
   }));
+  // “1.5 mm, 3 bar; airless 0.38 mm, 180 bar”: the first is of a gun with air, whatever its name.
+  if (any?.bore && list.length > 0 && list.every(({ atomising }) => atomising === 'airless'))
+    list.push({ atomising: 'conventional', ...any });
   if (list.length === 0 && any && (any.bore || any.pressure || any.orifice))
     list.push({ ...(any.orifice && !any.bore ? { atomising: 'airless' as const } : {}), ...any });
   const worth = list.filter(({ bore, orifice, pressure }) => bore ?? orifice ?? pressure);
@@ -157,10 +169,12 @@ const places: readonly (readonly [Place, RegExp])[] = [
 
 function placeOf({ near, clause, family, quantity }: Claim): Place | undefined {
   // Another gun’s pressure may follow in the same breath.
-  const next = clause.quantities.find(({ from }) => from >= quantity.to)?.from ?? Infinity;
+  // “0.7 bar (10 psi) at the cap”: the same in other units stands between.
+  const to = quantity.to + (/^\s*\([^)]*\d[^)]*\)/.exec(clause.text.slice(quantity.to))?.[0].length ?? 0);
+  const next = clause.quantities.find(({ from }) => from >= to)?.from ?? Infinity;
   const after =
     clause.text
-      .slice(quantity.to, Math.min(quantity.to + 40, next))
+      .slice(to, Math.min(to + 40, next))
       .toLowerCase()
       .split(/[;|]|\bor\b|hvlp|airless/)[0] ?? '';
   for (const words of [after, near.split('|')[2] ?? '', `${clause.label} ${clause.column}`.toLowerCase()])
@@ -175,6 +189,22 @@ function placeOf({ near, clause, family, quantity }: Claim): Place | undefined {
 }
 
 const inch = 0.0254;
+
+/** Nozzles behind the name of their gun that go without a unit: “HVLP 1.3 - 1.4; compliant 1.2 - 1.3 mm”. */
+const bareBores = ({ clauses }: Spoken): { family: Family; span: Span }[] =>
+  clauses
+    .filter(({ label, column }) => /fluid tip|nozzle|needle|bore|d[uü]se/i.test(`${label} ${column}`))
+    .flatMap(({ text }) =>
+      familiesIn(text).flatMap(({ id, to }) => {
+        const [, low, high = low] =
+          /^[\s:]{0,3}(\d[.,]\d{1,2})(?:\s*(?:[-–—]|to)\s*(\d[.,]\d{1,2}))?(?=\s*(?:[;,|)]|$))/.exec(
+            text.slice(to),
+          ) ?? [];
+        if (low === undefined || high === undefined || id === 'airless' || id === 'air-assisted') return [];
+        const [min, max] = [Number(low.replace(',', '.')) / 1000, Number(high.replace(',', '.')) / 1000];
+        return min >= boreFrom && max <= boreTo && max >= min ? [{ family: id, span: { min, max } }] : [];
+      }),
+    );
 
 /** Tips by their orifice alone, in inches or thousandths without a unit, or by their numbers: “.015–.019”, “415 to 519”. */
 function bareTips({

@@ -74,4 +74,8 @@ function cellsOf(line: string): Cell[] {
   return cells;
 }
 
-const plain = (text: string): string => text.replaceAll(/^[#*•·▪‣–—-]+\s+/g, '').replaceAll(/\*\*|__|`/g, '');
+const plain = (text: string): string =>
+  text
+    .replaceAll(/^[#*•·▪‣–—-]+\s+/g, '')
+    .replaceAll(/\*\*|__|`/g, '')
+    .replaceAll(/(?<![\w*])\*(\S[^*]*?\S|\S)\*(?!\w)/g, '$1');

@@ -24,7 +24,7 @@ const byName = new RegExp(
 );
 /** “100 parts lacquer 4410 + 10 parts hardener 0410” */
 const inParts = new RegExp(
-  `(?<![\\d.,])(${n})\\s*(?:parts?|teile?)\\s+[^.;:\\d+]{0,28}?(?:[A-Z]{0,3}-?\\d{1,5}\\b[^.;:\\d+]{0,14}?)?(?:\\+|,|\\bto\\b|\\bwith\\b|\\band\\b)\\s*(${n})\\s*(?:parts?|teile?)\\b`,
+  `(?<![\\d.,])(${n})\\s*(?:parts?|teile?|vols?|volumes?)\\s+[^.;:\\d+]{0,28}?(?:[A-Z]{0,3}-?\\d{1,5}\\b[^.;:\\d+]{0,14}?)?(?:\\+|,|\\bto\\b|\\bwith\\b|\\band\\b|\\s)\\s*(${n})\\s*(?:parts?|teile?|vols?|volumes?)\\b`,
   'i',
 );
 /** “five to one by volume” */

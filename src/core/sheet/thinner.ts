@@ -54,7 +54,7 @@ export function thinning(claims: readonly Claim[], clauses: readonly Clause[]): 
       if (more) return { max: more.quantity.max, ...kind };
       const most =
         quantity.bound === 'max' ||
-        /^\s*(?:max|or less|at (?:the )?most|as a maximum)/.test(
+        /^(?:\s*(?:max|or less|at (?:the )?most|as a maximum)|[^.;,\d]{0,36}\bmax(?:imum|\.)?(?=\W|$))/.test(
           clause.text.slice(quantity.to).toLowerCase(),
         );
       return {
@@ -64,6 +64,8 @@ export function thinning(claims: readonly Claim[], clauses: readonly Clause[]): 
       };
     },
   );
+  const asRatio = thinnerInRatio(clauses);
+  if (asRatio && (!found || found.sure < 0.9)) return asRatio;
   const listed = found ? undefined : (thinnerListed(clauses) ?? thinnerAsRatio(clauses));
   if (listed) return listed;
   const stated = clauses.find(
@@ -106,6 +108,33 @@ function thinnerAsRatio(clauses: readonly Clause[]): Found<Thinning> | undefined
       },
       claim: { clause },
       sure: 0.75,
+    };
+  }
+  return undefined;
+}
+
+/** “Lacquer : reducer R 25 = 100 : 60 by volume” */
+function thinnerInRatio(clauses: readonly Clause[]): Found<Thinning> | undefined {
+  for (const clause of clauses) {
+    const match =
+      /^(?:[^:=\d]{2,30}:\s*)?((?:thinner|reducer|diluent)[^:=]{0,20}?)\s*[=:]\s*(\d+(?:[.,]\d+)?)\s*:\s*(\d+(?:[.,]\d+)?)(?!\s*:)/i.exec(
+        clause.text,
+      );
+    const [, named = '', base, thinner] = match ?? [];
+    if (!base || !thinner) continue;
+    const share = Number(thinner.replace(',', '.')) / Number(base.replace(',', '.'));
+    if (!(share > 0 && share <= 2)) continue;
+    const name = onlyName([{ ...clause, label: 'Thinner', text: named }]);
+    return {
+      value: {
+        min: share,
+        max: share,
+        by: /weight|mass|\bwt\b/i.test(clause.text) ? 'mass' : 'volume',
+        of: 'base',
+        ...(name ? { name } : {}),
+      },
+      claim: { clause },
+      sure: 0.8,
     };
   }
   return undefined;

@@ -105,8 +105,9 @@ export function flash(claims: readonly Claim[]): Found<Span> | undefined {
 }
 
 /** “Force cure: 10 min flash, then …” is the wait before the oven, and none between coats. */
-const ofOven = ({ clause: { label } }: Claim): boolean =>
-  /forc\w*[ -](?:dr|cur)|^\W*forced\b|bak(?:e|ing)|stov|oven/i.test(label);
+const ofOven = ({ after, clause: { label } }: Claim): boolean =>
+  /forc\w*[ -](?:dr|cur)|^\W*forced\b|bak(?:e|ing)|stov|oven/i.test(label) ||
+  /^\W*(?:and )?then\W+(?:bak|stov|forc|into the oven|oven)/.test(after);
 
 const isRecoat = ({ near, quantity, clause }: Claim): boolean =>
   quantity.min > session &&
