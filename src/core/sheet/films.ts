@@ -1,6 +1,7 @@
 import type { Claim } from './claims';
 import type { Clause, Spoken } from './clauses';
 import { best, type Found } from './choose';
+import { quantitiesIn } from './quantities';
 import { besideUsual } from './times';
 import type { FilmRead, Span } from './reading';
 
@@ -38,6 +39,26 @@ export function film(claims: readonly Claim[], id: 'dry' | 'wet'): Found<FilmRea
     },
     ({ quantity: { min, max, usual } }) => ({ min, max, ...(usual === undefined ? {} : { aim: usual }) }),
   );
+}
+
+/**
+ * Wet film in brackets behind a dry one, in its unit: “1.2–1.6 mil dry (wet 2.5–3.4)”.
+ *
+ * Source: the words of product sheets
+ * @example wetBeside({ clauses: [], style: 'point', text: '' }) → undefined
+ */
+export function wetBeside({ clauses, style }: Spoken): Found<Span> | undefined {
+  for (const clause of clauses)
+    for (const { kind, unit, to } of clause.quantities) {
+      if (kind !== 'length') continue;
+      const [, number] =
+        /^\s*(?:dry)?\s*\(\s*wet:?\s*([\d.,]+(?:\s*[-–—]\s*[\d.,]+)?)\s*\)/i.exec(clause.text.slice(to)) ??
+        [];
+      const [own] = number ? quantitiesIn(`${number} ${unit}`, style) : [];
+      if (own?.kind === 'length' && own.max < thickest)
+        return { value: { min: own.min, max: own.max }, claim: { clause }, sure: 0.8 };
+    }
+  return undefined;
 }
 
 /**

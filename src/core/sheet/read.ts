@@ -1,4 +1,4 @@
-import { air, coats, film, humidityMax, humidityMin, ofMix, part, voc, wetOfMass } from './films';
+import { air, coats, film, humidityMax, humidityMin, ofMix, part, voc, wetBeside, wetOfMass } from './films';
 import { additivesIn } from './additives';
 import { band } from './band';
 import { chemistryOf } from './chemistry';
@@ -42,7 +42,7 @@ export function readSheet(paper: Paper): SheetReading {
     partDensities: partDensities(claims),
     voc: voc(claims),
     dry: film(claims, 'dry'),
-    wet: film(claims, 'wet') ?? wetOfMass(spoken.clauses, density?.value),
+    wet: film(claims, 'wet') ?? wetBeside(spoken) ?? wetOfMass(spoken.clauses, density?.value),
     coats: coats(claims),
     potLife: potLife(claims),
     induction: induction(claims),
