@@ -8,7 +8,6 @@ import type { FilmRead, Span } from './reading';
 /** No coat is thicker, m: gel coat and elastomers stay below it. */
 const thickest = 4e-3;
 
-const mayNot = /not (?:be )?(?:above|over|more than|exceed|pass|thicker)|max|at most|never|up to/;
 const whole = /total|system|overall|all coats|complete|(?:two|three|four|[2-6]) coats|gesamt|totale/;
 
 /**
@@ -18,13 +17,8 @@ const whole = /total|system|overall|all coats|complete|(?:two|three|four|[2-6]) 
  */
 export function film(claims: readonly Claim[], id: 'dry' | 'wet'): Found<FilmRead> | undefined {
   const own = claims.filter(
-    ({ id: of, quantity, near }) =>
-      of === id &&
-      quantity.kind === 'length' &&
-      quantity.max < thickest &&
-      quantity.unit !== 'm' &&
-      // What all coats together may not pass says nothing of one.
-      !(/total|overall|all coats/.test(near) && mayNot.test(near)),
+    ({ id: of, quantity }) =>
+      of === id && quantity.kind === 'length' && quantity.max < thickest && quantity.unit !== 'm',
   );
   return best(
     own,
