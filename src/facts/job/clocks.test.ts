@@ -47,6 +47,12 @@ describe('clocks that outlive the coat', () => {
         etched: true,
       },
     });
+    // An etch and its drying hold up what comes after; a wipe does not. An etch primer does it by itself.
+    const waiting = (job: Job) =>
+      seen(job).permission.items.flatMap((item) => (item.by === 'hand' && item.waits ? [item.id] : []));
+    expect(waiting(steel)).toEqual(['etch', 'rinse']);
+    const primed = { ...steel.layers[0]!, sheet: { ...lacquer, class: 'etch-primer' as const } };
+    expect(waiting({ ...steel, layers: [primed] })).toEqual([]);
     const etched = logged(steel, [-1, tick('etch')]);
     expect(timer(etched, 'dwell')).toMatchObject({ of: 'Etch', then: 'do' });
     expect(inMinutes(timer(etched, 'dwell')?.due)).toBe(4);

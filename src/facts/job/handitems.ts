@@ -39,6 +39,8 @@ export interface HandItem {
   readonly of?: string;
   readonly hazards?: readonly Hazard[];
   readonly state: PrepState;
+  /** It acts or dries so long that what comes after it waits. */
+  readonly waits?: true;
   /** ms since the epoch: it acts until then, or lapses then. */
   readonly until?: number;
   /** ms since the epoch when it has acted its time, while nothing was done after it; and what acts. */
@@ -333,6 +335,7 @@ function preparation({ job, work, spray, now }: Seen, coat: CoatState): HandItem
       says: step.says,
       ...(step.why ? { why: step.why } : {}),
       state,
+      ...((step.dwell ?? 0) >= longDwell ? { waits: true as const } : {}),
       ...(until === undefined ? {} : { until }),
       ...(acted === undefined ? {} : { acted, name: step.name ?? step.id }),
     };

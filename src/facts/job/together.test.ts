@@ -44,5 +44,8 @@ describe('what is asked together', () => {
     expect(ids([grave, part])).toEqual(['old-paint']);
     expect(ids([part, grave])).toEqual(['clean']);
     expect(ids([part, byHand('etch', { group: 'part', state: 'acting' }), part])).toEqual(['clean']);
+    // Nobody says in one breath that it was etched and that it was rinsed.
+    const etch = byHand('etch', { group: 'part', waits: true });
+    expect(ids([part, etch, byHand('rinse', { group: 'part' })])).toEqual(['clean', 'etch']);
   });
 });

@@ -3,7 +3,7 @@ import type { PermissionItem } from './permission';
 
 /**
  * What a person answers for in one go: what keeps people whole together, then what is done to part and gun, down to the
- * first thing that only takes its time. What nobody leaves out is asked by itself there: it is no line among others.
+ * first thing that takes its time. What nobody leaves out is asked by itself there: it is no line among others.
  *
  * @param open what is open, in the order it is gone through
  */
@@ -15,7 +15,8 @@ export function askedTogether(open: readonly PermissionItem[]): readonly HandIte
     const grave = !people && !item.waivable;
     if (grave && found.length > 0) break;
     found.push(item);
-    if (grave) break;
+    // What comes after an etch waits until it has acted.
+    if (grave || item.waits) break;
   }
   return found;
 }
