@@ -20,9 +20,8 @@ import { useColours } from '@/ui/theme/colours';
 import { useUnits } from '@/ui/units';
 import { optimumOf, type OptimumTask } from '@/workers/evenness';
 import { frontFigure } from './frontfigure';
-import { postedGun } from '@/facts/job';
+import { postedGun, adviceFor } from '@/facts/job';
 import { useWorkerRun } from './useworker';
-import { adviceFor } from '@/facts/job';
 import { amount, written } from '@/words/figures';
 import { Printed } from '@/ui/Printed';
 
