@@ -35,6 +35,8 @@ describe('facts of a paper in words', () => {
     expect(says('ratio')).toBe('3 : 1 by volume');
     expect(says('thinner')).toBe('5 % to 10 % by volume of the mix');
     expect(says('band')).toBe('22–26 s DIN cup 4 at 20 °C');
+    expect(says('timesAt')).toBe('');
+    expect(sheetFactSays('timesAt', { timesAt: 298.15 }, unitsOf('us')).replace(/\s/g, ' ')).toBe('77 °F');
     expect(says('guns')).toBe('Airless 15 mil, 138 bar, not said where');
     expect(says('air')).toBe('at least 12 °C');
     expect(sheetFactSays('thinner', { thinner: { max: 0 } }, unitsOf('metric'))).toBe('none allowed');

@@ -24,6 +24,7 @@ export const sheetFactWords: Record<SheetFact, string> = {
   wet: 'Wet film, one coat',
   coats: 'Coats',
   flash: 'Flash between coats',
+  timesAt: 'Times of drying at',
   recoatFirst: 'Recoat, first',
   recoatLast: 'Recoat, last',
   touch: 'Touch dry',
@@ -148,6 +149,8 @@ export function sheetFactSays(fact: SheetFact, facts: SheetFacts, units: Units):
         ? `${units.range('time', supplied.min, supplied.max, { digits: 0 })} ${cupName(supplied.cup)}`
         : '';
     }
+    case 'timesAt':
+      return facts.timesAt === undefined ? '' : units.show('temperature', facts.timesAt, { digits: 0 });
     case 'chemistry':
       return facts.chemistry ? chemistryWords[facts.chemistry] : '';
     case 'additives':

@@ -63,6 +63,7 @@ export function factsAsJson(facts: SheetFacts): { readonly [key: string]: Json }
     hazards: facts.hazards ?? null,
     dewMargin: facts.dewMargin ?? null,
     stirEvery: facts.stirEvery ?? null,
+    timesAt: facts.timesAt ?? null,
     forced: facts.forced ? { ...facts.forced } : null,
     supplied: facts.supplied ? { ...facts.supplied } : null,
     chemistry: facts.chemistry ?? null,

@@ -17,7 +17,7 @@ import { ratio } from './ratio';
 import type { Evidence, SheetFact, SheetFacts, SheetReading } from './reading';
 import { suppliedIn } from './supplied';
 import { thinning } from './thinner';
-import { duration, flash, induction, potLife, recoat, shelfLife, stirEvery } from './times';
+import { duration, flash, induction, potLife, recoat, shelfLife, stirEvery, timesAt } from './times';
 import { nameOf } from './title';
 
 /**
@@ -49,6 +49,7 @@ export function readSheet(paper: Paper): SheetReading {
     flash: flash(claims),
     recoatFirst: window.first,
     recoatLast: window.last,
+    timesAt: timesAt(claims),
     touch: duration(claims, 'touch'),
     handle: duration(claims, 'handle'),
     cure: duration(claims, 'cure'),

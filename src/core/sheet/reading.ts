@@ -85,6 +85,8 @@ export interface SheetFacts {
   readonly flash?: Span;
   readonly recoatFirst?: number;
   readonly recoatLast?: number;
+  /** K at which the times of drying are stated. */
+  readonly timesAt?: number;
   readonly touch?: number;
   readonly handle?: number;
   readonly cure?: number;

@@ -138,6 +138,24 @@ export function recoat(claims: readonly Claim[]): { first?: Found<number>; last?
   return { ...(first ? { first } : {}), ...(last ? { last } : {}) };
 }
 
+/**
+ * K at which the sheet states its drying times: that of the first recoat, else of the touch test; none where it is not said.
+ *
+ * Source: the words of product sheets
+ * @example timesAt([]) → undefined
+ */
+export function timesAt(claims: readonly Claim[]): Found<number> | undefined {
+  const first = timed(claims, 'recoat').filter((claim) => sideOf(claim) !== 'last');
+  const of = (own: readonly Claim[]) => {
+    const found = best(own, strange, (claim) => atTemperature(claim) ?? 0);
+    return found && found.value > coldest && found.value < forcedAt ? found : undefined;
+  };
+  return of(first) ?? of(timed(claims, 'touch'));
+}
+
+/** Below this nobody states a drying time, K. */
+const coldest = 273;
+
 function sideOf({ quantity, before, clause, near }: Claim): 'first' | 'last' | 'both' {
   if (quantity.apart) return 'both';
   if (/min\w*\W{0,3}[/,|–-]\W{0,3}max/i.test(`${clause.label} ${clause.column} ${clause.text}`)) {

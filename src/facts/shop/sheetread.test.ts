@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { coating as coatingSchema, classSheet, coatingClasses } from '@/records';
 import { isRefusal } from '@/core/refusal';
-import { paperOfText, readSheet, type SheetFact } from '@/core/sheet';
+import { paperOfText, readSheet, type SheetFact, type SheetFacts } from '@/core/sheet';
 import { ratioUnread, sheetAsMixed } from '@/facts/job';
 import { celsius } from '@/core/climate';
 import { flowCup, secondsFromViscosity } from '@/core/cups';
@@ -188,6 +188,17 @@ describe('a sheet from its paper', () => {
       'hazards',
       'densities',
     ]);
+  });
+
+  it('reckons drying from the temperature its times are stated at; a pot life outranks that', () => {
+    const sheet = classSheet('water-lacquer', 's', 'Lacquer', '2026-11-01');
+    const taken = new Set(['timesAt', 'recoatFirst', 'potLife'] as const);
+    const at = (facts: SheetFacts) => withPaper(sheet, facts, taken).times.temperature;
+    expect(at({ recoatFirst: 7200 })).toBe(sheet.times.temperature);
+    expect(at({ recoatFirst: 7200, timesAt: celsius(25) })).toBe(celsius(25));
+    const potLife = { seconds: 3600, temperature: celsius(20) };
+    expect(at({ timesAt: celsius(25), potLife })).toBe(celsius(20));
+    expect(at({ timesAt: celsius(25), potLife: { seconds: 3600 } })).toBe(celsius(25));
   });
 
   it('keeps guns of one kind apart by their feed, each with its own nozzle', () => {

@@ -305,7 +305,7 @@ function weighing(
 }
 
 function timesOf(times: Coating['times'], facts: SheetFacts): Coating['times'] {
-  const { potLife, induction, flash, recoatFirst, recoatLast, touch, handle, cure, forced } = facts;
+  const { potLife, induction, flash, timesAt, recoatFirst, recoatLast, touch, handle, cure, forced } = facts;
   // The longer end: the touch test shortens it.
   const wait = flash?.max ?? times.flash;
   const first = recoatFirst ?? Math.max(times.recoatFirst, wait);
@@ -318,6 +318,8 @@ function timesOf(times: Coating['times'], facts: SheetFacts): Coating['times'] {
     ...(potLife
       ? { potLife: potLife.seconds, ...(potLife.temperature ? { temperature: potLife.temperature } : {}) }
       : {}),
+    // A pot life outranks it: a warmer moment would let the mix live longer than it does.
+    ...(timesAt !== undefined && !potLife?.temperature ? { temperature: timesAt } : {}),
     ...(induction === undefined ? {} : { induction }),
     flash: wait,
     recoatFirst: first,
@@ -367,6 +369,7 @@ export function factsHeld(sheet: Coating): SheetFacts {
     coats: { min: sheet.coats, max: sheet.coats },
     ...(times.potLife === undefined ? {} : { potLife: { seconds: times.potLife } }),
     flash: { min: times.flash, max: times.flash },
+    timesAt: times.temperature,
     recoatFirst: times.recoatFirst,
     ...stated({
       induction: times.induction,
