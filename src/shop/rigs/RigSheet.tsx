@@ -140,20 +140,22 @@ function RigForm({ rig }: { readonly rig: Rig }) {
         </Panel>
         {airless ? (
           <Panel title="Tips owned">
-            <TextField
-              label="Tip codes"
-              value={tips}
-              onChange={(event) => setTips(event.target.value)}
-              error={badTip?.says}
-              hint="Separated by commas: 515, 517"
-            />
-            <TextField
-              label="Of these, not for its guard and housing"
-              value={misfits}
-              onChange={(event) => setMisfits(event.target.value)}
-              error={strays.length > 0 ? `${strays.join(', ')}: not among the tips owned.` : undefined}
-              hint="Tips of another make leak in it, or blow out: they are never proposed"
-            />
+            <div className={grid}>
+              <TextField
+                label="Tip codes"
+                value={tips}
+                onChange={(event) => setTips(event.target.value)}
+                error={badTip?.says}
+                hint="Separated by commas: 515, 517"
+              />
+              <TextField
+                label="Of these, not for its guard and housing"
+                value={misfits}
+                onChange={(event) => setMisfits(event.target.value)}
+                error={strays.length > 0 ? `${strays.join(', ')}: not among the tips owned.` : undefined}
+                hint="Tips of another make leak in it, or blow out: they are never proposed"
+              />
+            </div>
           </Panel>
         ) : (
           <Panel
