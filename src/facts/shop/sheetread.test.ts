@@ -190,6 +190,13 @@ describe('a sheet from its paper', () => {
     ]);
   });
 
+  it('takes as many coats as are usual, inside what the paper says', () => {
+    const sheet = { ...classSheet('two-part-colour', 's', 'Colour', '2026-11-01'), coats: 2 };
+    const of = (min: number, max: number) =>
+      withPaper(sheet, { coats: { min, max } }, new Set(['coats'] as const)).coats;
+    expect([of(1, 3), of(3, 4), of(1, 1), of(2.5, 3)]).toEqual([2, 3, 1, 3]);
+  });
+
   it('reckons drying from the temperature its times are stated at; a pot life outranks that', () => {
     const sheet = classSheet('water-lacquer', 's', 'Lacquer', '2026-11-01');
     const taken = new Set(['timesAt', 'recoatFirst', 'potLife'] as const);

@@ -136,7 +136,10 @@ export function withPaper(sheet: Coating, facts: SheetFacts, taken: ReadonlySet<
       : {}),
     ...(dry ? { film: { min: dry.min, max: dry.max, aim: dry.aim ?? middle(dry) } } : {}),
     ...(wet ? { wetFilm: wetOf(wet, own) } : {}),
-    ...(coats ? { coats: Math.max(1, Math.ceil(coats.min)) } : {}),
+    // Between the ends of a range what is usual for the class.
+    ...(coats
+      ? { coats: Math.max(1, Math.min(Math.max(sheet.coats, Math.ceil(coats.min)), Math.floor(coats.max))) }
+      : {}),
     times,
     limits: {
       ...sheet.limits,
