@@ -1,9 +1,10 @@
 'use client';
 
-import type { JobView } from '@/facts/job';
+import { clockState, type JobView } from '@/facts/job';
 import { openWords } from '@/words/permission';
 import { timerFigure, timerSays } from '@/words/timers';
 import { Clock } from './Clock';
+import { clockInk, clockMarks } from './clockmarks';
 import { Printed } from './Printed';
 import { jobFigure } from '@/words/figures';
 
@@ -36,20 +37,16 @@ export function TimerTray({ view }: { readonly view: JobView }) {
           </div>
         )}
         {view.timers.map((timer) => {
-          const { id, due, warn, then, layerId, of } = timer;
-          const left = due - view.now;
-          const over = left <= 0;
-          const ink = over ? (then === 'go' ? 'text-good' : 'text-stop') : left < warn ? 'text-care' : '';
+          const { id, due, layerId, of } = timer;
+          const over = due <= view.now;
+          const state = clockState(timer, view.now);
           return (
             <div key={`${id}${layerId}${of ?? ''}`} className={cell} data-timer={id}>
-              <div
-                className={`text-xs ${over && then !== 'go' ? 'font-semibold text-stop' : 'text-ink-soft'}`}
-              >
+              <div className={`text-xs ${state === 'late' ? 'font-semibold text-stop' : 'text-ink-soft'}`}>
                 {timerSays(timer, over)}
               </div>
-              <div className={`${large} font-bold ${ink}`}>
-                {over && then !== 'go' && <span aria-hidden>■ </span>}
-                {over && then === 'go' && <span aria-hidden>✓ </span>}
+              <div className={`${large} font-bold ${clockInk[state]}`}>
+                {clockMarks[state] && <span aria-hidden>{clockMarks[state]} </span>}
                 <Clock at={due} now={view.now} figure={timerFigure(view, timer)} />
               </div>
             </div>

@@ -16,6 +16,7 @@ import {
 } from '../../../tests/fixtures/job';
 import { standsUntil } from './deadlines';
 import { harmOf } from './harm';
+import { clockState, nearestOf, type Timer } from './timers';
 
 const tick = (step: string, list: 'ready' | 'clean' = 'ready'): NewEntry => ({
   type: 'tick',
@@ -28,6 +29,38 @@ const timer = (job: Job, id: string, minutes = 0) =>
 const inMinutes = (due: number | undefined) => (due === undefined ? undefined : (due - noon) / 60_000);
 
 import { leftoverOf } from './batch';
+describe('how a clock stands', () => {
+  const at = (due: number, more: Partial<Timer> = {}) =>
+    ({ id: 'stir', layerId: 'l', due, warn: 60_000, then: 'do', ...more }) as Timer;
+
+  it('is late only where it asks for something', () => {
+    const states = [
+      at(61_000),
+      at(59_000),
+      at(0),
+      at(0, { then: 'go' }),
+      at(0, { quiet: true }),
+      at(59_000, { quiet: true }),
+    ];
+    expect(states.map((each) => clockState(each, 0))).toEqual([
+      'running',
+      'soon',
+      'late',
+      'ready',
+      'over',
+      'running',
+    ]);
+  });
+
+  it('the nearest asks for something or runs still', () => {
+    const [over, ready, late] = [at(-3, { quiet: true }), at(-2, { then: 'go' }), at(-1)];
+    expect(nearestOf([over, ready, late], 0)).toBe(late);
+    expect(nearestOf([over, ready, at(5)], 0)?.due).toBe(5);
+    expect(nearestOf([over, ready], 0)).toBe(over);
+    expect(nearestOf([], 0)).toBeUndefined();
+  });
+});
+
 describe('clocks that outlive the coat', () => {
   it('a two-part mix is stirred past the last streak, until it is timed or sprayed', () => {
     const mixed = logged(aJob([colour]), [-1, mixedColour()]);

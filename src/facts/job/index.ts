@@ -78,6 +78,6 @@ export {
 } from './thin';
 export type { Foretold, Taught } from './replay';
 export type { FaceFills, SupplyView } from './supply';
-export type { Timer } from './timers';
+export { clockState, type Timer } from './timers';
 export { coatWindows, type CoatWindow, type WindowState } from './windows';
 export { jobView, stages, type Bearings, type JobView, type Stage } from './view';

@@ -62,12 +62,12 @@ export function timersOf(
     ...filmTimers(job, spray),
     ...pots.flatMap((batch) => {
       const layer = layerOf(job, batch.layerId);
-      // What no coat waits for, or the coats used up, is not stirred or timed; what of it is left still gels.
-      const wanted =
-        spray.coats.some(({ coat, state }) => coat.layerId === layer.id && state !== 'done') &&
-        !holds(batch, { work: job, supply, spray })?.empty;
+      // What no coat waits for calls nobody to stir or to time it; what the coats used up is not there to be stirred. What of
+      // it is left still gels.
+      const wanted = spray.coats.some(({ coat, state }) => coat.layerId === layer.id && state !== 'done');
+      const empty = holds(batch, { work: job, supply, spray })?.empty === true;
       return potTimers(job, layer, batch, shop)
-        .filter(({ id }) => wanted || id !== 'stir-on')
+        .filter(({ id }) => (empty ? id === 'pot-life' : wanted || id !== 'stir-on'))
         .map((timer) => (wanted || timer.id === 'pot-life' ? timer : { ...timer, quiet: true }))
         .map((timer) => named(timer, layer, sprayed));
     }),
@@ -237,6 +237,21 @@ function gunTimers(
   return timers;
 }
 
-/** The clock that presses most: what is lost or must be done first, what may merely begin only where nothing else runs. */
+/**
+ * How a clock stands: running, soon, ready (what may begin), late (what is lost or to be done), or over where it asks nobody
+ * for anything.
+ */
+export function clockState(
+  { due, warn, then, quiet }: Pick<Timer, 'due' | 'warn' | 'then' | 'quiet'>,
+  now: number,
+): 'running' | 'soon' | 'ready' | 'late' | 'over' {
+  if (due <= now) return then === 'go' ? 'ready' : quiet ? 'over' : 'late';
+  return due - now < warn && !quiet ? 'soon' : 'running';
+}
+
+/**
+ * The clock that presses most: what is lost or must be done first, what may merely begin or asks for nothing only where nothing
+ * else runs.
+ */
 export const nearestOf = (timers: readonly Timer[], now: number): Timer | undefined =>
-  timers.find(({ due, then }) => due > now || then !== 'go') ?? timers[0];
+  timers.find((timer) => ['running', 'soon', 'late'].includes(clockState(timer, now))) ?? timers[0];

@@ -1,10 +1,11 @@
 'use client';
 
-import type { JobView } from '@/facts/job';
+import { clockState, type JobView } from '@/facts/job';
 import { jobFigure } from '@/words/figures';
 import { openWords } from '@/words/permission';
 import { timerFigure, timerSays } from '@/words/timers';
 import { Clock } from '../Clock';
+import { clockInk, clockMarks } from '../clockmarks';
 import { Dialog } from '../Dialog';
 import { Printed } from '../Printed';
 
@@ -20,18 +21,19 @@ export function Clocks({ view, onClose }: Props) {
     <Dialog open onClose={onClose} title="Clocks">
       <ul className="divide-y divide-hairline border-y border-hairline" data-clocks>
         {view.timers.map((timer) => {
-          const { id, due, then, layerId, of } = timer;
-          const over = due <= view.now;
-          const lost = over && then !== 'go';
+          const { id, due, layerId, of } = timer;
+          const state = clockState(timer, view.now);
           return (
             <li
               key={`${id}${layerId}${of ?? ''}`}
               className="flex min-h-14 items-center justify-between gap-3"
               data-timer={id}
             >
-              <span className={lost ? 'font-semibold text-stop' : ''}>{timerSays(timer, over)}</span>
-              <b className={`text-xl ${lost ? 'text-stop' : over ? 'text-good' : ''}`}>
-                {over && <span aria-hidden>{lost ? '■ ' : '✓ '}</span>}
+              <span className={state === 'late' ? 'font-semibold text-stop' : ''}>
+                {timerSays(timer, due <= view.now)}
+              </span>
+              <b className={`text-xl ${clockInk[state]}`}>
+                {clockMarks[state] && <span aria-hidden>{clockMarks[state]} </span>}
                 <Clock at={due} now={view.now} figure={timerFigure(view, timer)} />
               </b>
             </li>

@@ -3,10 +3,11 @@
 import { ChevronUp } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { fetched } from '@/ui/fetched';
-import { nearestOf } from '@/facts/job/timers';
+import { clockState, nearestOf } from '@/facts/job/timers';
 import { plural } from '@/words/line';
 import { timerFigure, timerSays } from '@/words/timers';
 import { Clock } from '../Clock';
+import { clockInk, clockMarks } from '../clockmarks';
 import { NextTaps } from '../NextLinePanel';
 import { useTall } from '../tall';
 import { useJob } from './context';
@@ -21,8 +22,7 @@ export function Dock() {
   useTall(bar, '--dock');
   const away = useSentenceAway();
   const nearest = nearestOf(view.timers, view.now);
-  const over = nearest !== undefined && nearest.due <= view.now;
-  const lost = over && nearest.then !== 'go';
+  const state = nearest ? clockState(nearest, view.now) : 'running';
   return (
     <div ref={bar} className="border-t-2 border-ink bg-sheet" data-dock>
       {away && (
@@ -47,11 +47,11 @@ export function Dock() {
       >
         {nearest ? (
           <>
-            <b className={`text-base ${lost ? 'text-stop' : over ? 'text-good' : ''}`}>
-              {over && <span aria-hidden>{lost ? '■ ' : '✓ '}</span>}
+            <b className={`text-base ${clockInk[state]}`}>
+              {clockMarks[state] && <span aria-hidden>{clockMarks[state]} </span>}
               <Clock at={nearest.due} now={view.now} figure={timerFigure(view, nearest)} />
             </b>
-            <span className="min-w-0 flex-1 truncate">{timerSays(nearest, over)}</span>
+            <span className="min-w-0 flex-1 truncate">{timerSays(nearest, nearest.due <= view.now)}</span>
           </>
         ) : (
           <span className="flex-1 text-ink-soft">No timer runs for this job.</span>
