@@ -83,7 +83,8 @@ export function pouringLadder(
         { quantity: 'mass', value: mass, min: scaleStep },
       );
     scale += poured;
-    mark += poured / part.density;
+    // A pot is filled to the batch that is wanted: only the scale is read in its steps.
+    mark += (Math.abs(poured - mass) < scaleStep ? mass : poured) / part.density;
     rungs.push({
       part,
       mass: poured,

@@ -89,6 +89,16 @@ describe('pouring ladder', () => {
     );
   });
 
+  it('fills the pot to the batch that is wanted, whatever the steps of the scale', () => {
+    fc.assert(
+      fc.property(anyParts, by, fc.constantFrom(0.0001, 0.001, 0.005), (parts, ratio, step) => {
+        const rungs = pouringLadder(5e-3, parts, ratio, step);
+        if (isRefusal(rungs) || parts.some(({ cap }) => cap)) return;
+        expect(rungs.at(-1)!.mark).toBeCloseTo(5e-3, 12);
+      }),
+    );
+  });
+
   it('refuses a dose the scale cannot weigh', () => {
     const outcome = pouringLadder(
       1e-5,
