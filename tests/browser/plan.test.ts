@@ -89,6 +89,24 @@ describe('Plan', () => {
     await visitor.sees('8.0 m²', 'header');
   });
 
+  it('another ground is called so everywhere, and only what can be etched is asked about', async () => {
+    const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-truck-frames/plan');
+    const box = '::-p-aria([name="Etched before the first coat, as its sheet asks"][role="checkbox"])';
+    const etched = () => visitor.page.$eval(box, (each) => (each as HTMLInputElement).checked);
+    await visitor.press(/^Say otherwise$|Blasted steel/);
+    expect(await visitor.page.$(box)).toBeNull();
+    await visitor.press('Aluminium');
+    await visitor.sees('Part: Aluminium');
+    expect(await etched()).toBe(true);
+    await visitor.press('Steel');
+    await visitor.sees('Part: Steel');
+    expect(await etched()).toBe(false);
+    await visitor.page.click(box);
+    await visitor.reload();
+    await visitor.press(/^Say otherwise$|^Steel/);
+    expect(await etched()).toBe(true);
+  });
+
   it('the school of overlap changes spacing and layers everywhere', async () => {
     const visitor = await Visitor.arrive(browser, 'demo', '/job/demo-saloon-doors/plan#paint');
     await visitor.sees('Strokes 118 mm apart: 2.0 layers of film.');

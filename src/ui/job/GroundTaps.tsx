@@ -25,7 +25,13 @@ export function GroundTaps() {
         onChange={(kind) => {
           // What cannot be on the new ground was not said of it.
           const still = part.existing && statesOn(kind).includes(part.existing) ? part.existing : undefined;
-          store.put({ ...job, part: { ...part, kind, existing: still, etched: undefined } }, 'ground said');
+          // Called by its kind it is called by the new one; a name of somebody’s own stays.
+          const named = Object.values(substrateWords).includes(part.substrate);
+          const substrate = named ? substrateWords[kind] : part.substrate;
+          store.put(
+            { ...job, part: { ...part, kind, substrate, existing: still, etched: undefined } },
+            'ground said',
+          );
         }}
         options={substrateKinds
           .filter((value) => value !== 'coated' || ground === 'coated')
